@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Handover;
+use App\Models\Job;
+use App\Models\User;
+use App\Support\JobFiles;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Issues a pack: the job as it is now, kept for good under a private token. */
+final class IssueHandover
+{
+    public function __invoke(Job $job, User $by): Handover
+    {
+        return DB::transaction(static function () use ($job, $by): Handover {
+            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $handover = new Handover([
+                'number' => 1 + (int) $job->handovers()->max('number'),
+                'token' => Str::random(40),
+                'document' => JobFiles::export($job),
+                'issued_by' => $by->name,
+            ]);
+            $handover->job()->associate($job);
+            $handover->save();
+
+            return $handover;
+        });
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Part;
+use Illuminate\Support\Facades\DB;
+
+/** Deletes a part with everything that hangs on it: conductors, signals, settings, readings. */
+final class RemovePart
+{
+    public function __invoke(Part $part): void
+    {
+        DB::transaction(static function () use ($part): void {
+            $job = $part->job()->firstOrFail();
+            $mine = $part->uid . '.%';
+            $job->conductors()->where(static fn ($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine))->get()->each->delete();
+            $job->conductors()->where('protected_by', $part->uid)->get()->each->update(['protected_by' => '']);
+            $job->signals()->where(static fn ($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->get()->each->delete();
+            $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
+            $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();
+            $job->parts()->where('replaces', $part->uid)->get()->each->update(['replaces' => '']);
+            $part->delete();
+        });
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+/**
+ * `./pebblefell calc NAME`: one JSON object in, one out. Runs without the framework, the database and the server.
+ *
+ * Exit codes: 0 all well, 2 bad input (the reason as JSON on standard error), 64 no such calculation.
+ */
+
+declare(strict_types=1);
+
+require __DIR__ . '/../../vendor/autoload.php';
+
+use App\Schema\SchemaCheck;
+use Pebblefell\Calculation\Calculations;
+use Pebblefell\Exception\InvalidValue;
+
+$refuse = static function (string $path, string $message): never {
+    fwrite(STDERR, json_encode(['error' => ['path' => $path, 'message' => $message]], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n");
+    exit(2);
+};
+
+/** @var list<string> $arguments */
+$arguments = array_slice($argv, 1);
+$all = Calculations::all();
+$name = $arguments[0] ?? null;
+if ($name === null) {
+    echo implode("\n", array_keys($all)), "\n";
+    exit(0);
+}
+if (!isset($all[$name])) {
+    fwrite(STDERR, "pebblefell calc: there is no \"$name\". Known: " . implode(', ', array_keys($all)) . "\n");
+    exit(64);
+}
+$calculation = $all[$name];
+$pretty = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
+if (($arguments[1] ?? '') === '--schema') {
+    echo json_encode(['$schema' => 'http://json-schema.org/draft-07/schema#', 'title' => $name] + $calculation::schema(), $pretty), "\n";
+    exit(0);
+}
+
+$value = json_decode((string) stream_get_contents(STDIN));
+if (!is_object($value)) {
+    $refuse('', json_last_error() === JSON_ERROR_NONE ? 'must be one JSON object' : 'is not JSON: ' . json_last_error_msg());
+}
+$faults = SchemaCheck::faults($value, $calculation::schema());
+if ($faults !== []) {
+    $refuse($faults[0]['path'], $faults[0]['message']);
+}
+try {
+    /** @var array<string, mixed> $in */
+    $in = json_decode((string) json_encode($value), true);
+    echo json_encode($calculation::run($in), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";
+} catch (InvalidValue $e) {
+    $refuse($e->path, $e->getMessage());
+}

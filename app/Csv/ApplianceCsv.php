@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Csv;
+
+use App\Actions\AddParts;
+use App\Models\Appliance;
+use App\Models\Job;
+use App\Models\Scenario;
+use App\Support\HoursText;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\ApplianceUse;
+
+/** A job's loads as CSV, with a column of hours for each scenario ("hours: Usual day"). Rows read in are added to the job. */
+final class ApplianceCsv
+{
+    private const COLUMNS = ['name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit'];
+
+    public static function write(Job $job): string
+    {
+        $scenarios = $job->scenarios()->get();
+        $rows = [[...self::COLUMNS, ...$scenarios->map(static fn (Scenario $s): string => 'hours: ' . $s->name)->all()]];
+        foreach ($job->appliances()->get() as $a) {
+            $rows[] = [
+                $a->name, $a->side->value, $a->watts, $a->quantity, $a->duty_pct, $a->standby_w, $a->surge_w, $a->circuit,
+                ...$scenarios->map(static fn (Scenario $s): string => HoursText::write($a->hours[$s->uid] ?? []))->all(),
+            ];
+        }
+
+        return Csv::write($rows);
+    }
+
+    public static function read(Job $job, string $text): CsvResult
+    {
+        [$rows, $faults] = Csv::read($text, ['name', 'side', 'watts']);
+        $scenarios = $job->scenarios()->get()->mapWithKeys(static fn (Scenario $s): array => ['hours: ' . $s->name => $s->uid])->all();
+        $appliances = [];
+        foreach ($rows as $row) {
+            try {
+                $appliances[] = self::appliance($row, $scenarios);
+            } catch (InvalidValue $e) {
+                $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => $e->getMessage()];
+            }
+        }
+        if ($faults !== []) {
+            return new CsvResult(0, $faults);
+        }
+        DB::transaction(static function () use ($job, $appliances): void {
+            foreach ($appliances as $appliance) {
+                (new AddParts())->row($job, Appliance::class, 'a', $appliance);
+            }
+        });
+
+        return new CsvResult(count($appliances), []);
+    }
+
+    /**
+     * @param array<string, string> $row @param array<string, string> $scenarios uid by column
+     *
+     * @return array<string, mixed> columns of the appliance
+     */
+    private static function appliance(array $row, array $scenarios): array
+    {
+        $number = static function (string $key, ?float $default) use ($row): ?float {
+            $text = str_replace(',', '.', $row[$key] ?? '');
+
+            return match (true) {
+                $text === '' => $default,
+                is_numeric($text) => (float) $text,
+                default => throw InvalidValue::at('/' . $key, "\"$text\" is not a number"),
+            };
+        };
+        $hours = [];
+        foreach ($scenarios as $column => $uid) {
+            $spans = HoursText::parse($row[$column] ?? '');
+            if ($spans !== []) {
+                $hours[$uid] = $spans;
+            }
+        }
+        if ($row['name'] === '' || mb_strlen($row['name']) > 120) {
+            throw InvalidValue::at('/name', 'is needed, of 120 characters at most');
+        }
+        if (!in_array($row['side'], ['dc', 'ac'], true)) {
+            throw InvalidValue::at('/side', 'must be dc or ac');
+        }
+        $appliance = [
+            'name' => $row['name'],
+            'side' => $row['side'],
+            'watts' => $number('watts', null) ?? throw InvalidValue::at('/watts', 'is needed'),
+            'quantity' => $number('quantity', 1.0),
+            'duty_pct' => $number('duty_pct', 100.0),
+            'standby_w' => $number('standby_w', 0.0),
+            'surge_w' => $number('surge_w', null),
+            'circuit' => mb_substr($row['circuit'] ?? '', 0, 120),
+            'hours' => $hours,
+        ];
+        // Core refuses what the trade cannot use.
+        ApplianceUse::fromArray([...$appliance, 'uid' => 'new']);
+
+        return $appliance;
+    }
+}

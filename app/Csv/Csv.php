@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Csv;
+
+use Illuminate\Http\Response;
+
+/**
+ * Comma-separated values, RFC 4180, UTF-8. A text that a spreadsheet would take for a formula goes out behind an apostrophe and
+ * comes in without it.
+ */
+final class Csv
+{
+    /** @param list<list<string|float|int|bool|null>> $rows the first one names the columns */
+    public static function write(array $rows): string
+    {
+        $stream = fopen('php://temp', 'r+');
+        assert($stream !== false);
+        foreach ($rows as $row) {
+            fputcsv($stream, array_map(self::cell(...), $row), ',', '"', '', "\r\n");
+        }
+        rewind($stream);
+
+        return (string) stream_get_contents($stream);
+    }
+
+    /**
+     * @param list<string> $required columns without which nothing can be read
+     *
+     * @return array{list<array<string, string>>, list<array{path: string, message: string}>} rows by column name, and faults
+     */
+    public static function read(string $text, array $required): array
+    {
+        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
+        if (!mb_check_encoding($text, 'UTF-8')) {
+            $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        }
+        $stream = fopen('php://temp', 'r+');
+        assert($stream !== false);
+        fwrite($stream, $text);
+        rewind($stream);
+        $separator = substr_count(strtok($text, "\n") ?: '', ';') > substr_count(strtok($text, "\n") ?: '', ',') ? ';' : ',';
+        $names = array_map(static fn (?string $n): string => trim((string) $n), fgetcsv($stream, null, $separator, '"', '') ?: []);
+        $missing = array_diff($required, $names);
+        if ($missing !== []) {
+            return [[], [['path' => 'line 1', 'message' => 'the columns ' . implode(', ', $missing) . ' are missing']]];
+        }
+        [$rows, $faults, $line] = [[], [], 1];
+        while (($cells = fgetcsv($stream, null, $separator, '"', '')) !== false) {
+            ++$line;
+            if ($cells === [null]) {
+                continue;
+            }
+            if (count($cells) > count($names)) {
+                $faults[] = ['path' => "line $line", 'message' => 'has more cells than there are columns'];
+                continue;
+            }
+            $row = ['#' => (string) $line];
+            foreach ($names as $i => $name) {
+                $row[$name] = self::plain((string) ($cells[$i] ?? ''));
+            }
+            $rows[] = $row;
+        }
+
+        return [$rows, $faults];
+    }
+
+    public static function response(string $name, string $csv): Response
+    {
+        return new Response($csv, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\""]);
+    }
+
+    private static function cell(string|float|int|bool|null $value): string
+    {
+        return match (true) {
+            $value === null => '',
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_string($value) => !is_numeric($value) && preg_match('/^[=+\-@\t\r\']/', $value) === 1 ? "'" . $value : $value,
+            default => (string) $value,
+        };
+    }
+
+    private static function plain(string $cell): string
+    {
+        $cell = trim($cell, ' ');
+
+        return preg_match("/^'[=+\-@\t\r']/", $cell) === 1 ? substr($cell, 1) : $cell;
+    }
+}

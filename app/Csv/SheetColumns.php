@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Csv;
+
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\DataField;
+use Pebblefell\System\DataSheet;
+use Pebblefell\System\PartKind;
+
+/** The columns that data sheets have in a CSV file: one for each key of any kind. */
+final class SheetColumns
+{
+    /** @return list<string> */
+    public static function names(bool $ofThisOne): array
+    {
+        $names = [];
+        foreach (PartKind::cases() as $kind) {
+            foreach ($kind->fields() as $key => $field) {
+                if ($ofThisOne || !$field->ofThisOne) {
+                    $names[$key] = $key;
+                }
+            }
+        }
+
+        return array_values($names);
+    }
+
+    /**
+     * @param array<string, string> $row by column name
+     *
+     * @throws InvalidValue with the column's name as path
+     */
+    public static function sheet(PartKind $kind, array $row, bool $ofThisOne): DataSheet
+    {
+        $values = [];
+        foreach (self::names($ofThisOne) as $key) {
+            $text = trim($row[$key] ?? '');
+            if ($text !== '') {
+                $field = $kind->fields()[$key] ?? throw InvalidValue::at('/' . $key, 'is not on the data sheet of a ' . $kind->label());
+                $values[$key] = self::value($field, $text);
+            }
+        }
+
+        return DataSheet::of($kind, $values);
+    }
+
+    private static function value(DataField $field, string $text): float|bool|string
+    {
+        return match ($field->type) {
+            'number' => is_numeric(str_replace(',', '.', $text)) ? (float) str_replace(',', '.', $text) : throw InvalidValue::at('/' . $field->key, "\"$text\" is not a number"),
+            'flag' => match (strtolower($text)) {
+                'yes', '1', 'true' => true,
+                'no', '0', 'false' => false,
+                default => throw InvalidValue::at('/' . $field->key, "\"$text\" is neither yes nor no"),
+            },
+            default => $text,
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddParts;
+use App\Http\Requests\ApplianceRequest;
+use App\Models\Appliance;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class ApplianceController extends Controller
+{
+    public function store(ApplianceRequest $request, Job $job, AddParts $addParts): RedirectResponse
+    {
+        $addParts->row($job, Appliance::class, 'a', $request->row(null));
+
+        return $this->back($request, $job)->with('said', $request->string('name') . ' is in.');
+    }
+
+    public function update(ApplianceRequest $request, Job $job, Appliance $appliance): RedirectResponse
+    {
+        $appliance->saveIfUnchanged($request, $request->row($appliance));
+
+        return $this->back($request, $job);
+    }
+
+    public function destroy(Request $request, Job $job, Appliance $appliance): RedirectResponse
+    {
+        $appliance->deleteIfUnchanged($request);
+
+        return $this->back($request, $job)->with('said', $appliance->name . ' is deleted.');
+    }
+
+    private function back(Request $request, Job $job): RedirectResponse
+    {
+        return redirect()->route('loads', [$job, 'scenario' => $request->string('scenario')->toString() ?: null]);
+    }
+}

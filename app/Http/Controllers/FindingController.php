@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ApplyRemedy;
+use App\Http\Requests\FindingRequest;
+use App\Models\Answer;
+use App\Models\Job;
+use App\Support\SystemReader;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Assessment\Assessment;
+use Pebblefell\Assessment\Verdict;
+
+/** A planner's answer to a finding: accepted, overruled with a reason, or its remedy applied. */
+final class FindingController extends Controller
+{
+    public function store(FindingRequest $request, Job $job): RedirectResponse
+    {
+        DB::transaction(function () use ($request, $job): void {
+            $verdict = $this->verdict($request, $job);
+            if ($verdict === null) {
+                return;
+            }
+            $answer = new Answer([
+                'finding' => $verdict->finding->key(),
+                'fingerprint' => $verdict->finding->fingerprint(),
+                'answer' => $request->string('answer')->toString(),
+                'reason' => $request->string('reason')->toString(),
+                'answered_by' => $this->user($request)->name,
+                'answered_at' => now()->toIso8601ZuluString(),
+            ]);
+            $answer->job()->associate($job);
+            $answer->save();
+        });
+
+        return redirect()->to($request->backTo(route('jobs.show', $job)));
+    }
+
+    public function apply(FindingRequest $request, Job $job, ApplyRemedy $apply): RedirectResponse
+    {
+        $verdict = $this->verdict($request, $job);
+        if ($verdict === null || !$verdict->finding->remedy->appliesItself()) {
+            return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'That finding has gone: the job has changed meanwhile.');
+        }
+        $apply($job, $verdict->finding);
+
+        return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'Done: ' . lcfirst($verdict->finding->remedy->label) . '.');
+    }
+
+    /** The finding as it stands now, if it still rests on the figures that the person saw. */
+    private function verdict(FindingRequest $request, Job $job): ?Verdict
+    {
+        $verdict = Assessment::of(SystemReader::read($job))->find($request->string('finding')->toString());
+
+        return $verdict !== null && $verdict->finding->fingerprint() === $request->string('fingerprint')->toString() ? $verdict : null;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\IssueHandover;
+use App\Models\Handover;
+use App\Models\Job;
+use App\Support\Workbench;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Pebblefell\Assessment\Stage;
+
+final class HandoverController extends Controller
+{
+    public function index(Job $job): View
+    {
+        return Workbench::of($job)->view('stages.handover', Stage::Handover, ['handovers' => $job->handovers()->reorder('number', 'desc')->get()]);
+    }
+
+    public function store(Request $request, Job $job, IssueHandover $issue): RedirectResponse
+    {
+        $handover = $issue($job, $this->user($request));
+
+        return redirect()->route('handover', $job)->with('said', 'Pack ' . $handover->number . ' is issued. Give the customer its link.');
+    }
+
+    /** Takes the link back; the record stays. */
+    public function destroy(Job $job, Handover $handover): RedirectResponse
+    {
+        $handover->update(['revoked_at' => now()]);
+
+        return redirect()->route('handover', $job)->with('said', 'The link of pack ' . $handover->number . ' no longer opens.');
+    }
+}

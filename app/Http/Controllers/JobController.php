@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddParts;
+use App\Http\Requests\JobRequest;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\Place;
+use App\Models\Scenario;
+use App\Models\Workshop;
+use App\Support\Digest;
+use App\Support\Workbench;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+final class JobController extends Controller
+{
+    /** The Yard: jobs with what each needs next. */
+    public function index(Request $request): View
+    {
+        $jobs = Job::query()->with('customer')->orderByDesc('updated_at')->orderByDesc('id')->simplePaginate((int) config('pebblefell.page'));
+        $jobs->getCollection()->each(Digest::refresh(...));
+
+        return view('yard', ['jobs' => $jobs]);
+    }
+
+    public function create(): View
+    {
+        return view('jobs.edit', ['job' => new Job(['region' => null]), ...$this->choices()]);
+    }
+
+    public function store(JobRequest $request, AddParts $addParts): RedirectResponse
+    {
+        $job = DB::transaction(static function () use ($request, $addParts): Job {
+            $job = Job::query()->create($request->row())->refresh();
+            $addParts->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
+
+            return $job;
+        });
+
+        return redirect()->route('survey', $job)->with('said', 'Job ' . $job->number . ' is open.');
+    }
+
+    /** To where the next action waits. */
+    public function show(Job $job): RedirectResponse
+    {
+        Digest::refresh($job);
+
+        return redirect()->route($job->digest['stage'] ?? 'survey', $job);
+    }
+
+    public function edit(Job $job): View
+    {
+        return Workbench::of($job)->view('jobs.edit', null, $this->choices());
+    }
+
+    public function update(JobRequest $request, Job $job): RedirectResponse
+    {
+        $job->saveIfUnchanged($request, $request->row());
+
+        return redirect()->route('survey', $job)->with('said', 'Saved.');
+    }
+
+    public function destroy(Request $request, Job $job): RedirectResponse
+    {
+        $job->deleteIfUnchanged($request);
+
+        return redirect()->route('yard')->with('said', 'Job ' . $job->number . ' is deleted.');
+    }
+
+    /** @return array<string, mixed> */
+    private function choices(): array
+    {
+        return [
+            'customers' => Customer::query()->orderBy('name')->limit(500)->pluck('name', 'id'),
+            'places' => Place::query()->orderBy('name')->pluck('name', 'id'),
+            'workshop' => Workshop::current(),
+        ];
+    }
+}

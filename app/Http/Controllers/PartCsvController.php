@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Csv\Csv;
+use App\Csv\PartCsv;
+use App\Http\Requests\CsvRequest;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+final class PartCsvController extends Controller
+{
+    public function show(Job $job): Response
+    {
+        return Csv::response('parts-' . $job->number, PartCsv::write($job));
+    }
+
+    public function store(CsvRequest $request, Job $job): RedirectResponse
+    {
+        return $request->answer(PartCsv::read($job, $request->fileText()), 'survey', [$job]);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddParts;
+use App\Http\Requests\ScenarioRequest;
+use App\Models\Appliance;
+use App\Models\Job;
+use App\Models\Scenario;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+final class ScenarioController extends Controller
+{
+    /** A new scenario starts as a copy of the one that was looked at. */
+    public function store(ScenarioRequest $request, Job $job, AddParts $addParts): RedirectResponse
+    {
+        $scenario = DB::transaction(static function () use ($request, $job, $addParts): Scenario {
+            $scenario = $addParts->row($job, Scenario::class, 's', $request->row());
+            $from = $request->string('copy_of')->toString();
+            $job->appliances()->lockForUpdate()->get()->each(static function (Appliance $a) use ($from, $scenario): void {
+                if (isset($a->hours[$from])) {
+                    $a->update(['hours' => [...$a->hours, $scenario->uid => $a->hours[$from]], 'lock_version' => $a->lock_version + 1]);
+                }
+            });
+
+            return $scenario;
+        });
+
+        return redirect()->route('loads', [$job, 'scenario' => $scenario->uid])->with('said', $scenario->name . ' is in, as a copy.');
+    }
+
+    public function update(ScenarioRequest $request, Job $job, Scenario $scenario): RedirectResponse
+    {
+        DB::transaction(static function () use ($request, $job, $scenario): void {
+            $scenario->saveIfUnchanged($request, $request->row());
+            if ($scenario->sizing) {
+                $job->scenarios()->where('id', '!=', $scenario->id)->where('sizing', true)->get()
+                    ->each(static fn (Scenario $s) => $s->update(['sizing' => false, 'lock_version' => $s->lock_version + 1]));
+            }
+        });
+
+        return redirect()->route('loads', [$job, 'scenario' => $scenario->uid])->with('said', 'Saved.');
+    }
+
+    public function destroy(Request $request, Job $job, Scenario $scenario): RedirectResponse
+    {
+        DB::transaction(static function () use ($request, $job, $scenario): void {
+            $scenario->deleteIfUnchanged($request);
+            $job->appliances()->lockForUpdate()->get()->each(static function (Appliance $a) use ($scenario): void {
+                if (isset($a->hours[$scenario->uid])) {
+                    $a->update(['hours' => array_diff_key($a->hours, [$scenario->uid => true]), 'lock_version' => $a->lock_version + 1]);
+                }
+            });
+        });
+
+        return redirect()->route('loads', $job)->with('said', $scenario->name . ' is deleted.');
+    }
+}

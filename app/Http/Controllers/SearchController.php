@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Part;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** Finds a job, a customer, a part or a serial. */
+final class SearchController extends Controller
+{
+    private const MOST = 25;
+
+    public function __invoke(Request $request): View
+    {
+        $words = mb_substr(trim($request->string('q')->toString()), 0, 100);
+        $like = '%' . addcslashes($words, '%_\\') . '%';
+
+        return view('search', [
+            'words' => $words,
+            'jobs' => $words === '' ? collect() : Job::query()->with('customer')
+                ->where(static fn ($q) => $q->where('title', 'like', $like)->orWhere('registration', 'like', $like)->orWhere('number', $words)
+                    ->orWhereHas('customer', static fn ($c) => $c->where('name', 'like', $like)))
+                ->orderByDesc('updated_at')->limit(self::MOST)->get(),
+            'parts' => $words === '' ? collect() : Part::query()->with('job')
+                ->where(static fn ($q) => $q->where('serial', 'like', $like)->orWhere('model', 'like', $like)->orWhere('make', 'like', $like))
+                ->orderByDesc('id')->limit(self::MOST)->get(),
+            'library' => $words === '' ? collect() : LibraryPart::query()
+                ->where(static fn ($q) => $q->where('model', 'like', $like)->orWhere('make', 'like', $like))->orderBy('make')->limit(self::MOST)->get(),
+        ]);
+    }
+}

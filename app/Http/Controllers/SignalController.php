@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddParts;
+use App\Http\Requests\SignalRequest;
+use App\Models\Job;
+use App\Models\Signal;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class SignalController extends Controller
+{
+    public function store(SignalRequest $request, Job $job, AddParts $addParts): RedirectResponse
+    {
+        $addParts->row($job, Signal::class, 'g', $request->validated());
+
+        return redirect()->to(route('survey', $job) . '#wiring')->with('said', 'The signal is in.');
+    }
+
+    public function destroy(Request $request, Job $job, Signal $signal): RedirectResponse
+    {
+        $signal->deleteIfUnchanged($request);
+
+        return redirect()->to(route('survey', $job) . '#wiring')->with('said', 'The signal is deleted.');
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Appliance;
+use App\Models\Job;
+use App\Support\HoursText;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Load\Side;
+
+/** An appliance, with its hours in the scenario that is looked at. Watts may be given as amps at the system's volts. */
+final class ApplianceRequest extends FormRequest
+{
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'side' => ['required', Rule::enum(Side::class)],
+            'watts' => ['required', 'string', 'max:20'],
+            'quantity' => ['nullable', 'numeric', 'between:1,1000'],
+            'duty_pct' => ['nullable', 'numeric', 'between:0,100'],
+            'standby_w' => ['nullable', 'numeric', 'between:0,10000'],
+            'surge_w' => ['nullable', 'numeric', 'between:0,100000'],
+            'circuit' => ['nullable', 'string', 'max:120'],
+            'hours' => ['nullable', 'string', 'max:300'],
+            'scenario' => ['nullable', 'string', 'max:20'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['duty_pct' => 'duty', 'standby_w' => 'standby', 'surge_w' => 'start surge'];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            try {
+                HoursText::parse($this->text('hours'));
+            } catch (InvalidValue $e) {
+                $validator->errors()->add('hours', ucfirst($e->getMessage()) . '.');
+            }
+            if ($this->watts() === null) {
+                $validator->errors()->add('watts', 'Write watts as 45, or amps as 3.8 A.');
+            }
+        }];
+    }
+
+    /** @return array<string, mixed> columns of the appliance */
+    public function row(?Appliance $appliance): array
+    {
+        $hours = $appliance?->hours ?? [];
+        $scenario = $this->text('scenario');
+        if ($scenario !== '') {
+            $hours[$scenario] = HoursText::parse($this->text('hours'));
+            $hours = array_filter($hours);
+            ksort($hours);
+        }
+
+        return [
+            'name' => $this->text('name'),
+            'side' => $this->text('side'),
+            'watts' => $this->watts(),
+            'quantity' => $this->number('quantity') ?? 1.0,
+            'duty_pct' => $this->number('duty_pct') ?? 100.0,
+            'standby_w' => $this->number('standby_w') ?? 0.0,
+            'surge_w' => $this->number('surge_w'),
+            'circuit' => $this->text('circuit'),
+            'hours' => $hours,
+        ];
+    }
+
+    private function watts(): ?float
+    {
+        $job = $this->route('job');
+        if (preg_match('/^(\d+(?:[.,]\d+)?)\s*(W|A)?$/i', $this->text('watts'), $m) !== 1) {
+            return null;
+        }
+        $number = (float) str_replace(',', '.', $m[1]);
+        if (strtoupper($m[2] ?? 'W') !== 'A' || !$job instanceof Job) {
+            return $number;
+        }
+        $volts = $this->text('side') === 'ac' ? $job->effectiveRegion()->mainsV() : $job->system_v;
+
+        return round($number * $volts, 3);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Customer;
+use App\Models\Job;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Pebblefell\Region\Region;
+use Pebblefell\System\Travel;
+use Pebblefell\System\Vehicle;
+
+/** A job's brief: customer, vehicle, and how the people travel. */
+final class JobRequest extends FormRequest
+{
+    public function rules(): array
+    {
+        return [
+            'title' => ['required', 'string', 'max:160'],
+            'customer_id' => ['nullable', 'integer', Rule::exists('customers', 'id')],
+            'new_customer' => ['nullable', 'string', 'max:160'],
+            'place_id' => ['nullable', 'integer', Rule::exists('places', 'id')],
+            'region' => ['nullable', Rule::enum(Region::class)],
+            'vehicle_kind' => ['required', Rule::in(Vehicle::KINDS)],
+            'vehicle_description' => ['nullable', 'string', 'max:200'],
+            'registration' => ['nullable', 'string', 'max:40'],
+            'system_v' => ['required', Rule::in(['12', '24', '48'])],
+            'chassis_bonded' => ['boolean'],
+            'length_m' => ['nullable', 'numeric', 'between:0.3,100'],
+            'axles' => ['nullable', 'integer', 'between:0,8'],
+            'payload_kg' => ['nullable', 'numeric', 'between:0,50000'],
+            'roof_m2' => ['nullable', 'numeric', 'between:0,200'],
+            'months' => ['array'],
+            'months.*' => ['integer', 'between:1,12'],
+            'wish_days' => ['required', 'numeric', 'between:0.1,60'],
+            'hook_up' => ['required', Rule::in(Travel::HOOK_UPS)],
+            'driving_h_day' => ['required', 'numeric', 'between:0,24'],
+            'coldest_battery_c' => ['nullable', 'numeric', 'between:-60,140'],
+            'shade' => ['array', 'max:6'],
+            'shade.*.from_h' => ['nullable', 'numeric', 'between:0,24'],
+            'shade.*.to_h' => ['nullable', 'numeric', 'between:0,24', 'different:shade.*.from_h'],
+            'shade.*.percent' => ['nullable', 'numeric', 'between:0,100'],
+            'travel_notes' => ['nullable', 'string', 'max:4000'],
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($this->text('new_customer') === '' && !$this->filled('customer_id')) {
+                $validator->errors()->add('customer_id', 'Choose a customer, or write a new one’s name.');
+            }
+            foreach ((array) $this->input('shade', []) as $i => $span) {
+                $given = array_filter(is_array($span) ? $span : [], static fn ($v): bool => $v !== null && $v !== '');
+                if ($given !== [] && count(array_intersect_key($given, ['from_h' => 1, 'to_h' => 1, 'percent' => 1])) < 3) {
+                    $validator->errors()->add("shade.$i.from_h", 'A shade needs from, to and how much light is left.');
+                }
+            }
+        }];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return [
+            'title' => 'name of the job', 'vehicle_kind' => 'kind of vehicle', 'system_v' => 'system volts', 'length_m' => 'length',
+            'payload_kg' => 'payload left', 'roof_m2' => 'free roof', 'wish_days' => 'days wished', 'driving_h_day' => 'driving hours',
+            'coldest_battery_c' => 'coldest battery', 'shade.*.from_h' => 'shade from', 'shade.*.to_h' => 'shade until', 'shade.*.percent' => 'light left',
+        ];
+    }
+
+    /** @return array<string, mixed> columns of the job */
+    public function row(): array
+    {
+        $job = $this->route('job');
+        $units = $this->units($job instanceof Job ? $job : null);
+        $customer = $this->text('new_customer') !== '' ? Customer::query()->create(['name' => $this->text('new_customer')])->id : $this->integer('customer_id');
+
+        return [
+            'title' => $this->text('title'),
+            'customer_id' => $customer,
+            'place_id' => $this->filled('place_id') ? $this->integer('place_id') : null,
+            'region' => $this->filled('region') ? $this->text('region') : null,
+            'vehicle_kind' => $this->text('vehicle_kind'),
+            'vehicle_description' => $this->text('vehicle_description'),
+            'registration' => $this->text('registration'),
+            'system_v' => (float) $this->input('system_v'),
+            'chassis_bonded' => $this->boolean('chassis_bonded'),
+            'length_m' => $this->metric('length_m', 'm', $units),
+            'axles' => $this->filled('axles') ? $this->integer('axles') : null,
+            'payload_kg' => $this->metric('payload_kg', 'kg', $units),
+            'roof_m2' => $this->number('roof_m2'),
+            'months' => array_values(array_unique(array_map(intval(...), (array) $this->input('months', [])))),
+            'wish_days' => (float) $this->input('wish_days'),
+            'hook_up' => $this->text('hook_up'),
+            'driving_h_day' => (float) $this->input('driving_h_day'),
+            'coldest_battery_c' => $this->metric('coldest_battery_c', '°C', $units),
+            'shade' => $this->shade(),
+            'travel_notes' => $this->text('travel_notes'),
+        ];
+    }
+
+    /** @return list<array{from_h: float, to_h: float, factor: float}> */
+    private function shade(): array
+    {
+        $shade = [];
+        foreach ((array) $this->input('shade', []) as $span) {
+            if (is_array($span) && ($span['from_h'] ?? '') !== '' && isset($span['from_h'])) {
+                $shade[] = ['from_h' => (float) $span['from_h'], 'to_h' => (float) $span['to_h'], 'factor' => (float) $span['percent'] / 100];
+            }
+        }
+
+        return $shade;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Spatie\Activitylog\Models\Activity as BaseActivity;
+
+/** One line of the audit trail. */
+final class Activity extends BaseActivity
+{
+    protected static function booted(): void
+    {
+        self::creating(static function (self $activity): void {
+            $subject = $activity->subject;
+            if ($subject instanceof Job) {
+                $activity->setAttribute('job_id', $subject->id);
+            } elseif ($subject !== null && $subject->getAttribute('job_id') !== null) {
+                $activity->setAttribute('job_id', $subject->getAttribute('job_id'));
+            }
+        });
+    }
+
+    /** Who did it, in a word. */
+    public function who(): string
+    {
+        $causer = $this->causer;
+
+        return $causer instanceof User ? $causer->name : 'Pebblefell';
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Concerns;
+
+use App\Exceptions\StaleEdit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Optimistic locking: a row is written only by someone who has seen its latest version.
+ *
+ * A form carries the `lock_version` that it was made from. If the row has moved on, StaleEdit shows both versions; the answer
+ * comes back as `keep_theirs[]`, the attributes in which the other person's value shall stand.
+ *
+ * @phpstan-require-extends Model
+ *
+ * @property int $lock_version
+ */
+trait Versioned
+{
+    /**
+     * @param array<string, mixed> $attributes
+     *
+     * @throws StaleEdit when the row was changed meanwhile
+     */
+    public function saveIfUnchanged(Request $request, array $attributes): static
+    {
+        return DB::transaction(function () use ($request, $attributes): static {
+            $row = $this->lockedRow($request, $attributes);
+            $row->fill(array_diff_key($attributes, array_flip((array) $request->input('keep_theirs', []))));
+            if ($row->isDirty()) {
+                $row->lock_version = $row->lock_version + 1;
+                $row->save();
+            }
+            $this->setRawAttributes($row->getAttributes(), true);
+
+            return $this;
+        });
+    }
+
+    /** @throws StaleEdit when the row was changed meanwhile */
+    public function deleteIfUnchanged(Request $request): void
+    {
+        DB::transaction(function () use ($request): void {
+            $this->lockedRow($request, [])->delete();
+        });
+    }
+
+    /** @param array<string, mixed> $attributes */
+    private function lockedRow(Request $request, array $attributes): static
+    {
+        $row = static::query()->whereKey($this->getKey())->lockForUpdate()->firstOrFail();
+        if ($row->lock_version !== (int) $request->input('lock_version')) {
+            throw new StaleEdit($row, $attributes, $request);
+        }
+
+        return $row;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\Audited;
+use App\Models\Concerns\Versioned;
+use Database\Factories\CustomerFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** Whose vehicles the workshop fits. */
+final class Customer extends Model
+{
+    use Audited;
+    /** @use HasFactory<CustomerFactory> */
+    use HasFactory;
+    use Versioned;
+
+    protected $fillable = ['name', 'email', 'phone', 'address'];
+
+    protected $attributes = ['email' => '', 'phone' => '', 'address' => ''];
+
+    /** @return HasMany<Job, $this> */
+    public function jobs(): HasMany
+    {
+        return $this->hasMany(Job::class);
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\Audited;
+use App\Models\Concerns\Versioned;
+use Database\Factories\JobFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Pebblefell\Region\Region;
+
+/**
+ * One vehicle's job, from survey to handover.
+ *
+ * @property ?Region $region null: the workshop's
+ * @property list<int> $months
+ * @property list<array{from_h: float, to_h: float, factor: float}> $shade
+ * @property ?array{states: array<string, string>, next: string, stage: string, stops: int, fixes: int, finished: bool} $digest
+ */
+final class Job extends Model
+{
+    use Audited;
+    /** @use HasFactory<JobFactory> */
+    use HasFactory;
+    use Versioned;
+
+    protected $fillable = [
+        'title', 'customer_id', 'place_id', 'region', 'target_chemistry',
+        'vehicle_kind', 'vehicle_description', 'registration', 'system_v', 'chassis_bonded', 'length_m', 'axles', 'payload_kg', 'roof_m2',
+        'months', 'wish_days', 'hook_up', 'driving_h_day', 'coldest_battery_c', 'shade', 'travel_notes',
+    ];
+
+    protected $casts = [
+        'region' => Region::class,
+        'months' => 'array',
+        'shade' => 'array',
+        'digest' => 'array',
+        'chassis_bonded' => 'boolean',
+        'system_v' => 'float',
+        'wish_days' => 'float',
+        'driving_h_day' => 'float',
+        'length_m' => 'float',
+        'payload_kg' => 'float',
+        'roof_m2' => 'float',
+        'coldest_battery_c' => 'float',
+    ];
+
+    protected $attributes = ['months' => '[]', 'shade' => '[]', 'travel_notes' => '', 'vehicle_description' => '', 'registration' => '', 'lock_version' => 1, 'next_uid' => 1];
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $job): void {
+            $job->number ??= 1 + (int) self::query()->lockForUpdate()->max('number');
+        });
+        self::updated(static function (self $job): void {
+            if ($job->wasChanged($job->getFillable())) {
+                self::query()->whereKey($job->id)->toBase()->increment('revision');
+            }
+        });
+    }
+
+    public function effectiveRegion(): Region
+    {
+        return $this->region ?? Workshop::current()->region;
+    }
+
+    /** The next free name of a row: "p12". Taken under a lock, so no two people get the same. */
+    public function takeUid(string $letter): string
+    {
+        $row = self::query()->whereKey($this->id)->lockForUpdate()->firstOrFail();
+        $number = (int) $row->next_uid;
+        self::query()->whereKey($this->id)->toBase()->update(['next_uid' => $number + 1]);
+
+        return $letter . $number;
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
+    }
+
+    /** @return HasMany<Part, $this> */
+    public function parts(): HasMany
+    {
+        return $this->hasMany(Part::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Conductor, $this> */
+    public function conductors(): HasMany
+    {
+        return $this->hasMany(Conductor::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Signal, $this> */
+    public function signals(): HasMany
+    {
+        return $this->hasMany(Signal::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Scenario, $this> */
+    public function scenarios(): HasMany
+    {
+        return $this->hasMany(Scenario::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Appliance, $this> */
+    public function appliances(): HasMany
+    {
+        return $this->hasMany(Appliance::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Setting, $this> */
+    public function settings(): HasMany
+    {
+        return $this->hasMany(Setting::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Answer, $this> */
+    public function answers(): HasMany
+    {
+        return $this->hasMany(Answer::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Handover, $this> */
+    public function handovers(): HasMany
+    {
+        return $this->hasMany(Handover::class)->orderBy('number');
+    }
+}

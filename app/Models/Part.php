@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\JobRow;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
+
+/**
+ * One part of a job's system, found or planned.
+ *
+ * @property PartKind $kind
+ * @property Fate $fate
+ * @property array<string, float|int|bool|string> $data
+ * @property array<string, string> $origins
+ */
+final class Part extends Model
+{
+    use JobRow;
+
+    public const FILE = ['uid' => 'uid', 'kind' => 'kind', 'fate' => 'fate', 'role' => 'role', 'make' => 'make', 'model' => 'model', 'serial' => 'serial', 'firmware' => 'firmware', 'place' => 'place', 'replaces' => 'replaces', 'note' => 'note', 'data' => 'data', 'origins' => 'origins'];
+
+    protected $fillable = ['uid', 'kind', 'fate', 'role', 'make', 'model', 'serial', 'firmware', 'place', 'replaces', 'note', 'data', 'origins'];
+
+    protected $casts = ['kind' => PartKind::class, 'fate' => Fate::class, 'data' => 'array', 'origins' => 'array'];
+
+    protected $attributes = ['fate' => 'keep', 'role' => 'house', 'make' => '', 'model' => '', 'serial' => '', 'firmware' => '', 'place' => '', 'replaces' => '', 'note' => '', 'data' => '{}', 'origins' => '{}'];
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class)->orderBy('id');
+    }
+
+    public function name(): string
+    {
+        $name = trim($this->make . ' ' . $this->model);
+
+        return $name === '' ? $this->kind->label() : $name;
+    }
+}

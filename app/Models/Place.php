@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\Audited;
+use App\Models\Concerns\Versioned;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Where vehicles are used, with its sky and its cold by month.
+ *
+ * @property list<float> $clearness
+ * @property list<float> $min_c
+ */
+final class Place extends Model
+{
+    use Audited;
+    use Versioned;
+
+    protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c'];
+
+    protected $casts = ['clearness' => 'array', 'min_c' => 'array', 'latitude_deg' => 'float', 'longitude_deg' => 'float'];
+
+    protected $attributes = ['clearness' => '[]', 'min_c' => '[]'];
+
+    /** @return array<string, mixed> the place in the job file's terms */
+    public function toFile(): array
+    {
+        return $this->only(['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c']);
+    }
+}

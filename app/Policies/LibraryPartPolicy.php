@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\User;
+
+/** Everyone reads the library; planners answer for its figures. */
+final class LibraryPartPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return true;
+    }
+
+    public function create(User $user): bool
+    {
+        return $user->isPlanner();
+    }
+
+    public function update(User $user): bool
+    {
+        return $user->isPlanner();
+    }
+
+    public function delete(User $user): bool
+    {
+        return $user->isPlanner();
+    }
+}

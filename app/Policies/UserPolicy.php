@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\User;
+
+/** Accounts are the office's. */
+final class UserPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return $user->isOffice();
+    }
+
+    public function create(User $user): bool
+    {
+        return $user->isOffice();
+    }
+
+    public function update(User $user): bool
+    {
+        return $user->isOffice();
+    }
+}

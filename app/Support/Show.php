@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Pebblefell\Finding\Figure;
+use Pebblefell\Region\Units;
+
+/** Writes numbers as a technician reads them, in the units of the region. */
+final readonly class Show
+{
+    public function __construct(public Units $units)
+    {
+    }
+
+    /** @return array{string, string} number and unit; large Wh as kWh, endless as "∞" */
+    public function parts(float $value, string $metric): array
+    {
+        if (is_infinite($value)) {
+            return [$value > 0 ? '∞' : '−∞', $this->units->unit($metric)];
+        }
+        if ($metric === 'mm²' && $value > 0 && $this->units !== Units::Metric) {
+            $name = $this->units->conductorSize($value);
+
+            return [strtok($name, ' ') ?: $name, 'AWG'];
+        }
+        [$shown, $unit] = [$this->units->show($value, $metric), $this->units->unit($metric)];
+        if ($metric === 'Wh' && abs($shown) >= 9999.5) {
+            [$shown, $unit] = [$shown / 1000, 'kWh'];
+        }
+
+        return [self::number($shown, $unit), $unit];
+    }
+
+    public function text(float $value, string $metric = ''): string
+    {
+        [$number, $unit] = $this->parts($value, $metric);
+
+        return $unit === '' ? $number : $number . "\u{202F}" . $unit;
+    }
+
+    public function figure(Figure $figure): string
+    {
+        return $this->text($figure->value, $figure->unit);
+    }
+
+    /** What goes into an input field: all the digits that were given, a point for the decimals. */
+    public function field(?float $value, string $metric = ''): string
+    {
+        return $value === null ? '' : (string) round($this->units->show($value, $metric), 4);
+    }
+
+    public function unit(string $metric): string
+    {
+        return $metric === 'mm²' ? 'mm²' : $this->units->unit($metric);
+    }
+
+    private static function number(float $value, string $unit): string
+    {
+        $size = abs($value);
+        $decimals = match (true) {
+            in_array($unit, ['V'], true) => 2,
+            $size >= 100.0 || $size === 0.0 => 0,
+            $size >= 10.0 => 1,
+            default => 2,
+        };
+        $text = number_format($value, $decimals, '.', "\u{202F}");
+        if (str_contains($text, '.')) {
+            $text = rtrim(rtrim($text, '0'), '.');
+        }
+
+        return str_replace('-', '−', $text === '-0' ? '0' : $text);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Photo;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Collection;
+use Pebblefell\System\JobFile;
+use Pebblefell\System\System;
+
+/** Reads a job's rows as the one model that everything is computed from. */
+final class SystemReader
+{
+    /** Every table of the model in one query each. */
+    private const RELATIONS = ['customer', 'place', 'parts.photos', 'conductors', 'signals', 'scenarios', 'appliances', 'settings', 'measurements', 'answers'];
+
+    public static function read(Job $job): System
+    {
+        $job->loadMissing(self::RELATIONS);
+        /** @param Collection<int, covariant Model> $rows @return list<array<string, mixed>> */
+        $rows = static fn (Collection $rows): array => $rows->map(static fn ($row): array => $row->toFile())->values()->all();
+
+        return JobFile::fromArray([
+            'title' => $job->title,
+            'region' => $job->effectiveRegion()->value,
+            'target_chemistry' => $job->target_chemistry,
+            'client' => $job->customer?->only(['name', 'email', 'phone', 'address']) ?? ['name' => ''],
+            'vehicle' => [
+                'kind' => $job->vehicle_kind,
+                'description' => $job->vehicle_description,
+                'registration' => $job->registration,
+                'system_v' => $job->system_v,
+                'chassis_bonded' => $job->chassis_bonded,
+                'length_m' => $job->length_m,
+                'axles' => $job->axles,
+                'payload_kg' => $job->payload_kg,
+                'roof_m2' => $job->roof_m2,
+            ],
+            'travel' => [
+                'months' => $job->months,
+                'wish_days' => $job->wish_days,
+                'hook_up' => $job->hook_up,
+                'driving_h_day' => $job->driving_h_day,
+                'coldest_battery_c' => $job->coldest_battery_c,
+                'shade' => $job->shade,
+                'notes' => $job->travel_notes,
+            ],
+            'place' => $job->place?->toFile(),
+            'parts' => $job->parts->map(static fn (Part $part): array => [
+                ...$part->toFile(),
+                'photos' => $part->photos->map(static fn (Photo $p): array => ['sha256' => $p->sha256, 'caption' => $p->caption])->all(),
+            ])->values()->all(),
+            'conductors' => $rows($job->conductors),
+            'signals' => $rows($job->signals),
+            'scenarios' => $rows($job->scenarios),
+            'appliances' => $rows($job->appliances),
+            'settings' => $rows($job->settings),
+            'measurements' => $rows($job->measurements),
+            'answers' => $rows($job->answers),
+        ]);
+    }
+}

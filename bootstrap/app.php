@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Exceptions\Handling;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        // A TLS proxy on the same machine may stand in front.
+        $middleware->trustProxies(at: ['127.0.0.1', '::1']);
+        // The theme is chosen in the browser and read here; it is no secret.
+        $middleware->encryptCookies(except: ['theme']);
+        $middleware->web(replace: [
+            Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => App\Http\Middleware\CheckFormToken::class,
+        ]);
+        $middleware->alias(['active' => App\Http\Middleware\ActiveAccount::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        Handling::register($exceptions);
+    })
+    ->create();
+
+// An instance (the one that `start` serves, the one that `test` makes) keeps its .env and storage/ in a directory of its own.
+$instance = getenv('PEBBLEFELL_INSTANCE');
+if (is_string($instance) && $instance !== '') {
+    $app->useEnvironmentPath($instance);
+    $app->useStoragePath($instance . '/storage');
+}
+
+return $app;

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => env('LOG_CHANNEL', 'single'),
+    'channels' => [
+        'single' => ['driver' => 'single', 'path' => storage_path('logs/pebblefell.log'), 'level' => 'notice', 'replace_placeholders' => true],
+        'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
+        'emergency' => ['path' => storage_path('logs/pebblefell.log')],
+    ],
+];

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => env('SESSION_DRIVER', 'file'),
+    'lifetime' => (int) env('SESSION_LIFETIME', 480),
+    'expire_on_close' => false,
+    'encrypt' => false,
+    'files' => storage_path('framework/sessions'),
+    'lottery' => [2, 100],
+    // Cookies do not tell ports apart: two copies on one machine need two names.
+    'cookie' => 'pebblefell_' . substr(hash('sha256', (string) env('APP_KEY', '')), 0, 8),
+    'path' => '/',
+    'domain' => null,
+    'secure' => str_starts_with((string) env('APP_URL', ''), 'https://'),
+    'http_only' => true,
+    'same_site' => 'lax',
+    'partitioned' => false,
+    'serialization' => 'json',
+];

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment;
+
+use Pebblefell\Finding\Severity;
+use Pebblefell\Sizing\Sums;
+use Pebblefell\System\Answer;
+use Pebblefell\System\System;
+
+/** Every rule over one system. */
+final readonly class Assessment
+{
+    /** @param list<Verdict> $verdicts worst first */
+    private function __construct(public Sums $sums, public array $verdicts)
+    {
+    }
+
+    public static function of(System $system): self
+    {
+        $sums = Sums::of($system);
+        $verdicts = [];
+        foreach (Rules::all() as $rule) {
+            foreach ($rule->judge($sums) as $finding) {
+                [$answer, $earlier] = self::answers($system->answers, $finding->key(), $finding->fingerprint());
+                $verdicts[] = new Verdict($finding, $rule->stage(), $answer, $earlier);
+            }
+        }
+        usort($verdicts, static fn (Verdict $a, Verdict $b): int => [$a->isOpen() ? 0 : 1, $a->finding->severity->order()] <=> [$b->isOpen() ? 0 : 1, $b->finding->severity->order()]);
+
+        return new self($sums, $verdicts);
+    }
+
+    /** @return list<Verdict> */
+    public function at(Stage $stage): array
+    {
+        return array_values(array_filter($this->verdicts, static fn (Verdict $v): bool => $v->stage === $stage));
+    }
+
+    /** Open findings of a severity, in one stage or in all. */
+    public function count(Severity $severity, ?Stage $stage = null): int
+    {
+        return count(array_filter(
+            $this->verdicts,
+            static fn (Verdict $v): bool => $v->isOpen() && $v->finding->severity === $severity && ($stage === null || $v->stage === $stage),
+        ));
+    }
+
+    public function find(string $key): ?Verdict
+    {
+        foreach ($this->verdicts as $verdict) {
+            if ($verdict->finding->key() === $key) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Answer> $answers
+     *
+     * @return array{?Answer, ?Answer} the last that fits, and the last to other figures if none fits
+     */
+    private static function answers(array $answers, string $key, string $fingerprint): array
+    {
+        $fits = $earlier = null;
+        foreach ($answers as $answer) {
+            if ($answer->key === $key) {
+                $answer->fingerprint === $fingerprint ? $fits = $answer : $earlier = $answer;
+            }
+        }
+
+        return [$fits, $fits === null ? $earlier : null];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Sizing\Sums;
+
+/** The planned bank lasts as long as the customer wishes, without any charge. */
+final class BankLastsWish implements Rule
+{
+    public function stage(): Stage
+    {
+        return Stage::Size;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $case = $sums->banks->planned;
+        $wish = $sums->system->travel->wishDays;
+        if ($case->bank === null || $sums->loads->budget->energyWhDay <= 0.0) {
+            return [];
+        }
+        $days = $case->days();
+        if ($days->value >= $wish) {
+            return [];
+        }
+        $each = $case->usable()->value / count($case->bank->batteries);
+        $count = $sums->banks->countFor($each, $case->bank->series);
+        // With charge from the sun in hand the wish may still be met; then it is worth knowing, not a fault.
+        $byself = $sums->sun !== null && $sums->sun->coverage() >= 1.0;
+
+        return [new Finding(
+            'short-of-wish',
+            $byself ? Severity::Note : Severity::Fix,
+            sprintf('Lasts %.1f of %g days', $days->value, $wish),
+            $byself
+                ? 'Without sun it falls short of the wish; with the planned array the travelled months carry it.'
+                : sprintf('For the wish it takes %d of these batteries, or more charge on the way.', $count),
+            new Remedy(sprintf('Fit %d, or add charging', $count)),
+            'computed',
+            [$days, Figure::given('days wished', $wish, 'days')],
+        )];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Change;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Sizing\Sums;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
+
+/** Every charger that stays beside lithium has a lithium profile, and someone switches it on. */
+final class ChargerSuitsChemistry implements Rule
+{
+    public function stage(): Stage
+    {
+        return Stage::Survey;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null || !$bank->chemistry()->isLithium()) {
+            return [];
+        }
+        $findings = [];
+        foreach ($sums->planned->chargers() as $part) {
+            $finding = match ($part->data->text('lithium')) {
+                'none' => $this->leadOnly($part),
+                null => $this->unknown($part),
+                default => $part->fate === Fate::Keep ? $this->reprogram($part) : null,
+            };
+            if ($finding !== null) {
+                $findings[] = $finding;
+            }
+        }
+
+        return $findings;
+    }
+
+    private function leadOnly(Part $part): Finding
+    {
+        return new Finding(
+            'lead-only-charger',
+            Severity::Stop,
+            'Lead-only ' . $part->kind->label() . ' beside lithium',
+            $part->name() . ' has no lithium profile. It equalises or floats at lead volts, and can push cells past their limit until the BMS opens.',
+            new Remedy('Take it out; fit one with a lithium profile', [Change::ofPart($part->uid, Fate::Remove->value)]),
+            'data sheet; common practice',
+            [],
+            $part->uid,
+        );
+    }
+
+    private function unknown(Part $part): Finding
+    {
+        return new Finding(
+            'charger-profile-unknown',
+            Severity::Fix,
+            'Can it charge lithium?',
+            'Nothing is noted on whether ' . $part->name() . ' has a lithium profile. Read its manual, or look inside for a lead/lithium switch, and note it.',
+            new Remedy('Note its lithium profile on its sheet'),
+            'common practice',
+            [],
+            $part->uid,
+        );
+    }
+
+    private function reprogram(Part $part): Finding
+    {
+        return new Finding(
+            'reprogram-charger',
+            Severity::Fix,
+            'Still on its lead settings',
+            $part->name() . ' can charge lithium but is only kept. Most failed upgrades are a charger that nobody reprogrammed.',
+            new Remedy('Mark it: keep, reprogram', [Change::ofPart($part->uid, Fate::Reprogram->value)]),
+            'common practice',
+            [],
+            $part->uid,
+        );
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Change;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Sizing\Sums;
+use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
+
+/**
+ * A low-voltage disconnect may stay as a layer above the BMS, if it acts first and carries the current; else it goes.
+ * Schools differ on whether to keep one at all; both are allowed.
+ */
+final class DisconnectAboveBms implements Rule
+{
+    /** BMS cut-off where the data sheet is silent, V a cell. Common practice: 10.8 V on four cells. */
+    private const BMS_CELL_V = 2.7;
+
+    public function stage(): Stage
+    {
+        return Stage::Survey;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null || !$bank->chemistry()->isLithium()) {
+            return [];
+        }
+        $sheet = $sums->banks->planned->parts[0]->data->number('cutoff_v');
+        $bms = Figure::given('BMS cut-off', $sheet !== null ? $sheet * $bank->series : $bank->cells() * self::BMS_CELL_V, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+        $findings = [];
+        foreach ($sums->planned->ofKind(PartKind::LowVoltageDisconnect) as $part) {
+            $acts = $part->data->figure('disconnect_v');
+            $rating = $part->data->number('rating_a') ?? 0.0;
+            $actsFirst = $acts !== null && $acts->value > $bms->value;
+            if ($actsFirst && $rating >= $sums->loads->budget->peakA()) {
+                continue;
+            }
+            $findings[] = new Finding(
+                'disconnect-below-bms',
+                Severity::Fix,
+                'The disconnect does not protect',
+                $actsFirst
+                    ? sprintf('%s carries %.0f A; the worst moment asks for %.0f A.', $part->name(), $rating, $sums->loads->budget->peakA())
+                    : sprintf('%s acts at %s, the BMS at %.1f V: the bank goes dark first, and then some chargers cannot wake it.', $part->name(), $acts === null ? 'a point nobody noted' : sprintf('%.1f V', $acts->value), $bms->value),
+                new Remedy('Take it out (the BMS does it), or set it above the BMS', [Change::ofPart($part->uid, Fate::Remove->value)]),
+                'common practice; schools differ on keeping one',
+                array_values(array_filter([$acts, $bms, $sums->loads->peak()])),
+                $part->uid,
+            );
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Change;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Sizing\Sums;
+
+/** Lithium is never equalised. Where a charger cannot switch it off, it stands no higher than 14.6 V on four cells. */
+final class EqualiseOff implements Rule
+{
+    /** Highest equalise volts a cell where it cannot be switched off. Common practice: 14.6 V on four cells. */
+    private const AT_MOST_CELL_V = 3.65;
+
+    public function stage(): Stage
+    {
+        return Stage::Settings;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null || !$bank->chemistry()->isLithium()) {
+            return [];
+        }
+        $atMost = $bank->cells() * self::AT_MOST_CELL_V;
+        $findings = [];
+        foreach ($sums->settings->devices as $device) {
+            foreach ($device['rows'] as $row) {
+                $value = ($row->entry?->readBack ?? $row->entry?->asSet ?? $row->planned())->number;
+                if ($row->parameter !== Parameter::Equalise || $value === null || $value <= 0.0) {
+                    continue;
+                }
+                $part = $device['part'];
+                $cannot = $part->data->flag('equalise_can_disable') === false && $value <= $atMost + 0.001;
+                $findings[] = new Finding(
+                    'equalise-on',
+                    $cannot ? Severity::Note : Severity::Stop,
+                    'Equalising is on',
+                    $cannot
+                        ? sprintf('%s cannot switch it off; at %.1f V it does no harm.', $part->name(), $value)
+                        : sprintf('%s would equalise lithium at %.1f V. Cells pass their limit until the BMS opens.', $part->name(), $value),
+                    new Remedy($cannot ? 'Leave it there and say so in the pack' : 'Plan it off', $cannot || !$row->isChosenByPerson() ? [] : [Change::ofSetting($part->uid, Parameter::Equalise->value, 'off')]),
+                    'common practice',
+                    [Figure::given('equalise', $value, 'V'), Figure::given('at most', $atMost, 'V')],
+                    $part->uid,
+                );
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Sizing\Sums;
+use Pebblefell\System\Graph;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** A fuse stands at the bank's positive, and on a large lithium bank it can break what the bank can deliver. */
+final class MainFuse implements Rule
+{
+    /** From this capacity on a lithium bank wants class T or better next to it. Common practice. */
+    private const LARGE_AH = 200.0;
+
+    /** Class T per UL 248-15: 20 kA DC (from memory). */
+    private const LARGE_BREAKS_A = 20_000.0;
+
+    public function stage(): Stage
+    {
+        return Stage::Size;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null) {
+            return [];
+        }
+        $capacity = Figure::given('bank', $bank->ratedAh(), 'Ah', Origin::DataSheet);
+        $fuses = $sums->planned->ofKind(PartKind::Fuse, PartKind::Breaker);
+        if ($fuses === []) {
+            return [new Finding('no-main-fuse', Severity::Stop, 'No fuse at the bank', 'Nothing in the plan breaks a short across the bank’s leads. A lithium bank can deliver thousands of amps; a lead bank welds spanners.', new Remedy('Add a main fuse within reach of the positive post'), 'ISO 10133 / ISO 13297 practice (from memory)', [$capacity])];
+        }
+        $main = self::atPositive($sums->planned, $sums->banks->planned->parts, $fuses);
+        if ($main === null) {
+            return [new Finding('main-fuse-not-placed', Severity::Fix, 'Which fuse is the main one?', 'No fuse is joined to the bank’s positive. Until the run is noted, nobody can say that the bank is protected.', new Remedy('Note the conductor from the battery to its fuse'), 'common practice', [Figure::given('fuses', count($fuses), '')])];
+        }
+        $breaks = $main->data->figure('interrupt_a');
+        if ($bank->chemistry()->isLithium() && $bank->ratedAh() >= self::LARGE_AH && ($breaks === null || $breaks->value < self::LARGE_BREAKS_A)) {
+            return [new Finding('main-fuse-breaks-too-little', Severity::Stop, 'The main fuse may not break a short', sprintf('%s breaks %s. A bank of %.0f Ah of lithium can deliver more; an arc then goes on burning.', $main->name(), $breaks === null ? 'an unknown current' : sprintf('%.0f A', $breaks->value), $bank->ratedAh()), new Remedy('Fit class T or better next to the bank'), 'UL 248-15 class T, 20 kA DC (from memory); common practice', array_values(array_filter([$capacity, $breaks])), $main->uid)];
+        }
+
+        return [];
+    }
+
+    /**
+     * @param list<Part> $batteries @param list<Part> $fuses
+     */
+    private static function atPositive(Graph $graph, array $batteries, array $fuses): ?Part
+    {
+        foreach ($graph->joined() as $group) {
+            foreach ($batteries as $battery) {
+                foreach ($fuses as $fuse) {
+                    if (in_array($battery->uid . '.plus', $group, true) && (in_array($fuse->uid . '.in', $group, true) || in_array($fuse->uid . '.out', $group, true))) {
+                        return $fuse;
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Sizing\SettingRow;
+use Pebblefell\Sizing\Sums;
+use Pebblefell\System\Part;
+
+/** What was typed into each box is what was planned, and no charge volts pass what the battery bears. */
+final class SetAsPlanned implements Rule
+{
+    public function stage(): Stage
+    {
+        return Stage::Settings;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null) {
+            return [];
+        }
+        $sheet = $sums->banks->planned->parts[0]->data->number('max_charge_v');
+        $ceiling = Figure::given('battery bears', $sheet !== null ? $sheet * $bank->series : $bank->cells() * $bank->chemistry()->ceilingCellV(), 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+        $findings = [];
+        foreach ($sums->settings->devices as $device) {
+            foreach ($device['rows'] as $row) {
+                $finding = $this->tooHigh($device['part'], $row, $ceiling) ?? $this->otherwise($device['part'], $row);
+                if ($finding !== null) {
+                    $findings[] = $finding;
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    private function tooHigh(Part $part, SettingRow $row, Figure $ceiling): ?Finding
+    {
+        if ($row->parameter !== Parameter::Absorption && $row->parameter !== Parameter::Float) {
+            return null;
+        }
+        $value = ($row->entry?->asSet ?? $row->planned())->number ?? 0.0;
+
+        return $value <= $ceiling->value + 0.001 ? null : new Finding(
+            'charge-volts-too-high',
+            Severity::Stop,
+            sprintf('%s above what the battery bears', $row->parameter->label()),
+            sprintf('%s on %s stands at %.2f V; the battery bears %.2f V. The BMS would have to open on every charge.', $row->parameter->label(), $part->name(), $value, $ceiling->value),
+            new Remedy(sprintf('Set %s V', $row->profile->text())),
+            'the battery’s data sheet',
+            [Figure::given($row->parameter->value, $value, 'V'), $ceiling],
+            $part->uid,
+        );
+    }
+
+    private function otherwise(Part $part, SettingRow $row): ?Finding
+    {
+        $now = $row->entry?->readBack ?? $row->entry?->asSet;
+        if ($now === null || $now->agreesWith($row->planned(), $row->parameter->tolerance())) {
+            return null;
+        }
+
+        return new Finding(
+            'set-otherwise-' . str_replace('_', '-', $row->parameter->value),
+            Severity::Fix,
+            $row->parameter->label() . ' is not as planned',
+            sprintf('%s has %s, planned is %s %s.', $part->name(), $now->text(), $row->planned()->text(), $row->parameter->unit()),
+            new Remedy('Set it again and read it back, or plan it so, with the reason'),
+            'compared with the plan',
+            [Figure::given('as set', $now->number ?? 0.0, $row->parameter->unit()), Figure::given('planned', $row->planned()->number ?? 0.0, $row->parameter->unit(), Origin::Computed)],
+            $part->uid,
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment;
+
+/** The list of every rule. A new rule is added here and nowhere else. */
+final class Rules
+{
+    /** @return list<Rule> */
+    public static function all(): array
+    {
+        return [
+            new Rule\ChargerSuitsChemistry(),
+            new Rule\IsolatorSuitsLithium(),
+            new Rule\DisconnectAboveBms(),
+            new Rule\OldGaugeLeft(),
+            new Rule\LikeWithLike(),
+            new Rule\HourRateKnown(),
+            new Rule\InverterCarriesLoads(),
+            new Rule\IdleShare(),
+            new Rule\BankLastsWish(),
+            new Rule\BankGivesPeak(),
+            new Rule\LithiumHasBms(),
+            new Rule\ColdCharging(),
+            new Rule\MainFuse(),
+            new Rule\ShuntSeesAll(),
+            new Rule\WeightAllowed(),
+            new Rule\SunCarriesMonths(),
+            new Rule\PanelsHaveRegulator(),
+            new Rule\NoChargingLoop(),
+            new Rule\SetAsPlanned(),
+            new Rule\EqualiseOff(),
+            new Rule\PackComplete(),
+        ];
+    }
+}

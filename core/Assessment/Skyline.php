@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment;
+
+use Pebblefell\Finding\Severity;
+
+/** How far a job is: the state of each stage, and what to do next. */
+final readonly class Skyline
+{
+    /** @param array<string, StageState> $states by Stage value, in order @param string $next what to do next @param Stage $nextStage where */
+    private function __construct(public array $states, public string $next, public Stage $nextStage, public bool $finished)
+    {
+    }
+
+    /** @param bool $handedOver whether a pack has been issued */
+    public static function of(Assessment $assessment, bool $handedOver): self
+    {
+        $states = [];
+        foreach (Stage::cases() as $stage) {
+            $states[$stage->value] = match (true) {
+                $assessment->count(Severity::Stop, $stage) > 0 => StageState::Stopped,
+                self::isDone($stage, $assessment, $handedOver) => StageState::Done,
+                default => StageState::ToDo,
+            };
+        }
+        foreach ($assessment->verdicts as $verdict) {
+            if ($verdict->isOpen() && $verdict->finding->severity === Severity::Stop) {
+                return new self($states, $verdict->finding->title, $verdict->stage, false);
+            }
+        }
+        foreach (Stage::cases() as $stage) {
+            if ($states[$stage->value] === StageState::ToDo) {
+                return new self($states, $stage->nextAction(), $stage, false);
+            }
+        }
+
+        return new self($states, 'Handed over', Stage::Handover, true);
+    }
+
+    private static function isDone(Stage $stage, Assessment $assessment, bool $handedOver): bool
+    {
+        $sums = $assessment->sums;
+
+        return match ($stage) {
+            Stage::Survey => $sums->system->place !== null && $sums->system->travel->months !== [] && $sums->system->parts !== [],
+            Stage::Loads => $sums->loads->budget->energyWhDay > 0.0,
+            Stage::Size => $sums->banks->planned->exists(),
+            Stage::Sources => $sums->planned->chargers() !== [] && $sums->banks->planned->exists(),
+            Stage::Settings => $sums->settings->devices !== [] && $sums->settings->open() === 0,
+            Stage::Handover => $handedOver,
+        };
+    }
+}

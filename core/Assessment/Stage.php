@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment;
+
+/** The stages of a job, in the order in which the work is done. Each has one screen. */
+enum Stage: string
+{
+    case Survey = 'survey';
+    case Loads = 'loads';
+    case Size = 'size';
+    case Sources = 'sources';
+    case Settings = 'settings';
+    case Handover = 'handover';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    /** The question that its screen answers. */
+    public function question(): string
+    {
+        return match ($this) {
+            self::Survey => 'What is there, what becomes of it?',
+            self::Loads => 'What is used, and when?',
+            self::Size => 'How long does it last?',
+            self::Sources => 'What charges it, and is it enough?',
+            self::Settings => 'What do I type into each box?',
+            self::Handover => 'What does the customer keep?',
+        };
+    }
+
+    /** What to do there next, for the Yard. */
+    public function nextAction(): string
+    {
+        return match ($this) {
+            self::Survey => 'List what is there and where it travels',
+            self::Loads => 'Enter what is used, and when',
+            self::Size => 'Choose the new bank',
+            self::Sources => 'Settle what charges it',
+            self::Settings => 'Program the chargers and note what was set',
+            self::Handover => 'Issue the handover pack',
+        };
+    }
+}

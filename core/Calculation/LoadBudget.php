@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Calculation;
+
+use Pebblefell\Inverter\Inverter;
+use Pebblefell\Load\Appliance;
+use Pebblefell\Load\Budget;
+use Pebblefell\Load\Side;
+use Pebblefell\Quantity\DayHours;
+use Pebblefell\Quantity\HourSpan;
+
+/** `budget`: energy a day and the worst moment of a list of loads. */
+final class LoadBudget implements Calculation
+{
+    public static function schema(): array
+    {
+        $load = Schema::object(
+            [
+                'name' => ['type' => 'string'],
+                'watts' => Schema::notNegative(),
+                'on' => Schema::listOf(Schema::object(['from_h' => Schema::between(0, 24), 'to_h' => Schema::between(0, 24)])),
+                'side' => Schema::oneOf('dc', 'ac'),
+            ],
+            [
+                'quantity' => Schema::positive(1),
+                'duty_pct' => Schema::between(0, 100, 100),
+                'surge_w' => Schema::notNegative(),
+                'standby_w' => Schema::notNegative(0),
+            ],
+        );
+
+        return Schema::object(
+            ['loads' => Schema::listOf($load), 'system_v' => Schema::positive()],
+            ['inverter' => Schema::object(['efficiency_pct' => Schema::percent(), 'idle_w' => Schema::notNegative(), 'on' => Schema::oneOf('always', 'with_loads')])],
+        );
+    }
+
+    public static function run(array $in): array
+    {
+        $loads = [];
+        foreach ($in['loads'] as $i => $load) {
+            $loads[] = Appliance::of(
+                $load['name'],
+                $load['watts'],
+                DayHours::of(self::spans($load['on'], "/loads/$i/on")),
+                Side::from($load['side']),
+                $load['quantity'],
+                $load['duty_pct'],
+                $load['standby_w'],
+                $load['surge_w'] ?? null,
+            );
+        }
+        $inverter = isset($in['inverter'])
+            ? Inverter::of($in['inverter']['efficiency_pct'], $in['inverter']['idle_w'], $in['inverter']['on'] === 'always')
+            : null;
+        $budget = Budget::of($loads, $inverter, $in['system_v']);
+
+        return [
+            'energy_wh_day' => $budget->energyWhDay,
+            'energy_ah_day' => $budget->energyAhDay(),
+            'peak_w' => $budget->peakW,
+            'peak_a' => $budget->peakA(),
+            'ac_peak_w' => $budget->acPeakW,
+            'surge_w' => $budget->surgeW,
+            'peak_from_h' => $budget->worst->fromH,
+            'peak_to_h' => $budget->worst->toH,
+        ];
+    }
+
+    /**
+     * @param list<array{from_h: float|int, to_h: float|int}> $on
+     *
+     * @return list<HourSpan>
+     */
+    private static function spans(array $on, string $path): array
+    {
+        $spans = [];
+        foreach ($on as $j => $span) {
+            $spans[] = SunMonth::span($span, "$path/$j");
+        }
+
+        return $spans;
+    }
+}

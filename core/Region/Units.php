@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Region;
+
+use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\Quantity\Length;
+use Pebblefell\Quantity\Mass;
+use Pebblefell\Quantity\Temperature;
+use Pebblefell\Quantity\Torque;
+
+/** Which units a workshop reads. Everything is kept in SI and turned here, for reading and back again for what is typed. */
+enum Units: string
+{
+    case Metric = 'metric';
+    case UsCustomary = 'us_customary';
+
+    /** The unit that stands in for a metric one: "kg" → "lb". Others stay. */
+    public function unit(string $metric): string
+    {
+        return $this === self::Metric ? $metric : match ($metric) {
+            'kg' => 'lb',
+            '°C' => '°F',
+            'N·m' => 'lbf·in',
+            'm' => 'ft',
+            'mm' => 'in',
+            'mm²' => 'AWG',
+            default => $metric,
+        };
+    }
+
+    /** A value in the metric unit, turned into unit($metric). mm² has no scale in AWG and stays: use conductorSize(). */
+    public function show(float $value, string $metric): float
+    {
+        return $this === self::Metric ? $value : match ($metric) {
+            'kg' => Mass::ofKilograms($value)->pounds(),
+            '°C' => Temperature::ofCelsius($value)->fahrenheit(),
+            'N·m' => Torque::ofNewtonMetres($value)->poundForceInches(),
+            'm' => Length::ofMetres($value)->feet(),
+            'mm' => Length::ofMetres($value / 1000)->feet() * 12,
+            default => $value,
+        };
+    }
+
+    /** The inverse of show(): what was typed in unit($metric), in the metric unit. */
+    public function read(float $value, string $metric): float
+    {
+        return $this === self::Metric ? $value : match ($metric) {
+            'kg' => Mass::ofPounds($value)->kilograms,
+            '°C' => Temperature::ofFahrenheit($value)->celsius,
+            'N·m' => Torque::ofPoundForceInches($value)->newtonMetres,
+            'm' => Length::ofFeet($value)->metres,
+            'mm' => Length::ofFeet($value / 12)->metres * 1000,
+            default => $value,
+        };
+    }
+
+    /** "35 mm²" or "2 AWG". */
+    public function conductorSize(float $areaMm2): string
+    {
+        $size = ConductorSize::ofArea($areaMm2);
+
+        return $this === self::Metric ? $size->metricName() : $size->gaugeName();
+    }
+}

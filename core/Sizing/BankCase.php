@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Sizing;
+
+use Pebblefell\Bank\Bank;
+use Pebblefell\Bank\Battery;
+use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\System\Part;
+
+/** A bank, found or planned: what it really gives at this vehicle's current and temperature, and for how many days. */
+final readonly class BankCase
+{
+    /**
+     * @param ?string $problem why the batteries do not make a bank, or null
+     * @param list<Part> $parts
+     */
+    private function __construct(
+        public array $parts,
+        public ?Bank $bank,
+        public ?string $problem,
+        private Figure $energy,
+        private Figure $current,
+        private Figure $celsius,
+    ) {
+    }
+
+    /**
+     * @param list<Part> $parts   house batteries @param Figure $energy Wh a day at the battery
+     * @param Figure     $current mean A @param Figure $celsius coldest battery temperature
+     */
+    public static function of(array $parts, float $systemV, Figure $energy, Figure $current, Figure $celsius): self
+    {
+        if ($parts === []) {
+            return new self([], null, null, $energy, $current, $celsius);
+        }
+        try {
+            return new self($parts, Bank::forSystem(array_map(self::battery(...), $parts), $systemV), null, $energy, $current, $celsius);
+        } catch (InvalidValue $e) {
+            return new self($parts, null, $e->getMessage(), $energy, $current, $celsius);
+        }
+    }
+
+    /** The battery that a part's data sheet describes. */
+    public static function battery(Part $part): Battery
+    {
+        $d = $part->data;
+        $litres = ($d->number('length_mm') ?? 0.0) * ($d->number('width_mm') ?? 0.0) * ($d->number('height_mm') ?? 0.0) / 1e6;
+
+        return Battery::of(
+            $part->uid,
+            Chemistry::from($d->text('chemistry') ?? 'agm'),
+            $d->number('nominal_v') ?? 12.0,
+            $d->number('capacity_ah') ?? 0.0,
+            $d->number('rate_h'),
+            $d->number('peukert'),
+            ($pct = $d->number('usable_pct')) === null ? null : $pct / 100,
+            $d->number('age_years') ?? 0.0,
+            $d->number('measured_ah'),
+            $d->number('mass_kg') ?? 0.0,
+            $litres,
+            $d->number('discharge_limit_a'),
+        );
+    }
+
+    public function exists(): bool
+    {
+        return $this->bank !== null;
+    }
+
+    /** Usable Wh of the full bank. 0 where there is none. */
+    public function usable(): Figure
+    {
+        if ($this->bank === null) {
+            return new Figure('Usable energy', 0.0, 'Wh', 'no bank');
+        }
+        $battery = $this->bank->batteries[0];
+        $sheet = $this->parts[0]->data;
+        $assumed = static fn (string $key, string $label, float $value, string $unit): Figure => $sheet->figure($key)
+            ?? Figure::given($label, $value, $unit, Origin::Assumed, 'common practice for ' . $battery->chemistry->label());
+
+        return new Figure(
+            'Usable energy',
+            $this->bank->usableWh($this->current->value, $this->celsius->value),
+            'Wh',
+            'rated Ah → at this current by Peukert → × condition → × cold factor → × usable share → × nominal volts',
+            [
+                Figure::given('rated capacity of the bank', $this->bank->ratedAh(), 'Ah', Origin::DataSheet),
+                $assumed('rate_h', 'hour rate', $battery->rateH, 'h'),
+                $assumed('peukert', 'Peukert exponent', $battery->exponent, ''),
+                $this->current,
+                $battery->measuredAh !== null
+                    ? Figure::given('condition by capacity test', round($battery->conditionFactor() * 100, 1), '%', Origin::Measured)
+                    : new Figure('condition by age', round($battery->conditionFactor() * 100, 1), '%', '100 − 20 × age ÷ service life', [
+                        Figure::given('age', $battery->ageYears, 'years'),
+                        Figure::given('service life', $battery->chemistry->serviceYears(), 'years', Origin::Assumed),
+                    ], '80 % as end of life: IEEE 450 practice; the straight line is an assumption'),
+                new Figure('cold factor', round($battery->chemistry->temperatureFactor($this->celsius->value) * 100, 1), '%', 'capacity left at the coldest battery temperature', [$this->celsius], 'common practice'),
+                $assumed('usable_pct', 'usable share', $battery->usableShare * 100, '%'),
+                Figure::given('nominal volts', $this->bank->nominalV(), 'V', Origin::Computed),
+            ],
+            'W. Peukert 1897; otherwise common practice',
+        );
+    }
+
+    /** Days that the full bank lasts with no charge at all; 0 without a bank, infinite without loads. */
+    public function days(): Figure
+    {
+        $usable = $this->usable();
+        $days = $this->energy->value > 0.0 ? $usable->value / $this->energy->value : ($usable->value > 0.0 ? INF : 0.0);
+
+        return new Figure('Days without any charge', $days, 'days', 'usable energy ÷ energy a day', [$usable, $this->energy], 'first principles');
+    }
+}

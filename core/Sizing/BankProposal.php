@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Sizing;
+
+use Pebblefell\Bank\Bank;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\DataSheet;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** So many of one battery: the smallest bank of them that lasts the wished days and gives the worst moment. */
+final readonly class BankProposal
+{
+    /** Larger banks than this are another kind of job. */
+    private const MOST = 24;
+
+    private function __construct(public int $count, public float $days, public float $usableWh, public float $massKg)
+    {
+    }
+
+    /**
+     * @param array<string, mixed> $sheet a battery's data sheet
+     *
+     * @return ?self null when the battery is of another chemistry than the target, or cannot make the volts or the wish
+     */
+    public static function of(Sums $sums, array $sheet): ?self
+    {
+        if (($sheet['chemistry'] ?? '') !== $sums->system->target->value || $sums->loads->budget->energyWhDay <= 0.0) {
+            return null;
+        }
+        $energy = $sums->loads->energy();
+        $systemV = $sums->system->vehicle->systemV;
+        $series = Bank::seriesFor((float) $sheet['nominal_v'], $systemV);
+        try {
+            $part = new Part('x', PartKind::Battery, DataSheet::of(PartKind::Battery, $sheet));
+            for ($count = $series; $count <= self::MOST; $count += $series) {
+                $bank = Bank::forSystem(array_fill(0, $count, BankCase::battery($part)), $systemV);
+                $usable = $bank->usableWh($sums->loads->budget->meanA(), $sums->banks->celsius->value);
+                $limit = $bank->dischargeLimitA();
+                if ($usable >= $energy->value * $sums->system->travel->wishDays && ($limit === null || $limit >= $sums->loads->budget->peakA())) {
+                    return new self($count, $usable / $energy->value, $usable, $bank->massKg());
+                }
+            }
+        } catch (InvalidValue) {
+            return null;
+        }
+
+        return null;
+    }
+}

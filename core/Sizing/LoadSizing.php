@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Sizing;
+
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Inverter\Inverter;
+use Pebblefell\Load\Budget;
+use Pebblefell\Load\Side;
+use Pebblefell\System\ApplianceUse;
+use Pebblefell\System\Scenario;
+use Pebblefell\System\System;
+
+/** The day's energy and worst moment of one scenario, with the inverter that is planned (or found, or assumed). */
+final readonly class LoadSizing
+{
+    /** Where no inverter's data sheet says otherwise. Common practice: 85 to 92 %, 10 to 24 W (0.8 to 2 A at 12 V). */
+    public const ASSUMED_EFFICIENCY_PCT = 88.0;
+    public const ASSUMED_IDLE_W = 15.0;
+
+    private function __construct(
+        public ?Scenario $scenario,
+        public Budget $budget,
+        public Figure $efficiencyPct,
+        public Figure $idleW,
+        public bool $inverterKnown,
+    ) {
+    }
+
+    /** @param ?Scenario $scenario null: the one that sizes the system */
+    public static function of(System $system, ?Scenario $scenario = null): self
+    {
+        $scenario ??= $system->sizingScenario();
+        $part = $system->planned()->inverter() ?? $system->found()->inverter();
+        $efficiency = $part?->data->figure('efficiency_pct')
+            ?? Figure::given('Inverter efficiency', self::ASSUMED_EFFICIENCY_PCT, '%', Origin::Assumed, 'common practice, no source');
+        $idle = $part?->data->figure('idle_w')
+            ?? Figure::given('Inverter idle draw', self::ASSUMED_IDLE_W, 'W', Origin::Assumed, 'common practice, no source');
+        $appliances = $scenario === null ? [] : array_map(
+            static fn (ApplianceUse $use) => $use->in($scenario->uid),
+            array_values($system->appliances),
+        );
+        $hasAc = array_filter($appliances, static fn ($a): bool => $a->side === Side::Ac) !== [];
+        $alwaysOn = $scenario !== null && $scenario->inverterAlwaysOn;
+        $inverter = $hasAc || ($part !== null && $alwaysOn) ? Inverter::of($efficiency->value, $idle->value, $alwaysOn) : null;
+
+        return new self($scenario, Budget::of($appliances, $inverter, $system->vehicle->systemV), $efficiency, $idle, $part !== null);
+    }
+
+    /** Wh a day at the battery. */
+    public function energy(): Figure
+    {
+        $inputs = [];
+        foreach ($this->budget->appliances as $appliance) {
+            $inputs[] = new Figure($appliance->name, round($this->budget->energyOfWh($appliance), 1), 'Wh', 'watts × quantity × hours × duty + standby × remaining hours' . ($appliance->side === Side::Ac ? ', ÷ inverter efficiency' : ''));
+        }
+        if ($this->budget->inverter !== null) {
+            $idleH = array_sum(array_map(
+                fn ($m): float => $m->inverterW > 0.0 ? $m->hours() : 0.0,
+                $this->budget->moments,
+            ));
+            $inputs[] = $this->efficiencyPct;
+            $inputs[] = new Figure('Inverter, for being on', round($this->budget->inverter->idleW * $idleH, 1), 'Wh', 'idle draw × hours on', [$this->idleW, Figure::given('hours on', round($idleH, 2), 'h', Origin::Computed)]);
+        }
+
+        return new Figure('Energy a day, at the battery', $this->budget->energyWhDay, 'Wh', 'sum over the appliances, AC through the inverter', $inputs, 'first principles');
+    }
+
+    /** Worst moment at the battery, W. */
+    public function peak(): Figure
+    {
+        $worst = $this->budget->worst;
+        $inputs = [];
+        foreach ($this->budget->worstAppliances() as $appliance) {
+            $inputs[] = Figure::given($appliance->name, $appliance->peakWattsAt($worst->fromH), 'W', Origin::Typed);
+        }
+        if ($worst->acPeakW > 0.0) {
+            $inputs[] = $this->efficiencyPct;
+            $inputs[] = $this->idleW;
+        }
+
+        return new Figure('Worst moment, at the battery', $worst->peakW, 'W', 'everything that is on at once, duty ignored; AC ÷ efficiency + idle draw', $inputs, 'first principles');
+    }
+
+    /** Largest start, W (at the outlets when it is an AC load). */
+    public function surge(): Figure
+    {
+        return new Figure('Largest start', $this->budget->surgeW, 'W', 'start surge of one in place of its running watts, on top of what runs then', [], 'first principles');
+    }
+}

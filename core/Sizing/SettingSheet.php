@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Sizing;
+
+use Pebblefell\Setting\ChargeProfile;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\System;
+
+/** What to type into each box of each charging source that stays or comes, for the planned bank. */
+final readonly class SettingSheet
+{
+    /** @param list<array{part: Part, rows: list<SettingRow>}> $devices @param ?ChargeProfile $profile null without a planned bank */
+    private function __construct(public ?ChargeProfile $profile, public array $devices)
+    {
+    }
+
+    public static function of(System $system, BankSizing $banks): self
+    {
+        $bank = $banks->planned->bank;
+        if ($bank === null) {
+            return new self(null, []);
+        }
+        $sheet = $banks->planned->parts[0]->data;
+        $profile = ChargeProfile::of($bank->chemistry(), $bank->cells(), $bank->series, $bank->parallel, $bank->ratedAh(), [
+            'absorption_v' => $sheet->number('absorption_v'),
+            'float_v' => $sheet->number('float_v'),
+            'absorption_h' => $sheet->number('absorption_h'),
+            'tail_a' => $sheet->number('tail_a'),
+            'recommended_charge_a' => $sheet->number('recommended_charge_a'),
+            'charge_min_c' => $sheet->number('charge_min_c'),
+        ]);
+        $devices = [];
+        foreach ($system->planned()->chargers() as $part) {
+            $entries = $system->settingsOf($part->uid);
+            $devices[] = ['part' => $part, 'rows' => array_map(
+                static fn (Parameter $p): SettingRow => new SettingRow($p, $profile->value($p), $profile->figure($p), $entries[$p->value] ?? null),
+                self::parameters($part),
+            )];
+        }
+
+        return new self($profile, $devices);
+    }
+
+    /** Boxes still without an "as set". */
+    public function open(): int
+    {
+        $open = 0;
+        foreach ($this->devices as $device) {
+            foreach ($device['rows'] as $row) {
+                $open += $row->isSet() ? 0 : 1;
+            }
+        }
+
+        return $open;
+    }
+
+    /** @return list<Parameter> the boxes that a kind of charger has */
+    private static function parameters(Part $part): array
+    {
+        $all = [Parameter::Absorption, Parameter::Float, Parameter::Equalise];
+
+        return match ($part->kind) {
+            PartKind::Converter => $all,
+            PartKind::Dcdc => [...$all, Parameter::LowTemperatureCutoff, Parameter::ChargeCurrent],
+            default => [Parameter::Absorption, Parameter::AbsorptionLimit, Parameter::Float, Parameter::Equalise, Parameter::Rebulk, Parameter::TailCurrent, Parameter::Compensation, Parameter::LowTemperatureCutoff, Parameter::ChargeCurrent],
+        };
+    }
+}

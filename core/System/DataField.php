@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+use Pebblefell\Exception\InvalidValue;
+
+/** One line of a data sheet: its key, its name in the trade, its unit and what may stand there. */
+final readonly class DataField
+{
+    /** @param list<string> $choices for a field that is one of a few words */
+    private function __construct(
+        public string $key,
+        public string $label,
+        public string $type,
+        public string $unit,
+        public float $low,
+        public float $high,
+        public array $choices,
+        public bool $required,
+        public bool $ofThisOne,
+    ) {
+    }
+
+    /** @param string $unit metric; "" for a bare number */
+    public static function number(string $key, string $label, string $unit, float $low = 0.0, float $high = 100_000.0): self
+    {
+        return new self($key, $label, 'number', $unit, $low, $high, [], false, false);
+    }
+
+    /** @param list<string> $choices */
+    public static function choice(string $key, string $label, array $choices): self
+    {
+        return new self($key, $label, 'choice', '', 0.0, 0.0, $choices, false, false);
+    }
+
+    public static function flag(string $key, string $label): self
+    {
+        return new self($key, $label, 'flag', '', 0.0, 0.0, [], false, false);
+    }
+
+    public static function text(string $key, string $label): self
+    {
+        return new self($key, $label, 'text', '', 0.0, 0.0, [], false, false);
+    }
+
+    /** Without it nothing can be computed. */
+    public function required(): self
+    {
+        return new self($this->key, $this->label, $this->type, $this->unit, $this->low, $this->high, $this->choices, true, $this->ofThisOne);
+    }
+
+    /** Belongs to the one specimen in the vehicle, not to the model: its age, its tilt. Not in the library. */
+    public function ofThisOne(): self
+    {
+        return new self($this->key, $this->label, $this->type, $this->unit, $this->low, $this->high, $this->choices, $this->required, true);
+    }
+
+    /** @throws InvalidValue at the field's key */
+    public function read(mixed $value): float|bool|string
+    {
+        return match ($this->type) {
+            'number' => $this->readNumber($value),
+            'flag' => is_bool($value) ? $value : throw InvalidValue::at('/' . $this->key, 'must be yes or no'),
+            'choice' => is_string($value) && in_array($value, $this->choices, true)
+                ? $value
+                : throw InvalidValue::at('/' . $this->key, 'must be one of ' . implode(', ', $this->choices)),
+            default => is_string($value) && mb_strlen($value) <= 200 ? $value : throw InvalidValue::at('/' . $this->key, 'must be a text of 200 characters at most'),
+        };
+    }
+
+    private function readNumber(mixed $value): float
+    {
+        if (!is_int($value) && !is_float($value)) {
+            throw InvalidValue::at('/' . $this->key, 'must be a number');
+        }
+        if ($value < $this->low || $value > $this->high) {
+            throw InvalidValue::at('/' . $this->key, sprintf('must be between %s and %s%s', $this->low, $this->high, $this->unit === '' ? '' : ' ' . $this->unit));
+        }
+
+        return (float) $value;
+    }
+}

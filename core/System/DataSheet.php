@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+
+/** What is known of a part, each value with where it comes from. */
+final readonly class DataSheet
+{
+    /**
+     * @param array<string, float|bool|string> $values  in the order of the kind's fields
+     * @param array<string, Origin>            $origins for the keys of $values; data sheet where missing
+     */
+    private function __construct(public PartKind $kind, public array $values, private array $origins)
+    {
+    }
+
+    /**
+     * Keeps the known keys in the kind's own order; nulls and empty texts are "not known" and left out.
+     *
+     * @param array<string, mixed>  $values @param array<string, Origin> $origins
+     *
+     * @throws InvalidValue at the key that is unknown, missing or out of bounds
+     */
+    public static function of(PartKind $kind, array $values, array $origins = []): self
+    {
+        $values = array_filter($values, static fn (mixed $v): bool => $v !== null && $v !== '');
+        $fields = $kind->fields();
+        foreach (array_keys($values) as $key) {
+            if (!isset($fields[$key])) {
+                throw InvalidValue::at('/' . $key, 'is not on the data sheet of a ' . $kind->label());
+            }
+        }
+        $kept = [];
+        foreach ($fields as $key => $field) {
+            if (array_key_exists($key, $values)) {
+                $kept[$key] = $field->read($values[$key]);
+            } elseif ($field->required) {
+                throw InvalidValue::at('/' . $key, 'is required');
+            }
+        }
+
+        return new self($kind, $kept, array_intersect_key($origins, $kept));
+    }
+
+    public function number(string $key): ?float
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_float($value) ? $value : null;
+    }
+
+    public function text(string $key): ?string
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_string($value) ? $value : null;
+    }
+
+    public function flag(string $key): ?bool
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_bool($value) ? $value : null;
+    }
+
+    public function origin(string $key): Origin
+    {
+        return $this->origins[$key] ?? Origin::DataSheet;
+    }
+
+    /** The value as an input of a formula; null when it is not known. */
+    public function figure(string $key): ?Figure
+    {
+        $number = $this->number($key);
+
+        return $number === null ? null : Figure::given($this->kind->fields()[$key]->label, $number, $this->kind->fields()[$key]->unit, $this->origin($key));
+    }
+
+    /** @return array<string, string> origins that differ from "data sheet", by key */
+    public function notedOrigins(): array
+    {
+        return array_map(
+            static fn (Origin $o): string => $o->value,
+            array_filter($this->origins, static fn (Origin $o): bool => $o !== Origin::DataSheet),
+        );
+    }
+}

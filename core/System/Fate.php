@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+/** What the plan does with a part, a conductor or a signal. */
+enum Fate: string
+{
+    case Keep = 'keep';
+    case Reprogram = 'reprogram';
+    case Move = 'move';
+    case Relabel = 'relabel';
+    case Remove = 'remove';
+    case Add = 'add';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Keep => 'keep',
+            self::Reprogram => 'keep, reprogram',
+            self::Move => 'keep, move',
+            self::Relabel => 'leave, label it',
+            self::Remove => 'take out',
+            self::Add => 'fit new',
+        };
+    }
+
+    /** There before the work. */
+    public function isFound(): bool
+    {
+        return $this !== self::Add;
+    }
+
+    /** There after the work. */
+    public function isPlanned(): bool
+    {
+        return $this !== self::Remove;
+    }
+}

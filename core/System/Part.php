@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Origin;
+
+/** One part of the system, found or planned, with what is known of it. */
+final readonly class Part
+{
+    public const ROLES = ['house', 'starter'];
+
+    /**
+     * @param string      $uid      names it within the job: "p7" @param string $place where it sits
+     * @param string      $role     house or starter: which side of the vehicle it serves
+     * @param Fate        $fate     what the plan does with it
+     * @param string      $replaces uid of the part it takes over from, or ''
+     * @param list<Photo> $photos
+     */
+    public function __construct(
+        public string $uid,
+        public PartKind $kind,
+        public DataSheet $data,
+        public Fate $fate = Fate::Keep,
+        public string $role = 'house',
+        public string $make = '',
+        public string $model = '',
+        public string $serial = '',
+        public string $firmware = '',
+        public string $place = '',
+        public string $replaces = '',
+        public string $note = '',
+        public array $photos = [],
+    ) {
+    }
+
+    /** What a technician calls it: make and model, or its kind. */
+    public function name(): string
+    {
+        $name = trim($this->make . ' ' . $this->model);
+
+        return $name === '' ? $this->kind->label() : $name;
+    }
+
+    /** @return array<string, mixed> without photographs */
+    public function toArray(): array
+    {
+        return [
+            'uid' => $this->uid,
+            'kind' => $this->kind->value,
+            'fate' => $this->fate->value,
+            'role' => $this->role,
+            'make' => $this->make,
+            'model' => $this->model,
+            'serial' => $this->serial,
+            'firmware' => $this->firmware,
+            'place' => $this->place,
+            'replaces' => $this->replaces,
+            'note' => $this->note,
+            'data' => $this->data->values,
+            'origins' => $this->data->notedOrigins(),
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $a as toArray() gives it @param list<Photo> $photos
+     *
+     * @throws InvalidValue at /data/… when the data sheet is not that of its kind
+     */
+    public static function fromArray(array $a, array $photos = []): self
+    {
+        $kind = PartKind::from($a['kind']);
+        try {
+            $data = DataSheet::of($kind, $a['data'] ?? [], array_map(Origin::from(...), $a['origins'] ?? []));
+        } catch (InvalidValue $e) {
+            throw $e->under('/data');
+        }
+
+        return new self(
+            $a['uid'],
+            $kind,
+            $data,
+            Fate::from($a['fate'] ?? 'keep'),
+            $a['role'] ?? 'house',
+            $a['make'] ?? '',
+            $a['model'] ?? '',
+            $a['serial'] ?? '',
+            $a['firmware'] ?? '',
+            $a['place'] ?? '',
+            $a['replaces'] ?? '',
+            $a['note'] ?? '',
+            $photos,
+        );
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+use Pebblefell\Quantity\Guard;
+
+/**
+ * Where the vehicle is used: latitude, and by month how clear the sky is and how cold the nights are.
+ */
+final readonly class Place
+{
+    /** Clearness Rs/Ra where none is known for the place. An assumption: a cloudy coast of middle and high latitudes. */
+    public const ASSUMED_CLEARNESS = 0.42;
+
+    /** Mean night minimum in °C where none is known. An assumption. */
+    public const ASSUMED_MIN_C = 0.0;
+
+    /**
+     * @param list<float> $clearness Rs/Ra of the twelve months, or empty: assumed
+     * @param list<float> $minC      mean daily minimum in °C of the twelve months, or empty: assumed
+     */
+    public function __construct(
+        public string $name,
+        public float $latitudeDeg,
+        public float $longitudeDeg = 0.0,
+        public array $clearness = [],
+        public array $minC = [],
+    ) {
+        Guard::between($latitudeDeg, -90.0, 90.0, '/latitude_deg');
+        Guard::between($longitudeDeg, -180.0, 180.0, '/longitude_deg');
+        foreach ($clearness as $i => $value) {
+            Guard::between($value, 0.0, 1.0, "/clearness/$i");
+        }
+    }
+
+    /** @param int $month 1 to 12 */
+    public function clearnessOf(int $month): float
+    {
+        return $this->clearness[$month - 1] ?? self::ASSUMED_CLEARNESS;
+    }
+
+    /** @param int $month 1 to 12 */
+    public function minCOf(int $month): float
+    {
+        return $this->minC[$month - 1] ?? self::ASSUMED_MIN_C;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'name' => $this->name,
+            'latitude_deg' => $this->latitudeDeg,
+            'longitude_deg' => $this->longitudeDeg,
+            'clearness' => $this->clearness,
+            'min_c' => $this->minC,
+        ];
+    }
+
+    /** @param array<string, mixed> $a as toArray() gives it */
+    public static function fromArray(array $a): self
+    {
+        return new self(
+            $a['name'],
+            (float) $a['latitude_deg'],
+            (float) ($a['longitude_deg'] ?? 0),
+            array_map(floatval(...), $a['clearness'] ?? []),
+            array_map(floatval(...), $a['min_c'] ?? []),
+        );
+    }
+}

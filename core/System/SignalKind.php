@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+/** What one part tells another. */
+enum SignalKind: string
+{
+    case EngineRunning = 'engine_running';
+    case MayCharge = 'may_charge';
+    case MayDischarge = 'may_discharge';
+    case BatteryTemperature = 'battery_temperature';
+    case BatteryVolts = 'battery_volts';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::EngineRunning => 'engine is running',
+            self::MayCharge => 'BMS allows charging',
+            self::MayDischarge => 'BMS allows discharging',
+            self::BatteryTemperature => 'battery temperature',
+            self::BatteryVolts => 'battery volts',
+        };
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Region\Region;
+
+/**
+ * The whole job as one immutable model: the vehicle, how it is used, its parts and what joins them, found and planned.
+ *
+ * Everything that Pebblefell shows is derived from it.
+ */
+final readonly class System
+{
+    /**
+     * @param array<string, Part>         $parts      by uid, in order @param array<string, Conductor> $conductors by uid
+     * @param array<string, Signal>       $signals    by uid @param array<string, Scenario> $scenarios by uid
+     * @param array<string, ApplianceUse> $appliances by uid
+     * @param list<SettingEntry>          $settings   @param list<Measurement> $measurements @param list<Answer> $answers
+     */
+    private function __construct(
+        public string $title,
+        public Region $region,
+        public Client $client,
+        public Vehicle $vehicle,
+        public Travel $travel,
+        public ?Place $place,
+        public Chemistry $target,
+        public array $parts,
+        public array $conductors,
+        public array $signals,
+        public array $scenarios,
+        public array $appliances,
+        public array $settings,
+        public array $measurements,
+        public array $answers,
+    ) {
+    }
+
+    /**
+     * Checks that everything that is named exists, so that later code need not.
+     *
+     * @param list<Part>         $parts      @param list<Conductor> $conductors @param list<Signal> $signals @param list<Scenario> $scenarios
+     * @param list<ApplianceUse> $appliances @param list<SettingEntry> $settings
+     * @param list<Measurement>  $measurements @param list<Answer> $answers
+     *
+     * @throws InvalidValue with the path, in the job file's terms, of what points nowhere or is there twice
+     */
+    public static function of(
+        string $title,
+        Region $region,
+        Client $client,
+        Vehicle $vehicle,
+        Travel $travel,
+        ?Place $place = null,
+        Chemistry $target = Chemistry::Lfp,
+        array $parts = [],
+        array $conductors = [],
+        array $signals = [],
+        array $scenarios = [],
+        array $appliances = [],
+        array $settings = [],
+        array $measurements = [],
+        array $answers = [],
+    ): self {
+        $partsByUid = self::byUid($parts, '/parts');
+        $scenariosByUid = self::byUid($scenarios, '/scenarios');
+        foreach ($parts as $i => $part) {
+            self::known($part->replaces === '' || isset($partsByUid[$part->replaces]), "/parts/$i/replaces", $part->replaces);
+        }
+        foreach ($conductors as $i => $conductor) {
+            foreach (['from' => $conductor->from, 'to' => $conductor->to] as $key => $end) {
+                [$uid, $terminal] = [...explode('.', $end, 2), ''];
+                self::known(isset($partsByUid[$uid]) && isset($partsByUid[$uid]->kind->terminals()[$terminal]), "/conductors/$i/$key", $end);
+            }
+            if ($conductor->from === $conductor->to) {
+                throw InvalidValue::at("/conductors/$i/to", 'must differ from the other end');
+            }
+            self::known($conductor->protectedBy === '' || isset($partsByUid[$conductor->protectedBy]), "/conductors/$i/protected_by", $conductor->protectedBy);
+        }
+        foreach ($signals as $i => $signal) {
+            self::known(isset($partsByUid[$signal->from]), "/signals/$i/from", $signal->from);
+            self::known(isset($partsByUid[$signal->to]), "/signals/$i/to", $signal->to);
+        }
+        foreach ($appliances as $i => $appliance) {
+            foreach (array_keys($appliance->hours) as $scenario) {
+                self::known(isset($scenariosByUid[$scenario]), "/appliances/$i/hours/$scenario", $scenario);
+            }
+        }
+        foreach ($settings as $i => $setting) {
+            self::known(isset($partsByUid[$setting->partUid]), "/settings/$i/part", $setting->partUid);
+        }
+        foreach ($measurements as $i => $measurement) {
+            self::known(isset($partsByUid[$measurement->partUid]), "/measurements/$i/part", $measurement->partUid);
+        }
+
+        return new self(
+            $title,
+            $region,
+            $client,
+            $vehicle,
+            $travel,
+            $place,
+            $target,
+            $partsByUid,
+            self::byUid($conductors, '/conductors'),
+            self::byUid($signals, '/signals'),
+            $scenariosByUid,
+            self::byUid($appliances, '/appliances'),
+            $settings,
+            $measurements,
+            $answers,
+        );
+    }
+
+    public function found(): Graph
+    {
+        return $this->inState(static fn (Fate $f): bool => $f->isFound());
+    }
+
+    public function planned(): Graph
+    {
+        return $this->inState(static fn (Fate $f): bool => $f->isPlanned());
+    }
+
+    public function difference(): Difference
+    {
+        return Difference::of($this->parts);
+    }
+
+    /** The scenario that sizes the system; the first where none is chosen; null where there is none. */
+    public function sizingScenario(): ?Scenario
+    {
+        foreach ($this->scenarios as $scenario) {
+            if ($scenario->sizing) {
+                return $scenario;
+            }
+        }
+
+        return array_values($this->scenarios)[0] ?? null;
+    }
+
+    /** @return array<string, SettingEntry> of one part, by Parameter value */
+    public function settingsOf(string $partUid): array
+    {
+        $entries = [];
+        foreach ($this->settings as $entry) {
+            if ($entry->partUid === $partUid) {
+                $entries[$entry->parameter->value] = $entry;
+            }
+        }
+
+        return $entries;
+    }
+
+    /** @param callable(Fate): bool $isThere */
+    private function inState(callable $isThere): Graph
+    {
+        $parts = array_filter($this->parts, static fn (Part $p): bool => $isThere($p->fate));
+
+        return new Graph(
+            $parts,
+            array_filter($this->conductors, static fn (Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->fromPart()], $parts[$c->toPart()])),
+            array_filter($this->signals, static fn (Signal $s): bool => $isThere($s->fate) && isset($parts[$s->from], $parts[$s->to])),
+        );
+    }
+
+    /**
+     * @template T of Part|Conductor|Signal|Scenario|ApplianceUse
+     *
+     * @param list<T> $rows
+     *
+     * @return array<string, T>
+     */
+    private static function byUid(array $rows, string $path): array
+    {
+        $byUid = [];
+        foreach ($rows as $i => $row) {
+            if (isset($byUid[$row->uid])) {
+                throw InvalidValue::at("$path/$i/uid", "\"{$row->uid}\" is there twice");
+            }
+            $byUid[$row->uid] = $row;
+        }
+
+        return $byUid;
+    }
+
+    private static function known(bool $known, string $path, string $name): void
+    {
+        if (!$known) {
+            throw InvalidValue::at($path, "\"$name\" is not in this job");
+        }
+    }
+}

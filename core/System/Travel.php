@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+use Pebblefell\Quantity\Guard;
+use Pebblefell\Quantity\HourSpan;
+use Pebblefell\Sun\Shade;
+
+/** How the people travel, and how long they want to last. */
+final readonly class Travel
+{
+    public const HOOK_UPS = ['never', 'sometimes', 'mostly'];
+
+    /**
+     * @param list<int> $months 1 to 12, when it is on the road
+     * @param list<array{from_h: float, to_h: float, factor: float}> $shade on a usual pitch, solar time; factor is the light that arrives
+     */
+    public function __construct(
+        public array $months = [],
+        public float $wishDays = 3.0,
+        public string $hookUp = 'sometimes',
+        public float $drivingHDay = 1.0,
+        public ?float $coldestBatteryC = null,
+        public array $shade = [],
+        public string $notes = '',
+    ) {
+        Guard::positive($wishDays, '/wish_days');
+        Guard::between($drivingHDay, 0.0, 24.0, '/driving_h_day');
+        foreach ($months as $i => $month) {
+            Guard::between($month, 1, 12, "/months/$i");
+        }
+    }
+
+    public function shade(): Shade
+    {
+        return Shade::of(array_map(
+            static fn (array $s): array => [HourSpan::of($s['from_h'], $s['to_h']), $s['factor']],
+            $this->shade,
+        ));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'months' => $this->months,
+            'wish_days' => $this->wishDays,
+            'hook_up' => $this->hookUp,
+            'driving_h_day' => $this->drivingHDay,
+            'coldest_battery_c' => $this->coldestBatteryC,
+            'shade' => $this->shade,
+            'notes' => $this->notes,
+        ];
+    }
+
+    /** @param array<string, mixed> $a as toArray() gives it */
+    public static function fromArray(array $a): self
+    {
+        return new self(
+            array_map(intval(...), $a['months'] ?? []),
+            (float) ($a['wish_days'] ?? 3),
+            $a['hook_up'] ?? 'sometimes',
+            (float) ($a['driving_h_day'] ?? 1),
+            isset($a['coldest_battery_c']) ? (float) $a['coldest_battery_c'] : null,
+            array_map(
+                static fn (array $s): array => ['from_h' => (float) $s['from_h'], 'to_h' => (float) $s['to_h'], 'factor' => (float) $s['factor']],
+                $a['shade'] ?? [],
+            ),
+            $a['notes'] ?? '',
+        );
+    }
+}

@@ -1,0 +1,392 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\AddParts;
+use App\Actions\ChooseBank;
+use App\Actions\IssueHandover;
+use App\Models\Answer;
+use App\Models\Appliance;
+use App\Models\Conductor;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Measurement;
+use App\Models\Part;
+use App\Models\Place;
+use App\Models\Role;
+use App\Models\Scenario;
+use App\Models\Setting;
+use App\Models\Signal;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Support\HoursText;
+use App\Support\PhotoStore;
+use App\Support\SystemReader;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Pebblefell\Assessment\Assessment;
+use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
+
+/**
+ * A workshop in an invented harbour town at 63° north, with the travelling services of its coast as customers. Everything is invented.
+ */
+final class DemoSeeder extends Seeder
+{
+    public const PASSWORD = 'north-of-sixty';
+
+    private Place $town;
+
+    private Place $inland;
+
+    public function run(): void
+    {
+        DB::transaction(function (): void {
+            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe']);
+            $this->places();
+            $this->people();
+            $this->libraryTrailer();
+            $this->dentalVan();
+            $this->birdCamper();
+            $this->horsebox();
+            $this->cinema();
+            $this->cargoBike();
+            $this->raft();
+            $this->coach();
+            $this->postLaunch();
+            $this->bakery();
+        });
+    }
+
+    private function places(): void
+    {
+        // Clearness and cold such as a wet coast at that latitude has; invented like the town.
+        $this->town = Place::query()->create([
+            'name' => 'Selhavn coast', 'latitude_deg' => 63.1, 'longitude_deg' => 8.4,
+            'clearness' => [0.30, 0.36, 0.42, 0.46, 0.48, 0.46, 0.43, 0.43, 0.40, 0.35, 0.30, 0.27],
+            'min_c' => [-3.5, -3.8, -2.4, 0.6, 4.4, 7.6, 9.8, 9.9, 7.1, 3.6, 0.2, -2.4],
+        ]);
+        $this->inland = Place::query()->create([
+            'name' => 'Upper Hvalrygg valley', 'latitude_deg' => 62.6, 'longitude_deg' => 9.6,
+            'clearness' => [0.38, 0.44, 0.50, 0.50, 0.50, 0.48, 0.46, 0.46, 0.44, 0.40, 0.36, 0.33],
+            'min_c' => [-12.0, -11.2, -7.4, -2.5, 2.4, 6.2, 8.0, 7.1, 3.4, -1.0, -6.5, -10.4],
+        ]);
+    }
+
+    private function people(): void
+    {
+        foreach ([['Torvald Eik', 'planner@selhavn.example', Role::Planner], ['Maren Holt', 'office@selhavn.example', Role::Office], ['Jona Sund', 'technician@selhavn.example', Role::Technician]] as [$name, $email, $role]) {
+            User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role]);
+        }
+        Auth::setUser(User::query()->where('role', Role::Planner->value)->firstOrFail());
+    }
+
+    private function libraryTrailer(): void
+    {
+        $job = $this->job('Library trailer', 'Hvalrygg District Library', [
+            'vehicle_kind' => 'caravan', 'vehicle_description' => '6.4 m caravan, two axles', 'registration' => 'HV 4471', 'length_m' => 6.4, 'axles' => 2, 'payload_kg' => 180.0, 'roof_m2' => 6.0,
+            'months' => [3, 4, 5, 6, 7, 8, 9, 10], 'wish_days' => 4.0, 'hook_up' => 'sometimes', 'driving_h_day' => 1.0,
+            'shade' => [['from_h' => 14.0, 'to_h' => 20.0, 'factor' => 0.5]],
+            'travel_notes' => 'Three villages a week, stands half in the lee of the school wall. Lights and the lending desk die after the second day in October.',
+        ]);
+        $this->found($job, 'Ostrelund Mat 110', 3, 'front locker', ['age_years' => 5.0]);
+        $this->found($job, 'Brimsdal Sill 100', 2, 'roof, front');
+        $this->found($job, 'Halverin Pulse 20', 1, 'wardrobe');
+        $this->found($job, 'Skarnholt Shore 15', 1, 'front locker');
+        $this->found($job, 'Pikerel Split 70', 1, 'A-frame box');
+        $this->add($job, 'gauge', ['make' => '', 'model' => 'Old panel gauge', 'place' => 'over the door'], ['reads' => 'volts in four lights'], Fate::Keep);
+        $this->found($job, 'Hadrelvik Mega 200', 1, 'front locker');
+        $this->loads($job, [
+            ['Reading lights', 'dc', 36, '8-9, 15-19', 100, 0], ['Lending desk computer', 'ac', 65, '9-18', 80, 2], ['Book scanner', 'ac', 12, '9-18', 30, 1],
+            ['Router', 'dc', 9, '0-24', 100, 0], ['Compressor fridge', 'dc', 45, '0-24', 32, 0], ['Diesel heater fan', 'dc', 28, '7-18', 55, 0], ['Kettle', 'ac', 1000, '10-10:15, 14-14:15', 100, 0],
+        ]);
+        $this->planned($job, 'Tindlow Grebe 1200', 1, 'under the desk');
+        $this->bank($job, 'Kvellin Slate 200', 2);
+        $this->planned($job, 'Hadrelvik Class T 300', 1, 'front locker');
+        $this->planned($job, 'Hadrelvik Tell 500', 1, 'front locker');
+    }
+
+    private function dentalVan(): void
+    {
+        $job = $this->job('Dental van', 'Coastal Dental Service', [
+            'vehicle_kind' => 'van', 'vehicle_description' => '7.0 m panel van, treatment room', 'registration' => 'HV 2208', 'length_m' => 7.0, 'axles' => 2, 'payload_kg' => 420.0, 'roof_m2' => 8.0,
+            'months' => [1, 2, 3, 4, 5, 6, 8, 9, 10, 11, 12], 'wish_days' => 1.5, 'hook_up' => 'mostly', 'driving_h_day' => 1.5, 'coldest_battery_c' => 8.0,
+            'travel_notes' => 'School yards all winter. The compressor must start at any time; the bay is heated with the room.',
+        ]);
+        $this->found($job, 'Skarnholt Jel 200', 2, 'under the chair', ['age_years' => 6.0], Fate::Keep);
+        $this->found($job, 'Skarnholt Shore 25', 1, 'tech cabinet', [], Fate::Remove);
+        $this->loads($job, [
+            ['Treatment light', 'dc', 40, '8-15', 60, 0], ['Compressor', 'ac', 750, '8-15', 25, 0, 2100], ['Suction', 'ac', 420, '8-15', 30, 0, 900], ['Steriliser', 'ac', 1400, '12-13, 15-16', 60, 0],
+            ['Chair and unit', 'ac', 150, '8-15', 40, 6], ['Computer and X-ray viewer', 'ac', 110, '7:30-15:30', 90, 4], ['Room lights', 'dc', 48, '7-16', 100, 0],
+        ]);
+        $this->bank($job, 'Kvellin Slate 230 Warm', 4);
+        $inverter = $this->planned($job, 'Tindlow Eider 12-3000-120', 1, 'tech cabinet', ['serial' => 'E3-118842', 'firmware' => '4.12'])[0];
+        $dcdc = $this->planned($job, 'Tindlow Ferry 50', 1, 'tech cabinet', ['serial' => 'F5-20417', 'firmware' => '2.3'])[0];
+        $this->found($job, 'Tindlow Mill 180', 1, 'engine', [], Fate::Keep, 'starter');
+        $this->planned($job, 'Brimsdal Sill 210', 3, 'roof');
+        $mppt = $this->planned($job, 'Halverin Crest 100-50', 1, 'tech cabinet', ['serial' => 'C1-77120', 'firmware' => '1.61'])[0];
+        $fuse = $this->planned($job, 'Hadrelvik Class T 400', 1, 'at the bank')[0];
+        $shunt = $this->planned($job, 'Hadrelvik Tell 1000', 1, 'at the bank', ['serial' => 'T10-3391'])[0];
+        $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get();
+        foreach ($batteries as $i => $battery) {
+            $battery->update(['serial' => 'K230-26-0' . (417 + $i), 'firmware' => '1.9']);
+        }
+        $this->wire($job, $batteries[0]->uid . '.plus', $fuse->uid . '.in', 95.0, 0.3);
+        $this->wire($job, $fuse->uid . '.out', $inverter->uid . '.battery_plus', 95.0, 0.9, $fuse->uid);
+        $this->wire($job, $batteries[3]->uid . '.minus', $shunt->uid . '.battery_minus', 95.0, 0.3);
+        $this->wire($job, $shunt->uid . '.system_minus', $inverter->uid . '.battery_minus', 95.0, 0.8);
+        (new AddParts())->row($job, Signal::class, 'g', ['kind' => 'engine_running', 'from_part' => $job->parts()->where('kind', 'alternator')->firstOrFail()->uid, 'to_part' => $dcdc->uid, 'fate' => 'add']);
+        foreach ([[$inverter, ['absorption_v' => '14.2', 'float_v' => '13.5', 'equalise_v' => 'off', 'rebulk_v' => '13.3', 'absorption_limit_h' => '1']], [$dcdc, ['absorption_v' => '14.4', 'float_v' => '13.5', 'equalise_v' => 'off']], [$mppt, ['absorption_v' => '14.2', 'float_v' => '13.5']]] as [$part, $values]) {
+            $this->asSet($job, $part, $values);
+        }
+        $this->picture($batteries[0], ['KVELLIN SLATE 230 WARM', '12.8 V  230 Ah  LFP', 'S/N K230-26-0417'], 'Label of the first battery');
+    }
+
+    private function birdCamper(): void
+    {
+        $job = $this->job('Seabird-survey camper', 'Outer Skerries Bird Station', [
+            'vehicle_kind' => 'camper_van', 'vehicle_description' => '5.4 m high-roof camper', 'registration' => 'HV 9015', 'length_m' => 5.4, 'axles' => 2, 'payload_kg' => 260.0, 'roof_m2' => 4.0,
+            'months' => [4, 5, 6, 7, 8], 'wish_days' => 3.0, 'hook_up' => 'never', 'driving_h_day' => 0.5,
+            'travel_notes' => 'Ten days at a time on the cliffs. Spotting scopes, recorders and a small freezer for samples.',
+        ]);
+        $this->found($job, 'Marrowgill Wet 110', 2, 'behind the driver', ['age_years' => 3.0], Fate::Keep);
+        $this->found($job, 'Halverin Pulse 10', 1, 'over the door', [], Fate::Remove);
+        $this->found($job, 'Brimsdal Sill 60', 1, 'roof', [], Fate::Remove);
+        $this->loads($job, [['Sample freezer', 'dc', 52, '0-24', 40, 0], ['Recorders and radios', 'dc', 14, '0-24', 100, 0], ['Lights', 'dc', 18, '20-23', 100, 0], ['Heater fan', 'dc', 22, '21-7', 40, 0], ['Laptop charging', 'dc', 60, '19-22', 80, 0]]);
+        $this->bank($job, 'Kvellin Slate 200 Warm', 2);
+        $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get();
+        foreach ($batteries as $i => $battery) {
+            $battery->update(['serial' => 'K200W-25-13' . (31 + $i), 'firmware' => '1.8']);
+        }
+        $this->planned($job, 'Brimsdal Sill 175', 3, 'roof', ['serial' => 'lot 2609']);
+        $mppt = $this->planned($job, 'Halverin Crest 100-50', 1, 'behind the driver', ['serial' => 'C1-77004', 'firmware' => '1.61'])[0];
+        $dcdc = $this->planned($job, 'Tindlow Ferry 30', 1, 'behind the driver', ['serial' => 'F3-19077', 'firmware' => '2.3'])[0];
+        $fuse = $this->planned($job, 'Hadrelvik Class T 200', 1, 'on the bank')[0];
+        $shunt = $this->planned($job, 'Hadrelvik Tell 300', 1, 'on the bank', ['serial' => 'T3-8120'])[0];
+        $box = $this->planned($job, 'Hadrelvik Box 8', 1, 'over the bank', ['serial' => '–'])[0];
+        $this->wire($job, $batteries[0]->uid . '.plus', $fuse->uid . '.in', 35.0, 0.25);
+        $this->wire($job, $fuse->uid . '.out', $box->uid . '.supply_plus', 25.0, 0.6, $fuse->uid);
+        $this->wire($job, $batteries[1]->uid . '.minus', $shunt->uid . '.battery_minus', 35.0, 0.25);
+        $this->wire($job, $shunt->uid . '.system_minus', $box->uid . '.supply_minus', 25.0, 0.6);
+        $this->setAll($job, [$mppt, $dcdc]);
+        foreach ([[$batteries[0], 'volts', 13.34, 'rested, before joining'], [$batteries[1], 'volts', 13.35, 'rested, before joining'], [$mppt, 'amps', 8.7, 'thin cloud, noon']] as [$part, $quantity, $value, $note]) {
+            (new AddParts())->row($job, Measurement::class, 'm', ['part_uid' => $part->uid, 'quantity' => $quantity, 'value' => $value, 'measured_at' => '2026-10-08T09:40:00Z', 'measured_by' => 'Jona Sund', 'instrument' => 'bench meter 2', 'note' => $note]);
+        }
+        $this->picture($batteries[0], ['KVELLIN SLATE 200 WARM', '12.8 V  200 Ah  LFP', 'S/N K200W-25-1331'], 'Label, first battery');
+        $this->picture($mppt, ['HALVERIN CREST 100-50', '100 V  50 A', 'S/N C1-77004'], 'Label');
+        $this->answerAll($job, 'Agreed with the station: they drive to the jetty every third day.');
+        (new IssueHandover())($job->refresh(), User::query()->where('role', Role::Planner->value)->firstOrFail());
+    }
+
+    private function horsebox(): void
+    {
+        $job = $this->job('Farrier’s horsebox', 'Ragna Moe, farrier', [
+            'vehicle_kind' => 'horsebox', 'vehicle_description' => '3.5 t horsebox, forge in the back', 'registration' => 'HV 1183', 'place_id' => $this->inland->id, 'payload_kg' => 310.0,
+            'months' => [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], 'wish_days' => 2.0, 'hook_up' => 'never', 'driving_h_day' => 3.0,
+            'travel_notes' => 'Grinder and lights until late. The engine battery was flat twice last winter.',
+        ]);
+        $this->found($job, 'Marrowgill Wet 85', 1, 'under the passenger seat', ['age_years' => 4.0]);
+        $this->found($job, 'Marrowgill Wet 85', 1, 'engine bay', ['age_years' => 2.0], Fate::Keep, 'starter');
+        $this->found($job, 'Pikerel Sense 140', 1, 'engine bay');
+        $this->found($job, 'Tindlow Mill 120', 1, 'engine', [], Fate::Keep, 'starter');
+    }
+
+    private function cinema(): void
+    {
+        $job = $this->job('Cinema caravan', 'Lamplight Film Club', [
+            'vehicle_kind' => 'caravan', 'vehicle_description' => '5.1 m caravan, twelve seats', 'registration' => 'HV 6620', 'axles' => 1, 'payload_kg' => 95.0, 'roof_m2' => 3.5,
+            'months' => [5, 6, 7, 8, 9], 'wish_days' => 2.0, 'hook_up' => 'sometimes', 'driving_h_day' => 1.0, 'travel_notes' => 'Two screenings an evening. The popcorn machine must run with the projector.',
+        ]);
+        $this->found($job, 'Ostrelund Mat 95', 2, 'rear seat box', ['age_years' => 2.0]);
+        $this->found($job, 'Pikerel Van Power 20', 1, 'wardrobe');
+        $this->add($job, 'gauge', ['model' => 'Control panel', 'place' => 'wardrobe'], ['reads' => 'volts'], Fate::Relabel);
+        $this->loads($job, [['Projector', 'ac', 310, '18-22:30', 100, 1, 420], ['Sound', 'ac', 120, '18-22:30', 60, 3], ['Popcorn machine', 'ac', 850, '17:30-18, 20-20:20', 100, 0], ['Fridge for drinks', 'dc', 48, '0-24', 35, 0], ['House lights', 'dc', 30, '17-18, 20-20:30, 22:30-23', 100, 0], ['Vent fan', 'dc', 24, '17-23', 100, 0]]);
+        $this->bank($job, 'Kvellin Slate 150', 2);
+        $this->planned($job, 'Tindlow Grebe 1200', 1, 'rear seat box');
+        $this->planned($job, 'Hadrelvik Class T 200', 1, 'rear seat box');
+    }
+
+    private function cargoBike(): void
+    {
+        $job = $this->job('Cargo-bike repair trailer', 'Spoke & Keel Cooperative', [
+            'vehicle_kind' => 'portable', 'vehicle_description' => 'bike trailer, one carry-out battery', 'chassis_bonded' => false, 'months' => [5, 6, 7, 8, 9], 'wish_days' => 1.0, 'hook_up' => 'mostly', 'driving_h_day' => 0.0, 'coldest_battery_c' => 10.0,
+            'travel_notes' => 'Carried up to the flat at night. One small compressor, a lamp, phones.',
+        ]);
+        $this->loads($job, [['Compressor', 'dc', 120, '10-16', 6, 0, 260], ['Work lamp', 'dc', 15, '8-10, 17-20', 100, 0], ['Phones and card reader', 'dc', 10, '9-18', 60, 0]]);
+        $this->bank($job, 'Fennavik Schist Carry 40', 1);
+        $charger = $this->planned($job, 'Tindlow Carry 10', 1, 'in the flat', ['serial' => 'CY-5503', 'firmware' => '1.0'])[0];
+        $fuse = $this->planned($job, 'Hadrelvik Blade 30', 1, 'in the lid')[0];
+        $battery = $job->parts()->where('kind', 'battery')->firstOrFail();
+        $battery->update(['serial' => 'SC40-0988', 'place' => 'trailer box']);
+        $this->wire($job, $battery->uid . '.plus', $fuse->uid . '.in', 4.0, 0.15);
+        $this->setAll($job, [$charger]);
+    }
+
+    private function raft(): void
+    {
+        $job = $this->job('Water-sampling raft', 'Fjord Water Watch', [
+            'vehicle_kind' => 'raft', 'vehicle_description' => '6 × 3 m anchored raft', 'system_v' => 48.0, 'chassis_bonded' => false, 'roof_m2' => 10.0, 'months' => [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], 'wish_days' => 10.0, 'hook_up' => 'never', 'driving_h_day' => 0.0, 'coldest_battery_c' => 3.0,
+            'travel_notes' => 'Unattended for a month at a time. Pumps once an hour, telemetry always. Batteries sit in a box below the waterline.',
+        ]);
+        $this->loads($job, [['Sampling pumps', 'dc', 180, '0-24', 8, 0, 420], ['Telemetry', 'dc', 11, '0-24', 100, 0], ['Sondes', 'dc', 6, '0-24', 100, 0], ['Mast light', 'dc', 5, '16-8', 100, 0]]);
+        $this->bank($job, 'Fennavik Schist 48-100', 2);
+        $this->planned($job, 'Lumenskar House 400', 4, 'south rack, upright', [], ['tilt_deg' => 70.0, 'azimuth_deg' => 180.0]);
+        $this->planned($job, 'Halverin Crest 250-70', 1, 'electronics box');
+        $this->planned($job, 'Hadrelvik Class T 200', 1, 'battery box');
+    }
+
+    private function coach(): void
+    {
+        $job = $this->job('Choir’s tour coach', 'Selhavn Harbour Choir', [
+            'vehicle_kind' => 'coach', 'vehicle_description' => '12 m coach, galley and berths', 'registration' => 'HV 7700', 'system_v' => 24.0, 'length_m' => 12.0, 'axles' => 3, 'payload_kg' => 900.0, 'roof_m2' => 14.0,
+            'months' => [2, 3, 4, 5, 6, 9, 10, 11, 12], 'wish_days' => 2.0, 'hook_up' => 'sometimes', 'driving_h_day' => 4.0, 'coldest_battery_c' => 2.0, 'travel_notes' => 'Forty singers, coffee at every stop, heating by night.',
+        ]);
+        $this->found($job, 'Ostrelund Mat 230', 8, 'luggage hold, left', ['age_years' => 7.0]);
+        $this->found($job, 'Tindlow Quay 24-25', 1, 'luggage hold, left');
+        $this->found($job, 'Tindlow Second 280', 1, 'engine', [], Fate::Keep, 'starter');
+        $this->loads($job, [['Coffee machines', 'ac', 1450, '7-7:40, 10-10:30, 15-15:30', 80, 3, null, 2], ['Galley fridges', 'dc', 70, '0-24', 40, 0, null, 2], ['Reading lights', 'dc', 3, '6-8, 17-23', 60, 0, null, 40], ['Heater pumps and fans', 'dc', 160, '20-8', 60, 0], ['Sound system', 'ac', 260, '9-12, 16-18', 70, 8], ['USB sockets', 'dc', 6, '8-22', 50, 0, null, 40], ['Driver’s radio and tachograph', 'dc', 18, '0-24', 100, 0]]);
+        $this->bank($job, 'Kvellin Slate 24-200', 4);
+        $this->planned($job, 'Tindlow Eider 24-3000-70', 1, 'luggage hold, left');
+    }
+
+    private function postLaunch(): void
+    {
+        $job = $this->job('Post launch', 'Skerry Post Boats', [
+            'vehicle_kind' => 'boat', 'vehicle_description' => '9 m launch, open wheelhouse', 'chassis_bonded' => false, 'target_chemistry' => 'agm', 'months' => [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], 'wish_days' => 1.0, 'hook_up' => 'mostly', 'driving_h_day' => 5.0,
+            'travel_notes' => 'Cold, short trips, plugged in every night. They want it cheap and charging in frost: lead stays.',
+        ]);
+        $this->found($job, 'Ostrelund Mat 130', 2, 'aft locker', ['age_years' => 1.0]);
+        $this->found($job, 'Skarnholt Shore 25', 1, 'aft locker');
+        $this->found($job, 'Hadrelvik Mega 200', 1, 'aft locker');
+        $this->loads($job, [['Radar', 'dc', 34, '6-14', 70, 4], ['Plotter', 'dc', 22, '6-14', 100, 0], ['Navigation lights', 'dc', 25, '6-9', 100, 0], ['Cabin fan', 'dc', 18, '6-14', 50, 0]]);
+    }
+
+    private function bakery(): void
+    {
+        $this->job('Travelling bakery', 'Anneke’s Oven', ['vehicle_kind' => 'trailer', 'vehicle_description' => '4.8 m sales trailer', 'registration' => 'HV 3056', 'place_id' => null, 'months' => []]);
+    }
+
+    /** @param array<string, mixed> $brief */
+    private function job(string $title, string $customer, array $brief): Job
+    {
+        $owner = Customer::query()->firstOrCreate(['name' => $customer], ['phone' => '555 0' . (100 + strlen($customer) * 7), 'email' => 'post@' . Str::slug($customer) . '.example']);
+        $job = Job::query()->create(['title' => $title, 'customer_id' => $owner->id, 'place_id' => $this->town->id, ...$brief])->refresh();
+        (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
+
+        return $job;
+    }
+
+    /**
+     * @param array<string, mixed> $data
+     *
+     * @return list<Part>
+     */
+    private function found(Job $job, string $name, int $count, string $place, array $data = [], Fate $fate = Fate::Keep, string $role = 'house'): array
+    {
+        $library = $this->library($name);
+
+        return (new AddParts())($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place, 'role' => $role], [...$library->data, ...$data], $count, $fate);
+    }
+
+    /**
+     * @param array<string, string> $common @param array<string, mixed> $data
+     *
+     * @return list<Part>
+     */
+    private function planned(Job $job, string $name, int $count, string $place, array $common = [], array $data = []): array
+    {
+        $library = $this->library($name);
+
+        return (new AddParts())($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place, ...$common], [...$library->data, ...$data], $count, Fate::Add);
+    }
+
+    /** @param array<string, string> $common @param array<string, mixed> $data */
+    private function add(Job $job, string $kind, array $common, array $data, Fate $fate): void
+    {
+        (new AddParts())($job, PartKind::from($kind), $common, $data, 1, $fate);
+    }
+
+    private function bank(Job $job, string $name, int $count): void
+    {
+        app(ChooseBank::class)($job, $this->library($name), $count);
+    }
+
+    private function library(string $name): LibraryPart
+    {
+        [$make, $model] = explode(' ', $name, 2);
+
+        return LibraryPart::query()->where('make', $make)->where('model', $model)->firstOrFail();
+    }
+
+    private function wire(Job $job, string $from, string $to, float $mm2, float $metres, string $protectedBy = ''): void
+    {
+        (new AddParts())->row($job, Conductor::class, 'c', ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => Fate::Add, 'size_mm2' => $mm2, 'length_m' => $metres, 'insulation_c' => 90.0, 'protected_by' => $protectedBy]);
+    }
+
+    /** @param list<array{0: string, 1: string, 2: int, 3: string, 4: int, 5: int, 6?: ?int, 7?: int}> $rows name, side, watts, hours, duty, standby, surge, quantity */
+    private function loads(Job $job, array $rows): void
+    {
+        $scenario = $job->scenarios()->firstOrFail()->uid;
+        foreach ($rows as $row) {
+            (new AddParts())->row($job, Appliance::class, 'a', [
+                'name' => $row[0], 'side' => $row[1], 'watts' => $row[2], 'hours' => [$scenario => HoursText::parse($row[3])], 'duty_pct' => $row[4], 'standby_w' => $row[5], 'surge_w' => $row[6] ?? null, 'quantity' => $row[7] ?? 1,
+            ]);
+        }
+    }
+
+    /** @param array<string, string> $values by parameter */
+    private function asSet(Job $job, Part $part, array $values): void
+    {
+        foreach ($values as $parameter => $value) {
+            $row = new Setting(['part_uid' => $part->uid, 'parameter' => $parameter, 'as_set' => $value, 'entered_by' => 'Jona Sund', 'entered_at' => '2026-11-19T13:20:00Z']);
+            $row->job()->associate($job);
+            $row->save();
+        }
+    }
+
+    /** @param list<Part> $parts */
+    private function setAll(Job $job, array $parts): void
+    {
+        $uids = array_map(static fn (Part $p): string => $p->uid, $parts);
+        foreach (Assessment::of(SystemReader::read($job->fresh() ?? $job))->sums->settings->devices as $device) {
+            if (in_array($device['part']->uid, $uids, true)) {
+                $values = [];
+                foreach ($device['rows'] as $row) {
+                    $values[$row->parameter->value] = $row->planned()->text();
+                }
+                $this->asSet($job, $job->parts()->where('uid', $device['part']->uid)->firstOrFail(), $values);
+            }
+        }
+    }
+
+    private function answerAll(Job $job, string $reason): void
+    {
+        foreach (Assessment::of(SystemReader::read($job->fresh() ?? $job))->verdicts as $verdict) {
+            $answer = new Answer(['finding' => $verdict->finding->key(), 'fingerprint' => $verdict->finding->fingerprint(), 'answer' => 'accepted', 'reason' => $reason, 'answered_by' => 'Torvald Eik', 'answered_at' => '2026-10-09T08:05:00Z']);
+            $answer->job()->associate($job);
+            $answer->save();
+        }
+    }
+
+    /** @param list<string> $lines of a name plate */
+    private function picture(Part $part, array $lines, string $caption): void
+    {
+        $image = imagecreatetruecolor(640, 400);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 84, 92, 94));
+        imagefilledrectangle($image, 50, 60, 590, 340, (int) imagecolorallocate($image, 226, 228, 222));
+        $small = imagecreatetruecolor(240, 14 * count($lines));
+        imagefill($small, 0, 0, (int) imagecolorallocate($small, 226, 228, 222));
+        foreach ($lines as $i => $line) {
+            imagestring($small, 3, 4, 14 * $i, $line, (int) imagecolorallocate($small, 29, 40, 43));
+        }
+        imagecopyresized($image, $small, 70, 110, 0, 0, 500, 60 * count($lines), 240, 14 * count($lines));
+        ob_start();
+        imagepng($image);
+        PhotoStore::keep($part, (string) ob_get_clean(), $caption);
+    }
+}

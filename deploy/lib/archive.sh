@@ -1,0 +1,63 @@
+# Backup and restore: the database and the attachments in one archive. Sourced by ./pebblefell.
+
+dump() {
+    as_app mariadb-dump --no-defaults --socket="$SOCKET" --user="$APP_USER" --single-transaction --skip-comments --hex-blob \
+        "$(env_get DB_DATABASE)" >"$1/database.sql"
+}
+
+# backup FILE
+backup() {
+    local file=$1 work
+    [ -n "$file" ] || die 'say where to: ./pebblefell backup FILE.tar.gz'
+    case $file in /*) ;; *) file=$PWD/$file ;; esac
+    alive "$RUN/mariadb.pid" "$RUN" || die 'the database is not running: ./pebblefell start first'
+    work=$(mktemp -d)
+    # shellcheck disable=SC2064
+    trap "rm -rf '$work'" EXIT
+    step 'Database' dump "$work"
+    mkdir -p "$work/attachments"
+    step 'Attachments' cp -a "$STORAGE/app/private/." "$work/attachments/"
+    printf 'pebblefell-backup 1\n%s\n' "$(migration_names)" >"$work/manifest"
+    (cd "$work" && find . -type f ! -name SHA256SUMS -print0 | sort -z | xargs -0 sha256sum >SHA256SUMS)
+    step "Archive" tar -C "$work" -czf "$file.part" .
+    mv "$file.part" "$file"
+    say "Saved to $file ($(du -h "$file" | cut -f1))."
+}
+
+migration_names() { (cd "$ROOT/database/migrations" && ls -1 ./*.php | sed 's|^\./||; s|\.php$||'); }
+
+# restore FILE: checks everything before it replaces anything.
+restore() {
+    local file=$1 work database
+    [ -r "${file:-}" ] || die 'say from where: ./pebblefell restore FILE.tar.gz'
+    alive "$RUN/mariadb.pid" "$RUN" || die 'the database is not running: ./pebblefell start first'
+    work=$(mktemp -d)
+    # shellcheck disable=SC2064
+    trap "rm -rf '$work'" EXIT
+    tar -C "$work" -xzf "$file" 2>/dev/null || die "$file is not a whole backup archive. Nothing was changed."
+    [ "$(head -n 1 "$work/manifest" 2>/dev/null)" = 'pebblefell-backup 1' ] || die "$file is not a Pebblefell backup. Nothing was changed."
+    (cd "$work" && sha256sum --quiet -c SHA256SUMS) >/dev/null 2>&1 || die "$file is damaged: a checksum does not fit. Nothing was changed."
+    local unknown
+    unknown=$(tail -n +2 "$work/manifest" | grep -vxF -f <(migration_names) || true)
+    [ -z "$unknown" ] || die "$file comes from a newer Pebblefell ($unknown). Nothing was changed."
+    database=$(env_get DB_DATABASE)
+    chmod 755 "$work"
+    step 'Trial: the database into a scratch copy' load_into "${database}_restore" "$work/database.sql"
+    web_stop
+    step 'Database' load_into "$database" "$work/database.sql"
+    db_sql -e "DROP DATABASE \`${database}_restore\`"
+    step 'Attachments' replace_attachments "$work/attachments"
+    step 'Migrations since then' migrate
+    say 'Restored.'
+}
+
+load_into() {
+    db_sql -e "DROP DATABASE IF EXISTS \`$1\`; CREATE DATABASE \`$1\`" && db_sql "$1" <"$2"
+}
+
+replace_attachments() {
+    local place=$STORAGE/app/private
+    rm -rf "$place.new" "$place.old"
+    cp -a "$1" "$place.new" && mv "$place" "$place.old" && mv "$place.new" "$place" && rm -rf "$place.old"
+    [ "$(id -u)" != 0 ] || chown -R "$APP_USER" "$place"
+}

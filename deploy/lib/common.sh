@@ -1,0 +1,126 @@
+# Shared by every sub-command: where things are, saying what is done, reading .env. Sourced by ./pebblefell.
+
+say() { printf '%s\n' "$*" >&2; }
+die() { printf 'pebblefell: %s\n' "$*" >&2; exit 1; }
+
+# step "words" command …: says the words, runs the command quietly, adds the time it took; shows its output if it fails.
+step() {
+    local words=$1 began log
+    shift
+    began=$(date +%s.%N)
+    log=$(mktemp)
+    printf '  %-46s ' "$words" >&2
+    if "$@" >"$log" 2>&1; then
+        printf '%6.1f s\n' "$(echo "$(date +%s.%N) - $began" | bc)" >&2
+        rm -f "$log"
+    else
+        local code=$?
+        printf 'failed\n' >&2
+        tail -n 25 "$log" >&2
+        grep -qi 'no space left' "$log" && say 'The disk is full.'
+        rm -f "$log"
+        exit "$code"
+    fi
+}
+
+# The instance: its .env and its storage/. The copy itself by default; `test` and `bench` make one of their own.
+use_instance() {
+    INSTANCE=$1
+    STORAGE=$INSTANCE/storage
+    RUN=$STORAGE/run
+    DATA=$STORAGE/mariadb
+    CACHE=$STORAGE/framework/bootstrap
+    ENV_FILE=$INSTANCE/.env
+    SOCKET=$RUN/mariadb.sock
+    # The system allows 107 characters for a socket's path.
+    if [ "${#SOCKET}" -gt 100 ]; then
+        SOCKET=/tmp/pebblefell-$(printf '%s' "$INSTANCE" | sha256sum | cut -c1-12).sock
+    fi
+    export PEBBLEFELL_INSTANCE=$INSTANCE
+    export APP_CONFIG_CACHE=$CACHE/config.php APP_ROUTES_CACHE=$CACHE/routes.php APP_EVENTS_CACHE=$CACHE/events.php
+    export APP_SERVICES_CACHE=$CACHE/services.php APP_PACKAGES_CACHE=$CACHE/packages.php
+}
+
+# Who serves: www-data where it can reach the files, else whoever runs the command.
+choose_user() {
+    APP_USER=$(id -un)
+    [ "$(id -u)" = 0 ] || return 0
+    local reach=$ROOT
+    if id www-data >/dev/null 2>&1 && runuser -u www-data -- test -r "$reach/artisan" 2>/dev/null && runuser -u www-data -- test -x "$(dirname "$INSTANCE")" 2>/dev/null; then
+        APP_USER=www-data
+    fi
+}
+
+# Runs a command as the user that serves.
+as_app() {
+    if [ "$(id -un)" = "$APP_USER" ]; then "$@"; else runuser -u "$APP_USER" -- "$@"; fi
+}
+
+artisan() { as_app php -d memory_limit=512M "$ROOT/artisan" "$@"; }
+
+make_dirs() {
+    mkdir -p "$RUN/tmp" "$CACHE" "$STORAGE"/app/private "$STORAGE"/framework/{cache/data,sessions,views} "$STORAGE"/logs 2>/dev/null \
+        || die "cannot write below $STORAGE. Check its owner, or whether the disk is full."
+    if [ "$(id -u)" = 0 ]; then
+        chown "$APP_USER" "$STORAGE" "$RUN" "$RUN/tmp"
+        chown -R "$APP_USER" "$STORAGE"/app "$STORAGE"/framework "$STORAGE"/logs
+    fi
+}
+
+env_get() { [ -f "$ENV_FILE" ] && sed -n "s/^$1=//p" "$ENV_FILE" | tail -n 1; }
+
+env_set() {
+    if [ -f "$ENV_FILE" ] && grep -q "^$1=" "$ENV_FILE"; then
+        sed -i "s|^$1=.*|$1=$2|" "$ENV_FILE"
+    else
+        printf '%s=%s\n' "$1" "$2" >>"$ENV_FILE"
+    fi
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'
+}
+
+port_taken() {
+    php -r '$s = @stream_socket_server("tcp://" . $argv[1] . ":" . $argv[2], $n, $e); exit($s === false ? 0 : 1);' -- "$1" "$2"
+}
+
+secret() { php -r 'echo bin2hex(random_bytes((int) $argv[1]));' -- "${1:-16}"; }
+
+# alive PIDFILE WORD: the process in the file runs, and its command line names WORD, so it is ours.
+alive() {
+    local pid
+    pid=$(cat "$1" 2>/dev/null) || return 1
+    [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -q -- "$2"
+}
+
+# end PIDFILE WORD [SIGNAL]: ends our own process and waits for it.
+end() {
+    alive "$1" "$2" || { rm -f "$1"; return 0; }
+    local pid
+    pid=$(cat "$1")
+    kill -"${3:-TERM}" "$pid" 2>/dev/null || true
+    for _ in $(seq 1 150); do
+        [ -d "/proc/$pid" ] || break
+        sleep 0.1
+    done
+    rm -f "$1"
+}
+
+make_env() {
+    if [ ! -f "$ENV_FILE" ]; then
+        (umask 077 && : >"$ENV_FILE") || die "cannot write $ENV_FILE"
+        env_set APP_ENV "${1:-production}"
+        env_set APP_KEY "base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+        env_set DB_SOCKET "$SOCKET"
+        env_set DB_PORT "$(free_port)"
+        env_set DB_DATABASE pebblefell
+        env_set DB_USERNAME pebblefell
+        env_set DB_PASSWORD "$(secret 16)"
+    fi
+    env_set DB_SOCKET "$SOCKET"
+    if [ "$(id -u)" = 0 ]; then
+        chown root:"$(id -gn "$APP_USER")" "$ENV_FILE"
+        chmod 640 "$ENV_FILE"
+    fi
+}

@@ -1,0 +1,107 @@
+# MariaDB, php-fpm and nginx of one instance. Sourced by ./pebblefell.
+
+# fill TEMPLATE TARGET: puts this instance's paths into a configuration of deploy/.
+fill() {
+    local user=''
+    case $(basename "$1") in
+        nginx.conf) [ "$(id -u)" = 0 ] && user="user $APP_USER;" ;;
+        php-fpm.conf) [ "$(id -u)" = 0 ] && user="user = $APP_USER
+group = $(id -gn "$APP_USER")
+listen.owner = $APP_USER" ;;
+        mariadb.cnf) [ "$(id -u)" = 0 ] && user="user = $APP_USER" ;;
+    esac
+    local text
+    text=$(<"$1")
+    text=${text//@ROOT@/$ROOT}
+    text=${text//@RUN@/$RUN}
+    text=${text//@DATA@/$DATA}
+    text=${text//@SOCKET@/$SOCKET}
+    text=${text//@CACHE@/$CACHE}
+    text=${text//@INSTANCE@/$INSTANCE}
+    text=${text//@HOST@/${HOST:-127.0.0.1}}
+    text=${text//@PORT@/${PORT:-8080}}
+    text=${text//@DBPORT@/$(env_get DB_PORT)}
+    text=${text//@USER@/$user}
+    printf '%s\n' "$text" >"$2"
+}
+
+db_files() {
+    mkdir -p "$DATA"
+    [ "$(id -u)" = 0 ] && chown "$APP_USER" "$DATA"
+    # The database's administrator is the system account that serves, known by its socket; it has no password.
+    mariadb-install-db --no-defaults --datadir="$DATA" --user="$APP_USER" --auth-root-authentication-method=socket \
+        --auth-root-socket-user="$APP_USER" --skip-test-db --skip-name-resolve
+}
+
+db_sql() { as_app mariadb --no-defaults --socket="$SOCKET" --user="$APP_USER" "$@"; }
+
+db_ready() {
+    for _ in $(seq 1 300); do
+        as_app mariadb-admin --no-defaults --socket="$SOCKET" --user="$APP_USER" ping >/dev/null 2>&1 && return 0
+        alive "$RUN/mariadb.pid" "$RUN" || sleep 0.1
+        sleep 0.1
+    done
+    tail -n 20 "$RUN/mariadb.log"
+    return 1
+}
+
+db_run() {
+    fill "$ROOT/deploy/mariadb.cnf" "$RUN/mariadb.cnf"
+    touch "$RUN/mariadb.log"
+    [ "$(id -u)" = 0 ] && chown "$APP_USER" "$RUN/mariadb.log"
+    setsid nohup /usr/sbin/mariadbd --defaults-file="$RUN/mariadb.cnf" >>"$RUN/mariadb.log" 2>&1 </dev/null &
+    db_ready
+}
+
+db_account() {
+    local user password database
+    user=$(env_get DB_USERNAME) password=$(env_get DB_PASSWORD) database=$(env_get DB_DATABASE)
+    db_sql -e "CREATE DATABASE IF NOT EXISTS \`$database\`;
+        CREATE DATABASE IF NOT EXISTS \`${database}_test\`;
+        CREATE OR REPLACE USER '$user'@'localhost' IDENTIFIED BY '$password';
+        CREATE OR REPLACE USER '$user'@'127.0.0.1' IDENTIFIED BY '$password';
+        GRANT ALL ON \`$database\`.* TO '$user'@'localhost', '$user'@'127.0.0.1';
+        GRANT ALL ON \`${database}_%\`.* TO '$user'@'localhost', '$user'@'127.0.0.1';"
+}
+
+db_start() {
+    [ -d "$DATA/mysql" ] || step 'Database: new data directory' db_files
+    alive "$RUN/mariadb.pid" "$RUN" || step 'Database: MariaDB on loopback' db_run
+    [ -f "$DATA/.account" ] || { db_account && touch "$DATA/.account"; } || die 'the database refused to make its account'
+}
+
+db_stop() { end "$RUN/mariadb.pid" "$RUN"; }
+
+web_run() {
+    fill "$ROOT/deploy/php-fpm.conf" "$RUN/php-fpm.conf"
+    fill "$ROOT/deploy/nginx.conf" "$RUN/nginx.conf"
+    local root_ok=''
+    [ "$APP_USER" = root ] && root_ok=-R
+    /usr/sbin/php-fpm8.2 $root_ok -c "$ROOT/deploy/php.ini" -y "$RUN/php-fpm.conf" || return 1
+    /usr/sbin/nginx -p "$RUN" -e "$RUN/nginx.log" -c "$RUN/nginx.conf" || return 1
+    for _ in $(seq 1 100); do
+        curl_ok "http://${HOST/0.0.0.0/127.0.0.1}:$PORT/up" && return 0
+        sleep 0.1
+    done
+    return 1
+}
+
+curl_ok() { php -r 'exit(@file_get_contents($argv[1], false, stream_context_create(["http" => ["timeout" => 3]])) === false ? 1 : 0);' -- "$1"; }
+
+web_start() {
+    alive "$RUN/nginx.pid" "$RUN" && alive "$RUN/php-fpm.pid" "$RUN" && return 0
+    web_stop
+    port_taken "$HOST" "$PORT" && die "port $PORT on $HOST is taken by another program. Choose another: ./pebblefell start --port 8081"
+    step "Server: nginx and php-fpm on $HOST:$PORT" web_run
+}
+
+web_stop() {
+    end "$RUN/nginx.pid" "$RUN" QUIT
+    end "$RUN/php-fpm.pid" "$RUN" QUIT
+}
+
+warm() {
+    artisan config:cache && artisan route:cache && artisan view:cache
+}
+
+migrate() { artisan migrate --force; }

@@ -1,0 +1,88 @@
+# `./pebblefell test`: everything that must hold, on a database and a server of its own. Sourced by ./pebblefell.
+
+test_cleanup() {
+    choose_user
+    web_stop
+    db_stop
+    case $INSTANCE in /tmp/pebblefell-*) rm -rf "$INSTANCE" ;; esac
+}
+
+# An instance in a temporary folder: its own .env, database, server and files.
+temporary_instance() {
+    local dir
+    dir=$(mktemp -d /tmp/pebblefell-"$1"-XXXXXX)
+    chmod 755 "$dir"
+    use_instance "$dir"
+    trap test_cleanup EXIT
+    trap 'exit 130' INT TERM
+    choose_user
+    make_dirs
+    make_env "$2"
+    env_set PEBBLEFELL_DEMO true
+    HOST=127.0.0.1 PORT=$(free_port)
+    env_set PORT "$PORT"; env_set HOST "$HOST"; env_set APP_URL "http://$HOST:$PORT"
+}
+
+# run_part "words" command …: shows the command's own output; remembers a failure and goes on.
+run_part() {
+    local words=$1 began
+    shift
+    began=$(date +%s)
+    printf '\n── %s\n' "$words"
+    if "$@"; then
+        printf '── %s: good, %d s\n' "$words" $(($(date +%s) - began))
+    else
+        printf '── %s: FAILED, %d s\n' "$words" $(($(date +%s) - began))
+        FAILED="$FAILED
+  $words"
+    fi
+}
+
+part_static() {
+    run_part 'PHPStan with the architecture rules' php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --no-ansi
+    run_part 'Code style' vendor/bin/php-cs-fixer fix --dry-run --diff --no-ansi --show-progress=none
+    run_part 'ESLint' node node_modules/eslint/bin/eslint.js resources/js tests bench eslint.config.js vite.config.js playwright.config.js
+}
+
+phpunit() {
+    PEBBLEFELL_ROOT=$ROOT PEBBLEFELL_RUN=$RUN DB_DATABASE=pebblefell_test php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never "$@"
+}
+
+serve_demo() {
+    make_dirs
+    step 'Database: tables' migrate
+    step 'Demo data' seed
+    step 'Caches' warm
+    web_start
+}
+
+command_test() {
+    local what=all
+    FAILED=''
+    case ${1:-} in static | core | feature | browser) what=$1; shift ;; esac
+    [ "${1:-}" = -- ] && shift
+    say 'Pebblefell: tests'
+    cd "$ROOT"
+    ensure_packages chromium pdftotext
+    ensure_vendor dev
+    ensure_npm
+    ensure_assets
+    temporary_instance test testing
+    case $what in all | static) part_static ;; esac
+    case $what in all | core) run_part 'PHPUnit: Core' phpunit --testsuite Core "$@" ;; esac
+    case $what in all | feature | browser) db_start ;; esac
+    case $what in all | feature) run_part 'PHPUnit: Feature' phpunit --testsuite Feature "$@" ;; esac
+    case $what in
+        all | browser)
+            env_set APP_ENV production
+            rm -f "$CACHE"/*.php
+            serve_demo
+            run_part 'Playwright: Browser' env PEBBLEFELL_URL="http://$HOST:$PORT" node node_modules/@playwright/test/cli.js test "$@"
+            ;;
+    esac
+    if [ -n "$FAILED" ]; then
+        printf '\nFailed:%s\n' "$FAILED"
+        exit 1
+    fi
+    printf '\nAll good.\n'
+}

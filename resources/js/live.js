@@ -1,0 +1,75 @@
+// A form marked data-live is sent as soon as something in it changes; the page is then brought up to date in place.
+// The server answers with the whole page, as it does without scripts, so there is one way for both.
+import { Idiomorph } from 'idiomorph';
+
+let queue = Promise.resolve();
+
+const notice = () => document.querySelector('[data-offline]');
+
+export function morphPage(html) {
+    const next = new DOMParser().parseFromString(html, 'text/html');
+    document.title = next.title;
+    Idiomorph.morph(document.body, next.body, {
+        morphStyle: 'outerHTML',
+        ignoreActiveValue: true,
+        callbacks: {
+            // What is being typed, and an open "how", stay as they are.
+            beforeNodeMorphed: (old, fresh) => {
+                if (old instanceof HTMLDetailsElement && old.open && fresh instanceof HTMLDetailsElement) {
+                    fresh.open = true;
+                }
+                return !(old instanceof HTMLElement && old.dataset.dirty === 'yes');
+            },
+        },
+    });
+    document.dispatchEvent(new CustomEvent('page:morphed'));
+}
+
+async function send(form) {
+    if (!form.isConnected) {
+        return;
+    }
+    const body = new FormData(form);
+    form.querySelectorAll('[data-dirty]').forEach((field) => { delete field.dataset.dirty; });
+    form.setAttribute('aria-busy', 'true');
+    try {
+        const answer = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin' });
+        if (answer.status >= 500 || (answer.redirected && new URL(answer.url).pathname === '/sign-in')) {
+            // A real submission shows the server's own page and keeps what was typed.
+            form.removeAttribute('data-live');
+            form.submit();
+            return;
+        }
+        notice()?.setAttribute('hidden', '');
+        const moved = new URL(answer.url);
+        if (answer.ok && moved.pathname === location.pathname) {
+            history.replaceState(null, '', moved.pathname + moved.search + location.hash);
+        }
+        morphPage(await answer.text());
+    } catch {
+        notice()?.removeAttribute('hidden');
+    } finally {
+        form.removeAttribute('aria-busy');
+    }
+}
+
+export function liveForms() {
+    document.addEventListener('input', (event) => {
+        if (event.target instanceof HTMLElement && event.target.closest('form[data-live]')) {
+            event.target.dataset.dirty = 'yes';
+        }
+    });
+    document.addEventListener('change', (event) => {
+        const form = event.target instanceof HTMLElement ? event.target.closest('form[data-live]') : null;
+        if (form instanceof HTMLFormElement) {
+            queue = queue.then(() => send(form));
+        }
+    });
+    document.addEventListener('submit', (event) => {
+        const form = event.target;
+        if (form instanceof HTMLFormElement && form.matches('[data-live]')) {
+            event.preventDefault();
+            queue = queue.then(() => send(form));
+        }
+    });
+}

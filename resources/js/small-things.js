@@ -1,0 +1,32 @@
+// Closing menus by a click elsewhere, copying a link, showing that a form is on its way.
+
+export function smallThings() {
+    document.addEventListener('click', (event) => {
+        if (!(event.target instanceof Element)) {
+            return;
+        }
+        document.querySelectorAll('details.menu[open], details.how[open]').forEach((details) => {
+            if (!details.contains(event.target)) {
+                details.open = false;
+            }
+        });
+        const copy = event.target.closest('[data-copy]');
+        if (copy instanceof HTMLElement) {
+            navigator.clipboard?.writeText(copy.dataset.copy ?? '').then(() => {
+                copy.textContent = 'Copied';
+            });
+        }
+    });
+
+    document.addEventListener('submit', (event) => {
+        const form = event.target;
+        if (form instanceof HTMLFormElement && !form.matches('[data-live]')) {
+            window.setTimeout(() => form.querySelectorAll('button:not([name])').forEach((button) => { button.disabled = true; }), 0);
+        }
+    });
+    window.addEventListener('pageshow', (event) => {
+        if (event.persisted) {
+            document.querySelectorAll('button:disabled').forEach((button) => { button.disabled = false; });
+        }
+    });
+}

@@ -1,0 +1,1 @@
+<div class="caution" role="note"><strong>Careful.</strong> {{ $slot }}</div>

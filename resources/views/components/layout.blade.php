@@ -1,0 +1,75 @@
+@props(['title', 'bench' => null, 'stage' => null, 'rail' => false, 'bare' => false])
+@php($job = $bench?->job)
+@php($theme = request()->cookie('theme'))
+<!doctype html>
+<html lang="en" @if (in_array($theme, ['light', 'dark'], true)) data-theme="{{ $theme }}" @endif>
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light dark">
+    <title>{{ $title }} · Pebblefell</title>
+    <link rel="icon" href="/pebbles.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body>
+    <a class="skip" href="#main">To the content</a>
+    <header>
+        <div class="top">
+            <a class="brand" href="{{ $bare ? '#main' : route('yard') }}"><x-logo />Pebblefell</a>
+            @if ($job?->exists)
+                <a class="top-title no-underline! text-ink!" href="{{ route('jobs.show', $job) }}">{{ $job->title }}<small>{{ $job->number }}{{ $job->vehicle_description ? ' · ' . $job->vehicle_description : '' }}</small></a>
+            @endif
+            @auth
+                @if (! $job?->exists)
+                    <nav aria-label="Main">
+                        <a href="{{ route('yard') }}" @if (request()->routeIs('yard')) aria-current="page" @endif>Yard</a>
+                        <a href="{{ route('library.index') }}" @if (request()->routeIs('library.*')) aria-current="page" @endif>Parts library</a>
+                        <a href="{{ route('customers.index') }}" @if (request()->routeIs('customers.*')) aria-current="page" @endif>Customers</a>
+                    </nav>
+                @endif
+                <form class="search" action="{{ route('search') }}" role="search">
+                    <label class="sr-only" for="search">Find a job, part or serial</label>
+                    <input id="search" name="q" value="{{ request()->routeIs('search') ? request('q') : '' }}" placeholder="Find a job, part or serial" autocomplete="off">
+                    <kbd aria-hidden="true">/</kbd>
+                </form>
+                <details class="menu">
+                    <summary>{{ auth()->user()->name }}</summary>
+                    <div class="menu-box">
+                        <a href="{{ route('yard') }}">Yard</a>
+                        <a href="{{ route('library.index') }}">Parts library</a>
+                        <a href="{{ route('customers.index') }}">Customers</a>
+                        @can('update', App\Models\Workshop::class)<a href="{{ route('workshop.edit') }}">Workshop and places</a>@endcan
+                        @can('viewAny', App\Models\User::class)<a href="{{ route('users.index') }}">Accounts</a>@endcan
+                        <a href="{{ route('password.edit') }}">Password</a>
+                        <a href="{{ route('keys') }}" data-keys-page>Keys and help</a>
+                        <button type="button" data-theme-to="light">Light</button>
+                        <button type="button" data-theme-to="dark">Dark</button>
+                        <button type="button" data-theme-to="system">As the system</button>
+                        <form method="post" action="{{ route('sign-out') }}">@csrf @method('delete')<button>Sign out</button></form>
+                    </div>
+                </details>
+            @endauth
+        </div>
+        @if ($bench !== null && $job?->exists)
+            <x-skyline :skyline="$bench->skyline" :job="$job" :stage="$stage" />
+        @endif
+    </header>
+    <div class="offline" data-offline hidden role="alert">Not saved: the server does not answer. What you typed is still on this page; change it again once there is a connection.</div>
+    @if (session('said'))
+        <div class="said" role="status" id="said">{{ session('said') }}</div>
+    @endif
+    @if ($errors->any())
+        <div class="wrong" role="alert" id="wrong">
+            {{ $errors->first('form') ?: ($errors->first('file') ?: 'Not saved yet: ' . $errors->first()) }}
+        </div>
+    @endif
+    @if ($rail)
+        <div class="with-rail">
+            <main id="main" tabindex="-1">{{ $slot }}</main>
+            {{ $rail }}
+        </div>
+    @else
+        <main id="main" class="{{ $bare ? '' : 'sheet' }}" tabindex="-1">{{ $slot }}</main>
+    @endif
+</body>
+</html>

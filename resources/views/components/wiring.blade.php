@@ -1,0 +1,52 @@
+@props(['job', 'system'])
+@php($terminals = collect($system->parts)->flatMap(fn ($p) => collect($p->kind->terminals())->mapWithKeys(fn ($t) => [$p->uid . '.' . $t->name => $p->name() . ' (' . $p->uid . ') ' . $t->label])))
+@php($label = fn ($t) => $terminals[$t] ?? $t)
+@php($fuses = collect($system->parts)->filter(fn ($p) => in_array($p->kind->value, ['fuse', 'breaker'], true))->mapWithKeys(fn ($p) => [$p->uid => $p->name() . ' (' . $p->uid . ')']))
+@php($uids = collect($system->parts)->mapWithKeys(fn ($p) => [$p->uid => $p->name() . ' (' . $p->uid . ')']))
+@php($fates = collect(Pebblefell\System\Fate::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()]))
+<div class="section" id="wiring">
+    <div class="section-head"><h2>What joins them</h2><span class="aside">{{ count($system->conductors) }} conductors, {{ count($system->signals) }} signals noted</span></div>
+    @if ($system->conductors !== [] || $system->signals !== [])
+        <div class="scroll"><table>
+            <caption class="sr-only">Conductors and signals</caption>
+            <thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">Size</th><th scope="col">Length</th><th scope="col">Protected by</th><th scope="col">Becomes</th><th scope="col"></th></tr></thead>
+            <tbody>
+            @foreach ($job->conductors as $row)
+                @php($form = 'c-' . $row->uid)
+                <tr>
+                    <td class="small">{{ $label($row->from_terminal) }}</td><td class="small">{{ $label($row->to_terminal) }}@if ($row->route)<div class="muted">{{ $row->route }}</div>@endif</td>
+                    <td class="num">{{ $row->size_mm2 ? $show->units->conductorSize($row->size_mm2) : '–' }}</td><td class="num">{{ $row->length_m ? $show->text($row->length_m, 'm') : '–' }}</td>
+                    <td class="small">{{ $row->protected_by ? ($fuses[$row->protected_by] ?? $row->protected_by) : '–' }}</td><td><span class="tag {{ $row->fate->value === 'remove' ? 'out' : ($row->fate->value === 'add' ? 'in' : '') }}">{{ $row->fate->label() }}</span></td>
+                    <td>@can('survey', $job)<details @if (old('_form') === $form) open @endif><summary class="linkish">Change</summary><form method="post" action="{{ route('conductors.update', [$job, $row]) }}" class="form-grid mt-2 min-w-96">
+                        @csrf @method('put')<input type="hidden" name="_form" value="{{ $form }}"><input type="hidden" name="lock_version" value="{{ $row->lock_version }}">
+                        <x-conductor-fields :form="$form" :row="$row" :terminals="$terminals" :fuses="$fuses" :fates="$fates" />
+                        <div class="actions wide"><button class="btn plain">Save</button></div></form>
+                        <x-delete :action="route('conductors.destroy', [$job, $row])" :version="$row->lock_version" what="the conductor" /></details>@endcan</td>
+                </tr>
+            @endforeach
+            @foreach ($job->signals as $row)
+                <tr><td class="small">{{ $uids[$row->from_part] ?? $row->from_part }}</td><td class="small">{{ $uids[$row->to_part] ?? $row->to_part }}</td><td colspan="3" class="small">signal: {{ $row->kind->label() }}</td><td><span class="tag">{{ $row->fate->label() }}</span></td>
+                    <td>@can('survey', $job)<x-delete :action="route('signals.destroy', [$job, $row])" :version="$row->lock_version" what="the signal" />@endcan</td></tr>
+            @endforeach
+            </tbody>
+        </table></div>
+    @endif
+    @can('survey', $job)
+        @if (count($system->parts) > 1)
+            <details class="mt-2" @if (old('_form') === 'c-new') open @endif><summary class="linkish">Note a conductor</summary>
+                <form method="post" action="{{ route('conductors.store', $job) }}" class="form-grid mt-2">
+                    @csrf<input type="hidden" name="_form" value="c-new">
+                    <x-conductor-fields form="c-new" :row="new App\Models\Conductor()" :terminals="$terminals" :fuses="$fuses" :fates="$fates" />
+                    <div class="actions wide"><button class="btn plain">Note it</button></div>
+                </form></details>
+            <details @if (old('_form') === 'g-new') open @endif><summary class="linkish">Note a signal</summary>
+                <form method="post" action="{{ route('signals.store', $job) }}" class="form-grid mt-2">
+                    @csrf<input type="hidden" name="_form" value="g-new">
+                    <x-field form="g-new" label="What it says" name="kind" :options="collect(Pebblefell\System\SignalKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->label()])" />
+                    <x-field form="g-new" label="Who knows" name="from_part" :options="$uids" /><x-field form="g-new" label="Who obeys" name="to_part" :options="$uids" />
+                    <x-field form="g-new" label="Is it" name="fate" :options="$fates" value="keep" />
+                    <div class="actions wide"><button class="btn plain">Note it</button></div>
+                </form></details>
+        @endif
+    @endcan
+</div>

@@ -1,0 +1,12 @@
+@php($units = new App\Support\Show(App\Models\Workshop::current()->region->units()))
+<x-layout :title="$place->name">
+    <p><a href="{{ route('workshop.edit') }}">← Workshop and places</a></p><h1>{{ $place->name }}</h1>
+    <form method="post" action="{{ route('places.update', $place) }}" class="mt-4">@csrf @method('put')<input type="hidden" name="lock_version" value="{{ $place->lock_version }}">
+        <div class="form-grid"><x-field label="Name" name="name" :value="$place->name" required /><x-field label="Latitude, north positive" name="latitude_deg" :value="$units->field($place->latitude_deg)" unit="°" inputmode="decimal" required /><x-field label="Longitude, east positive" name="longitude_deg" :value="$units->field($place->longitude_deg)" unit="°" inputmode="decimal" /></div>
+        <fieldset class="section"><legend>By month</legend>
+            <p class="muted mb-3">Clearness is the share of the sun outside the atmosphere that reaches the ground, 0.3 under a cloudy coast to 0.65 in a dry summer; weather services and solar atlases publish it. Empty: {{ Pebblefell\System\Place::ASSUMED_CLEARNESS }} is assumed.</p>
+            <div class="scroll"><table class="max-w-3xl"><thead><tr><th scope="col">Month</th><th scope="col">Clearness, 0 to 1</th><th scope="col">Mean night minimum, {{ $units->unit('°C') }}</th></tr></thead><tbody>
+            @foreach (range(0, 11) as $m)@php($month = DateTime::createFromFormat('!n', (string) ($m + 1))->format('F'))<tr><td>{{ $month }}</td><td><x-field :label="'Clearness in '.$month" :name="'clearness['.$m.']'" :value="$units->field($place->clearness[$m] ?? null)" hide-label inputmode="decimal" /></td><td><x-field :label="'Night minimum in '.$month" :name="'min_c['.$m.']'" :value="$units->field($place->min_c[$m] ?? null, '°C')" hide-label inputmode="decimal" /></td></tr>@endforeach
+            </tbody></table></div></fieldset>
+        <div class="actions"><button class="btn">Save</button></div></form>
+</x-layout>

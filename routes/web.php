@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers as C;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Place;
+use App\Models\User;
+use App\Models\Workshop;
+use Illuminate\Support\Facades\Route;
+
+/*
+ * Every route below says who may use it: `can:` for people who signed in, `signed` for a customer's private link,
+ * `guest` for signing in. tests/Feature/EveryRouteGuardedTest holds this file to it.
+ */
+
+Route::get('/up', C\UpController::class)->withoutMiddleware('web')->name('up');
+
+Route::middleware('guest')->group(static function (): void {
+    Route::get('/sign-in', [C\SessionController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [C\SessionController::class, 'store'])->middleware('throttle:sign-in')->name('sign-in.store');
+});
+
+Route::middleware(['signed:relative', 'throttle:pack'])->group(static function (): void {
+    Route::get('/pack/{handover:token}', [C\PackController::class, 'show'])->name('pack.show');
+    Route::get('/pack/{handover:token}/pdf', [C\PackController::class, 'pdf'])->name('pack.pdf');
+    Route::get('/pack/{handover:token}/file', [C\PackController::class, 'file'])->name('pack.file');
+    Route::get('/pack/{handover:token}/photo/{sha256}', [C\PackController::class, 'photo'])->name('pack.photo');
+});
+
+Route::middleware(['auth', 'active'])->group(static function (): void {
+    Route::delete('/sign-out', [C\SessionController::class, 'destroy'])->middleware('can:change-own-password')->name('sign-out');
+    Route::get('/password', [C\PasswordController::class, 'edit'])->middleware('can:change-own-password')->name('password.edit');
+    Route::put('/password', [C\PasswordController::class, 'update'])->middleware('can:change-own-password')->name('password.update');
+    Route::view('/keys', 'keys')->middleware('can:read-help')->name('keys');
+    Route::view('/components', 'components-page')->middleware('can:view-components')->name('components');
+
+    Route::get('/', [C\JobController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('yard');
+    Route::get('/search', C\SearchController::class)->middleware(['can:viewAny,' . Job::class])->name('search');
+    Route::get('/jobs/create', [C\JobController::class, 'create'])->middleware(['can:create,' . Job::class])->name('jobs.create');
+    Route::post('/jobs', [C\JobController::class, 'store'])->middleware(['can:create,' . Job::class])->name('jobs.store');
+    Route::get('/jobs/import', [C\JobFileController::class, 'create'])->middleware(['can:create,' . Job::class])->name('jobs.import');
+    Route::post('/jobs/import', [C\JobFileController::class, 'store'])->middleware(['can:create,' . Job::class])->name('jobs.import.store');
+
+    Route::prefix('/jobs/{job}')->scopeBindings()->group(static function (): void {
+        Route::middleware('can:view,job')->group(static function (): void {
+            Route::get('/', [C\JobController::class, 'show'])->name('jobs.show');
+            Route::get('/survey', [C\SurveyController::class, 'show'])->name('survey');
+            Route::get('/loads', [C\LoadsController::class, 'show'])->name('loads');
+            Route::get('/size', [C\SizeController::class, 'show'])->name('size');
+            Route::get('/sources', [C\SourcesController::class, 'show'])->name('sources');
+            Route::get('/settings', [C\SettingController::class, 'index'])->name('settings');
+            Route::get('/handover', [C\HandoverController::class, 'index'])->name('handover');
+            Route::get('/history', C\HistoryController::class)->name('history');
+            Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
+            Route::get('/parts.csv', [C\PartCsvController::class, 'show'])->name('parts.csv');
+            Route::get('/loads.csv', [C\ApplianceCsvController::class, 'show'])->name('appliances.csv');
+            Route::get('/parts/{part}', [C\PartController::class, 'edit'])->name('parts.edit');
+            Route::get('/parts/{part}/photos/{photo}', [C\PhotoController::class, 'show'])->name('photos.show');
+        });
+        Route::middleware('can:update,job')->group(static function (): void {
+            Route::get('/brief', [C\JobController::class, 'edit'])->name('jobs.edit');
+            Route::put('/brief', [C\JobController::class, 'update'])->name('jobs.update');
+        });
+        Route::delete('/', [C\JobController::class, 'destroy'])->middleware('can:delete,job')->name('jobs.destroy');
+        Route::middleware('can:survey,job')->group(static function (): void {
+            Route::post('/parts', [C\PartController::class, 'store'])->name('parts.store');
+            Route::delete('/parts/{part}', [C\PartController::class, 'destroy'])->name('parts.destroy');
+            Route::post('/parts/csv', [C\PartCsvController::class, 'store'])->name('parts.csv.store');
+            Route::post('/conductors', [C\ConductorController::class, 'store'])->name('conductors.store');
+            Route::put('/conductors/{conductor}', [C\ConductorController::class, 'update'])->name('conductors.update');
+            Route::delete('/conductors/{conductor}', [C\ConductorController::class, 'destroy'])->name('conductors.destroy');
+            Route::post('/signals', [C\SignalController::class, 'store'])->name('signals.store');
+            Route::delete('/signals/{signal}', [C\SignalController::class, 'destroy'])->name('signals.destroy');
+            Route::post('/appliances', [C\ApplianceController::class, 'store'])->name('appliances.store');
+            Route::put('/appliances/{appliance}', [C\ApplianceController::class, 'update'])->name('appliances.update');
+            Route::delete('/appliances/{appliance}', [C\ApplianceController::class, 'destroy'])->name('appliances.destroy');
+            Route::post('/loads/csv', [C\ApplianceCsvController::class, 'store'])->name('appliances.csv.store');
+            Route::post('/scenarios', [C\ScenarioController::class, 'store'])->name('scenarios.store');
+            Route::put('/scenarios/{scenario}', [C\ScenarioController::class, 'update'])->name('scenarios.update');
+            Route::delete('/scenarios/{scenario}', [C\ScenarioController::class, 'destroy'])->name('scenarios.destroy');
+        });
+        Route::middleware('can:record,job')->group(static function (): void {
+            Route::put('/parts/{part}', [C\PartController::class, 'update'])->name('parts.update');
+            Route::post('/parts/{part}/photos', [C\PhotoController::class, 'store'])->name('photos.store');
+            Route::delete('/parts/{part}/photos/{photo}', [C\PhotoController::class, 'destroy'])->name('photos.destroy');
+            Route::post('/parts/{part}/measurements', [C\MeasurementController::class, 'store'])->name('measurements.store');
+            Route::put('/settings/{part}', [C\SettingController::class, 'update'])->name('settings.update');
+        });
+        Route::middleware('can:plan,job')->group(static function (): void {
+            Route::put('/parts/{part}/fate', [C\FateController::class, 'update'])->name('fate.update');
+            Route::put('/bank', [C\BankController::class, 'update'])->name('bank.update');
+            Route::put('/target', [C\SizeController::class, 'update'])->name('size.update');
+            Route::post('/findings', [C\FindingController::class, 'store'])->name('findings.store');
+            Route::post('/findings/apply', [C\FindingController::class, 'apply'])->name('findings.apply');
+        });
+        Route::middleware('can:handOver,job')->group(static function (): void {
+            Route::post('/handovers', [C\HandoverController::class, 'store'])->name('handovers.store');
+            Route::delete('/handovers/{handover}', [C\HandoverController::class, 'destroy'])->name('handovers.destroy');
+        });
+    });
+
+    Route::get('/library', [C\LibraryController::class, 'index'])->middleware(['can:viewAny,' . LibraryPart::class])->name('library.index');
+    Route::get('/library.csv', [C\LibraryCsvController::class, 'show'])->middleware(['can:viewAny,' . LibraryPart::class])->name('library.csv');
+    Route::post('/library/csv', [C\LibraryCsvController::class, 'store'])->middleware(['can:create,' . LibraryPart::class])->name('library.csv.store');
+    Route::get('/library/create', [C\LibraryController::class, 'create'])->middleware(['can:create,' . LibraryPart::class])->name('library.create');
+    Route::post('/library', [C\LibraryController::class, 'store'])->middleware(['can:create,' . LibraryPart::class])->name('library.store');
+    Route::get('/library/{libraryPart}', [C\LibraryController::class, 'edit'])->middleware(['can:viewAny,' . LibraryPart::class])->name('library.edit');
+    Route::put('/library/{libraryPart}', [C\LibraryController::class, 'update'])->middleware('can:update,libraryPart')->name('library.update');
+    Route::delete('/library/{libraryPart}', [C\LibraryController::class, 'destroy'])->middleware('can:delete,libraryPart')->name('library.destroy');
+
+    Route::get('/customers', [C\CustomerController::class, 'index'])->middleware(['can:viewAny,' . Customer::class])->name('customers.index');
+    Route::post('/customers', [C\CustomerController::class, 'store'])->middleware(['can:create,' . Customer::class])->name('customers.store');
+    Route::get('/customers/{customer}', [C\CustomerController::class, 'edit'])->middleware('can:update,customer')->name('customers.edit');
+    Route::put('/customers/{customer}', [C\CustomerController::class, 'update'])->middleware('can:update,customer')->name('customers.update');
+
+    Route::get('/accounts', [C\UserController::class, 'index'])->middleware(['can:viewAny,' . User::class])->name('users.index');
+    Route::post('/accounts', [C\UserController::class, 'store'])->middleware(['can:create,' . User::class])->name('users.store');
+    Route::get('/accounts/{user}', [C\UserController::class, 'edit'])->middleware('can:update,user')->name('users.edit');
+    Route::put('/accounts/{user}', [C\UserController::class, 'update'])->middleware('can:update,user')->name('users.update');
+
+    Route::get('/workshop', [C\WorkshopController::class, 'edit'])->middleware(['can:update,' . Workshop::class])->name('workshop.edit');
+    Route::put('/workshop', [C\WorkshopController::class, 'update'])->middleware(['can:update,' . Workshop::class])->name('workshop.update');
+    Route::post('/places', [C\PlaceController::class, 'store'])->middleware(['can:create,' . Place::class])->name('places.store');
+    Route::get('/places/{place}', [C\PlaceController::class, 'edit'])->middleware('can:update,place')->name('places.edit');
+    Route::put('/places/{place}', [C\PlaceController::class, 'update'])->middleware('can:update,place')->name('places.update');
+});
