@@ -21,7 +21,8 @@ use Pebblefell\System\PartKind;
 final class AddParts
 {
     /**
-     * @param array<string, mixed> $common make, model, role, place … @param array<string, mixed> $data the data sheet
+     * @param array<string, mixed> $common make, model, role, place …
+     * @param array<string, mixed> $data the data sheet
      *
      * @return list<Part>
      *
@@ -48,7 +49,9 @@ final class AddParts
         });
     }
 
-    /** @return list<Part> */
+    /**
+     * @return list<Part>
+     */
     public function fromLibrary(Job $job, LibraryPart $library, int $count, Fate $fate, string $place = ''): array
     {
         return $this($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place], $library->data, $count, $fate);
@@ -74,11 +77,13 @@ final class AddParts
         });
     }
 
-    /** @param list<Part> $batteries */
+    /**
+     * @param list<Part> $batteries
+     */
     private function link(Job $job, array $batteries, Fate $fate): void
     {
         $series = Bank::seriesFor((float) ($batteries[0]->data['nominal_v'] ?? 12.0), $job->system_v);
-        foreach (Arrangement::links(array_map(static fn (Part $p): string => $p->uid, $batteries), $series) as [$from, $to]) {
+        foreach (Arrangement::links(array_map(static fn(Part $p): string => $p->uid, $batteries), $series) as [$from, $to]) {
             $this->row($job, Conductor::class, 'c', ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => $fate, 'route' => 'battery link']);
         }
     }

@@ -40,7 +40,9 @@ final class ChooseBank
         });
     }
 
-    /** @return iterable<Part> */
+    /**
+     * @return iterable<Part>
+     */
     private function houseBatteries(Job $job): iterable
     {
         return $job->parts()->where('kind', PartKind::Battery->value)->where('role', 'house')->lockForUpdate()->get();

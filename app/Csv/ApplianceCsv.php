@@ -21,11 +21,11 @@ final class ApplianceCsv
     public static function write(Job $job): string
     {
         $scenarios = $job->scenarios()->get();
-        $rows = [[...self::COLUMNS, ...$scenarios->map(static fn (Scenario $s): string => 'hours: ' . $s->name)->all()]];
+        $rows = [[...self::COLUMNS, ...$scenarios->map(static fn(Scenario $s): string => 'hours: ' . $s->name)->all()]];
         foreach ($job->appliances()->get() as $a) {
             $rows[] = [
                 $a->name, $a->side->value, $a->watts, $a->quantity, $a->duty_pct, $a->standby_w, $a->surge_w, $a->circuit,
-                ...$scenarios->map(static fn (Scenario $s): string => HoursText::write($a->hours[$s->uid] ?? []))->all(),
+                ...$scenarios->map(static fn(Scenario $s): string => HoursText::write($a->hours[$s->uid] ?? []))->all(),
             ];
         }
 
@@ -35,7 +35,7 @@ final class ApplianceCsv
     public static function read(Job $job, string $text): CsvResult
     {
         [$rows, $faults] = Csv::read($text, ['name', 'side', 'watts']);
-        $scenarios = $job->scenarios()->get()->mapWithKeys(static fn (Scenario $s): array => ['hours: ' . $s->name => $s->uid])->all();
+        $scenarios = $job->scenarios()->get()->mapWithKeys(static fn(Scenario $s): array => ['hours: ' . $s->name => $s->uid])->all();
         $appliances = [];
         foreach ($rows as $row) {
             try {
@@ -57,7 +57,8 @@ final class ApplianceCsv
     }
 
     /**
-     * @param array<string, string> $row @param array<string, string> $scenarios uid by column
+     * @param array<string, string> $row
+     * @param array<string, string> $scenarios uid by column
      *
      * @return array<string, mixed> columns of the appliance
      */

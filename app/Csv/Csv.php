@@ -12,7 +12,9 @@ use Illuminate\Http\Response;
  */
 final class Csv
 {
-    /** @param list<list<string|float|int|bool|null>> $rows the first one names the columns */
+    /**
+     * @param list<list<string|float|int|bool|null>> $rows the first one names the columns
+     */
     public static function write(array $rows): string
     {
         $stream = fopen('php://temp', 'r+');
@@ -41,7 +43,7 @@ final class Csv
         fwrite($stream, $text);
         rewind($stream);
         $separator = substr_count(strtok($text, "\n") ?: '', ';') > substr_count(strtok($text, "\n") ?: '', ',') ? ';' : ',';
-        $names = array_map(static fn (?string $n): string => trim((string) $n), fgetcsv($stream, null, $separator, '"', '') ?: []);
+        $names = array_map(static fn(?string $n): string => trim((string) $n), fgetcsv($stream, null, $separator, '"', '') ?: []);
         $missing = array_diff($required, $names);
         if ($missing !== []) {
             return [[], [['path' => 'line 1', 'message' => 'the columns ' . implode(', ', $missing) . ' are missing']]];

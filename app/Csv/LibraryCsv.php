@@ -17,7 +17,7 @@ final class LibraryCsv
         $columns = SheetColumns::names(false);
         $rows = [['kind', 'make', 'model', ...$columns]];
         foreach (LibraryPart::query()->orderBy('kind')->orderBy('make')->orderBy('model')->cursor() as $part) {
-            $rows[] = [$part->kind->value, $part->make, $part->model, ...array_map(static fn (string $c) => $part->data[$c] ?? null, $columns)];
+            $rows[] = [$part->kind->value, $part->make, $part->model, ...array_map(static fn(string $c) => $part->data[$c] ?? null, $columns)];
         }
 
         return Csv::write($rows);

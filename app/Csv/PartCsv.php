@@ -24,7 +24,7 @@ final class PartCsv
         foreach ($job->parts()->get() as $part) {
             $rows[] = [
                 $part->kind->value, $part->fate->value, $part->role, $part->make, $part->model, $part->serial, $part->firmware, $part->place, $part->note,
-                ...array_map(static fn (string $c) => $part->data[$c] ?? null, $columns),
+                ...array_map(static fn(string $c) => $part->data[$c] ?? null, $columns),
             ];
         }
 

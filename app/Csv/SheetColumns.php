@@ -12,7 +12,9 @@ use Pebblefell\System\PartKind;
 /** The columns that data sheets have in a CSV file: one for each key of any kind. */
 final class SheetColumns
 {
-    /** @return list<string> */
+    /**
+     * @return list<string>
+     */
     public static function names(bool $ofThisOne): array
     {
         $names = [];

@@ -49,7 +49,9 @@ final class StaleEdit extends RuntimeException
         ], Response::HTTP_CONFLICT);
     }
 
-    /** @return list<array{key: string, label: string, yours: string, theirs: string}> */
+    /**
+     * @return list<array{key: string, label: string, yours: string, theirs: string}>
+     */
     private function differences(): array
     {
         $mine = (clone $this->row)->fill($this->yours);

@@ -23,7 +23,9 @@ final class Customer extends Model
 
     protected $attributes = ['email' => '', 'phone' => '', 'address' => ''];
 
-    /** @return HasMany<Job, $this> */
+    /**
+     * @return HasMany<Job, $this>
+     */
     public function jobs(): HasMany
     {
         return $this->hasMany(Job::class);

@@ -25,13 +25,19 @@ final class Handover extends Model
 
     protected $casts = ['revoked_at' => 'datetime'];
 
-    /** @return BelongsTo<Job, $this> */
+    /**
+     * @return BelongsTo<Job, $this>
+     */
     public function job(): BelongsTo
     {
         return $this->belongsTo(Job::class);
     }
 
-    /** A customer's private link: signed, and good behind any host name. @param array<string, string> $parameters */
+    /**
+     * A customer's private link: signed, and good behind any host name.
+     *
+     * @param array<string, string> $parameters
+     */
     public function link(string $route = 'pack.show', array $parameters = []): string
     {
         return url(URL::signedRoute($route, ['handover' => $this, ...$parameters], absolute: false));

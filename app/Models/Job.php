@@ -16,6 +16,7 @@ use Pebblefell\Region\Region;
 /**
  * One vehicle's job, from survey to handover.
  *
+ * @property int $number
  * @property ?Region $region null: the workshop's
  * @property list<int> $months
  * @property list<array{from_h: float, to_h: float, factor: float}> $shade
@@ -78,67 +79,89 @@ final class Job extends Model
         return $letter . $number;
     }
 
-    /** @return BelongsTo<Customer, $this> */
+    /**
+     * @return BelongsTo<Customer, $this>
+     */
     public function customer(): BelongsTo
     {
         return $this->belongsTo(Customer::class);
     }
 
-    /** @return BelongsTo<Place, $this> */
+    /**
+     * @return BelongsTo<Place, $this>
+     */
     public function place(): BelongsTo
     {
         return $this->belongsTo(Place::class);
     }
 
-    /** @return HasMany<Part, $this> */
+    /**
+     * @return HasMany<Part, $this>
+     */
     public function parts(): HasMany
     {
         return $this->hasMany(Part::class)->orderBy('id');
     }
 
-    /** @return HasMany<Conductor, $this> */
+    /**
+     * @return HasMany<Conductor, $this>
+     */
     public function conductors(): HasMany
     {
         return $this->hasMany(Conductor::class)->orderBy('id');
     }
 
-    /** @return HasMany<Signal, $this> */
+    /**
+     * @return HasMany<Signal, $this>
+     */
     public function signals(): HasMany
     {
         return $this->hasMany(Signal::class)->orderBy('id');
     }
 
-    /** @return HasMany<Scenario, $this> */
+    /**
+     * @return HasMany<Scenario, $this>
+     */
     public function scenarios(): HasMany
     {
         return $this->hasMany(Scenario::class)->orderBy('id');
     }
 
-    /** @return HasMany<Appliance, $this> */
+    /**
+     * @return HasMany<Appliance, $this>
+     */
     public function appliances(): HasMany
     {
         return $this->hasMany(Appliance::class)->orderBy('id');
     }
 
-    /** @return HasMany<Setting, $this> */
+    /**
+     * @return HasMany<Setting, $this>
+     */
     public function settings(): HasMany
     {
         return $this->hasMany(Setting::class)->orderBy('id');
     }
 
-    /** @return HasMany<Measurement, $this> */
+    /**
+     * @return HasMany<Measurement, $this>
+     */
     public function measurements(): HasMany
     {
         return $this->hasMany(Measurement::class)->orderBy('id');
     }
 
-    /** @return HasMany<Answer, $this> */
+    /**
+     * @return HasMany<Answer, $this>
+     */
     public function answers(): HasMany
     {
         return $this->hasMany(Answer::class)->orderBy('id');
     }
 
-    /** @return HasMany<Handover, $this> */
+    /**
+     * @return HasMany<Handover, $this>
+     */
     public function handovers(): HasMany
     {
         return $this->hasMany(Handover::class)->orderBy('number');

@@ -30,7 +30,9 @@ final class Part extends Model
 
     protected $attributes = ['fate' => 'keep', 'role' => 'house', 'make' => '', 'model' => '', 'serial' => '', 'firmware' => '', 'place' => '', 'replaces' => '', 'note' => '', 'data' => '{}', 'origins' => '{}'];
 
-    /** @return HasMany<Photo, $this> */
+    /**
+     * @return HasMany<Photo, $this>
+     */
     public function photos(): HasMany
     {
         return $this->hasMany(Photo::class)->orderBy('id');

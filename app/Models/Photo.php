@@ -14,7 +14,9 @@ final class Photo extends Model
 
     protected $attributes = ['caption' => ''];
 
-    /** @return BelongsTo<Part, $this> */
+    /**
+     * @return BelongsTo<Part, $this>
+     */
     public function part(): BelongsTo
     {
         return $this->belongsTo(Part::class);

@@ -25,7 +25,9 @@ final class Place extends Model
 
     protected $attributes = ['clearness' => '[]', 'min_c' => '[]'];
 
-    /** @return array<string, mixed> the place in the job file's terms */
+    /**
+     * @return array<string, mixed> the place in the job file's terms
+     */
     public function toFile(): array
     {
         return $this->only(['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c']);

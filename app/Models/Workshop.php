@@ -25,8 +25,8 @@ final class Workshop extends Model
 
     public static function current(): self
     {
-        return once(static fn (): self => self::query()->firstOr(
-            static fn (): self => self::query()->create(['name' => 'Our workshop', 'region' => Region::Europe->value])->refresh(),
+        return once(static fn(): self => self::query()->firstOr(
+            static fn(): self => self::query()->create(['name' => 'Our workshop', 'region' => Region::Europe->value])->refresh(),
         ));
     }
 }

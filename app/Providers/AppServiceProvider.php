@@ -22,18 +22,18 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::preventLazyLoading(!$this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(!$this->app->isProduction());
-        Password::defaults(static fn (): Password => Password::min(10));
+        Password::defaults(static fn(): Password => Password::min(10));
 
         // Slow down guessing: by account, and by address.
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute((int) config('pebblefell.sign_in_attempts'))->by('account|' . mb_strtolower((string) $request->input('email'))),
             Limit::perMinute(4 * (int) config('pebblefell.sign_in_attempts'))->by('address|' . $request->ip()),
         ]);
-        RateLimiter::for('pack', static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
+        RateLimiter::for('pack', static fn(Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
 
-        Gate::define('view-components', static fn (User $user): bool => true);
-        Gate::define('change-own-password', static fn (User $user): bool => true);
-        Gate::define('read-help', static fn (User $user): bool => true);
+        Gate::define('view-components', static fn(User $user): bool => true);
+        Gate::define('change-own-password', static fn(User $user): bool => true);
+        Gate::define('read-help', static fn(User $user): bool => true);
 
         // Pages without a job read in metric; a job's pages replace it by their region's.
         View::share('show', new Show(Units::Metric));

@@ -76,7 +76,7 @@ final class SchemaCheck
             'exclusiveMaximum' => [$pointer, 'must be below ' . self::bound($params, 'exclusiveMaximum', 'maximum')],
             'maximum' => [$pointer, 'must be ' . self::bound($params, 'maximum') . ' or less'],
             'type' => [$pointer, 'must be ' . implode(' or ', array_map(self::typeWord(...), (array) ($params['expected'] ?? ['of another type'])))],
-            'enum' => [$pointer, 'must be one of ' . implode(', ', array_map(static fn ($w): string => (string) json_encode($w), (array) ($params['enum'] ?? [])))],
+            'enum' => [$pointer, 'must be one of ' . implode(', ', array_map(static fn($w): string => (string) json_encode($w), (array) ($params['enum'] ?? [])))],
             'const' => [$pointer, 'must be ' . json_encode($params['const'] ?? null)],
             'maxLength' => [$pointer, 'must be ' . self::bound($params, 'maxLength') . ' characters at most'],
             'pattern' => [$pointer, 'has the wrong form'],
@@ -102,7 +102,9 @@ final class SchemaCheck
         return $property === '' || str_ends_with($pointer, '/' . $property) ? $pointer : rtrim($pointer, '/') . '/' . $property;
     }
 
-    /** @param array<string, mixed> $params */
+    /**
+     * @param array<string, mixed> $params
+     */
     private static function bound(array $params, string ...$keys): string
     {
         foreach ($keys as $key) {

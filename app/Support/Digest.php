@@ -34,7 +34,7 @@ final class Digest
         $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists());
         $digest = [
             'rules' => self::RULES,
-            'states' => array_map(static fn (StageState $s): string => $s->value, $skyline->states),
+            'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
             'next' => $skyline->next,
             'stage' => $skyline->nextStage->value,
             'stops' => $assessment->count(Severity::Stop),

@@ -34,11 +34,13 @@ final class HoursText
         return $spans;
     }
 
-    /** @param list<array{from_h: float|int, to_h: float|int}> $spans */
+    /**
+     * @param list<array{from_h: float|int, to_h: float|int}> $spans
+     */
     public static function write(array $spans): string
     {
         return implode(', ', array_map(
-            static fn (array $s): string => self::clock((float) $s['from_h']) . '-' . self::clock((float) $s['to_h']),
+            static fn(array $s): string => self::clock((float) $s['from_h']) . '-' . self::clock((float) $s['to_h']),
             $spans,
         ));
     }

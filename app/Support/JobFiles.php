@@ -36,7 +36,7 @@ final class JobFiles
     public static function export(Job $job): string
     {
         $system = SystemReader::read($job);
-        $rows = $job->parts->flatMap(static fn (Part $p) => $p->photos)->keyBy('sha256');
+        $rows = $job->parts->flatMap(static fn(Part $p) => $p->photos)->keyBy('sha256');
 
         return JobFile::encode($system, static function (Photo $photo) use ($rows): ?array {
             $row = $rows->get($photo->sha256);
@@ -132,7 +132,9 @@ final class JobFiles
         });
     }
 
-    /** @param array<string, mixed> $photo */
+    /**
+     * @param array<string, mixed> $photo
+     */
     private static function photoFault(array $photo): ?string
     {
         $bytes = base64_decode($photo['data_base64'], true);
@@ -148,21 +150,27 @@ final class JobFiles
         return null;
     }
 
-    /** @param array<string, string> $client */
+    /**
+     * @param array<string, string> $client
+     */
     private static function customer(array $client): Customer
     {
         return Customer::query()->firstOrCreate(array_intersect_key($client + ['email' => '', 'phone' => '', 'address' => ''], array_flip(['name', 'email', 'phone', 'address'])));
     }
 
-    /** @param array<string, mixed> $place */
+    /**
+     * @param array<string, mixed> $place
+     */
     private static function place(array $place): Place
     {
-        $same = Place::query()->where('name', $place['name'])->get()->first(static fn (Place $p): bool => $p->toFile() == $place);
+        $same = Place::query()->where('name', $place['name'])->get()->first(static fn(Place $p): bool => $p->toFile() == $place);
 
         return $same ?? Place::query()->create($place);
     }
 
-    /** @param array<string, mixed> $tree */
+    /**
+     * @param array<string, mixed> $tree
+     */
     private static function highestUid(array $tree): int
     {
         $highest = 0;

@@ -17,7 +17,9 @@ use Pebblefell\System\System;
 /** An issued pack, read back from the job file that it was issued with. */
 final readonly class Pack
 {
-    /** @param array<string, string> $photos JPEG bytes, base64, by sha256 */
+    /**
+     * @param array<string, string> $photos JPEG bytes, base64, by sha256
+     */
     private function __construct(
         public Handover $handover,
         public System $system,

@@ -16,7 +16,9 @@ use RuntimeException;
  */
 final class PhotoStore
 {
-    /** @throws RuntimeException when the bytes are not a picture that can be read */
+    /**
+     * @throws RuntimeException when the bytes are not a picture that can be read
+     */
     public static function keep(Part $part, string $bytes, string $caption): Photo
     {
         [$jpeg, $width, $height] = self::clean($bytes);
@@ -36,7 +38,10 @@ final class PhotoStore
         return self::store($part, $jpeg, $width, $height, $caption);
     }
 
-    /** @return array{int, int} width and height @throws RuntimeException unless it is a JPEG without metadata */
+    /**
+     * @return array{int, int} width and height
+     * @throws RuntimeException unless it is a JPEG without metadata
+     */
     public static function checkClean(string $jpeg): array
     {
         $size = @getimagesizefromstring($jpeg);
@@ -64,7 +69,9 @@ final class PhotoStore
         return $part->photos()->create(['sha256' => $hash, 'path' => $path, 'caption' => $caption, 'width_px' => $width, 'height_px' => $height]);
     }
 
-    /** @return array{string, int, int} JPEG bytes, width, height */
+    /**
+     * @return array{string, int, int} JPEG bytes, width, height
+     */
     private static function clean(string $bytes): array
     {
         $size = @getimagesizefromstring($bytes);

@@ -27,7 +27,7 @@ final class Proposals
                 $rows[] = ['part' => $part, 'proposal' => $proposal];
             }
         }
-        usort($rows, static fn (array $a, array $b): int => $a['proposal']->massKg <=> $b['proposal']->massKg);
+        usort($rows, static fn(array $a, array $b): int => $a['proposal']->massKg <=> $b['proposal']->massKg);
 
         return array_slice($rows, 0, self::MOST);
     }

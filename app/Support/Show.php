@@ -14,7 +14,9 @@ final readonly class Show
     {
     }
 
-    /** @return array{string, string} number and unit; large Wh as kWh, endless as "∞" */
+    /**
+     * @return array{string, string} number and unit; large Wh as kWh, endless as "∞"
+     */
     public function parts(float $value, string $metric): array
     {
         if (is_infinite($value)) {

@@ -21,8 +21,12 @@ final class SystemReader
     public static function read(Job $job): System
     {
         $job->loadMissing(self::RELATIONS);
-        /** @param Collection<int, covariant Model> $rows @return list<array<string, mixed>> */
-        $rows = static fn (Collection $rows): array => $rows->map(static fn ($row): array => $row->toFile())->values()->all();
+        /**
+         * @param Collection<int, covariant Model> $rows
+         *
+         * @return list<array<string, mixed>>
+         */
+        $rows = static fn(Collection $rows): array => $rows->map(static fn($row): array => $row->toFile())->values()->all();
 
         return JobFile::fromArray([
             'title' => $job->title,
@@ -50,9 +54,9 @@ final class SystemReader
                 'notes' => $job->travel_notes,
             ],
             'place' => $job->place?->toFile(),
-            'parts' => $job->parts->map(static fn (Part $part): array => [
+            'parts' => $job->parts->map(static fn(Part $part): array => [
                 ...$part->toFile(),
-                'photos' => $part->photos->map(static fn (Photo $p): array => ['sha256' => $p->sha256, 'caption' => $p->caption])->all(),
+                'photos' => $part->photos->map(static fn(Photo $p): array => ['sha256' => $p->sha256, 'caption' => $p->caption])->all(),
             ])->values()->all(),
             'conductors' => $rows($job->conductors),
             'signals' => $rows($job->signals),

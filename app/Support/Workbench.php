@@ -32,6 +32,7 @@ final readonly class Workbench
     /**
      * A page of the job with its skyline and its findings rail.
      *
+     * @param view-string $view
      * @param array<string, mixed> $data
      */
     public function view(string $view, ?Stage $stage, array $data = []): ViewContract

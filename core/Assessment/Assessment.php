@@ -12,7 +12,9 @@ use Pebblefell\System\System;
 /** Every rule over one system. */
 final readonly class Assessment
 {
-    /** @param list<Verdict> $verdicts worst first */
+    /**
+     * @param list<Verdict> $verdicts worst first
+     */
     private function __construct(public Sums $sums, public array $verdicts)
     {
     }
@@ -27,15 +29,17 @@ final readonly class Assessment
                 $verdicts[] = new Verdict($finding, $rule->stage(), $answer, $earlier);
             }
         }
-        usort($verdicts, static fn (Verdict $a, Verdict $b): int => [$a->isOpen() ? 0 : 1, $a->finding->severity->order()] <=> [$b->isOpen() ? 0 : 1, $b->finding->severity->order()]);
+        usort($verdicts, static fn(Verdict $a, Verdict $b): int => [$a->isOpen() ? 0 : 1, $a->finding->severity->order()] <=> [$b->isOpen() ? 0 : 1, $b->finding->severity->order()]);
 
         return new self($sums, $verdicts);
     }
 
-    /** @return list<Verdict> */
+    /**
+     * @return list<Verdict>
+     */
     public function at(Stage $stage): array
     {
-        return array_values(array_filter($this->verdicts, static fn (Verdict $v): bool => $v->stage === $stage));
+        return array_values(array_filter($this->verdicts, static fn(Verdict $v): bool => $v->stage === $stage));
     }
 
     /** Open findings of a severity, in one stage or in all. */
@@ -43,7 +47,7 @@ final readonly class Assessment
     {
         return count(array_filter(
             $this->verdicts,
-            static fn (Verdict $v): bool => $v->isOpen() && $v->finding->severity === $severity && ($stage === null || $v->stage === $stage),
+            static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === $severity && ($stage === null || $v->stage === $stage),
         ));
     }
 

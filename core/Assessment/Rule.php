@@ -13,6 +13,8 @@ interface Rule
     /** Where its findings are shown. */
     public function stage(): Stage;
 
-    /** @return list<Finding> empty when all is well */
+    /**
+     * @return list<Finding> empty when all is well
+     */
     public function judge(Sums $sums): array;
 }

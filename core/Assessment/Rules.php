@@ -7,7 +7,9 @@ namespace Pebblefell\Assessment;
 /** The list of every rule. A new rule is added here and nowhere else. */
 final class Rules
 {
-    /** @return list<Rule> */
+    /**
+     * @return list<Rule>
+     */
     public static function all(): array
     {
         return [

@@ -9,12 +9,18 @@ use Pebblefell\Finding\Severity;
 /** How far a job is: the state of each stage, and what to do next. */
 final readonly class Skyline
 {
-    /** @param array<string, StageState> $states by Stage value, in order @param string $next what to do next @param Stage $nextStage where */
+    /**
+     * @param array<string, StageState> $states by Stage value, in order
+     * @param string $next what to do next
+     * @param Stage $nextStage where
+     */
     private function __construct(public array $states, public string $next, public Stage $nextStage, public bool $finished)
     {
     }
 
-    /** @param bool $handedOver whether a pack has been issued */
+    /**
+     * @param bool $handedOver whether a pack has been issued
+     */
     public static function of(Assessment $assessment, bool $handedOver): self
     {
         $states = [];

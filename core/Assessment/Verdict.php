@@ -10,7 +10,10 @@ use Pebblefell\System\Answer;
 /** A finding in its stage, with the person's answer to it, if it still fits. */
 final readonly class Verdict
 {
-    /** @param ?Answer $answer the answer to just these figures @param ?Answer $earlier an answer to other figures: the question is asked again */
+    /**
+     * @param ?Answer $answer the answer to just these figures
+     * @param ?Answer $earlier an answer to other figures: the question is asked again
+     */
     public function __construct(public Finding $finding, public Stage $stage, public ?Answer $answer, public ?Answer $earlier)
     {
     }

@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Pebblefell\Bank;
 
-use Pebblefell\Quantity\Guard;
-
 /** The usual links between the blocks of a bank: series within a string, then string to string. */
 final class Arrangement
 {
     /**
-     * @param list<string> $ids    blocks in order @param int $series blocks in a string
+     * @param list<string> $ids    blocks in order
+     * @param int $series blocks in a string
      *
      * @return list<array{string, string}> pairs of terminals "id.plus" / "id.minus" that a link joins
      */
     public static function links(array $ids, int $series): array
     {
-        Guard::positive($series, '/series');
         $links = [];
-        $strings = array_chunk($ids, $series);
+        $strings = array_chunk($ids, max(1, $series));
         foreach ($strings as $string) {
             for ($i = 1; $i < count($string); ++$i) {
                 $links[] = [$string[$i - 1] . '.plus', $string[$i] . '.minus'];

@@ -10,7 +10,9 @@ use Pebblefell\Exception\InvalidValue;
 /** House batteries joined in series strings, the strings in parallel. */
 final readonly class Bank
 {
-    /** @param non-empty-list<Battery> $batteries */
+    /**
+     * @param non-empty-list<Battery> $batteries
+     */
     private function __construct(public array $batteries, public float $systemV, public int $series, public int $parallel)
     {
     }
@@ -56,7 +58,7 @@ final readonly class Bank
     /** Ah of the bank as rated, each at its own hour rate: the sum over strings of the weakest block. */
     public function ratedAh(): float
     {
-        return $this->sumOfStrings(array_map(static fn (Battery $b): float => $b->capacityAh, $this->batteries));
+        return $this->sumOfStrings(array_map(static fn(Battery $b): float => $b->capacityAh, $this->batteries));
     }
 
     public function chemistry(): Chemistry
@@ -83,7 +85,7 @@ final readonly class Bank
     public function deliverableAh(float $currentA, float $celsius): float
     {
         return $this->sumOfStrings(array_map(
-            fn (Battery $b): float => $b->deliverableAh($currentA / $this->parallel, $celsius),
+            fn(Battery $b): float => $b->deliverableAh($currentA / $this->parallel, $celsius),
             $this->batteries,
         ));
     }
@@ -91,7 +93,7 @@ final readonly class Bank
     /** Usable share of the bank: the smallest of its batteries', 0 to 1. */
     public function usableShare(): float
     {
-        return min(array_map(static fn (Battery $b): float => $b->usableShare, $this->batteries));
+        return min(array_map(static fn(Battery $b): float => $b->usableShare, $this->batteries));
     }
 
     /** Usable Wh of a full bank: deliverable Ah × usable share × nominal volts. */
@@ -102,18 +104,18 @@ final readonly class Bank
 
     public function massKg(): float
     {
-        return array_sum(array_map(static fn (Battery $b): float => $b->massKg, $this->batteries));
+        return array_sum(array_map(static fn(Battery $b): float => $b->massKg, $this->batteries));
     }
 
     public function volumeL(): float
     {
-        return array_sum(array_map(static fn (Battery $b): float => $b->volumeL, $this->batteries));
+        return array_sum(array_map(static fn(Battery $b): float => $b->volumeL, $this->batteries));
     }
 
     /** Continuous A that the bank gives if all share equally: the weakest block's limit × strings; null when unknown. */
     public function dischargeLimitA(): ?float
     {
-        $limits = array_filter(array_map(static fn (Battery $b): ?float => $b->dischargeLimitA, $this->batteries));
+        $limits = array_filter(array_map(static fn(Battery $b): ?float => $b->dischargeLimitA, $this->batteries));
 
         return count($limits) === count($this->batteries) ? min($limits) * $this->parallel : null;
     }
@@ -130,11 +132,13 @@ final readonly class Bank
         return $nominalV;
     }
 
-    /** @param non-empty-list<float>|list<float> $perBlock */
+    /**
+     * @param non-empty-list<float>|list<float> $perBlock
+     */
     private function sumOfStrings(array $perBlock): float
     {
         return array_sum(array_map(
-            static fn (array $string): float => min($string),
+            static fn(array $string): float => min($string),
             array_chunk($perBlock, max(1, $this->series)),
         ));
     }

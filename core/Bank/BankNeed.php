@@ -14,8 +14,10 @@ final readonly class BankNeed
     }
 
     /**
-     * @param float $energyWhDay at the battery @param float $days without any charge
-     * @param float $usablePct above 0 to 100 @param float $minTemperatureFactor share of capacity left in the cold, above 0 to 1
+     * @param float $energyWhDay at the battery
+     * @param float $days without any charge
+     * @param float $usablePct above 0 to 100
+     * @param float $minTemperatureFactor share of capacity left in the cold, above 0 to 1
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */

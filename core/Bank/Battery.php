@@ -27,7 +27,8 @@ final readonly class Battery
     }
 
     /**
-     * @param float  $capacityAh  rated, at $rateH @param ?float $rateH null: the chemistry's usual rate
+     * @param float  $capacityAh  rated, at $rateH
+     * @param ?float $rateH null: the chemistry's usual rate
      * @param ?float $exponent    Peukert; null: the chemistry's
      * @param ?float $usableShare 0 to 1; null: the chemistry's
      * @param ?float $measuredAh  by a capacity test at $rateH; goes before the estimate by age

@@ -18,7 +18,8 @@ final readonly class Peukert
     }
 
     /**
-     * @param float $capacityAh at the rate @param float $rateH hours in which that capacity was measured
+     * @param float $capacityAh at the rate
+     * @param float $rateH hours in which that capacity was measured
      * @param float $exponent   1 (none) to 2
      *
      * @throws \Pebblefell\Exception\InvalidValue

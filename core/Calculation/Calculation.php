@@ -7,7 +7,9 @@ namespace Pebblefell\Calculation;
 /** One named sum of the trade: plain arrays in, plain arrays out. Key names end in their unit. */
 interface Calculation
 {
-    /** @return array<string, mixed> JSON Schema (draft-06) of the input; it also carries the defaults */
+    /**
+     * @return array<string, mixed> JSON Schema (draft-06) of the input; it also carries the defaults
+     */
     public static function schema(): array;
 
     /**

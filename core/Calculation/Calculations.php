@@ -7,7 +7,9 @@ namespace Pebblefell\Calculation;
 /** The list of all calculations by name. */
 final class Calculations
 {
-    /** @return array<string, class-string<Calculation>> */
+    /**
+     * @return array<string, class-string<Calculation>>
+     */
     public static function all(): array
     {
         return [

@@ -8,7 +8,8 @@ namespace Pebblefell\Calculation;
 final class Schema
 {
     /**
-     * @param array<string, array<string, mixed>> $required   @param array<string, array<string, mixed>> $optional
+     * @param array<string, array<string, mixed>> $required
+     * @param array<string, array<string, mixed>> $optional
      *
      * @return array<string, mixed>
      */
@@ -17,31 +18,41 @@ final class Schema
         return ['type' => 'object', 'properties' => [...$required, ...$optional], 'required' => array_keys($required), 'additionalProperties' => false];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public static function positive(?float $default = null): array
     {
         return self::withDefault(['type' => 'number', 'exclusiveMinimum' => 0], $default);
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public static function notNegative(?float $default = null): array
     {
         return self::withDefault(['type' => 'number', 'minimum' => 0], $default);
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public static function between(float $low, float $high, ?float $default = null): array
     {
         return self::withDefault(['type' => 'number', 'minimum' => $low, 'maximum' => $high], $default);
     }
 
-    /** @return array<string, mixed> above 0 up to 100 */
+    /**
+     * @return array<string, mixed> above 0 up to 100
+     */
     public static function percent(?float $default = null): array
     {
         return self::withDefault(['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => 100], $default);
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public static function whole(int $low, int $high): array
     {
         return ['type' => 'integer', 'minimum' => $low, 'maximum' => $high];
@@ -57,7 +68,9 @@ final class Schema
         return ['type' => 'array', 'items' => $item];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public static function oneOf(string ...$words): array
     {
         return ['type' => 'string', 'enum' => array_values($words)];

@@ -63,7 +63,9 @@ final class SunMonth implements Calculation
         return [$sun, PlaneSun::of($sun, Plane::of($in['tilt_deg'], $in['azimuth_deg'], $in['albedo']), Shade::of($spans))];
     }
 
-    /** @param array{from_h: float|int, to_h: float|int} $span */
+    /**
+     * @param array{from_h: float|int, to_h: float|int} $span
+     */
     public static function span(array $span, string $path): HourSpan
     {
         try {

@@ -21,7 +21,9 @@ final readonly class SolarArray
     {
     }
 
-    /** @throws \Pebblefell\Exception\InvalidValue */
+    /**
+     * @throws \Pebblefell\Exception\InvalidValue
+     */
     public static function of(float $watts, float $performanceRatio = self::USUAL_PERFORMANCE_RATIO): self
     {
         Guard::positive($performanceRatio, '/performance_ratio');

@@ -9,12 +9,18 @@ use Pebblefell\Exception\InvalidValue;
 /** Rested open-circuit volts of one cell against its state of charge, piecewise linear. */
 final readonly class RestCurve
 {
-    /** @param list<array{float, float}> $points of (soc_pct, volts a cell), rising in both */
+    /**
+     * @param list<array{float, float}> $points of (soc_pct, volts a cell), rising in both
+     */
     public function __construct(private array $points)
     {
     }
 
-    /** Volts of a rested cell. @param float $socPct 0 to 100 */
+    /**
+     * Volts of a rested cell.
+     *
+     * @param float $socPct 0 to 100
+     */
     public function volts(float $socPct): float
     {
         return self::between($this->points, $socPct);
@@ -23,10 +29,12 @@ final readonly class RestCurve
     /** State of charge in % of a rested cell; clamped to 0 and 100 beyond the curve's ends. */
     public function socPct(float $cellV): float
     {
-        return self::between(array_map(static fn (array $p): array => [$p[1], $p[0]], $this->points), $cellV);
+        return self::between(array_map(static fn(array $p): array => [$p[1], $p[0]], $this->points), $cellV);
     }
 
-    /** @param non-empty-list<array{float, float}>|list<array{float, float}> $points */
+    /**
+     * @param non-empty-list<array{float, float}>|list<array{float, float}> $points
+     */
     private static function between(array $points, float $x): float
     {
         if ($points === []) {

@@ -18,7 +18,9 @@ final class InvalidValue extends InvalidArgumentException
         parent::__construct($message);
     }
 
-    /** @param string $path JSON pointer of the offending key; "" is the whole input */
+    /**
+     * @param string $path JSON pointer of the offending key; "" is the whole input
+     */
     public static function at(string $path, string $message): self
     {
         return new self($path, $message);

@@ -9,7 +9,9 @@ namespace Pebblefell\Finding;
  */
 final readonly class Figure
 {
-    /** @param list<Figure> $inputs what the formula was fed with */
+    /**
+     * @param list<Figure> $inputs what the formula was fed with
+     */
     public function __construct(
         public string $label,
         public float $value,

@@ -45,7 +45,9 @@ final readonly class Finding
         return implode(';', $parts);
     }
 
-    /** @return array{rule: string, severity: string, message: string, remedy: string, source: string} the shape of calc.md */
+    /**
+     * @return array{rule: string, severity: string, message: string, remedy: string, source: string} the shape of calc.md
+     */
     public function toArray(): array
     {
         return [

@@ -16,7 +16,8 @@ final readonly class Inverter
     }
 
     /**
-     * @param float $efficiencyPct above 0 to 100 @param float $idleW its own draw while on
+     * @param float $efficiencyPct above 0 to 100
+     * @param float $idleW its own draw while on
      * @param bool  $alwaysOn      left on day and night, or on only while something draws from it
      *
      * @throws \Pebblefell\Exception\InvalidValue

@@ -23,7 +23,8 @@ final readonly class Appliance
     }
 
     /**
-     * @param float  $watts    of one, running @param float $quantity how many, at least one
+     * @param float  $watts    of one, running
+     * @param float $quantity how many, at least one
      * @param float  $dutyPct  share of its hours that it really runs, 0 to 100
      * @param float  $standbyW of one, in every hour that it is not on
      * @param ?float $surgeW   of one at the start
@@ -64,7 +65,11 @@ final readonly class Appliance
         return $this->quantity * ($this->hours->contains($hour) ? $this->watts * $this->dutyPct / 100 : $this->standbyW);
     }
 
-    /** Wh a day at its own terminals: [running, standing by]. @return array{float, float} */
+    /**
+     * Wh a day at its own terminals: [running, standing by].
+     *
+     * @return array{float, float}
+     */
     public function energyWh(): array
     {
         $onH = $this->hours->totalH();

@@ -34,14 +34,15 @@ final readonly class Budget
     }
 
     /**
-     * @param list<Appliance> $appliances @param ?Inverter $inverter needed when any is on the AC side
+     * @param list<Appliance> $appliances
+     * @param ?Inverter $inverter needed when any is on the AC side
      *
      * @throws InvalidValue at /inverter or /system_v
      */
     public static function of(array $appliances, ?Inverter $inverter, float $systemV): self
     {
         Guard::positive($systemV, '/system_v');
-        $hasAc = array_filter($appliances, static fn (Appliance $a): bool => $a->side === Side::Ac) !== [];
+        $hasAc = array_filter($appliances, static fn(Appliance $a): bool => $a->side === Side::Ac) !== [];
         if ($hasAc && $inverter === null) {
             throw InvalidValue::at('/inverter', 'is required when a load is on the AC side');
         }
@@ -54,7 +55,7 @@ final readonly class Budget
                 $worst = $moment;
             }
         }
-        $acPeak = max(array_map(static fn (Moment $m): float => $m->acPeakW, $moments));
+        $acPeak = max(array_map(static fn(Moment $m): float => $m->acPeakW, $moments));
 
         return new self(
             $appliances,
@@ -88,13 +89,13 @@ final readonly class Budget
     /** Wh a day that the inverter takes for itself: idle draw and losses. */
     public function inverterWhDay(): float
     {
-        return array_sum(array_map(static fn (Moment $m): float => $m->inverterW * $m->hours(), $this->moments));
+        return array_sum(array_map(static fn(Moment $m): float => $m->inverterW * $m->hours(), $this->moments));
     }
 
     /** Wh a day at their own terminals of things that are off. */
     public function standbyWhDay(): float
     {
-        return array_sum(array_map(static fn (Appliance $a): float => $a->energyWh()[1], $this->appliances));
+        return array_sum(array_map(static fn(Appliance $a): float => $a->energyWh()[1], $this->appliances));
     }
 
     /**
@@ -107,11 +108,13 @@ final readonly class Budget
         return $appliance->side === Side::Ac && $this->inverter !== null ? $wh / ($this->inverter->efficiencyPct / 100) : $wh;
     }
 
-    /** @return list<Appliance> what is on in the worst moment, largest first */
+    /**
+     * @return list<Appliance> what is on in the worst moment, largest first
+     */
     public function worstAppliances(): array
     {
-        $on = array_values(array_filter($this->appliances, fn (Appliance $a): bool => $a->hours->contains($this->worst->fromH)));
-        usort($on, fn (Appliance $a, Appliance $b): int => $b->peakWattsAt($this->worst->fromH) <=> $a->peakWattsAt($this->worst->fromH));
+        $on = array_values(array_filter($this->appliances, fn(Appliance $a): bool => $a->hours->contains($this->worst->fromH)));
+        usort($on, fn(Appliance $a, Appliance $b): int => $b->peakWattsAt($this->worst->fromH) <=> $a->peakWattsAt($this->worst->fromH));
 
         return $on;
     }
@@ -139,7 +142,9 @@ final readonly class Budget
         return $moments === [] ? [self::moment($appliances, $inverter, 0.0, 24.0)] : $moments;
     }
 
-    /** @param list<Appliance> $appliances */
+    /**
+     * @param list<Appliance> $appliances
+     */
     private static function moment(array $appliances, ?Inverter $inverter, float $fromH, float $toH): Moment
     {
         $mean = ['dc' => 0.0, 'ac' => 0.0];

@@ -8,7 +8,8 @@ namespace Pebblefell\Load;
 final readonly class Moment
 {
     /**
-     * @param float $meanW      at the battery, by duty @param float $peakW at the battery, duty ignored
+     * @param float $meanW      at the battery, by duty
+     * @param float $peakW at the battery, duty ignored
      * @param float $acPeakW    at the outlets, duty ignored
      * @param float $inverterW  of the inverter alone: its idle draw and losses, by duty
      */

@@ -23,13 +23,19 @@ final readonly class ConductorSize
     {
     }
 
-    /** @throws InvalidValue unless the area is above zero */
+    /**
+     * @throws InvalidValue unless the area is above zero
+     */
     public static function ofArea(float $areaMm2): self
     {
         return new self(Guard::positive($areaMm2, '/size_mm2'));
     }
 
-    /** @param string $gauge "10", "2/0" … @throws InvalidValue for anything that is not a gauge from 40 to 4/0 */
+    /**
+     * @param string $gauge "10", "2/0" …
+     *
+     * @throws InvalidValue for anything that is not a gauge from 40 to 4/0
+     */
     public static function ofGauge(string $gauge): self
     {
         if (preg_match('~^([1-4])/0$~', trim($gauge), $m) === 1) {

@@ -7,12 +7,16 @@ namespace Pebblefell\Quantity;
 /** When in a day something is on: spans that may wrap or overlap, read as one set. */
 final readonly class DayHours
 {
-    /** @param list<array{float, float}> $stretches sorted, disjoint, start < end, inside 0 to 24 */
+    /**
+     * @param list<array{float, float}> $stretches sorted, disjoint, start < end, inside 0 to 24
+     */
     private function __construct(public array $stretches)
     {
     }
 
-    /** @param list<HourSpan> $spans */
+    /**
+     * @param list<HourSpan> $spans
+     */
     public static function of(array $spans): self
     {
         $all = [];
@@ -22,12 +26,15 @@ final readonly class DayHours
         sort($all);
         $merged = [];
         foreach ($all as [$from, $to]) {
-            $last = count($merged) - 1;
-            if ($last >= 0 && $from <= $merged[$last][1]) {
-                $merged[$last][1] = max($merged[$last][1], $to);
-            } else {
-                $merged[] = [$from, $to];
+            $before = array_pop($merged);
+            if ($before !== null && $from <= $before[1]) {
+                $merged[] = [$before[0], max($before[1], $to)];
+                continue;
             }
+            if ($before !== null) {
+                $merged[] = $before;
+            }
+            $merged[] = [$from, $to];
         }
 
         return new self($merged);
@@ -36,7 +43,7 @@ final readonly class DayHours
     /** Hours in the set, 0 to 24. */
     public function totalH(): float
     {
-        return array_sum(array_map(static fn (array $s): float => $s[1] - $s[0], $this->stretches));
+        return array_sum(array_map(static fn(array $s): float => $s[1] - $s[0], $this->stretches));
     }
 
     public function contains(float $hour): bool

@@ -14,7 +14,8 @@ final readonly class HourSpan
     }
 
     /**
-     * @param float $fromH 0 to 24 @param float $toH 0 to 24, unlike $fromH; smaller means the next day
+     * @param float $fromH 0 to 24
+     * @param float $toH 0 to 24, unlike $fromH; smaller means the next day
      *
      * @throws InvalidValue at /from_h or /to_h
      */
@@ -29,14 +30,16 @@ final readonly class HourSpan
         return new self($fromH, $toH);
     }
 
-    /** @return list<array{float, float}> one or two stretches with start < end, inside 0 to 24 */
+    /**
+     * @return list<array{float, float}> one or two stretches with start < end, inside 0 to 24
+     */
     public function stretches(): array
     {
         if ($this->fromH < $this->toH) {
             return [[$this->fromH, $this->toH]];
         }
 
-        return array_values(array_filter([[0.0, $this->toH], [$this->fromH, 24.0]], static fn (array $s): bool => $s[0] < $s[1]));
+        return array_values(array_filter([[0.0, $this->toH], [$this->fromH, 24.0]], static fn(array $s): bool => $s[0] < $s[1]));
     }
 
     /** Hours that this span shares with the stretch from $startH to $endH (start < end, inside one day). */

@@ -31,7 +31,9 @@ enum Region: string
         return $this === self::NorthAmerica ? 120.0 : 230.0;
     }
 
-    /** @return non-empty-list<float> breaker sizes in A of the usual hook-ups, small to large */
+    /**
+     * @return non-empty-list<float> breaker sizes in A of the usual hook-ups, small to large
+     */
     public function hookUpsA(): array
     {
         return match ($this) {

@@ -31,13 +31,16 @@ final readonly class ChargeProfile
     /** Stop charging lithium this much above its limit, °C, for the sensor's error. */
     private const COLD_MARGIN_C = 2.0;
 
-    /** @param array<string, array{SetValue, Figure}> $values by Parameter value */
+    /**
+     * @param array<string, array{SetValue, Figure}> $values by Parameter value
+     */
     private function __construct(private array $values)
     {
     }
 
     /**
-     * @param int         $cells       in series in the bank @param int $blocksInSeries battery blocks in series
+     * @param int         $cells       in series in the bank
+     * @param int $blocksInSeries battery blocks in series
      * @param float       $capacityAh  of the bank
      * @param array{absorption_v?: ?float, float_v?: ?float, absorption_h?: ?float, tail_a?: ?float, recommended_charge_a?: ?float, charge_min_c?: ?float} $sheet
      *                                 one block's data sheet; volts and amps are of one block
@@ -122,7 +125,9 @@ final readonly class ChargeProfile
             : Figure::given($label, $usual, $unit, Origin::Assumed, self::COMMON_PRACTICE);
     }
 
-    /** @return array{SetValue, Figure} */
+    /**
+     * @return array{SetValue, Figure}
+     */
     private static function numbered(Figure $figure): array
     {
         return [SetValue::number($figure->value), $figure];

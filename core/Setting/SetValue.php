@@ -23,7 +23,11 @@ final readonly class SetValue
         return new self(null);
     }
 
-    /** Reads "14.4", "14,4" or "off". @throws InvalidValue for anything else */
+    /**
+     * Reads "14.4", "14,4" or "off".
+     *
+     * @throws InvalidValue for anything else
+     */
     public static function parse(string $text): self
     {
         $text = str_replace(',', '.', strtolower(trim($text)));

@@ -30,8 +30,10 @@ final readonly class BankCase
     }
 
     /**
-     * @param list<Part> $parts   house batteries @param Figure $energy Wh a day at the battery
-     * @param Figure     $current mean A @param Figure $celsius coldest battery temperature
+     * @param list<Part> $parts   house batteries
+     * @param Figure $energy Wh a day at the battery
+     * @param Figure     $current mean A
+     * @param Figure $celsius coldest battery temperature
      */
     public static function of(array $parts, float $systemV, Figure $energy, Figure $current, Figure $celsius): self
     {
@@ -80,7 +82,7 @@ final readonly class BankCase
         }
         $battery = $this->bank->batteries[0];
         $sheet = $this->parts[0]->data;
-        $assumed = static fn (string $key, string $label, float $value, string $unit): Figure => $sheet->figure($key)
+        $assumed = static fn(string $key, string $label, float $value, string $unit): Figure => $sheet->figure($key)
             ?? Figure::given($label, $value, $unit, Origin::Assumed, 'common practice for ' . $battery->chemistry->label());
 
         return new Figure(

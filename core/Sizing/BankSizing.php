@@ -23,11 +23,10 @@ final readonly class BankSizing
         $celsius = self::coldest($system);
         $energy = $loads->energy();
         $current = new Figure('mean current', $loads->budget->meanA(), 'A', 'Ah a day ÷ 24 h', [Figure::given('Ah a day', round($loads->budget->energyAhDay(), 1), 'Ah', Origin::Computed)]);
-        $case = static fn (array $parts): BankCase => BankCase::of($parts, $system->vehicle->systemV, $energy, $current, $celsius);
 
         return new self(
-            $case($system->found()->houseBatteries()),
-            $case($system->planned()->houseBatteries()),
+            BankCase::of($system->found()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius),
+            BankCase::of($system->planned()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius),
             self::need($system, $energy, $celsius),
             $celsius,
         );
@@ -89,7 +88,7 @@ final readonly class BankSizing
             return Figure::given('coldest battery temperature', $system->target === Chemistry::Lfp ? 10.0 : 15.0, '°C', Origin::Assumed, 'assumed: bay inside a lived-in vehicle');
         }
         $place = $system->place;
-        $nights = array_map(static fn (int $m): float => $place->minCOf($m), $system->travel->months);
+        $nights = array_map(static fn(int $m): float => $place->minCOf($m), $system->travel->months);
 
         return new Figure('coldest battery temperature', min($nights), '°C', 'lowest mean night minimum of the travelled months: the bay is taken as unheated', [
             Figure::given($place->name, min($nights), '°C', $place->minC === [] ? Origin::Assumed : Origin::Typed),

@@ -29,7 +29,9 @@ final readonly class LoadSizing
     ) {
     }
 
-    /** @param ?Scenario $scenario null: the one that sizes the system */
+    /**
+     * @param ?Scenario $scenario null: the one that sizes the system
+     */
     public static function of(System $system, ?Scenario $scenario = null): self
     {
         $scenario ??= $system->sizingScenario();
@@ -39,10 +41,10 @@ final readonly class LoadSizing
         $idle = $part?->data->figure('idle_w')
             ?? Figure::given('Inverter idle draw', self::ASSUMED_IDLE_W, 'W', Origin::Assumed, 'common practice, no source');
         $appliances = $scenario === null ? [] : array_map(
-            static fn (ApplianceUse $use) => $use->in($scenario->uid),
+            static fn(ApplianceUse $use) => $use->in($scenario->uid),
             array_values($system->appliances),
         );
-        $hasAc = array_filter($appliances, static fn ($a): bool => $a->side === Side::Ac) !== [];
+        $hasAc = array_filter($appliances, static fn($a): bool => $a->side === Side::Ac) !== [];
         $alwaysOn = $scenario !== null && $scenario->inverterAlwaysOn;
         $inverter = $hasAc || ($part !== null && $alwaysOn) ? Inverter::of($efficiency->value, $idle->value, $alwaysOn) : null;
 
@@ -58,7 +60,7 @@ final readonly class LoadSizing
         }
         if ($this->budget->inverter !== null) {
             $idleH = array_sum(array_map(
-                fn ($m): float => $m->inverterW > 0.0 ? $m->hours() : 0.0,
+                fn($m): float => $m->inverterW > 0.0 ? $m->hours() : 0.0,
                 $this->budget->moments,
             ));
             $inputs[] = $this->efficiencyPct;

@@ -23,7 +23,7 @@ final readonly class SettingRow
     /** What is to be typed into the box. */
     public function planned(): SetValue
     {
-        return $this->entry?->planned ?? $this->profile;
+        return $this->entry === null ? $this->profile : $this->entry->planned ?? $this->profile;
     }
 
     public function isChosenByPerson(): bool
@@ -41,9 +41,9 @@ final readonly class SettingRow
         return $this->entry?->asSet !== null && $this->entry->asSet->agreesWith($this->planned(), $this->parameter->tolerance());
     }
 
-    /** The worst of what stands in the device now: read back, else as set, else found. */
-    public function inDevice(): ?SetValue
+    /** What stands in the device as far as it was noted: read back, else as set. */
+    public function noted(): ?SetValue
     {
-        return $this->entry?->readBack ?? $this->entry?->asSet ?? $this->entry?->found;
+        return $this->entry === null ? null : $this->entry->readBack ?? $this->entry->asSet;
     }
 }

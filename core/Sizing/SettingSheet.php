@@ -13,7 +13,10 @@ use Pebblefell\System\System;
 /** What to type into each box of each charging source that stays or comes, for the planned bank. */
 final readonly class SettingSheet
 {
-    /** @param list<array{part: Part, rows: list<SettingRow>}> $devices @param ?ChargeProfile $profile null without a planned bank */
+    /**
+     * @param list<array{part: Part, rows: list<SettingRow>}> $devices
+     * @param ?ChargeProfile $profile null without a planned bank
+     */
     private function __construct(public ?ChargeProfile $profile, public array $devices)
     {
     }
@@ -37,7 +40,7 @@ final readonly class SettingSheet
         foreach ($system->planned()->chargers() as $part) {
             $entries = $system->settingsOf($part->uid);
             $devices[] = ['part' => $part, 'rows' => array_map(
-                static fn (Parameter $p): SettingRow => new SettingRow($p, $profile->value($p), $profile->figure($p), $entries[$p->value] ?? null),
+                static fn(Parameter $p): SettingRow => new SettingRow($p, $profile->value($p), $profile->figure($p), $entries[$p->value] ?? null),
                 self::parameters($part),
             )];
         }
@@ -58,7 +61,9 @@ final readonly class SettingSheet
         return $open;
     }
 
-    /** @return list<Parameter> the boxes that a kind of charger has */
+    /**
+     * @return list<Parameter> the boxes that a kind of charger has
+     */
     private static function parameters(Part $part): array
     {
         $all = [Parameter::Absorption, Parameter::Float, Parameter::Equalise];

@@ -10,7 +10,6 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Sun\GlobalSun;
 use Pebblefell\Sun\Plane;
 use Pebblefell\Sun\PlaneSun;
-use Pebblefell\Sun\Shade;
 use Pebblefell\Sun\SolarDay;
 use Pebblefell\System\Graph;
 use Pebblefell\System\Part;
@@ -21,7 +20,10 @@ use Pebblefell\System\System;
 /** Twelve months of sun at the site: what the arrays bring, what is needed, and how large an array the travelled months ask for. */
 final readonly class SunSizing
 {
-    /** @param list<SunMonth> $months twelve @param ?SunMonth $ruling the travelled month that asks for most */
+    /**
+     * @param list<SunMonth> $months twelve
+     * @param ?SunMonth $ruling the travelled month that asks for most
+     */
     private function __construct(
         public array $months,
         public ?SunMonth $ruling,
@@ -54,8 +56,8 @@ final readonly class SunSizing
             $onPlane = static function (Plane $plane) use ($sun, $shade, &$known): PlaneSun {
                 return $known["$plane->tiltDeg/$plane->azimuthDeg"] ??= PlaneSun::of($sun, $plane, $shade);
             };
-            $yield = static fn (array $arrays): float => array_sum(array_map(
-                static fn (array $a): float => SolarArray::of($a[1])->yieldWh($onPlane($a[0])),
+            $yield = static fn(array $arrays): float => array_sum(array_map(
+                static fn(array $a): float => SolarArray::of($a[1])->yieldWh($onPlane($a[0])),
                 $arrays,
             ));
             $months[] = new SunMonth(
@@ -112,7 +114,9 @@ final readonly class SunSizing
         return $this->ruling === null || $this->ruling->needWh <= 0.0 ? 1.0 : $this->ruling->plannedWh / $this->ruling->needWh;
     }
 
-    /** @param non-empty-list<SunMonth>|list<SunMonth> $months */
+    /**
+     * @param non-empty-list<SunMonth>|list<SunMonth> $months
+     */
     private static function ruling(array $months): ?SunMonth
     {
         $ruling = null;
@@ -125,7 +129,9 @@ final readonly class SunSizing
         return $ruling;
     }
 
-    /** @return list<array{Plane, float}> plane and watts of each array, panels of one plane together */
+    /**
+     * @return list<array{Plane, float}> plane and watts of each array, panels of one plane together
+     */
     private static function arrays(Graph $graph): array
     {
         $arrays = [];

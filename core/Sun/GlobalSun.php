@@ -38,7 +38,11 @@ final readonly class GlobalSun
         return new self($day, $length <= 0.0 ? 0.0 : (self::A + self::B * $sunshineH / $length) * $day->extraterrestrialMj());
     }
 
-    /** @param float $clearness Rs/Ra, 0 to 1 @throws InvalidValue at /clearness */
+    /**
+     * @param float $clearness Rs/Ra, 0 to 1
+     *
+     * @throws InvalidValue at /clearness
+     */
     public static function fromClearness(SolarDay $day, float $clearness): self
     {
         return new self($day, Guard::between($clearness, 0.0, 1.0, '/clearness') * $day->extraterrestrialMj());

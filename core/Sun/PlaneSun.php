@@ -19,7 +19,9 @@ final readonly class PlaneSun
     /** Lowest cosine of the zenith for the beam ratio: 2° above the horizon, where the ratio would run away. */
     private const LOWEST_COS_ZENITH = 0.035;
 
-    /** @param list<float> $hourlyKwh kWh/m² in each of the 24 hours of solar time */
+    /**
+     * @param list<float> $hourlyKwh kWh/m² in each of the 24 hours of solar time
+     */
     private function __construct(public float $kwh, public array $hourlyKwh)
     {
     }

@@ -13,12 +13,18 @@ use Pebblefell\Quantity\HourSpan;
  */
 final readonly class Shade
 {
-    /** @param list<array{HourSpan, float}> $spans */
+    /**
+     * @param list<array{HourSpan, float}> $spans
+     */
     private function __construct(private array $spans)
     {
     }
 
-    /** @param list<array{HourSpan, float}> $spans span and factor 0 to 1 @throws \Pebblefell\Exception\InvalidValue */
+    /**
+     * @param list<array{HourSpan, float}> $spans span and factor 0 to 1
+     *
+     * @throws \Pebblefell\Exception\InvalidValue
+     */
     public static function of(array $spans): self
     {
         foreach ($spans as $i => [, $factor]) {

@@ -39,7 +39,8 @@ final readonly class SolarDay
     }
 
     /**
-     * @param float $latitudeDeg −90 to 90, north positive @param int $dayOfYear 1 to 366
+     * @param float $latitudeDeg −90 to 90, north positive
+     * @param int $dayOfYear 1 to 366
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
@@ -51,7 +52,11 @@ final readonly class SolarDay
         return new self($latitudeDeg, $dayOfYear);
     }
 
-    /** The day that stands for a month. @param int $month 1 to 12 */
+    /**
+     * The day that stands for a month.
+     *
+     * @param int $month 1 to 12
+     */
     public static function ofMonth(float $latitudeDeg, int $month): self
     {
         Guard::between($month, 1, 12, '/month');

@@ -19,7 +19,9 @@ final readonly class Answer
     ) {
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function toArray(): array
     {
         return [
@@ -32,7 +34,9 @@ final readonly class Answer
         ];
     }
 
-    /** @param array<string, string> $a as toArray() gives it */
+    /**
+     * @param array<string, string> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self($a['finding'], $a['fingerprint'], $a['answer'], $a['reason'] ?? '', $a['by'] ?? '', $a['at'] ?? '');

@@ -37,12 +37,14 @@ final readonly class ApplianceUse
 
     public function in(string $scenarioUid): Appliance
     {
-        $spans = array_map(static fn (array $s): HourSpan => HourSpan::of($s['from_h'], $s['to_h']), $this->hours[$scenarioUid] ?? []);
+        $spans = array_map(static fn(array $s): HourSpan => HourSpan::of($s['from_h'], $s['to_h']), $this->hours[$scenarioUid] ?? []);
 
         return Appliance::of($this->name, $this->watts, DayHours::of($spans), $this->side, $this->quantity, $this->dutyPct, $this->standbyW, $this->surgeW);
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function toArray(): array
     {
         return [
@@ -59,15 +61,17 @@ final readonly class ApplianceUse
         ];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         $hours = [];
         foreach ($a['hours'] ?? [] as $scenario => $spans) {
-            $hours[(string) $scenario] = array_map(
-                static fn (array $s): array => ['from_h' => (float) $s['from_h'], 'to_h' => (float) $s['to_h']],
+            $hours[(string) $scenario] = array_values(array_map(
+                static fn(array $s): array => ['from_h' => (float) $s['from_h'], 'to_h' => (float) $s['to_h']],
                 $spans,
-            );
+            ));
         }
         ksort($hours);
 

@@ -11,13 +11,17 @@ final readonly class Client
     {
     }
 
-    /** @return array{name: string, email: string, phone: string, address: string} */
+    /**
+     * @return array{name: string, email: string, phone: string, address: string}
+     */
     public function toArray(): array
     {
         return ['name' => $this->name, 'email' => $this->email, 'phone' => $this->phone, 'address' => $this->address];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self($a['name'], $a['email'] ?? '', $a['phone'] ?? '', $a['address'] ?? '');

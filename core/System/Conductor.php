@@ -8,7 +8,8 @@ namespace Pebblefell\System;
 final readonly class Conductor
 {
     /**
-     * @param string $from        "p1.plus": part uid, dot, terminal name @param string $to likewise
+     * @param string $from        "p1.plus": part uid, dot, terminal name
+     * @param string $to likewise
      * @param string $protectedBy uid of the fuse or breaker that protects it, or ''
      */
     public function __construct(
@@ -34,7 +35,9 @@ final readonly class Conductor
         return explode('.', $this->to, 2)[0];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function toArray(): array
     {
         return [
@@ -50,7 +53,9 @@ final readonly class Conductor
         ];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self(

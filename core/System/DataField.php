@@ -9,7 +9,9 @@ use Pebblefell\Exception\InvalidValue;
 /** One line of a data sheet: its key, its name in the trade, its unit and what may stand there. */
 final readonly class DataField
 {
-    /** @param list<string> $choices for a field that is one of a few words */
+    /**
+     * @param list<string> $choices for a field that is one of a few words
+     */
     private function __construct(
         public string $key,
         public string $label,
@@ -23,13 +25,17 @@ final readonly class DataField
     ) {
     }
 
-    /** @param string $unit metric; "" for a bare number */
+    /**
+     * @param string $unit metric; "" for a bare number
+     */
     public static function number(string $key, string $label, string $unit, float $low = 0.0, float $high = 100_000.0): self
     {
         return new self($key, $label, 'number', $unit, $low, $high, [], false, false);
     }
 
-    /** @param list<string> $choices */
+    /**
+     * @param list<string> $choices
+     */
     public static function choice(string $key, string $label, array $choices): self
     {
         return new self($key, $label, 'choice', '', 0.0, 0.0, $choices, false, false);
@@ -57,7 +63,9 @@ final readonly class DataField
         return new self($this->key, $this->label, $this->type, $this->unit, $this->low, $this->high, $this->choices, $this->required, true);
     }
 
-    /** @throws InvalidValue at the field's key */
+    /**
+     * @throws InvalidValue at the field's key
+     */
     public function read(mixed $value): float|bool|string
     {
         return match ($this->type) {

@@ -14,7 +14,9 @@ final class DataFields
     /** What a charger can do for lithium: nothing, a ready profile, or volts set by hand. */
     public const LITHIUM = ['none', 'preset', 'custom'];
 
-    /** @return array<string, F> by key, in reading order */
+    /**
+     * @return array<string, F> by key, in reading order
+     */
     public static function of(PartKind $kind): array
     {
         $fields = [];
@@ -25,7 +27,9 @@ final class DataFields
         return $fields;
     }
 
-    /** @return list<F> */
+    /**
+     * @return list<F>
+     */
     private static function own(PartKind $kind): array
     {
         return match ($kind) {
@@ -145,7 +149,9 @@ final class DataFields
         };
     }
 
-    /** @return list<F> */
+    /**
+     * @return list<F>
+     */
     private static function battery(): array
     {
         return [
@@ -178,7 +184,9 @@ final class DataFields
         ];
     }
 
-    /** @return list<F> what every charging source says about itself */
+    /**
+     * @return list<F> what every charging source says about itself
+     */
     private static function charging(): array
     {
         return [
@@ -190,7 +198,9 @@ final class DataFields
         ];
     }
 
-    /** @return list<F> */
+    /**
+     * @return list<F>
+     */
     private static function inverting(): array
     {
         return [
@@ -204,7 +214,9 @@ final class DataFields
         ];
     }
 
-    /** @return list<F> size and weight, which every boxed part has */
+    /**
+     * @return list<F> size and weight, which every boxed part has
+     */
     private static function body(PartKind $kind): array
     {
         return $kind === PartKind::Cable ? [] : [

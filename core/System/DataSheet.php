@@ -22,13 +22,14 @@ final readonly class DataSheet
     /**
      * Keeps the known keys in the kind's own order; nulls and empty texts are "not known" and left out.
      *
-     * @param array<string, mixed>  $values @param array<string, Origin> $origins
+     * @param array<string, mixed>  $values
+     * @param array<string, Origin> $origins
      *
      * @throws InvalidValue at the key that is unknown, missing or out of bounds
      */
     public static function of(PartKind $kind, array $values, array $origins = []): self
     {
-        $values = array_filter($values, static fn (mixed $v): bool => $v !== null && $v !== '');
+        $values = array_filter($values, static fn(mixed $v): bool => $v !== null && $v !== '');
         $fields = $kind->fields();
         foreach (array_keys($values) as $key) {
             if (!isset($fields[$key])) {
@@ -81,12 +82,14 @@ final readonly class DataSheet
         return $number === null ? null : Figure::given($this->kind->fields()[$key]->label, $number, $this->kind->fields()[$key]->unit, $this->origin($key));
     }
 
-    /** @return array<string, string> origins that differ from "data sheet", by key */
+    /**
+     * @return array<string, string> origins that differ from "data sheet", by key
+     */
     public function notedOrigins(): array
     {
         return array_map(
-            static fn (Origin $o): string => $o->value,
-            array_filter($this->origins, static fn (Origin $o): bool => $o !== Origin::DataSheet),
+            static fn(Origin $o): string => $o->value,
+            array_filter($this->origins, static fn(Origin $o): bool => $o !== Origin::DataSheet),
         );
     }
 }

@@ -7,12 +7,16 @@ namespace Pebblefell\System;
 /** What the plan changes: read off the fates, it is the root of strip list, shopping list and run sheet. */
 final readonly class Difference
 {
-    /** @param array<string, list<Part>> $byFate parts by Fate value */
+    /**
+     * @param array<string, list<Part>> $byFate parts by Fate value
+     */
     private function __construct(private array $byFate)
     {
     }
 
-    /** @param iterable<Part> $parts */
+    /**
+     * @param iterable<Part> $parts
+     */
     public static function of(iterable $parts): self
     {
         $byFate = [];
@@ -23,7 +27,9 @@ final readonly class Difference
         return new self($byFate);
     }
 
-    /** @return list<Part> */
+    /**
+     * @return list<Part>
+     */
     public function parts(Fate $fate): array
     {
         return $this->byFate[$fate->value] ?? [];
@@ -32,7 +38,7 @@ final readonly class Difference
     /** Weight that the plan adds (negative: takes off), kg, of parts whose weight is known. */
     public function massKg(): float
     {
-        $mass = static fn (array $parts): float => array_sum(array_map(static fn (Part $p): float => $p->data->number('mass_kg') ?? 0.0, $parts));
+        $mass = static fn(array $parts): float => array_sum(array_map(static fn(Part $p): float => $p->data->number('mass_kg') ?? 0.0, $parts));
 
         return $mass($this->parts(Fate::Add)) - $mass($this->parts(Fate::Remove));
     }

@@ -16,22 +16,28 @@ final readonly class Graph
     {
     }
 
-    /** @return list<Part> */
+    /**
+     * @return list<Part>
+     */
     public function ofKind(PartKind ...$kinds): array
     {
-        return array_values(array_filter($this->parts, static fn (Part $p): bool => in_array($p->kind, $kinds, true)));
+        return array_values(array_filter($this->parts, static fn(Part $p): bool => in_array($p->kind, $kinds, true)));
     }
 
-    /** @return list<Part> the house bank's batteries */
+    /**
+     * @return list<Part> the house bank's batteries
+     */
     public function houseBatteries(): array
     {
-        return array_values(array_filter($this->ofKind(PartKind::Battery), static fn (Part $p): bool => $p->role === 'house'));
+        return array_values(array_filter($this->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role === 'house'));
     }
 
-    /** @return list<Part> everything that puts charge into the house bank by itself */
+    /**
+     * @return list<Part> everything that puts charge into the house bank by itself
+     */
     public function chargers(): array
     {
-        return array_values(array_filter($this->parts, static fn (Part $p): bool => $p->kind->isCharger()));
+        return array_values(array_filter($this->parts, static fn(Part $p): bool => $p->kind->isCharger()));
     }
 
     public function inverter(): ?Part
@@ -48,13 +54,15 @@ final readonly class Graph
     /** Watts of all panels. */
     public function arrayW(): float
     {
-        return array_sum(array_map(static fn (Part $p): float => $p->data->number('pmax_w') ?? 0.0, $this->ofKind(PartKind::Panel)));
+        return array_sum(array_map(static fn(Part $p): float => $p->data->number('pmax_w') ?? 0.0, $this->ofKind(PartKind::Panel)));
     }
 
-    /** @return list<Conductor> that end on a terminal "p1.plus" */
+    /**
+     * @return list<Conductor> that end on a terminal "p1.plus"
+     */
     public function at(string $terminal): array
     {
-        return array_values(array_filter($this->conductors, static fn (Conductor $c): bool => $c->from === $terminal || $c->to === $terminal));
+        return array_values(array_filter($this->conductors, static fn(Conductor $c): bool => $c->from === $terminal || $c->to === $terminal));
     }
 
     /**

@@ -46,7 +46,7 @@ final class JobFile
      */
     public static function toArray(System $system, ?callable $photo = null): array
     {
-        $rows = static fn (array $list): array => array_map(static fn ($row): array => $row->toArray(), array_values($list));
+        $rows = static fn(array $list): array => array_map(static fn($row): array => $row->toArray(), array_values($list));
 
         return [
             'format' => self::FORMAT,
@@ -58,7 +58,7 @@ final class JobFile
             'vehicle' => $system->vehicle->toArray(),
             'travel' => $system->travel->toArray(),
             'place' => $system->place?->toArray(),
-            'parts' => array_map(static fn (Part $part): array => [
+            'parts' => array_map(static fn(Part $part): array => [
                 ...$part->toArray(),
                 'photos' => $photo === null ? [] : array_values(array_filter(array_map($photo, $part->photos))),
             ], array_values($system->parts)),
@@ -83,14 +83,14 @@ final class JobFile
             $a['title'],
             Region::from($a['region']),
             Client::fromArray($a['client']),
-            self::at('/vehicle', static fn (): Vehicle => Vehicle::fromArray($a['vehicle'])),
-            self::at('/travel', static fn (): Travel => Travel::fromArray($a['travel'])),
-            isset($a['place']) ? self::at('/place', static fn (): Place => Place::fromArray($a['place'])) : null,
+            self::at('/vehicle', static fn(): Vehicle => Vehicle::fromArray($a['vehicle'])),
+            self::at('/travel', static fn(): Travel => Travel::fromArray($a['travel'])),
+            isset($a['place']) ? self::at('/place', static fn(): Place => Place::fromArray($a['place'])) : null,
             Chemistry::from($a['target_chemistry'] ?? 'lfp'),
-            self::each($a, 'parts', static fn (array $row): Part => Part::fromArray($row, array_map(
-                static fn (array $p): Photo => new Photo($p['sha256'], $p['caption'] ?? ''),
+            self::each($a, 'parts', static fn(array $row): Part => Part::fromArray($row, array_values(array_map(
+                static fn(array $p): Photo => new Photo($p['sha256'], $p['caption'] ?? ''),
                 $row['photos'] ?? [],
-            ))),
+            )))),
             self::each($a, 'conductors', Conductor::fromArray(...)),
             self::each($a, 'signals', Signal::fromArray(...)),
             self::each($a, 'scenarios', Scenario::fromArray(...)),
@@ -120,7 +120,7 @@ final class JobFile
     {
         $rows = [];
         foreach (array_values($a[$key] ?? []) as $i => $row) {
-            $rows[] = self::at("/$key/$i", static fn () => $read($row));
+            $rows[] = self::at("/$key/$i", static fn() => $read($row));
         }
 
         return $rows;

@@ -11,7 +11,10 @@ final readonly class Measurement
 {
     public const QUANTITIES = ['volts' => 'V', 'amps' => 'A', 'temperature' => '°C', 'capacity' => 'Ah', 'resistance' => 'mΩ', 'trip_time' => 'ms', 'torque' => 'N·m'];
 
-    /** @param string $at ISO 8601 @param string $terminal name of the part's terminal, or '' */
+    /**
+     * @param string $at ISO 8601
+     * @param string $terminal name of the part's terminal, or ''
+     */
     public function __construct(
         public string $uid,
         public string $partUid,
@@ -31,7 +34,9 @@ final readonly class Measurement
         return self::QUANTITIES[$this->quantity] ?? '';
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function toArray(): array
     {
         return [
@@ -47,7 +52,9 @@ final readonly class Measurement
         ];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self($a['uid'], $a['part'], $a['quantity'], (float) $a['value'], $a['at'], $a['by'] ?? '', $a['instrument'] ?? '', $a['terminal'] ?? '', $a['note'] ?? '');

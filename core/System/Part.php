@@ -13,7 +13,8 @@ final readonly class Part
     public const ROLES = ['house', 'starter'];
 
     /**
-     * @param string      $uid      names it within the job: "p7" @param string $place where it sits
+     * @param string      $uid      names it within the job: "p7"
+     * @param string $place where it sits
      * @param string      $role     house or starter: which side of the vehicle it serves
      * @param Fate        $fate     what the plan does with it
      * @param string      $replaces uid of the part it takes over from, or ''
@@ -44,7 +45,9 @@ final readonly class Part
         return $name === '' ? $this->kind->label() : $name;
     }
 
-    /** @return array<string, mixed> without photographs */
+    /**
+     * @return array<string, mixed> without photographs
+     */
     public function toArray(): array
     {
         return [
@@ -65,7 +68,8 @@ final readonly class Part
     }
 
     /**
-     * @param array<string, mixed> $a as toArray() gives it @param list<Photo> $photos
+     * @param array<string, mixed> $a as toArray() gives it
+     * @param list<Photo> $photos
      *
      * @throws InvalidValue at /data/… when the data sheet is not that of its kind
      */

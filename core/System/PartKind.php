@@ -75,13 +75,17 @@ enum PartKind: string
         return in_array($this, [self::Fuse, self::Busbar, self::Switch, self::Cable, self::Breaker], true);
     }
 
-    /** @return array<string, DataField> by key, in reading order */
+    /**
+     * @return array<string, DataField> by key, in reading order
+     */
     public function fields(): array
     {
         return DataFields::of($this);
     }
 
-    /** @return array<string, Terminal> by name */
+    /**
+     * @return array<string, Terminal> by name
+     */
     public function terminals(): array
     {
         return Terminals::of($this);

@@ -35,19 +35,25 @@ final readonly class Place
         }
     }
 
-    /** @param int $month 1 to 12 */
+    /**
+     * @param int $month 1 to 12
+     */
     public function clearnessOf(int $month): float
     {
         return $this->clearness[$month - 1] ?? self::ASSUMED_CLEARNESS;
     }
 
-    /** @param int $month 1 to 12 */
+    /**
+     * @param int $month 1 to 12
+     */
     public function minCOf(int $month): float
     {
         return $this->minC[$month - 1] ?? self::ASSUMED_MIN_C;
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function toArray(): array
     {
         return [
@@ -59,15 +65,17 @@ final readonly class Place
         ];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self(
             $a['name'],
             (float) $a['latitude_deg'],
             (float) ($a['longitude_deg'] ?? 0),
-            array_map(floatval(...), $a['clearness'] ?? []),
-            array_map(floatval(...), $a['min_c'] ?? []),
+            array_values(array_map(floatval(...), $a['clearness'] ?? [])),
+            array_values(array_map(floatval(...), $a['min_c'] ?? [])),
         );
     }
 }

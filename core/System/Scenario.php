@@ -11,13 +11,17 @@ final readonly class Scenario
     {
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function toArray(): array
     {
         return ['uid' => $this->uid, 'name' => $this->name, 'sizing' => $this->sizing, 'inverter_always_on' => $this->inverterAlwaysOn];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self($a['uid'], $a['name'], $a['sizing'] ?? false, $a['inverter_always_on'] ?? false);

@@ -22,7 +22,9 @@ final readonly class SettingEntry
     ) {
     }
 
-    /** @return array<string, ?string> values as text; null is "not recorded" */
+    /**
+     * @return array<string, ?string> values as text; null is "not recorded"
+     */
     public function toArray(): array
     {
         return [
@@ -37,10 +39,12 @@ final readonly class SettingEntry
         ];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
-        $value = static fn (string $key): ?SetValue => isset($a[$key]) ? SetValue::parse($a[$key]) : null;
+        $value = static fn(string $key): ?SetValue => isset($a[$key]) ? SetValue::parse($a[$key]) : null;
 
         return new self(
             $a['part'],

@@ -16,10 +16,14 @@ use Pebblefell\Region\Region;
 final readonly class System
 {
     /**
-     * @param array<string, Part>         $parts      by uid, in order @param array<string, Conductor> $conductors by uid
-     * @param array<string, Signal>       $signals    by uid @param array<string, Scenario> $scenarios by uid
+     * @param array<string, Part>         $parts      by uid, in order
+     * @param array<string, Conductor> $conductors by uid
+     * @param array<string, Signal>       $signals    by uid
+     * @param array<string, Scenario> $scenarios by uid
      * @param array<string, ApplianceUse> $appliances by uid
-     * @param list<SettingEntry>          $settings   @param list<Measurement> $measurements @param list<Answer> $answers
+     * @param list<SettingEntry>          $settings
+     * @param list<Measurement> $measurements
+     * @param list<Answer> $answers
      */
     private function __construct(
         public string $title,
@@ -43,9 +47,14 @@ final readonly class System
     /**
      * Checks that everything that is named exists, so that later code need not.
      *
-     * @param list<Part>         $parts      @param list<Conductor> $conductors @param list<Signal> $signals @param list<Scenario> $scenarios
-     * @param list<ApplianceUse> $appliances @param list<SettingEntry> $settings
-     * @param list<Measurement>  $measurements @param list<Answer> $answers
+     * @param list<Part>         $parts
+     * @param list<Conductor> $conductors
+     * @param list<Signal> $signals
+     * @param list<Scenario> $scenarios
+     * @param list<ApplianceUse> $appliances
+     * @param list<SettingEntry> $settings
+     * @param list<Measurement>  $measurements
+     * @param list<Answer> $answers
      *
      * @throws InvalidValue with the path, in the job file's terms, of what points nowhere or is there twice
      */
@@ -118,12 +127,12 @@ final readonly class System
 
     public function found(): Graph
     {
-        return $this->inState(static fn (Fate $f): bool => $f->isFound());
+        return $this->inState(static fn(Fate $f): bool => $f->isFound());
     }
 
     public function planned(): Graph
     {
-        return $this->inState(static fn (Fate $f): bool => $f->isPlanned());
+        return $this->inState(static fn(Fate $f): bool => $f->isPlanned());
     }
 
     public function difference(): Difference
@@ -143,7 +152,9 @@ final readonly class System
         return array_values($this->scenarios)[0] ?? null;
     }
 
-    /** @return array<string, SettingEntry> of one part, by Parameter value */
+    /**
+     * @return array<string, SettingEntry> of one part, by Parameter value
+     */
     public function settingsOf(string $partUid): array
     {
         $entries = [];
@@ -156,15 +167,17 @@ final readonly class System
         return $entries;
     }
 
-    /** @param callable(Fate): bool $isThere */
+    /**
+     * @param callable(Fate): bool $isThere
+     */
     private function inState(callable $isThere): Graph
     {
-        $parts = array_filter($this->parts, static fn (Part $p): bool => $isThere($p->fate));
+        $parts = array_filter($this->parts, static fn(Part $p): bool => $isThere($p->fate));
 
         return new Graph(
             $parts,
-            array_filter($this->conductors, static fn (Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->fromPart()], $parts[$c->toPart()])),
-            array_filter($this->signals, static fn (Signal $s): bool => $isThere($s->fate) && isset($parts[$s->from], $parts[$s->to])),
+            array_filter($this->conductors, static fn(Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->fromPart()], $parts[$c->toPart()])),
+            array_filter($this->signals, static fn(Signal $s): bool => $isThere($s->fate) && isset($parts[$s->from], $parts[$s->to])),
         );
     }
 

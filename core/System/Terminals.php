@@ -7,7 +7,9 @@ namespace Pebblefell\System;
 /** Which terminals each kind of part has, on which circuit, and which ports exclude one another. */
 final class Terminals
 {
-    /** @return array<string, Terminal> by name */
+    /**
+     * @return array<string, Terminal> by name
+     */
     public static function of(PartKind $kind): array
     {
         $terminals = [];
@@ -18,7 +20,9 @@ final class Terminals
         return $terminals;
     }
 
-    /** @return list<array{string, string}> pairs of ports of which only one works at a time */
+    /**
+     * @return list<array{string, string}> pairs of ports of which only one works at a time
+     */
     public static function exclusivePorts(PartKind $kind): array
     {
         return match ($kind) {
@@ -28,7 +32,9 @@ final class Terminals
         };
     }
 
-    /** @return list<Terminal> */
+    /**
+     * @return list<Terminal>
+     */
     private static function listOf(PartKind $kind): array
     {
         return match ($kind) {
@@ -57,7 +63,9 @@ final class Terminals
         };
     }
 
-    /** @return array{Terminal, Terminal} */
+    /**
+     * @return array{Terminal, Terminal}
+     */
     private static function pair(string $prefix, Circuit $circuit): array
     {
         $word = trim(str_replace('_', ' ', $prefix));

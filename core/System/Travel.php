@@ -36,12 +36,14 @@ final readonly class Travel
     public function shade(): Shade
     {
         return Shade::of(array_map(
-            static fn (array $s): array => [HourSpan::of($s['from_h'], $s['to_h']), $s['factor']],
+            static fn(array $s): array => [HourSpan::of($s['from_h'], $s['to_h']), $s['factor']],
             $this->shade,
         ));
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function toArray(): array
     {
         return [
@@ -55,19 +57,21 @@ final readonly class Travel
         ];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self(
-            array_map(intval(...), $a['months'] ?? []),
+            array_values(array_map(intval(...), $a['months'] ?? [])),
             (float) ($a['wish_days'] ?? 3),
             $a['hook_up'] ?? 'sometimes',
             (float) ($a['driving_h_day'] ?? 1),
             isset($a['coldest_battery_c']) ? (float) $a['coldest_battery_c'] : null,
-            array_map(
-                static fn (array $s): array => ['from_h' => (float) $s['from_h'], 'to_h' => (float) $s['to_h'], 'factor' => (float) $s['factor']],
+            array_values(array_map(
+                static fn(array $s): array => ['from_h' => (float) $s['from_h'], 'to_h' => (float) $s['to_h'], 'factor' => (float) $s['factor']],
                 $a['shade'] ?? [],
-            ),
+            )),
             $a['notes'] ?? '',
         );
     }

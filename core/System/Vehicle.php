@@ -27,7 +27,9 @@ final readonly class Vehicle
         Guard::positive($systemV, '/system_v');
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function toArray(): array
     {
         return [
@@ -43,7 +45,9 @@ final readonly class Vehicle
         ];
     }
 
-    /** @param array<string, mixed> $a as toArray() gives it */
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
     public static function fromArray(array $a): self
     {
         return new self(

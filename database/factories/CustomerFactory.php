@@ -12,7 +12,9 @@ final class CustomerFactory extends Factory
 {
     protected $model = Customer::class;
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function definition(): array
     {
         return ['name' => fake()->unique()->words(3, true), 'email' => '', 'phone' => '', 'address' => ''];

@@ -13,7 +13,9 @@ final class JobFactory extends Factory
 {
     protected $model = Job::class;
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function definition(): array
     {
         return ['title' => fake()->words(2, true), 'customer_id' => Customer::factory(), 'vehicle_kind' => 'camper_van', 'system_v' => 12.0];

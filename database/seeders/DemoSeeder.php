@@ -132,7 +132,7 @@ final class DemoSeeder extends Seeder
         $mppt = $this->planned($job, 'Halverin Crest 100-50', 1, 'tech cabinet', ['serial' => 'C1-77120', 'firmware' => '1.61'])[0];
         $fuse = $this->planned($job, 'Hadrelvik Class T 400', 1, 'at the bank')[0];
         $shunt = $this->planned($job, 'Hadrelvik Tell 1000', 1, 'at the bank', ['serial' => 'T10-3391'])[0];
-        $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get();
+        $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get()->all();
         foreach ($batteries as $i => $battery) {
             $battery->update(['serial' => 'K230-26-0' . (417 + $i), 'firmware' => '1.9']);
         }
@@ -159,7 +159,7 @@ final class DemoSeeder extends Seeder
         $this->found($job, 'Brimsdal Sill 60', 1, 'roof', [], Fate::Remove);
         $this->loads($job, [['Sample freezer', 'dc', 52, '0-24', 40, 0], ['Recorders and radios', 'dc', 14, '0-24', 100, 0], ['Lights', 'dc', 18, '20-23', 100, 0], ['Heater fan', 'dc', 22, '21-7', 40, 0], ['Laptop charging', 'dc', 60, '19-22', 80, 0]]);
         $this->bank($job, 'Kvellin Slate 200 Warm', 2);
-        $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get();
+        $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get()->all();
         foreach ($batteries as $i => $battery) {
             $battery->update(['serial' => 'K200W-25-13' . (31 + $i), 'firmware' => '1.8']);
         }
@@ -271,7 +271,9 @@ final class DemoSeeder extends Seeder
         $this->job('Travelling bakery', 'Anneke’s Oven', ['vehicle_kind' => 'trailer', 'vehicle_description' => '4.8 m sales trailer', 'registration' => 'HV 3056', 'place_id' => null, 'months' => []]);
     }
 
-    /** @param array<string, mixed> $brief */
+    /**
+     * @param array<string, mixed> $brief
+     */
     private function job(string $title, string $customer, array $brief): Job
     {
         $owner = Customer::query()->firstOrCreate(['name' => $customer], ['phone' => '555 0' . (100 + strlen($customer) * 7), 'email' => 'post@' . Str::slug($customer) . '.example']);
@@ -294,7 +296,8 @@ final class DemoSeeder extends Seeder
     }
 
     /**
-     * @param array<string, string> $common @param array<string, mixed> $data
+     * @param array<string, string> $common
+     * @param array<string, mixed> $data
      *
      * @return list<Part>
      */
@@ -305,7 +308,10 @@ final class DemoSeeder extends Seeder
         return (new AddParts())($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place, ...$common], [...$library->data, ...$data], $count, Fate::Add);
     }
 
-    /** @param array<string, string> $common @param array<string, mixed> $data */
+    /**
+     * @param array<string, string> $common
+     * @param array<string, mixed> $data
+     */
     private function add(Job $job, string $kind, array $common, array $data, Fate $fate): void
     {
         (new AddParts())($job, PartKind::from($kind), $common, $data, 1, $fate);
@@ -328,7 +334,9 @@ final class DemoSeeder extends Seeder
         (new AddParts())->row($job, Conductor::class, 'c', ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => Fate::Add, 'size_mm2' => $mm2, 'length_m' => $metres, 'insulation_c' => 90.0, 'protected_by' => $protectedBy]);
     }
 
-    /** @param list<array{0: string, 1: string, 2: int, 3: string, 4: int, 5: int, 6?: ?int, 7?: int}> $rows name, side, watts, hours, duty, standby, surge, quantity */
+    /**
+     * @param list<array{0: string, 1: string, 2: int, 3: string, 4: int, 5: int, 6?: ?int, 7?: int}> $rows name, side, watts, hours, duty, standby, surge, quantity
+     */
     private function loads(Job $job, array $rows): void
     {
         $scenario = $job->scenarios()->firstOrFail()->uid;
@@ -339,7 +347,9 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** @param array<string, string> $values by parameter */
+    /**
+     * @param array<string, string> $values by parameter
+     */
     private function asSet(Job $job, Part $part, array $values): void
     {
         foreach ($values as $parameter => $value) {
@@ -349,10 +359,12 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** @param list<Part> $parts */
+    /**
+     * @param list<Part> $parts
+     */
     private function setAll(Job $job, array $parts): void
     {
-        $uids = array_map(static fn (Part $p): string => $p->uid, $parts);
+        $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
         foreach (Assessment::of(SystemReader::read($job->fresh() ?? $job))->sums->settings->devices as $device) {
             if (in_array($device['part']->uid, $uids, true)) {
                 $values = [];
@@ -373,13 +385,15 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** @param list<string> $lines of a name plate */
+    /**
+     * @param list<string> $lines of a name plate
+     */
     private function picture(Part $part, array $lines, string $caption): void
     {
         $image = imagecreatetruecolor(640, 400);
         imagefill($image, 0, 0, (int) imagecolorallocate($image, 84, 92, 94));
         imagefilledrectangle($image, 50, 60, 590, 340, (int) imagecolorallocate($image, 226, 228, 222));
-        $small = imagecreatetruecolor(240, 14 * count($lines));
+        $small = imagecreatetruecolor(240, max(1, 14 * count($lines)));
         imagefill($small, 0, 0, (int) imagecolorallocate($small, 226, 228, 222));
         foreach ($lines as $i => $line) {
             imagestring($small, 3, 4, 14 * $i, $line, (int) imagecolorallocate($small, 29, 40, 43));

@@ -24,13 +24,17 @@ final class LibrarySeeder extends Seeder
         }
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function parts(): array
     {
         return [...self::lead(), ...self::lithium(), ...self::panels(), ...self::regulators(), ...self::alternatorSide(), ...self::mains(), ...self::inverters(), ...self::wiring()];
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function lead(): array
     {
         $rows = [];
@@ -64,7 +68,9 @@ final class LibrarySeeder extends Seeder
         return $rows;
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function lithium(): array
     {
         $rows = [];
@@ -96,7 +102,9 @@ final class LibrarySeeder extends Seeder
         return $rows;
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function panels(): array
     {
         $rows = [];
@@ -121,7 +129,9 @@ final class LibrarySeeder extends Seeder
         return $rows;
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function regulators(): array
     {
         $rows = [];
@@ -148,7 +158,9 @@ final class LibrarySeeder extends Seeder
         return $rows;
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function alternatorSide(): array
     {
         $rows = [];
@@ -168,7 +180,9 @@ final class LibrarySeeder extends Seeder
         return $rows;
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function mains(): array
     {
         $rows = [];
@@ -194,7 +208,9 @@ final class LibrarySeeder extends Seeder
         return $rows;
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function inverters(): array
     {
         $rows = [];
@@ -211,7 +227,9 @@ final class LibrarySeeder extends Seeder
         return $rows;
     }
 
-    /** @return list<array{PartKind, string, string, array<string, mixed>}> */
+    /**
+     * @return list<array{PartKind, string, string, array<string, mixed>}>
+     */
     private static function wiring(): array
     {
         $rows = [];

@@ -73,7 +73,9 @@ final class JobController extends Controller
         return redirect()->route('yard')->with('said', 'Job ' . $job->number . ' is deleted.');
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     private function choices(): array
     {
         return [

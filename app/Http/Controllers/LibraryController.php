@@ -20,7 +20,7 @@ final class LibraryController extends Controller
         return view('library.index', [
             'kind' => $kind,
             'counts' => LibraryPart::query()->toBase()->selectRaw('kind, COUNT(*) AS n')->groupBy('kind')->pluck('n', 'kind'),
-            'parts' => LibraryPart::query()->when($kind !== null, static fn ($q) => $q->where('kind', $kind?->value))
+            'parts' => LibraryPart::query()->when($kind !== null, static fn($q) => $q->where('kind', $kind?->value))
                 ->orderBy('kind')->orderBy('make')->orderBy('model')->simplePaginate(40)->withQueryString(),
         ]);
     }

@@ -39,7 +39,7 @@ final class ScenarioController extends Controller
             $scenario->saveIfUnchanged($request, $request->row());
             if ($scenario->sizing) {
                 $job->scenarios()->where('id', '!=', $scenario->id)->where('sizing', true)->get()
-                    ->each(static fn (Scenario $s) => $s->update(['sizing' => false, 'lock_version' => $s->lock_version + 1]));
+                    ->each(static fn(Scenario $s) => $s->update(['sizing' => false, 'lock_version' => $s->lock_version + 1]));
             }
         });
 

@@ -20,7 +20,7 @@ final class SettingController extends Controller
     public function index(Job $job): View
     {
         return Workbench::of($job)->view('stages.settings', Stage::Settings, ['versions' => $job->settings->mapWithKeys(
-            static fn (Setting $s): array => [$s->part_uid . '.' . $s->parameter->value => $s->lock_version],
+            static fn(Setting $s): array => [$s->part_uid . '.' . $s->parameter->value => $s->lock_version],
         )]);
     }
 
@@ -28,7 +28,7 @@ final class SettingController extends Controller
     public function update(SettingsRequest $request, Job $job, Part $part): RedirectResponse
     {
         DB::transaction(function () use ($request, $job, $part): void {
-            $rows = $job->settings()->where('part_uid', $part->uid)->lockForUpdate()->get()->keyBy(static fn (Setting $s): string => $s->parameter->value);
+            $rows = $job->settings()->where('part_uid', $part->uid)->lockForUpdate()->get()->keyBy(static fn(Setting $s): string => $s->parameter->value);
             foreach ($request->boxes() as $parameter => $values) {
                 /** @var Setting $row */
                 $row = $rows->get($parameter) ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
@@ -41,11 +41,13 @@ final class SettingController extends Controller
         return redirect()->to(route('settings', $job) . '#' . $part->uid)->with('said', $part->name() . ': saved.');
     }
 
-    /** @param array<string, ?string> $values */
+    /**
+     * @param array<string, ?string> $values
+     */
     private function write(SettingsRequest $request, Setting $row, string $parameter, array $values): void
     {
-        $changed = array_filter($values, static fn (?string $v, string $column): bool => $row->getAttribute($column) !== $v, ARRAY_FILTER_USE_BOTH);
-        $changed = array_filter($changed, static fn (string $column): bool => !in_array("$parameter.$column", (array) $request->input('keep_theirs', []), true), ARRAY_FILTER_USE_KEY);
+        $changed = array_filter($values, static fn(?string $v, string $column): bool => $row->getAttribute($column) !== $v, ARRAY_FILTER_USE_BOTH);
+        $changed = array_filter($changed, static fn(string $column): bool => !in_array("$parameter.$column", (array) $request->input('keep_theirs', []), true), ARRAY_FILTER_USE_KEY);
         if ($changed === []) {
             return;
         }

@@ -17,7 +17,7 @@ final class SourcesController extends Controller
     public function show(Job $job): View
     {
         return Workbench::of($job)->view('stages.sources', Stage::Sources, [
-            'library' => LibraryPart::query()->whereIn('kind', self::KINDS)->orderBy('kind')->orderBy('make')->orderBy('model')->get()->groupBy(static fn (LibraryPart $p): string => $p->kind->label()),
+            'library' => LibraryPart::query()->whereIn('kind', self::KINDS)->orderBy('kind')->orderBy('make')->orderBy('model')->get()->groupBy(static fn(LibraryPart $p): string => $p->kind->label()),
         ]);
     }
 }

@@ -32,7 +32,9 @@ final class AddPartsRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return ['library_part_id' => 'part', ...self::sheetNames($this->kindOrNull())];
@@ -49,14 +51,18 @@ final class AddPartsRequest extends FormRequest
         return $this->user()?->can('plan', $this->route('job')) === true ? Fate::from($this->text('fate')) : Fate::Keep;
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function common(): array
     {
         return array_filter(['make' => $this->text('make'), 'model' => $this->text('model')])
             + ['role' => $this->text('role') ?: 'house', 'place' => $this->text('place'), 'note' => $this->text('note')];
     }
 
-    /** @return array<string, float|bool|string> */
+    /**
+     * @return array<string, float|bool|string>
+     */
     public function sheet(Job $job): array
     {
         return $this->sheetValues($this->kind(), $this->units($job), true);

@@ -31,13 +31,17 @@ final class ApplianceRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return ['duty_pct' => 'duty', 'standby_w' => 'standby', 'surge_w' => 'start surge'];
     }
 
-    /** @return list<callable(Validator): void> */
+    /**
+     * @return list<callable(Validator): void>
+     */
     public function after(): array
     {
         return [function (Validator $validator): void {
@@ -52,10 +56,12 @@ final class ApplianceRequest extends FormRequest
         }];
     }
 
-    /** @return array<string, mixed> columns of the appliance */
+    /**
+     * @return array<string, mixed> columns of the appliance
+     */
     public function row(?Appliance $appliance): array
     {
-        $hours = $appliance?->hours ?? [];
+        $hours = $appliance === null ? [] : $appliance->hours;
         $scenario = $this->text('scenario');
         if ($scenario !== '') {
             $hours[$scenario] = HoursText::parse($this->text('hours'));

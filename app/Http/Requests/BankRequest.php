@@ -17,7 +17,9 @@ final class BankRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return ['library_part_id' => 'battery', 'count' => 'how many'];

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use App\Models\Job;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\System\Fate;
 
 /** A conductor between two terminals of the job. Its size is typed in mm² or as a gauge ("2 AWG", "1/0"). */
@@ -28,13 +28,17 @@ final class ConductorRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return ['from_terminal' => 'from', 'to_terminal' => 'to', 'length_m' => 'length'];
     }
 
-    /** @return list<callable(Validator): void> */
+    /**
+     * @return list<callable(Validator): void>
+     */
     public function after(): array
     {
         return [function (Validator $validator): void {
@@ -45,7 +49,7 @@ final class ConductorRequest extends FormRequest
             $parts = $job->parts()->get()->keyBy('uid');
             foreach (['from_terminal', 'to_terminal'] as $key) {
                 [$uid, $terminal] = [...explode('.', $this->text($key), 2), ''];
-                if (!$parts->has($uid) || !isset($parts->get($uid)->kind->terminals()[$terminal])) {
+                if (!isset($parts->get($uid)?->kind->terminals()[$terminal])) {
                     $validator->errors()->add($key, 'Choose a terminal of this job.');
                 }
             }
@@ -60,7 +64,9 @@ final class ConductorRequest extends FormRequest
         }];
     }
 
-    /** @return array<string, mixed> columns of the conductor */
+    /**
+     * @return array<string, mixed> columns of the conductor
+     */
     public function row(Job $job): array
     {
         return [
@@ -75,7 +81,9 @@ final class ConductorRequest extends FormRequest
         ];
     }
 
-    /** @throws InvalidValue when it is neither */
+    /**
+     * @throws InvalidValue when it is neither
+     */
     private function sizeMm2(): ?float
     {
         $text = str_replace(',', '.', $this->text('size'));

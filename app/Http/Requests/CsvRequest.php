@@ -23,7 +23,9 @@ final class CsvRequest extends FormRequest
         return (string) $file->get();
     }
 
-    /** @param array<int, mixed> $parameters of the route */
+    /**
+     * @param array<int, mixed> $parameters of the route
+     */
     public function answer(CsvResult $result, string $route, array $parameters): RedirectResponse
     {
         if ($result->faults !== []) {

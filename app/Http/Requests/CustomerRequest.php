@@ -11,7 +11,9 @@ final class CustomerRequest extends FormRequest
         return ['name' => ['required', 'string', 'max:160'], 'email' => ['nullable', 'email', 'max:190'], 'phone' => ['nullable', 'string', 'max:60'], 'address' => ['nullable', 'string', 'max:250']];
     }
 
-    /** @return array<string, string> columns of the customer */
+    /**
+     * @return array<string, string> columns of the customer
+     */
     public function row(): array
     {
         return ['name' => $this->text('name'), 'email' => $this->text('email'), 'phone' => $this->text('phone'), 'address' => $this->text('address')];

@@ -17,8 +17,8 @@ final class FateRequest extends FormRequest
         $wasThere = $part instanceof Part && $part->fate->isFound();
 
         return ['fate' => ['required', Rule::in(array_map(
-            static fn (Fate $f): string => $f->value,
-            array_filter(Fate::cases(), static fn (Fate $f): bool => $wasThere ? $f !== Fate::Add : $f === Fate::Add),
+            static fn(Fate $f): string => $f->value,
+            array_filter(Fate::cases(), static fn(Fate $f): bool => $wasThere ? $f !== Fate::Add : $f === Fate::Add),
         ))]];
     }
 

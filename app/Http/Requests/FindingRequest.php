@@ -20,7 +20,9 @@ final class FindingRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function messages(): array
     {
         return ['reason.required_if' => 'Overruling takes a reason: it is kept with your name and printed in the pack.'];

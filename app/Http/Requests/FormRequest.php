@@ -22,7 +22,7 @@ abstract class FormRequest extends BaseRequest
     /** Decimal commas are read as points. */
     protected function prepareForValidation(): void
     {
-        $numeric = array_keys(array_filter($this->rules(), static fn ($rule): bool => is_array($rule) && in_array('numeric', $rule, true)));
+        $numeric = array_keys(array_filter($this->rules(), static fn($rule): bool => is_array($rule) && in_array('numeric', $rule, true)));
         foreach ($numeric as $key) {
             $value = $this->input($key);
             if (is_string($value) && preg_match('/^\s*[-−+]?\d*[.,]?\d+\s*$/u', $value) === 1) {
@@ -31,7 +31,9 @@ abstract class FormRequest extends BaseRequest
         }
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     abstract public function rules(): array;
 
     /** The units in which this form was filled in. */

@@ -46,7 +46,9 @@ final class JobRequest extends FormRequest
         ];
     }
 
-    /** @return list<callable(Validator): void> */
+    /**
+     * @return list<callable(Validator): void>
+     */
     public function after(): array
     {
         return [function (Validator $validator): void {
@@ -54,7 +56,7 @@ final class JobRequest extends FormRequest
                 $validator->errors()->add('customer_id', 'Choose a customer, or write a new one’s name.');
             }
             foreach ((array) $this->input('shade', []) as $i => $span) {
-                $given = array_filter(is_array($span) ? $span : [], static fn ($v): bool => $v !== null && $v !== '');
+                $given = array_filter(is_array($span) ? $span : [], static fn($v): bool => $v !== null && $v !== '');
                 if ($given !== [] && count(array_intersect_key($given, ['from_h' => 1, 'to_h' => 1, 'percent' => 1])) < 3) {
                     $validator->errors()->add("shade.$i.from_h", 'A shade needs from, to and how much light is left.');
                 }
@@ -62,7 +64,9 @@ final class JobRequest extends FormRequest
         }];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return [
@@ -72,7 +76,9 @@ final class JobRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, mixed> columns of the job */
+    /**
+     * @return array<string, mixed> columns of the job
+     */
     public function row(): array
     {
         $job = $this->route('job');
@@ -103,7 +109,9 @@ final class JobRequest extends FormRequest
         ];
     }
 
-    /** @return list<array{from_h: float, to_h: float, factor: float}> */
+    /**
+     * @return list<array{from_h: float, to_h: float, factor: float}>
+     */
     private function shade(): array
     {
         $shade = [];

@@ -25,19 +25,25 @@ final class LibraryPartRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return self::sheetNames($this->kind());
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function messages(): array
     {
         return ['model.unique' => 'This make and model is in the library already.'];
     }
 
-    /** @return array<string, mixed> columns of the library part */
+    /**
+     * @return array<string, mixed> columns of the library part
+     */
     public function row(): array
     {
         $kind = $this->kind() ?? PartKind::Battery;

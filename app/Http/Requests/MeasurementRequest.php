@@ -19,7 +19,9 @@ final class MeasurementRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     public function validated($key = null, $default = null): array
     {
         return ['quantity' => $this->text('quantity'), 'value' => (float) $this->input('value'), 'instrument' => $this->text('instrument'), 'note' => $this->text('note')];

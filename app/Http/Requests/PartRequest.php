@@ -32,13 +32,17 @@ final class PartRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return self::sheetNames($this->kind());
     }
 
-    /** @return array<string, mixed> columns of the part */
+    /**
+     * @return array<string, mixed> columns of the part
+     */
     public function row(Job $job, Part $part): array
     {
         $values = $this->sheetValues($part->kind, $this->units($job), true);

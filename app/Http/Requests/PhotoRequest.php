@@ -16,7 +16,9 @@ final class PhotoRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function messages(): array
     {
         return ['photo.mimetypes' => 'A picture is a JPEG, PNG or WebP file.', 'photo.max' => 'The picture is larger than 15 MB.'];

@@ -22,13 +22,17 @@ final class PlaceRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return ['latitude_deg' => 'latitude', 'longitude_deg' => 'longitude', 'clearness.*' => 'clearness', 'min_c.*' => 'night minimum'];
     }
 
-    /** @return list<callable(Validator): void> */
+    /**
+     * @return list<callable(Validator): void>
+     */
     public function after(): array
     {
         return [function (Validator $validator): void {
@@ -41,7 +45,9 @@ final class PlaceRequest extends FormRequest
         }];
     }
 
-    /** @return array<string, mixed> columns of the place */
+    /**
+     * @return array<string, mixed> columns of the place
+     */
     public function row(): array
     {
         $units = $this->units();
@@ -51,13 +57,15 @@ final class PlaceRequest extends FormRequest
             'latitude_deg' => (float) $this->input('latitude_deg'),
             'longitude_deg' => $this->number('longitude_deg') ?? 0.0,
             'clearness' => $this->filledIn('clearness'),
-            'min_c' => array_map(static fn (float $t): float => round($units->read($t, '°C'), 3), $this->filledIn('min_c')),
+            'min_c' => array_map(static fn(float $t): float => round($units->read($t, '°C'), 3), $this->filledIn('min_c')),
         ];
     }
 
-    /** @return list<float> */
+    /**
+     * @return list<float>
+     */
     private function filledIn(string $row): array
     {
-        return array_values(array_map(floatval(...), array_filter((array) $this->input($row, []), static fn ($v): bool => $v !== null && $v !== '')));
+        return array_values(array_map(floatval(...), array_filter((array) $this->input($row, []), static fn($v): bool => $v !== null && $v !== '')));
     }
 }

@@ -20,7 +20,9 @@ final class SettingsRequest extends FormRequest
         return ['box' => ['required', 'array'], 'box.*' => ['array'], 'box.*.*' => ['nullable', 'string', 'max:20'], 'versions' => ['array']];
     }
 
-    /** @return list<callable(Validator): void> */
+    /**
+     * @return list<callable(Validator): void>
+     */
     public function after(): array
     {
         return [function (Validator $validator): void {
@@ -36,7 +38,9 @@ final class SettingsRequest extends FormRequest
         }];
     }
 
-    /** @return array<string, array<string, ?string>> by parameter and column; null is "not recorded" */
+    /**
+     * @return array<string, array<string, ?string>> by parameter and column; null is "not recorded"
+     */
     public function boxes(): array
     {
         $mayPlan = $this->user()?->can('plan', $this->route('job')) === true;
@@ -55,7 +59,9 @@ final class SettingsRequest extends FormRequest
         return $boxes;
     }
 
-    /** @throws InvalidValue */
+    /**
+     * @throws InvalidValue
+     */
     private function metricValue(string $parameter, string $typed): string
     {
         $value = SetValue::parse($typed);

@@ -51,7 +51,9 @@ trait SheetFields
         return $rules;
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     protected static function sheetNames(?PartKind $kind): array
     {
         $names = [];

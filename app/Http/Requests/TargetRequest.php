@@ -20,13 +20,17 @@ final class TargetRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function attributes(): array
     {
         return ['wish_days' => 'days wished', 'coldest_battery_c' => 'coldest battery'];
     }
 
-    /** @return array<string, mixed> columns of the job */
+    /**
+     * @return array<string, mixed> columns of the job
+     */
     public function row(Job $job): array
     {
         $row = [];

@@ -22,7 +22,9 @@ final class UserRequest extends FormRequest
         ];
     }
 
-    /** @return list<callable(Validator): void> */
+    /**
+     * @return list<callable(Validator): void>
+     */
     public function after(): array
     {
         return [function (Validator $validator): void {
@@ -34,7 +36,9 @@ final class UserRequest extends FormRequest
         }];
     }
 
-    /** @return array<string, mixed> columns of the user */
+    /**
+     * @return array<string, mixed> columns of the user
+     */
     public function row(): array
     {
         return [

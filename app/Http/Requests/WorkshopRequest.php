@@ -21,9 +21,11 @@ final class WorkshopRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     */
     public function validated($key = null, $default = null): array
     {
-        return array_map(fn (string $k): string => $this->text($k), ['name' => 'name', 'address' => 'address', 'phone' => 'phone', 'email' => 'email', 'region' => 'region', 'first_terminal' => 'first_terminal']);
+        return array_map(fn(string $k): string => $this->text($k), ['name' => 'name', 'address' => 'address', 'phone' => 'phone', 'email' => 'email', 'region' => 'region', 'first_terminal' => 'first_terminal']);
     }
 }

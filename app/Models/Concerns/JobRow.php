@@ -31,13 +31,17 @@ trait JobRow
         static::deleted($touch);
     }
 
-    /** @return BelongsTo<Job, $this> */
+    /**
+     * @return BelongsTo<Job, $this>
+     */
     public function job(): BelongsTo
     {
         return $this->belongsTo(Job::class);
     }
 
-    /** @return array<string, mixed> the row in the job file's terms */
+    /**
+     * @return array<string, mixed> the row in the job file's terms
+     */
     public function toFile(): array
     {
         $file = [];
@@ -49,7 +53,9 @@ trait JobRow
         return $file;
     }
 
-    /** @param array<string, mixed> $file a row of the job file */
+    /**
+     * @param array<string, mixed> $file a row of the job file
+     */
     public static function fromFile(array $file): static
     {
         $row = new static();

@@ -41,7 +41,9 @@ trait Versioned
         });
     }
 
-    /** @throws StaleEdit when the row was changed meanwhile */
+    /**
+     * @throws StaleEdit when the row was changed meanwhile
+     */
     public function deleteIfUnchanged(Request $request): void
     {
         DB::transaction(function () use ($request): void {
@@ -49,7 +51,9 @@ trait Versioned
         });
     }
 
-    /** @param array<string, mixed> $attributes */
+    /**
+     * @param array<string, mixed> $attributes
+     */
     private function lockedRow(Request $request, array $attributes): static
     {
         $row = static::query()->whereKey($this->getKey())->lockForUpdate()->firstOrFail();

@@ -38,7 +38,7 @@ final class ColdCharging implements Rule
         $guarded = $sheet->flag('low_temp_cutoff') === true;
         $months = $sums->system->place === null ? 0 : count(array_filter(
             $sums->system->travel->months,
-            static fn (int $m): bool => $sums->system->place->minCOf($m) < $floor->value,
+            static fn(int $m): bool => $sums->system->place->minCOf($m) < $floor->value,
         ));
         $nights = $months > 0 ? sprintf('Nights below %g °C in %d travelled month%s', $floor->value, $months, $months === 1 ? '' : 's') : sprintf('Down to %g °C', $coldest->value);
 

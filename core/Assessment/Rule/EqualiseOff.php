@@ -35,7 +35,7 @@ final class EqualiseOff implements Rule
         $findings = [];
         foreach ($sums->settings->devices as $device) {
             foreach ($device['rows'] as $row) {
-                $value = ($row->entry?->readBack ?? $row->entry?->asSet ?? $row->planned())->number;
+                $value = ($row->noted() ?? $row->planned())->number;
                 if ($row->parameter !== Parameter::Equalise || $value === null || $value <= 0.0) {
                     continue;
                 }

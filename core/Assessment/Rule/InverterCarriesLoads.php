@@ -35,7 +35,7 @@ final class InverterCarriesLoads implements Rule
         $findings = [];
         $continuous = $part->data->figure('continuous_w');
         if ($continuous !== null && $budget->acPeakW > $continuous->value) {
-            $names = implode(' + ', array_map(static fn ($a): string => $a->name, array_slice(array_values(array_filter($budget->worstAppliances(), static fn ($a): bool => $a->side === Side::Ac)), 0, 3)));
+            $names = implode(' + ', array_map(static fn($a): string => $a->name, array_slice(array_values(array_filter($budget->worstAppliances(), static fn($a): bool => $a->side === Side::Ac)), 0, 3)));
             $findings[] = new Finding('inverter-overloaded', Severity::Fix, 'More at once than the inverter gives', sprintf('%s want %.0f W together; %s gives %.0f W.', $names, $budget->acPeakW, $part->name(), $continuous->value), new Remedy('Move one of them to another hour, or fit a larger inverter'), 'data sheet', [$peak, $continuous], $part->uid);
         }
         $surge = $part->data->figure('surge_w');

@@ -54,7 +54,8 @@ final class MainFuse implements Rule
     }
 
     /**
-     * @param list<Part> $batteries @param list<Part> $fuses
+     * @param list<Part> $batteries
+     * @param list<Part> $fuses
      */
     private static function atPositive(Graph $graph, array $batteries, array $fuses): ?Part
     {

@@ -25,7 +25,7 @@ final class NoChargingLoop implements Rule
         $graph = $sums->planned;
         $findings = [];
         foreach ($graph->joined() as $group) {
-            $outlets = array_filter($graph->ofKind(PartKind::Inverter, PartKind::InverterCharger), static fn ($p): bool => in_array($p->uid . '.ac_out', $group, true));
+            $outlets = array_filter($graph->ofKind(PartKind::Inverter, PartKind::InverterCharger), static fn($p): bool => in_array($p->uid . '.ac_out', $group, true));
             foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter) as $charger) {
                 if ($outlets !== [] && in_array($charger->uid . '.ac_in', $group, true)) {
                     $findings[] = new Finding('charging-loop', Severity::Stop, 'The bank charges itself', sprintf('%s is fed from the outlets of %s: it takes from the bank to charge the bank, and empties it into heat.', $charger->name(), array_values($outlets)[0]->name()), new Remedy('Feed the charger from the hook-up, before the inverter'), 'first principles', [], $charger->uid);

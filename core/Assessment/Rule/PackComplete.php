@@ -24,16 +24,16 @@ final class PackComplete implements Rule
 
     public function judge(Sums $sums): array
     {
-        $devices = array_values(array_filter($sums->system->difference()->parts(Fate::Add), static fn (Part $p): bool => !$p->kind->isSundry()));
+        $devices = array_values(array_filter($sums->system->difference()->parts(Fate::Add), static fn(Part $p): bool => !$p->kind->isSundry()));
         $findings = [];
         foreach (['serial' => 'serial number', 'place' => 'place'] as $field => $word) {
-            $without = array_values(array_filter($devices, static fn (Part $p): bool => $p->$field === ''));
+            $without = array_values(array_filter($devices, static fn(Part $p): bool => $p->$field === ''));
             if ($without !== []) {
                 $findings[] = new Finding(
                     'pack-lacks-' . $field,
                     Severity::Note,
                     count($without) === 1 ? "One part without a $word" : count($without) . " parts without a $word",
-                    implode(', ', array_map(static fn (Part $p): string => $p->name(), array_slice($without, 0, 4))) . (count($without) > 4 ? ' …' : '') . '. Warranty and recalls go by it.',
+                    implode(', ', array_map(static fn(Part $p): string => $p->name(), array_slice($without, 0, 4))) . (count($without) > 4 ? ' …' : '') . '. Warranty and recalls go by it.',
                     new Remedy('Note it while the part can still be reached'),
                     'common practice',
                     [Figure::given('parts', count($without), '')],

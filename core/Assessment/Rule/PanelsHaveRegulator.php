@@ -35,7 +35,7 @@ final class PanelsHaveRegulator implements Rule
         if ($regulators === []) {
             return [new Finding('panels-without-regulator', Severity::Stop, 'Panels without a regulator', 'Nothing stands between the panels and the bank: in full sun it is charged without limit.', new Remedy('Add a regulator that suits the panels and the bank'), 'first principles', [$array])];
         }
-        $limit = array_sum(array_map(static fn ($p): float => $p->data->number('max_charge_a') ?? 0.0, $regulators));
+        $limit = array_sum(array_map(static fn($p): float => $p->data->number('max_charge_a') ?? 0.0, $regulators));
         $volts = $sums->settings->profile?->figure(Parameter::Absorption) ?? Figure::given('absorption', $bank->nominalV(), 'V', Origin::Assumed);
         $amps = new Figure('array current', $watts / $volts->value, 'A', 'array watts ÷ absorption volts', [$array, $volts], 'first principles');
         if ($limit >= $amps->value) {

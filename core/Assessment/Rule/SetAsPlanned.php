@@ -50,7 +50,7 @@ final class SetAsPlanned implements Rule
         if ($row->parameter !== Parameter::Absorption && $row->parameter !== Parameter::Float) {
             return null;
         }
-        $value = ($row->entry?->asSet ?? $row->planned())->number ?? 0.0;
+        $value = ($row->noted() ?? $row->planned())->number ?? 0.0;
 
         return $value <= $ceiling->value + 0.001 ? null : new Finding(
             'charge-volts-too-high',
@@ -66,7 +66,7 @@ final class SetAsPlanned implements Rule
 
     private function otherwise(Part $part, SettingRow $row): ?Finding
     {
-        $now = $row->entry?->readBack ?? $row->entry?->asSet;
+        $now = $row->noted();
         if ($now === null || $now->agreesWith($row->planned(), $row->parameter->tolerance())) {
             return null;
         }

@@ -25,13 +25,13 @@ final class ShuntSeesAll implements Rule
     {
         $graph = $sums->planned;
         $monitors = $graph->ofKind(PartKind::Monitor);
-        $minus = array_map(static fn ($p): string => $p->uid . '.minus', $sums->banks->planned->parts);
+        $minus = array_map(static fn($p): string => $p->uid . '.minus', $sums->banks->planned->parts);
         foreach ($graph->joined() as $group) {
-            $shunts = array_filter($monitors, static fn ($m): bool => in_array($m->uid . '.battery_minus', $group, true));
+            $shunts = array_filter($monitors, static fn($m): bool => in_array($m->uid . '.battery_minus', $group, true));
             if ($shunts === [] || array_intersect($minus, $group) === []) {
                 continue;
             }
-            $bypassing = array_values(array_filter($group, static fn (string $t): bool => !in_array($t, $minus, true)
+            $bypassing = array_values(array_filter($group, static fn(string $t): bool => !in_array($t, $minus, true)
                 && !str_ends_with($t, '.battery_minus')
                 && !str_ends_with($t, '.bar')
                 || in_array($t, self::consumers($sums), true)));
@@ -45,7 +45,9 @@ final class ShuntSeesAll implements Rule
         return [];
     }
 
-    /** @return list<string> terminals named "battery_minus" that belong to something other than a shunt */
+    /**
+     * @return list<string> terminals named "battery_minus" that belong to something other than a shunt
+     */
     private static function consumers(Sums $sums): array
     {
         $terminals = [];

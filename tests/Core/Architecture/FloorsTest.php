@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/**
+ * The floors of core/: an upper room may use a lower one, never the other way; nothing there uses app/ or a framework.
+ * Run by PHPStan, see phpstan.neon.
+ */
+final class FloorsTest
+{
+    /** Rooms from the ground up. A room may use those before it, and itself. */
+    private const FLOORS = ['Exception', 'Quantity', 'Finding', 'Chemistry', 'Sun', 'Inverter', 'Load', 'Bank', 'Charging', 'Setting', 'Region', 'System', 'Sizing', 'Assessment', 'Calculation'];
+
+    /**
+     * @return iterable<Rule>
+     */
+    public function testFloors(): iterable
+    {
+        foreach (self::FLOORS as $i => $room) {
+            $above = array_slice(self::FLOORS, $i + 1);
+            if ($above !== []) {
+                yield $room => PHPat::rule()
+                    ->classes(Selector::inNamespace("Pebblefell\\$room"))
+                    ->shouldNot()->dependOn()
+                    ->classes(...array_map(static fn(string $upper) => Selector::inNamespace("Pebblefell\\$upper"), $above))
+                    ->because("$room lies below them");
+            }
+        }
+    }
+
+    public function testCoreStandsAlone(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Pebblefell'))
+            ->canOnly()->dependOn()
+            ->classes(
+                Selector::inNamespace('Pebblefell'),
+                Selector::classname('/^(BackedEnum|UnitEnum|InvalidArgumentException|Throwable|Countable|IteratorAggregate|ArrayIterator|Traversable|Closure|Stringable|stdClass|JsonException)$/', true),
+            )
+            ->because('core/ is plain PHP: no framework, no application, no library');
+    }
+}
