@@ -36,15 +36,13 @@ final class ApplyRemedy
 
             return;
         }
-        $part->update(['fate' => Fate::from($change->value), 'lock_version' => $part->lock_version + 1]);
+        $part->changeTo(['fate' => Fate::from($change->value)]);
     }
 
     private static function setting(Job $job, Change $change): void
     {
         $row = $job->settings()->where('part_uid', $change->uid)->where('parameter', $change->field)->lockForUpdate()->first() ?? new Setting();
-        $row->fill(['part_uid' => $change->uid, 'parameter' => $change->field, 'planned' => $change->value]);
         $row->job()->associate($job);
-        $row->lock_version = ($row->lock_version ?? 0) + 1;
-        $row->save();
+        $row->changeTo(['part_uid' => $change->uid, 'parameter' => $change->field, 'planned' => $change->value]);
     }
 }

@@ -24,7 +24,7 @@ final class ChooseBank
             $place = '';
             foreach ($this->houseBatteries($job) as $part) {
                 $place = $part->place !== '' ? $part->place : $place;
-                $part->fate === Fate::Add ? ($this->removePart)($part) : $part->update(['fate' => Fate::Remove, 'lock_version' => $part->lock_version + 1]);
+                $part->fate === Fate::Add ? ($this->removePart)($part) : $part->changeTo(['fate' => Fate::Remove]);
             }
             $this->addParts->fromLibrary($job, $battery, $count, Fate::Add, $place);
         });
@@ -35,7 +35,7 @@ final class ChooseBank
     {
         DB::transaction(function () use ($job): void {
             foreach ($this->houseBatteries($job) as $part) {
-                $part->fate === Fate::Add ? ($this->removePart)($part) : $part->update(['fate' => Fate::Keep, 'lock_version' => $part->lock_version + 1]);
+                $part->fate === Fate::Add ? ($this->removePart)($part) : $part->changeTo(['fate' => Fate::Keep]);
             }
         });
     }

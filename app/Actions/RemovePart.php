@@ -16,11 +16,11 @@ final class RemovePart
             $job = $part->job()->firstOrFail();
             $mine = $part->uid . '.%';
             $job->conductors()->where(static fn($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine))->get()->each->delete();
-            $job->conductors()->where('protected_by', $part->uid)->get()->each->update(['protected_by' => '']);
+            $job->conductors()->where('protected_by', $part->uid)->get()->each->changeTo(['protected_by' => '']);
             $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->get()->each->delete();
             $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
             $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();
-            $job->parts()->where('replaces', $part->uid)->get()->each->update(['replaces' => '']);
+            $job->parts()->where('replaces', $part->uid)->get()->each->changeTo(['replaces' => '']);
             $part->delete();
         });
     }

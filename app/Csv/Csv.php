@@ -79,7 +79,8 @@ final class Csv
             $value === null => '',
             is_bool($value) => $value ? 'yes' : 'no',
             is_string($value) => !is_numeric($value) && preg_match('/^[=+\-@\t\r\']/', $value) === 1 ? "'" . $value : $value,
-            default => (string) $value,
+            // As short as it is exact.
+            default => (string) json_encode($value),
         };
     }
 

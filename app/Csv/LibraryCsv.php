@@ -45,11 +45,7 @@ final class LibraryCsv
         DB::transaction(static function () use ($parts): void {
             foreach ($parts as $part) {
                 $row = LibraryPart::query()->firstOrNew(array_intersect_key($part, ['kind' => 1, 'make' => 1, 'model' => 1]));
-                $row->fill($part);
-                if ($row->isDirty()) {
-                    $row->lock_version = ($row->lock_version ?? 0) + 1;
-                    $row->save();
-                }
+                $row->changeTo($part);
             }
         });
 

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Pebblefell\Sizing;
 
+use Pebblefell\Finding\Figure;
 use Pebblefell\Setting\ChargeProfile;
 use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\SetValue;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\SettingEntry;
 use Pebblefell\System\System;
 
 /** What to type into each box of each charging source that stays or comes, for the planned bank. */
@@ -40,7 +43,7 @@ final readonly class SettingSheet
         foreach ($system->planned()->chargers() as $part) {
             $entries = $system->settingsOf($part->uid);
             $devices[] = ['part' => $part, 'rows' => array_map(
-                static fn(Parameter $p): SettingRow => new SettingRow($p, $profile->value($p), $profile->figure($p), $entries[$p->value] ?? null),
+                static fn(Parameter $p): SettingRow => self::row($part, $p, $profile, $entries[$p->value] ?? null),
                 self::parameters($part),
             )];
         }
@@ -59,6 +62,18 @@ final readonly class SettingSheet
         }
 
         return $open;
+    }
+
+    private static function row(Part $part, Parameter $parameter, ChargeProfile $profile, ?SettingEntry $entry): SettingRow
+    {
+        $why = $profile->figure($parameter);
+        $own = $part->data->figure('max_charge_a') ?? $part->data->figure('charge_a') ?? $part->data->figure('output_a');
+        // A charger is not set above what it can give.
+        if ($parameter === Parameter::ChargeCurrent && $own !== null && $own->value < $why->value) {
+            return new SettingRow($parameter, SetValue::number($own->value), new Figure('charge current', $own->value, 'A', 'the smaller of what the bank bears and what the charger gives', [$why, $own], 'data sheets'), $entry);
+        }
+
+        return new SettingRow($parameter, $profile->value($parameter), $why, $entry);
     }
 
     /**

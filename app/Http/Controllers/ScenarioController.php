@@ -23,7 +23,7 @@ final class ScenarioController extends Controller
             $from = $request->string('copy_of')->toString();
             $job->appliances()->lockForUpdate()->get()->each(static function (Appliance $a) use ($from, $scenario): void {
                 if (isset($a->hours[$from])) {
-                    $a->update(['hours' => [...$a->hours, $scenario->uid => $a->hours[$from]], 'lock_version' => $a->lock_version + 1]);
+                    $a->changeTo(['hours' => [...$a->hours, $scenario->uid => $a->hours[$from]]]);
                 }
             });
 
@@ -39,7 +39,7 @@ final class ScenarioController extends Controller
             $scenario->saveIfUnchanged($request, $request->row());
             if ($scenario->sizing) {
                 $job->scenarios()->where('id', '!=', $scenario->id)->where('sizing', true)->get()
-                    ->each(static fn(Scenario $s) => $s->update(['sizing' => false, 'lock_version' => $s->lock_version + 1]));
+                    ->each(static fn(Scenario $s) => $s->changeTo(['sizing' => false]));
             }
         });
 
@@ -52,7 +52,7 @@ final class ScenarioController extends Controller
             $scenario->deleteIfUnchanged($request);
             $job->appliances()->lockForUpdate()->get()->each(static function (Appliance $a) use ($scenario): void {
                 if (isset($a->hours[$scenario->uid])) {
-                    $a->update(['hours' => array_diff_key($a->hours, [$scenario->uid => true]), 'lock_version' => $a->lock_version + 1]);
+                    $a->changeTo(['hours' => array_diff_key($a->hours, [$scenario->uid => true])]);
                 }
             });
         });

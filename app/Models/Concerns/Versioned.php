@@ -52,6 +52,20 @@ trait Versioned
     }
 
     /**
+     * A change that follows from another one: there is no form, but whoever has one open will be told.
+     *
+     * @param array<string, mixed> $attributes
+     */
+    public function changeTo(array $attributes): void
+    {
+        $this->fill($attributes);
+        if ($this->isDirty()) {
+            $this->lock_version = ($this->lock_version ?? 0) + 1;
+            $this->save();
+        }
+    }
+
+    /**
      * @param array<string, mixed> $attributes
      */
     private function lockedRow(Request $request, array $attributes): static

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Part;
+use App\Support\JobFiles;
+use App\Support\PhotoStore;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+
+/** Files in and out: the job file byte for byte, CSV whole or not at all, pictures without their secrets. */
+final class OpenFilesTest extends TestCase
+{
+    public function testEveryDemoJobGoesOutInAndOutAgainByteForByte(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->actingAs($this->user());
+        $jobs = Job::query()->get();
+        self::assertGreaterThanOrEqual(8, $jobs->count());
+        foreach ($jobs as $job) {
+            $out = (string) $this->get("/jobs/$job->id/file")->assertOk()->getContent();
+            $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', $out)])->assertSessionHasNoErrors();
+            $again = Job::query()->latest('id')->firstOrFail();
+            self::assertNotSame($job->id, $again->id);
+            self::assertSame($out, JobFiles::export($again), $job->title);
+        }
+    }
+
+    public function testAFileThatBreaksTheSchemaIsRefusedWithEveryPathAndNothingChanges(): void
+    {
+        $job = $this->job();
+        $this->appliance($job);
+        $this->actingAs($this->user());
+        $tree = json_decode(JobFiles::export($job->fresh() ?? $job), true);
+        $tree['appliances'][0]['watts'] = 'many';
+        $tree['vehicle']['system_v'] = 13;
+        unset($tree['client']);
+        $answer = $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))])->assertSessionHasErrors('file');
+        $paths = array_column($answer->getSession()->get('faults'), 'path');
+        self::assertContains('/appliances/0/watts', $paths);
+        self::assertContains('/vehicle/system_v', $paths);
+        self::assertContains('/client', $paths);
+        self::assertSame(1, Job::query()->count());
+    }
+
+    public function testWhatTheSchemaCannotSeeCoreRefuses(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $tree = json_decode(JobFiles::export($job->fresh() ?? $job), true);
+        $tree['conductors'][] = ['uid' => 'c1', 'from' => 'p9.plus', 'to' => 'p8.minus', 'fate' => 'keep', 'size_mm2' => null, 'length_m' => null, 'insulation_c' => null, 'route' => '', 'protected_by' => ''];
+        foreach (['data', 'origins', 'hours'] as $empty) {
+            unset($empty);
+        }
+        [$system, , $faults] = JobFiles::read((string) json_encode($tree));
+        self::assertNull($system);
+        self::assertSame('/conductors/0/from', $faults[0]['path']);
+        self::assertStringContainsString('p9.plus', $faults[0]['message']);
+    }
+
+    public function testLoadsGoThroughCsvAndSpreadsheetFormulasStayText(): void
+    {
+        $job = $this->job();
+        $this->appliance($job, ['name' => '=SUM(A1:A9)', 'circuit' => '-12 "V" bus, left']);
+        $this->actingAs($this->user());
+        $csv = (string) $this->get("/jobs/$job->id/loads.csv")->getContent();
+        self::assertStringContainsString("'=SUM(A1:A9)", $csv);
+        self::assertStringContainsString('"\'-12 ""V"" bus, left"', $csv);
+        $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', $csv)])->assertSessionHasNoErrors();
+        [$first, $second] = $job->appliances()->get()->all();
+        self::assertSame($first->only(['name', 'circuit', 'watts', 'hours']), $second->only(['name', 'circuit', 'watts', 'hours']));
+    }
+
+    public function testACsvWithFaultsIsRefusedByLineAndNothingIsHalfDone(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $csv = "name;side;watts\nLamp;dc;12,5\nFan;hot;20\nPump;dc;much\n";
+        $answer = $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('x.csv', $csv)])->assertSessionHasErrors('file');
+        self::assertSame(['line 3, side', 'line 4, watts'], array_column($answer->getSession()->get('faults'), 'path'));
+        self::assertSame(0, $job->appliances()->count());
+    }
+
+    public function testTheLibraryGoesThroughCsvUnchanged(): void
+    {
+        $this->seed(\Database\Seeders\LibrarySeeder::class);
+        self::assertGreaterThanOrEqual(80, LibraryPart::query()->count());
+        self::assertSame(5, LibraryPart::query()->where('kind', 'battery')->get()->map(static fn (LibraryPart $p) => $p->data['chemistry'])->unique()->count());
+        $this->actingAs($this->user());
+        $csv = (string) $this->get('/library.csv')->getContent();
+        $this->post('/library/csv', ['file' => UploadedFile::fake()->createWithContent('library.csv', $csv)])->assertSessionHasNoErrors();
+        self::assertSame($csv, $this->get('/library.csv')->getContent());
+        self::assertSame(0, LibraryPart::query()->where('lock_version', '>', 1)->count(), 'what is the same is not written');
+    }
+
+    public function testAPictureLosesItsPlaceAndSizeAndIsSeenOnlyWithTheJob(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->post("/jobs/$job->id/parts", ['kind' => 'gauge', 'count' => 1, 'fate' => 'keep']);
+        $part = $job->parts()->firstOrFail();
+        // A JPEG with an Exif segment that says where it was taken.
+        $image = imagecreatetruecolor(2400, 1200);
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        $exif = "Exif\0\0" . str_repeat('GPSLatitude 63.1 N ', 8);
+        $withPlace = substr($jpeg, 0, 2) . "\xFF\xE1" . pack('n', strlen($exif) + 2) . $exif . substr($jpeg, 2);
+        $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->createWithContent('label.jpg', $withPlace), 'caption' => 'Label'])->assertSessionHasNoErrors();
+        $photo = $part->photos()->firstOrFail();
+        self::assertSame([1600, 800], [(int) $photo->width_px, (int) $photo->height_px]);
+        self::assertStringNotContainsString('GPSLatitude', PhotoStore::bytes($photo));
+        $this->get("/jobs/$job->id/parts/$part->id/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->createWithContent('x.jpg', 'no picture')])->assertSessionHasErrors('photo');
+        auth()->logout();
+        $this->get("/jobs/$job->id/parts/$part->id/photos/$photo->id")->assertRedirect('/sign-in');
+        self::assertStringStartsWith('photos/', $photo->path);
+        self::assertTrue(Storage::disk('private')->exists($photo->path));
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Part;
+use App\Models\Role;
+use App\Support\SystemReader;
+use Pebblefell\Assessment\Assessment;
+use Pebblefell\System\Fate;
+
+/** The way of one job through the server: what is typed reaches core, and what core says reaches the page. */
+final class SliceTest extends TestCase
+{
+    public function testABriefIsOpenedWithANewCustomerInTheRegionsUnits(): void
+    {
+        $this->actingAs($this->user())->post('/jobs', [
+            'title' => 'Mobile smithy', 'new_customer' => 'Ragna', 'region' => '', 'vehicle_kind' => 'horsebox', 'system_v' => '12', 'chassis_bonded' => '1',
+            'payload_kg' => '310,5', 'months' => ['5', '6'], 'wish_days' => '2', 'hook_up' => 'never', 'driving_h_day' => '1',
+            'shade' => [['from_h' => '14', 'to_h' => '20', 'percent' => '50'], ['from_h' => '', 'to_h' => '', 'percent' => '']],
+        ])->assertSessionHasNoErrors();
+        $job = Job::query()->firstOrFail();
+        self::assertSame(310.5, $job->payload_kg);
+        self::assertSame('Ragna', $job->customer?->name);
+        self::assertEquals([['from_h' => 14, 'to_h' => 20, 'factor' => 0.5]], $job->shade);
+        self::assertSame(1, $job->scenarios()->count());
+    }
+
+    public function testBadInputIsNamedAtTheFieldAndNothingTypedIsLost(): void
+    {
+        $user = $this->user();
+        $this->actingAs($user)->from('/jobs/create')->post('/jobs', ['title' => 'Keep me', 'vehicle_kind' => 'spaceship', 'system_v' => '13', 'wish_days' => '-1', 'hook_up' => 'never', 'driving_h_day' => 'x'])
+            ->assertSessionHasErrors(['vehicle_kind', 'system_v', 'wish_days', 'driving_h_day', 'customer_id']);
+        $this->get('/jobs/create')->assertSee('value="Keep me"', false);
+        self::assertSame(0, Job::query()->count());
+        self::assertSame(0, Customer::query()->count());
+    }
+
+    public function testPoundsAndFahrenheitAreReadInNorthAmerica(): void
+    {
+        $job = $this->job(['region' => 'north_america']);
+        $this->actingAs($this->user())->put("/jobs/$job->id/target", ['lock_version' => $job->lock_version, 'coldest_battery_c' => '50'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(10.0, $job->fresh()?->coldest_battery_c, 1e-6);
+        $this->get("/jobs/$job->id/size")->assertSee('°F')->assertSee('50');
+    }
+
+    public function testBatteriesComeInWithTheirLinks(): void
+    {
+        $job = $this->job(['system_v' => 24]);
+        $battery = $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110]);
+        $this->actingAs($this->user())->post("/jobs/$job->id/parts", ['library_part_id' => $battery->id, 'count' => 4, 'fate' => 'keep', 'role' => 'house'])->assertSessionHasNoErrors();
+        // Two strings of two: a series link in each, and plus to plus, minus to minus.
+        self::assertSame(4, $job->parts()->count());
+        self::assertSame(4, $job->conductors()->count());
+        $bank = Assessment::of(SystemReader::read($job->fresh() ?? $job))->sums->banks->found->bank;
+        self::assertSame([2, 2, 220.0], [$bank?->series, $bank?->parallel, $bank?->ratedAh()]);
+    }
+
+    public function testADataSheetSlipComesBackAtItsField(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user())->post("/jobs/$job->id/parts", ['kind' => 'battery', 'count' => 1, 'fate' => 'keep', 'data' => ['chemistry' => 'agm', 'nominal_v' => '12', 'capacity_ah' => '110000']])
+            ->assertSessionHasErrors(['data.capacity_ah']);
+        self::assertSame(0, $job->parts()->count());
+    }
+
+    public function testChoosingABankTakesTheOldOneOutAndReplacesAnEarlierPlan(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $agm = $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110]);
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $agm->id, 'count' => 2, 'fate' => 'keep', 'role' => 'house']);
+        $lfp = $this->libraryBattery();
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $lfp->id, 'count' => 3])->assertSessionHasNoErrors();
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $lfp->id, 'count' => 2])->assertSessionHasNoErrors();
+        $fates = $job->parts()->get()->countBy(static fn (Part $p): string => $p->fate->value)->all();
+        self::assertSame(['remove' => 2, 'add' => 2], $fates);
+        $this->put("/jobs/$job->id/bank", ['keep_found' => 1])->assertSessionHasNoErrors();
+        self::assertSame(['keep' => 2], $job->parts()->get()->countBy(static fn (Part $p): string => $p->fate->value)->all());
+    }
+
+    public function testAStopIsShownItsRemedyAppliedInOnePressAndAnOverruleKeptWithItsReason(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
+        $pwm = LibraryPart::query()->create(['kind' => 'regulator', 'make' => 'Testmake', 'model' => 'Pulse', 'data' => ['technology' => 'pwm', 'max_charge_a' => 20.0, 'lithium' => 'none']]);
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $pwm->id, 'count' => 1, 'fate' => 'keep']);
+        $this->get("/jobs/$job->id/survey")->assertSee('Lead-only solar regulator beside lithium')->assertSee('Take it out; fit one with a lithium profile');
+
+        $finding = fn () => Assessment::of(SystemReader::read($job->fresh() ?? $job))->find('lead-only-charger@' . $job->parts()->where('kind', 'regulator')->firstOrFail()->uid)?->finding;
+        $question = $finding();
+        self::assertNotNull($question);
+        $this->post("/jobs/$job->id/findings", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled', 'reason' => ''])->assertSessionHasErrors('reason');
+        $this->post("/jobs/$job->id/findings", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled', 'reason' => 'Fused off, for looks only'])->assertSessionHasNoErrors();
+        $this->get("/jobs/$job->id/survey")->assertSee('Overruled')->assertSee('Fused off, for looks only')->assertSee('Planner Person');
+
+        $this->post("/jobs/$job->id/findings/apply", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint()])->assertSessionHasNoErrors();
+        self::assertSame(Fate::Remove, $job->parts()->where('kind', 'regulator')->firstOrFail()->fate);
+        self::assertNull($finding());
+    }
+
+    public function testATechnicianRecordsButDoesNotPlan(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
+        $charger = LibraryPart::query()->create(['kind' => 'mains_charger', 'make' => 'Testmake', 'model' => 'Quay', 'data' => ['output_a' => 30.0, 'lithium' => 'custom']]);
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
+        $part = $job->parts()->where('kind', 'mains_charger')->firstOrFail();
+        $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/settings/$part->id", ['box' => ['absorption_v' => ['as_set' => '14,2', 'planned' => '15'], 'equalise_v' => ['as_set' => 'off']], 'versions' => []])->assertSessionHasNoErrors();
+        $row = $job->settings()->where('parameter', 'absorption_v')->firstOrFail();
+        self::assertSame(['14.2', null, 'Technician Person'], [$row->as_set, $row->planned, $row->entered_by]);
+        $this->put("/jobs/$job->id/settings/$part->id", ['box' => ['float_v' => ['as_set' => 'fourteen']]])->assertSessionHasErrors('box.float_v.as_set');
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
+        self::assertSame(Fate::Keep, $job->parts()->reorder('id', 'desc')->firstOrFail()->fate, 'a technician records what is there');
+    }
+
+    public function testHoursAreReadAsPeopleWriteThemAndAmpsBecomeWatts(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $scenario = $job->scenarios()->firstOrFail()->uid;
+        $this->post("/jobs/$job->id/appliances", ['name' => 'Fridge', 'watts' => '3,8 A', 'side' => 'dc', 'hours' => '22-6, 12:30-13', 'scenario' => $scenario])->assertSessionHasNoErrors();
+        $row = $job->appliances()->firstOrFail();
+        self::assertEqualsWithDelta(45.6, $row->watts, 1e-9);
+        self::assertEquals([['from_h' => 22, 'to_h' => 6], ['from_h' => 12.5, 'to_h' => 13]], $row->hours[$scenario]);
+        $this->post("/jobs/$job->id/appliances", ['name' => 'Fan', 'watts' => '20', 'side' => 'dc', 'hours' => '7 till late', 'scenario' => $scenario])->assertSessionHasErrors('hours');
+        $this->post("/jobs/$job->id/scenarios", ['name' => 'Winter', 'copy_of' => $scenario])->assertSessionHasNoErrors();
+        $winter = $job->scenarios()->where('name', 'Winter')->firstOrFail()->uid;
+        self::assertEquals($row->hours[$scenario], $row->fresh()?->hours[$winter] ?? null);
+    }
+
+    public function testTheAuditTrailSaysWhoChangedWhat(): void
+    {
+        $job = $this->job();
+        $planner = $this->user();
+        $load = $this->appliance($job);
+        $scenario = $job->scenarios()->firstOrFail()->uid;
+        $this->actingAs($planner)->put("/jobs/$job->id/appliances/$load->id", ['lock_version' => $load->lock_version, 'name' => 'Fridge', 'watts' => '60', 'side' => 'dc', 'hours' => '0-24', 'scenario' => $scenario])->assertSessionHasNoErrors();
+        $this->get("/jobs/$job->id/history")->assertOk()->assertSee($planner->name)->assertSee('watts: 45 → 60');
+    }
+}

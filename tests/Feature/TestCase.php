@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\AddParts;
+use App\Models\Appliance;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Place;
+use App\Models\Role;
+use App\Models\Scenario;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Storage;
+use Pebblefell\System\DataSheet;
+use Pebblefell\System\PartKind;
+
+abstract class TestCase extends BaseTestCase
+{
+    use RefreshDatabase;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('private');
+        $this->withoutVite();
+    }
+
+    protected function user(Role $role = Role::Planner): User
+    {
+        return User::query()->create(['name' => ucfirst($role->value) . ' Person', 'email' => $role->value . uniqid() . '@test.example', 'password' => 'a long enough secret', 'role' => $role])->refresh();
+    }
+
+    /** @param array<string, mixed> $brief */
+    protected function job(array $brief = []): Job
+    {
+        $place = Place::query()->create(['name' => 'Testvik', 'latitude_deg' => 63.0, 'clearness' => array_fill(0, 12, 0.42), 'min_c' => array_fill(0, 12, 3.0)]);
+        $job = Job::query()->create(['title' => 'Test trailer', 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'caravan', 'place_id' => $place->id, 'months' => [5, 6, 7], ...$brief])->refresh();
+        (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
+
+        return $job;
+    }
+
+    /** @param array<string, mixed> $row */
+    protected function appliance(Job $job, array $row = []): Appliance
+    {
+        $scenario = $job->scenarios()->firstOrFail()->uid;
+
+        return (new AddParts())->row($job, Appliance::class, 'a', ['name' => 'Fridge', 'side' => 'dc', 'watts' => 45.0, 'hours' => [$scenario => [['from_h' => 0.0, 'to_h' => 24.0]]], ...$row])->refresh();
+    }
+
+    /** @param array<string, mixed> $data */
+    protected function libraryBattery(array $data = []): LibraryPart
+    {
+        $sheet = DataSheet::of(PartKind::Battery, ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 200, 'bms' => true, 'low_temp_cutoff' => true, 'mass_kg' => 22, ...$data]);
+
+        return LibraryPart::query()->create(['kind' => 'battery', 'make' => 'Testmake', 'model' => 'Block ' . uniqid(), 'data' => $sheet->values]);
+    }
+}
