@@ -32,12 +32,12 @@ final class SunCarriesMonths implements Rule
         if ($sums->planned->chargers() === []) {
             return [new Finding('nothing-charges', Severity::Fix, 'Nothing charges the bank', 'The plan has no regulator, DC-DC charger or mains charger for the planned bank.', new Remedy('Add a source, or keep one that suits'), 'first principles', [Figure::given('array', $sun->plannedW, 'W')])];
         }
-        if ($sun->coverage() >= 1.0) {
+        $otherwise = $sums->system->travel->hookUp !== 'never' || $sums->system->travel->drivingHDay > 0.0;
+        if ($sun->coverage() >= 1.0 || ($sun->plannedW <= 0.0 && $otherwise)) {
             return [];
         }
         $needed = $sun->needed();
         $name = self::MONTHS[$sun->ruling->month - 1];
-        $otherwise = $sums->system->travel->hookUp !== 'never' || $sums->system->travel->drivingHDay > 0.0;
 
         return [new Finding(
             'sun-short',

@@ -12,7 +12,7 @@ use PHPat\Test\PHPat;
  * The floors of core/: an upper room may use a lower one, never the other way; nothing there uses app/ or a framework.
  * Run by PHPStan, see phpstan.neon.
  */
-final class FloorsTest
+final class Floors
 {
     /** Rooms from the ground up. A room may use those before it, and itself. */
     private const FLOORS = ['Exception', 'Quantity', 'Finding', 'Chemistry', 'Sun', 'Inverter', 'Load', 'Bank', 'Charging', 'Setting', 'Region', 'System', 'Sizing', 'Assessment', 'Calculation'];
