@@ -126,4 +126,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
     Route::post('/places', [C\PlaceController::class, 'store'])->middleware(['can:create,' . Place::class])->name('places.store');
     Route::get('/places/{place}', [C\PlaceController::class, 'edit'])->middleware('can:update,place')->name('places.edit');
     Route::put('/places/{place}', [C\PlaceController::class, 'update'])->middleware('can:update,place')->name('places.update');
+
+    // An unknown address still gets a session, and with it a page of our own.
+    Route::fallback(static fn () => abort(404))->middleware('can:read-help');
 });

@@ -9,6 +9,7 @@ use App\Support\Show;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
@@ -24,10 +25,10 @@ final class AppServiceProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes(!$this->app->isProduction());
         Password::defaults(static fn(): Password => Password::min(10));
 
-        // Slow down guessing: by account, and by address.
+        // Slow down guessing: by account, and by address. Only what fails counts.
         RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute((int) config('pebblefell.sign_in_attempts'))->by('account|' . mb_strtolower((string) $request->input('email'))),
-            Limit::perMinute(4 * (int) config('pebblefell.sign_in_attempts'))->by('address|' . $request->ip()),
+            Limit::perMinute((int) config('pebblefell.sign_in_attempts'))->by('account|' . mb_strtolower((string) $request->input('email')))->after(Auth::guest(...)),
+            Limit::perMinute(4 * (int) config('pebblefell.sign_in_attempts'))->by('address|' . $request->ip())->after(Auth::guest(...)),
         ]);
         RateLimiter::for('pack', static fn(Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
 

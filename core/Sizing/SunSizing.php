@@ -20,6 +20,9 @@ use Pebblefell\System\System;
 /** Twelve months of sun at the site: what the arrays bring, what is needed, and how large an array the travelled months ask for. */
 final readonly class SunSizing
 {
+    /** More array than this no vehicle carries: a coach's whole roof. Chosen, to say so instead of printing an absurd number. */
+    private const LARGEST_ROOF_W = 6000.0;
+
     /**
      * @param list<SunMonth> $months twelve
      * @param ?SunMonth $ruling the travelled month that asks for most
@@ -81,6 +84,12 @@ final readonly class SunSizing
             $loads->energy(),
             Figure::given('cycle efficiency, ' . $system->target->label(), $efficiency * 100, '%', Origin::Assumed, 'common practice'),
         );
+    }
+
+    /** True where the ruling month has so little sun that no vehicle's roof could make up for it. */
+    public function isBeyondAnyRoof(): bool
+    {
+        return $this->ruling !== null && $this->ruling->neededW > self::LARGEST_ROOF_W;
     }
 
     /** Watts of array with which the sun alone carries the ruling month; null where nothing is travelled. */

@@ -44,7 +44,7 @@ final class SunCarriesMonths implements Rule
             $otherwise ? Severity::Note : Severity::Fix,
             sprintf('Sun covers %.0f %% in %s', 100 * $sun->coverage(), $name),
             sprintf('%.0f W of array bring %.0f of %.0f Wh a day there. ', $sun->plannedW, $sun->ruling->plannedWh, $sun->ruling->needWh)
-                . ($needed !== null && is_finite($needed->value) ? sprintf('Sun alone would take %.0f W.', $needed->value) : 'There is no sun to take it from.')
+                . ($needed === null || $sun->isBeyondAnyRoof() ? 'No roof is large enough there.' : sprintf('Sun alone would take %.0f W.', $needed->value))
                 . ($otherwise ? ' Driving or hook-up must bring the rest.' : ''),
             new Remedy('More panel, a tilt, less use, or another source'),
             'computed; see how',

@@ -29,4 +29,4 @@
     </div>
     <div class="num small text-right pt-1">{{ $show->text($top, 'W') }}</div>
 </div>
-<table class="sr-only"><caption>Power through the day</caption><thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">Mean W</th><th scope="col">At most W</th></tr></thead><tbody>@foreach ($budget->moments as $m)<tr><td>{{ $m->fromH }}</td><td>{{ $m->toH }}</td><td>{{ round($m->meanW) }}</td><td>{{ round($m->peakW) }}</td></tr>@endforeach</tbody></table>
+<div class="sr-only"><table><caption>Power through the day</caption><thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">Mean W</th><th scope="col">At most W</th></tr></thead><tbody>@foreach ($budget->moments as $m)<tr><td>{{ $m->fromH }}</td><td>{{ $m->toH }}</td><td>{{ round($m->meanW) }}</td><td>{{ round($m->peakW) }}</td></tr>@endforeach</tbody></table></div>

@@ -58,7 +58,7 @@
     @if (session('said'))
         <div class="said" role="status" id="said">{{ session('said') }}</div>
     @endif
-    @if ($errors->any())
+    @if (isset($errors) && $errors->any())
         <div class="wrong" role="alert" id="wrong">
             {{ $errors->first('form') ?: ($errors->first('file') ?: 'Not saved yet: ' . $errors->first()) }}
         </div>

@@ -5,7 +5,7 @@
 @php($rows = array_filter(['found' => $banks->found, 'planned' => $banks->planned === $banks->found ? null : $banks->planned], fn ($c) => $c?->bank !== null))
 @php($most = max([1.0, $wish * $energy * 1.15, ...array_map(fn ($c) => $c->bank->ratedAh() * $c->bank->nominalV(), array_values($rows))]))
 @php($x = fn ($wh) => 96 + $wh / $most * 790)
-<svg class="draw" viewBox="0 0 916 {{ 44 + 96 * count($rows) }}" role="img" aria-label="@foreach ($rows as $which => $case){{ $which }}: {{ round($case->usable()->value) }} of {{ round($case->bank->ratedAh() * $case->bank->nominalV()) }} watt-hours usable{{ is_finite($case->days()->value) ? ', ' . round($case->days()->value, 1) . ' days' : '' }}. @endforeach">
+<div class="scroll"><svg class="draw" viewBox="0 0 916 {{ 44 + 96 * count($rows) }}" role="img" aria-label="@foreach ($rows as $which => $case){{ $which }}: {{ round($case->usable()->value) }} of {{ round($case->bank->ratedAh() * $case->bank->nominalV()) }} watt-hours usable{{ is_finite($case->days()->value) ? ', ' . round($case->days()->value, 1) . ' days' : '' }}. @endforeach">
     @php($y = 8)
     @foreach ($rows as $which => $case)
         @php($rated = $case->bank->ratedAh() * $case->bank->nominalV())
@@ -29,4 +29,4 @@
         <line class="s-heather" x1="{{ round($x($wish * $energy), 1) }}" x2="{{ round($x($wish * $energy), 1) }}" y1="0" y2="{{ $y - 6 }}"/>
         <text class="t-heather {{ $x($wish * $energy) > 700 ? 'end' : '' }}" x="{{ round($x($wish * $energy) + ($x($wish * $energy) > 700 ? 6 : -6), 1) }}" y="{{ $y + 12 }}">{{ $show->text($wish) }} days, the wish</text>
     @endif
-</svg>
+</svg></div>

@@ -14,8 +14,8 @@
     @if ($found->exists() || $planned->exists())
         <div class="mt-4"><x-tanks :sums="$sums" /></div>
         <div class="figures">
-            @if ($planned->exists())<x-stat :figure="$planned->usable()" label="Planned, usable" /><x-stat :figure="$planned->days()" label="Lasts" />@endif
-            @if ($found->exists())<x-stat :figure="$found->usable()" label="Found, usable" /><x-stat :figure="$found->days()" label="Lasts" left />@endif
+            @if ($planned->exists())<x-stat :figure="$planned->usable()" label="Planned, usable" /><x-stat :figure="$planned->days()" label="Planned lasts" />@endif
+            @if ($found->exists())<x-stat :figure="$found->usable()" label="Found, usable" /><x-stat :figure="$found->days()" label="Found lasts" left />@endif
         </div>
         <div class="figures mt-0!">
             @if ($found->exists() && $planned->exists() && $changed)<x-stat :figure="$banks->savedKg()" label="Weight saved" /><x-stat :figure="$banks->savedL()" label="Space saved" />@endif

@@ -1,0 +1,34 @@
+import { test as base, expect } from '@playwright/test';
+
+export { expect };
+
+/** A page whose console must stay clean: a blocked script or style, or an error, fails the test. */
+export const test = base.extend({
+    page: async ({ page }, use) => {
+        const faults = [];
+        page.on('console', (message) => {
+            if (message.type() === 'error' && !/status of (403|404|409|419|429)|ERR_FAILED/.test(message.text())) {
+                faults.push(message.text());
+            }
+        });
+        page.on('pageerror', (error) => faults.push(error.message));
+        await use(page);
+        expect(faults).toEqual([]);
+    },
+});
+
+export async function signIn(page, who = 'planner') {
+    await page.goto('/sign-in');
+    await page.getByLabel('E-mail').fill(`${who}@selhavn.example`);
+    await page.getByLabel('Password').fill('north-of-sixty');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'What needs me now?' })).toBeVisible();
+}
+
+export async function openJob(page, title, stage) {
+    await page.goto('/');
+    await page.getByRole('link', { name: title }).first().click();
+    if (stage) {
+        await page.locator('.skyline').getByRole('link', { name: new RegExp(`^${stage}`) }).click();
+    }
+}

@@ -1,0 +1,129 @@
+import { expect, openJob, signIn, test } from './help.js';
+
+const energy = (page) => page.locator('.stat').first().locator('.value');
+
+test('hours painted with the pointer change the day, and stay', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Cinema caravan', 'Loads');
+    const before = await energy(page).innerText();
+    const strip = page.locator('svg.strip[data-name="Vent fan"]');
+    const box = await strip.boundingBox();
+    const y = box.y + box.height / 2;
+    await page.mouse.move(box.x + box.width * (2.1 / 24), y);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width * (5.9 / 24), y, { steps: 8 });
+    await page.mouse.up();
+    await expect(energy(page)).not.toHaveText(before);
+    await expect(page.locator('svg.strip[data-name="Vent fan"] rect.on')).toHaveCount(4 * 4 + 6 * 4);
+    const after = await energy(page).innerText();
+    await page.reload();
+    await expect(energy(page)).toHaveText(after);
+    // 24 W × 4 h more
+    const number = (text) => Number(text.replace(/[^\d]/g, ''));
+    expect(number(after) - number(before)).toBe(96);
+});
+
+test('the strip is worked by keys alone', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Cinema caravan', 'Loads');
+    const strip = page.locator('svg.strip[data-name="House lights"]');
+    const on = await strip.locator('rect.on').count();
+    await strip.focus();
+    await page.keyboard.press('Home');
+    await page.keyboard.press('Space');
+    await page.keyboard.press('Shift+ArrowRight');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('svg.strip[data-name="House lights"] rect.on')).toHaveCount(on + 2);
+});
+
+test('a changed wish recalculates in place, and every figure can be asked how', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Library trailer', 'Size');
+    await expect(page.locator('.rail')).toContainText('of 4 days');
+    await page.getByLabel('Days without any charge').fill('1');
+    await page.getByLabel('Days without any charge').press('Tab');
+    await expect(page.locator('.rail')).not.toContainText('of 4 days');
+    await page.getByLabel('Days without any charge').fill('4');
+    await page.getByLabel('Days without any charge').press('Tab');
+    await expect(page.locator('.rail')).toContainText('of 4 days');
+    const stat = page.locator('.stat', { hasText: 'Planned, usable' });
+    await stat.getByText('how').click();
+    await expect(stat.locator('.how-box')).toContainText('Peukert');
+    await expect(stat.locator('.how-box')).toContainText('data sheet');
+    for (const value of await page.locator('.stat').all()) {
+        await expect(value.locator('details.how')).toHaveCount(1);
+    }
+});
+
+test('keys: stages, search, how, help', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Library trailer', 'Size');
+    await page.keyboard.press(']');
+    await expect(page).toHaveURL(/sources$/);
+    await page.keyboard.press('[');
+    await expect(page).toHaveURL(/size$/);
+    await page.keyboard.press('g');
+    await page.keyboard.press('l');
+    await expect(page).toHaveURL(/loads$/);
+    await page.keyboard.press('h');
+    await expect(page.locator('main details.how[open]')).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await expect(page.locator('details.how[open]')).toHaveCount(0);
+    await page.keyboard.press('/');
+    await page.keyboard.type('K230-26-0417');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('link', { name: 'Kvellin Slate 230 Warm' }).first()).toBeVisible();
+    await page.locator('h1').click();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('heading', { name: 'Keys', exact: true })).toBeVisible();
+});
+
+test('two people at one load: the second sees yours and theirs', async ({ page, browser }) => {
+    await signIn(page);
+    await openJob(page, 'Post launch', 'Loads');
+    const other = await browser.newContext();
+    const theirs = await other.newPage();
+    await signIn(theirs, 'technician');
+    await openJob(theirs, 'Post launch', 'Loads');
+    const watts = (p) => p.locator('form.day-row', { has: p.locator('[data-name="Radar"]') }).getByLabel('Watts');
+    await watts(theirs).fill('41');
+    await watts(theirs).press('Tab');
+    await expect(theirs.locator('form.day-row', { has: theirs.locator('[data-name="Radar"]') }).locator('span.num')).not.toBeEmpty();
+    await theirs.waitForLoadState('networkidle');
+    await watts(page).fill('38');
+    await watts(page).press('Tab');
+    await expect(page.getByRole('heading', { name: 'Changed by Jona Sund meanwhile' })).toBeVisible();
+    await expect(page.getByRole('row', { name: /Watts/ })).toContainText('38');
+    await expect(page.getByRole('row', { name: /Watts/ })).toContainText('41');
+    await page.getByRole('button', { name: 'Save this' }).click();
+    await expect(watts(page)).toHaveValue('38');
+    await other.close();
+});
+
+test('a lost connection is said, and nothing typed is lost', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Post launch', 'Loads');
+    await page.route('**/appliances/**', (route) => route.abort());
+    const name = page.locator('form.day-row').first().getByLabel('Name');
+    await name.fill('Radar, new');
+    await name.press('Tab');
+    await expect(page.locator('[data-offline]')).toBeVisible();
+    await expect(name).toHaveValue('Radar, new');
+    await page.unroute('**/appliances/**');
+    await name.fill('Radar');
+    await name.press('Tab');
+    await expect(page.locator('[data-offline]')).toBeHidden();
+});
+
+test('every page works without scripts', async ({ browser }) => {
+    const context = await browser.newContext({ javaScriptEnabled: false });
+    const page = await context.newPage();
+    await signIn(page);
+    await openJob(page, 'Library trailer', 'Size');
+    await page.getByLabel('Days without any charge').fill('3');
+    await page.getByRole('button', { name: 'Recalculate' }).click();
+    await expect(page.locator('.rail')).toContainText('of 3 days');
+    await page.getByLabel('Days without any charge').fill('4');
+    await page.getByRole('button', { name: 'Recalculate' }).click();
+    await context.close();
+});
