@@ -14,6 +14,16 @@ final class Photo extends Model
 
     protected $attributes = ['caption' => ''];
 
+    /** A picture is part of the job's model. */
+    protected static function booted(): void
+    {
+        $touch = static function (self $photo): void {
+            Job::query()->whereIn('id', Part::query()->whereKey($photo->part_id)->select('job_id'))->toBase()->increment('revision');
+        };
+        self::saved($touch);
+        self::deleted($touch);
+    }
+
     /**
      * @return BelongsTo<Part, $this>
      */

@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Models\Job;
 use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\View;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
@@ -20,13 +21,28 @@ final readonly class Workbench
 
     public static function of(Job $job): self
     {
-        $assessment = Assessment::of(SystemReader::read($job));
+        $assessment = self::assessment($job);
         $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists());
         if ($job->digest_revision !== $job->revision) {
             Digest::keep($job, $assessment);
         }
 
         return new self($job, $assessment, $skyline, new Show($assessment->sums->system->region->units()));
+    }
+
+    /**
+     * What core says of a job. Computed once for each state of its model: the same revision always gives the same answer.
+     */
+    public static function assessment(Job $job): Assessment
+    {
+        $key = implode('.', ['assessment', $job->id, $job->revision, $job->effectiveRegion()->value, Digest::RULES]);
+        $kept = Cache::get($key);
+        if (!$kept instanceof Assessment) {
+            $kept = Assessment::of(SystemReader::read($job));
+            Cache::put($key, $kept, now()->addDays(2));
+        }
+
+        return $kept;
     }
 
     /**

@@ -77,7 +77,7 @@ web_run() {
     fill "$ROOT/deploy/nginx.conf" "$RUN/nginx.conf"
     local root_ok=''
     [ "$APP_USER" = root ] && root_ok=-R
-    /usr/sbin/php-fpm8.2 $root_ok -c "$ROOT/deploy/php.ini" -y "$RUN/php-fpm.conf" || return 1
+    /usr/sbin/php-fpm8.2 $root_ok -c "$ROOT/deploy/php.ini" -d opcache.jit=tracing -y "$RUN/php-fpm.conf" || return 1
     /usr/sbin/nginx -p "$RUN" -e "$RUN/nginx.log" -c "$RUN/nginx.conf" || return 1
     for _ in $(seq 1 100); do
         curl_ok "http://${HOST/0.0.0.0/127.0.0.1}:$PORT/up" && return 0
@@ -101,7 +101,7 @@ web_stop() {
 }
 
 warm() {
-    artisan config:cache && artisan route:cache && artisan view:cache
+    artisan cache:clear && artisan config:cache && artisan route:cache && artisan view:cache
 }
 
 migrate() { artisan migrate --force; }

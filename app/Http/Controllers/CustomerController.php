@@ -8,6 +8,7 @@ use App\Http\Requests\CustomerRequest;
 use App\Models\Customer;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
 
 final class CustomerController extends Controller
 {
@@ -30,7 +31,11 @@ final class CustomerController extends Controller
 
     public function update(CustomerRequest $request, Customer $customer): RedirectResponse
     {
-        $customer->saveIfUnchanged($request, $request->row());
+        DB::transaction(static function () use ($request, $customer): void {
+            $customer->saveIfUnchanged($request, $request->row());
+            // The name stands in every model of theirs.
+            $customer->jobs()->toBase()->increment('revision');
+        });
 
         return redirect()->route('customers.index')->with('said', $customer->name . ' is saved.');
     }

@@ -7,6 +7,9 @@
 @php($order = ['Batteries', 'What charges them', 'Inverters', 'Wiring, protection, gauges'])
 @php($rows = $job->parts->keyBy('uid'))
 @php($difference = $system->difference())
+@php($mayPlan = auth()->user()->can('plan', $job))
+@php($openBy = collect($bench->assessment->verdicts)->filter->isOpen()->keyBy(fn ($v) => $v->finding->subject))
+@php($fates = collect(Pebblefell\System\Fate::cases())->reject(fn ($f) => $f === Pebblefell\System\Fate::Add))
 <x-layout title="Survey" :bench="$bench" :stage="$stage">
     <div class="stage-head"><h1>{{ $stage->question() }}</h1>
         <span class="right">@can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Change customer, vehicle, travel</a>@else<a href="{{ route('history', $job) }}">Who changed what</a>@endcan</span></div>
@@ -23,7 +26,7 @@
                 <tbody>
                 @foreach ($partsByGroup[$group] as $part)
                     @php($row = $rows[$part->uid])
-                    @php($says = collect($bench->assessment->verdicts)->first(fn ($v) => $v->isOpen() && $v->finding->subject === $part->uid))
+                    @php($says = $openBy[$part->uid] ?? null)
                     <tr id="{{ $part->uid }}">
                         <td><a href="{{ route('parts.edit', [$job, $row]) }}">{{ $part->name() }}</a><div class="small muted">{{ $part->kind->label() }}{{ $part->role === 'starter' ? ', starter side' : '' }}{{ $part->serial ? ' · ' . $part->serial : '' }}</div></td>
                         <td data-label="What it is" class="small"><span>{{ App\Support\PartWords::of($part, $show) }}</span></td>
@@ -32,18 +35,18 @@
                             @if ($part->fate === Pebblefell\System\Fate::Add)
                                 <span class="tag in">fit new</span>
                             @else
-                                @can('plan', $job)
+                                @if ($mayPlan)
                                     <form method="post" action="{{ route('fate.update', [$job, $row]) }}" data-live class="inline-flex gap-1 items-center">
                                         @csrf @method('put')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}">
                                         <label class="sr-only" for="fate-{{ $part->uid }}">What becomes of {{ $part->name() }}</label>
                                         <select id="fate-{{ $part->uid }}" name="fate" class="w-auto! min-w-36">
-                                            @foreach (Pebblefell\System\Fate::cases() as $fate)@continue($fate === Pebblefell\System\Fate::Add)<option value="{{ $fate->value }}" @selected($fate === $part->fate)>{{ $fate->label() }}</option>@endforeach
+                                            @foreach ($fates as $fate)<option value="{{ $fate->value }}" @selected($fate === $part->fate)>{{ $fate->label() }}</option>@endforeach
                                         </select>
                                         <noscript><button class="btn plain">Save</button></noscript>
                                     </form>
                                 @else
                                     <span class="tag {{ $part->fate === Pebblefell\System\Fate::Remove ? 'out' : '' }}">{{ $part->fate->label() }}</span>
-                                @endcan
+                                @endif
                             @endif
                             @if ($says)<a href="#finding-{{ Illuminate\Support\Str::slug($says->finding->key()) }}" class="inline-block align-middle p-1"><x-severity :of="$says->finding->severity" /></a>@endif
                         </td>

@@ -1,0 +1,21 @@
+# `./pebblefell bench`: speed and size as ratios, each against a named reference in the same run. Sourced by ./pebblefell.
+
+command_bench() {
+    . "$ROOT/deploy/lib/test.sh"
+    say 'Pebblefell: bench'
+    cd "$ROOT"
+    ensure_packages
+    ensure_vendor live
+    ensure_npm
+    ensure_assets
+    temporary_instance bench production
+    db_start
+    serve_demo
+    local out=$INSTANCE/bench
+    mkdir -p "$out"
+    export PEBBLEFELL_URL=http://$HOST:$PORT
+    step 'Pages, 10 jobs' bash -c "node bench/pages.js >'$out/small.json'"
+    step 'Growing to 2,000 jobs' as_app php bench/grow.php 2000
+    step 'Pages, 2,000 jobs' bash -c "node bench/pages.js >'$out/large.json'"
+    node bench/report.js "$out/small.json" "$out/large.json"
+}
