@@ -200,12 +200,12 @@ final class DemoSeeder extends Seeder
     {
         $job = $this->job('Cinema caravan', 'Lamplight Film Club', [
             'vehicle_kind' => 'caravan', 'vehicle_description' => '5.1 m caravan, twelve seats', 'registration' => 'HV 6620', 'axles' => 1, 'payload_kg' => 95.0, 'roof_m2' => 3.5,
-            'months' => [5, 6, 7, 8, 9], 'wish_days' => 2.0, 'hook_up' => 'sometimes', 'driving_h_day' => 1.0, 'travel_notes' => 'Two screenings an evening. The popcorn machine must run with the projector.',
+            'months' => [5, 6, 7, 8, 9], 'wish_days' => 2.0, 'hook_up' => 'sometimes', 'driving_h_day' => 1.0, 'travel_notes' => 'Two screenings an evening. The popcorn machine must run with the film machine.',
         ]);
         $this->found($job, 'Ostrelund Mat 95', 2, 'rear seat box', ['age_years' => 2.0]);
         $this->found($job, 'Pikerel Van Power 20', 1, 'wardrobe');
         $this->add($job, 'gauge', ['model' => 'Control panel', 'place' => 'wardrobe'], ['reads' => 'volts'], Fate::Relabel);
-        $this->loads($job, [['Projector', 'ac', 310, '18-22:30', 100, 1, 420], ['Sound', 'ac', 120, '18-22:30', 60, 3], ['Popcorn machine', 'ac', 850, '17:30-18, 20-20:20', 100, 0], ['Fridge for drinks', 'dc', 48, '0-24', 35, 0], ['House lights', 'dc', 30, '17-18, 20-20:30, 22:30-23', 100, 0], ['Vent fan', 'dc', 24, '17-23', 100, 0]]);
+        $this->loads($job, [['Film machine', 'ac', 310, '18-22:30', 100, 1, 420], ['Sound', 'ac', 120, '18-22:30', 60, 3], ['Popcorn machine', 'ac', 850, '17:30-18, 20-20:20', 100, 0], ['Fridge for drinks', 'dc', 48, '0-24', 35, 0], ['House lights', 'dc', 30, '17-18, 20-20:30, 22:30-23', 100, 0], ['Vent fan', 'dc', 24, '17-23', 100, 0]]);
         $this->bank($job, 'Kvellin Slate 150', 2);
         $this->planned($job, 'Tindlow Grebe 1200', 1, 'rear seat box');
         $this->planned($job, 'Hadrelvik Class T 200', 1, 'rear seat box');
