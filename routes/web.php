@@ -128,5 +128,5 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
     Route::put('/places/{place}', [C\PlaceController::class, 'update'])->middleware('can:update,place')->name('places.update');
 
     // An unknown address still gets a session, and with it a page of our own.
-    Route::fallback(static fn () => abort(404))->middleware('can:read-help');
+    Route::fallback(static fn() => abort(404))->middleware('can:read-help');
 });

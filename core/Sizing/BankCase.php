@@ -95,18 +95,27 @@ final readonly class BankCase
                 $assumed('rate_h', 'hour rate', $battery->rateH, 'h'),
                 $assumed('peukert', 'Peukert exponent', $battery->exponent, ''),
                 $this->current,
-                $battery->measuredAh !== null
-                    ? Figure::given('condition by capacity test', round($battery->conditionFactor() * 100, 1), '%', Origin::Measured)
-                    : new Figure('condition by age', round($battery->conditionFactor() * 100, 1), '%', '100 − 20 × age ÷ service life', [
-                        Figure::given('age', $battery->ageYears, 'years'),
-                        Figure::given('service life', $battery->chemistry->serviceYears(), 'years', Origin::Assumed),
-                    ], '80 % as end of life: IEEE 450 practice; the straight line is an assumption'),
+                self::condition($battery),
                 new Figure('cold factor', round($battery->chemistry->temperatureFactor($this->celsius->value) * 100, 1), '%', 'capacity left at the coldest battery temperature', [$this->celsius], 'common practice'),
                 $assumed('usable_pct', 'usable share', $battery->usableShare * 100, '%'),
                 Figure::given('nominal volts', $this->bank->nominalV(), 'V', Origin::Computed),
             ],
             'W. Peukert 1897; otherwise common practice',
         );
+    }
+
+    private static function condition(Battery $battery): Figure
+    {
+        $percent = round($battery->conditionFactor() * 100, 1);
+
+        return match (true) {
+            $battery->measuredAh !== null => Figure::given('condition by capacity test', $percent, '%', Origin::Measured),
+            $battery->ageYears <= 0.0 => Figure::given('condition, new', $percent, '%'),
+            default => new Figure('condition by age', $percent, '%', '100 − 20 × age ÷ service life', [
+                Figure::given('age', $battery->ageYears, 'years'),
+                Figure::given('service life', $battery->chemistry->serviceYears(), 'years', Origin::Assumed),
+            ], '80 % as end of life: IEEE 450 practice; the straight line is an assumption'),
+        };
     }
 
     /** Days that the full bank lasts with no charge at all; 0 without a bank, infinite without loads. */

@@ -48,6 +48,7 @@ restore() {
     db_sql -e "DROP DATABASE \`${database}_restore\`"
     step 'Attachments' replace_attachments "$work/attachments"
     step 'Migrations since then' migrate
+    step 'Caches' warm
     say 'Restored.'
 }
 

@@ -10,3 +10,6 @@ themeSwitch();
 liveForms();
 hourStrips();
 smallThings();
+
+// The page listens now.
+document.documentElement.dataset.listens = 'yes';

@@ -25,10 +25,18 @@ export async function signIn(page, who = 'planner') {
     await expect(page.getByRole('heading', { name: 'What needs me now?' })).toBeVisible();
 }
 
+/** Waits until the page's scripts listen; a key pressed before that goes nowhere. */
+export const listens = (page, url) => Promise.all([
+    url ? page.waitForURL(url) : null,
+    page.waitForFunction(() => document.documentElement.dataset.listens === 'yes'),
+]);
+
 export async function openJob(page, title, stage) {
     await page.goto('/');
     await page.getByRole('link', { name: title }).first().click();
     if (stage) {
         await page.locator('.skyline').getByRole('link', { name: new RegExp(`^${stage}`) }).click();
+        await page.waitForURL(new RegExp(`/${stage.toLowerCase()}`));
+        await listens(page);
     }
 }

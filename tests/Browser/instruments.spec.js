@@ -1,4 +1,4 @@
-import { expect, openJob, signIn, test } from './help.js';
+import { expect, listens, openJob, signIn, test } from './help.js';
 
 const energy = (page) => page.locator('.stat').first().locator('.value');
 
@@ -59,12 +59,12 @@ test('keys: stages, search, how, help', async ({ page }) => {
     await signIn(page);
     await openJob(page, 'Library trailer', 'Size');
     await page.keyboard.press(']');
-    await expect(page).toHaveURL(/sources$/);
+    await listens(page, /sources$/);
     await page.keyboard.press('[');
-    await expect(page).toHaveURL(/size$/);
+    await listens(page, /size$/);
     await page.keyboard.press('g');
     await page.keyboard.press('l');
-    await expect(page).toHaveURL(/loads$/);
+    await listens(page, /loads$/);
     await page.keyboard.press('h');
     await expect(page.locator('main details.how[open]')).toHaveCount(1);
     await page.keyboard.press('Escape');
@@ -73,6 +73,7 @@ test('keys: stages, search, how, help', async ({ page }) => {
     await page.keyboard.type('K230-26-0417');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('link', { name: 'Kvellin Slate 230 Warm' }).first()).toBeVisible();
+    await listens(page, /search/);
     await page.locator('h1').click();
     await page.keyboard.press('?');
     await expect(page.getByRole('heading', { name: 'Keys', exact: true })).toBeVisible();

@@ -47,8 +47,8 @@ final class BankTest extends TestCase
     /** Common practice, no source: 300 Ah of lead are about 150 Ah usable; 300 Ah for 300 Ah of LFP doubles it. */
     public function testHalfOfLeadAndNearlyAllOfLithium(): void
     {
-        $bank = static fn (Chemistry $c): Bank => Bank::forSystem(array_map(static fn (int $i): Battery => Battery::of("b$i", $c, 12, 100), range(1, 3)), 12);
-        $usableAh = static fn (Bank $b): float => $b->deliverableAh(10, 25) * $b->usableShare();
+        $bank = static fn(Chemistry $c): Bank => Bank::forSystem(array_map(static fn(int $i): Battery => Battery::of("b$i", $c, 12, 100), range(1, 3)), 12);
+        $usableAh = static fn(Bank $b): float => $b->deliverableAh(10, 25) * $b->usableShare();
         self::assertEqualsWithDelta(150, $usableAh($bank(Chemistry::Agm)), 8);
         self::assertEqualsWithDelta(2.0, $usableAh($bank(Chemistry::Lfp)) / $usableAh($bank(Chemistry::Agm)), 0.2);
     }
@@ -78,7 +78,7 @@ final class BankTest extends TestCase
 
     public function testBanksOfEveryVoltageAndThoseThatCannotBe(): void
     {
-        $of = static fn (int $n, float $v, float $system, Chemistry $c = Chemistry::Lfp): Bank => Bank::forSystem(array_map(static fn (int $i): Battery => Battery::of("b$i", $c, $v, 100, dischargeLimitA: 100.0), range(1, $n)), $system);
+        $of = static fn(int $n, float $v, float $system, Chemistry $c = Chemistry::Lfp): Bank => Bank::forSystem(array_map(static fn(int $i): Battery => Battery::of("b$i", $c, $v, 100, dischargeLimitA: 100.0), range(1, $n)), $system);
         $four = $of(4, 12.8, 48);
         self::assertSame([4, 1, 16, 51.2, 100.0, 100.0], [$four->series, $four->parallel, $four->cells(), round($four->nominalV(), 6), $four->ratedAh(), $four->dischargeLimitA()]);
         $six = $of(6, 6, 12, Chemistry::Flooded);

@@ -18,7 +18,7 @@ final class BudgetTest extends TestCase
 {
     private function hours(float ...$fromTo): DayHours
     {
-        return DayHours::of(array_map(static fn (array $s): HourSpan => HourSpan::of($s[0], $s[1]), array_chunk($fromTo, 2)));
+        return DayHours::of(array_map(static fn(array $s): HourSpan => HourSpan::of($s[0], $s[1]), array_chunk($fromTo, 2)));
     }
 
     public function testADcDayWithDutyQuantityAndStandby(): void

@@ -11,7 +11,9 @@ use Symfony\Component\Process\Process;
 /** `./pebblefell calc`: names, keys and exit codes are a contract. */
 final class CalcContractTest extends TestCase
 {
-    /** @return array{int, string, string} exit code, standard output, standard error */
+    /**
+     * @return array{int, string, string} exit code, standard output, standard error
+     */
     private function calc(string $name, string $input, string ...$more): array
     {
         $process = new Process([dirname(__DIR__, 2) . '/pebblefell', 'calc', ...array_filter([$name, ...$more])], null, null, $input);
@@ -20,7 +22,9 @@ final class CalcContractTest extends TestCase
         return [(int) $process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, array<string, float>}> name, in, some of out */
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, array<string, float>}> name, in, some of out
+     */
     public static function good(): iterable
     {
         yield 'sun-day' => ['sun-day', ['latitude_deg' => -20, 'day_of_year' => 246], ['extraterrestrial_mj_m2' => 32.2, 'declination_deg' => 6.87, 'day_length_h' => 11.67]];
@@ -51,7 +55,9 @@ final class CalcContractTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, string, string}> name, input, path of the fault */
+    /**
+     * @return iterable<string, array{string, string, string}> name, input, path of the fault
+     */
     public static function bad(): iterable
     {
         yield 'not JSON' => ['peukert', '{', ''];

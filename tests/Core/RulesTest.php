@@ -26,6 +26,7 @@ final class RulesTest extends TestCase
      *
      * @param array<string, mixed>       $change what differs at the top of the file
      * @param list<array<string, mixed>> $parts  that come besides
+     * @param ?array<string, mixed>      $battery the data sheet, if another
      */
     private static function system(array $change = [], array $parts = [], ?array $battery = null, int $batteries = 1): System
     {
@@ -68,13 +69,17 @@ final class RulesTest extends TestCase
         return ['appliances' => [['uid' => 'a1', 'name' => 'load', 'side' => 'dc', 'watts' => 20, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]], ...$load]]];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     */
     private static function setting(string $parameter, string $asSet): array
     {
         return ['settings' => [['part' => 'k1', 'parameter' => $parameter, 'as_set' => $asSet]]];
     }
 
-    /** @return iterable<string, array{string, string, System, System}> rule, severity, a system it speaks about, one it must not */
+    /**
+     * @return iterable<string, array{string, string, System, System}> rule, severity, a system it speaks about, one it must not
+     */
     public static function cases(): iterable
     {
         $sound = self::system();
@@ -119,7 +124,7 @@ final class RulesTest extends TestCase
         yield 'volts too high' => ['charge-volts-too-high', 'stop', self::system(self::setting('absorption_v', '14.8')), self::system(self::setting('absorption_v', '14.6'))];
         yield 'set otherwise' => ['set-otherwise-float-v', 'fix', self::system(self::setting('float_v', '13.8')), self::system(self::setting('float_v', '13.5'))];
         yield 'equalising' => ['equalise-on', 'stop', self::system(self::setting('equalise_v', '15.2')), self::system(self::setting('equalise_v', 'off'))];
-        $cannot = fn (string $v): System => self::system(['settings' => [['part' => 'k2', 'parameter' => 'equalise_v', 'as_set' => $v]]], [self::part('k2', 'mains_charger', ['output_a' => 10, 'lithium' => 'preset', 'equalise_can_disable' => false])]);
+        $cannot = fn(string $v): System => self::system(['settings' => [['part' => 'k2', 'parameter' => 'equalise_v', 'as_set' => $v]]], [self::part('k2', 'mains_charger', ['output_a' => 10, 'lithium' => 'preset', 'equalise_can_disable' => false])]);
         yield 'equalising that cannot be switched off' => ['equalise-on', 'note', $cannot('14.6'), $cannot('off')];
         yield 'serial missing' => ['pack-lacks-serial', 'note', self::system(parts: [self::part('m1', 'monitor', ['shunt_a' => 300], 'add', ['serial' => ''])]), self::system(parts: [self::part('z1', 'busbar', ['rating_a' => 300], 'add', ['serial' => ''])])];
     }
@@ -127,23 +132,23 @@ final class RulesTest extends TestCase
     #[DataProvider('cases')]
     public function testSpeaksUpAndKeepsQuiet(string $rule, string $severity, System $bad, System $good): void
     {
-        $named = static fn (System $s): array => array_values(array_filter(Assessment::of($s)->verdicts, static fn ($v): bool => $v->finding->rule === $rule));
+        $named = static fn(System $s): array => array_values(array_filter(Assessment::of($s)->verdicts, static fn($v): bool => $v->finding->rule === $rule));
         $found = $named($bad);
         self::assertNotSame([], $found, "$rule says nothing");
         self::assertSame($severity, $found[0]->finding->severity->value);
         self::assertNotSame('', $found[0]->finding->remedy->label);
         self::assertNotSame('', $found[0]->finding->source);
-        self::assertSame([], array_map(static fn ($v): string => $v->finding->message, $named($good)), "$rule speaks where it must not");
+        self::assertSame([], array_map(static fn($v): string => $v->finding->message, $named($good)), "$rule speaks where it must not");
     }
 
     public function testTheSoundSystemIsSound(): void
     {
-        self::assertSame([], array_map(static fn ($v): string => $v->finding->key(), Assessment::of(self::system())->verdicts));
+        self::assertSame([], array_map(static fn($v): string => $v->finding->key(), Assessment::of(self::system())->verdicts));
     }
 
     public function testAnAnswerHoldsForItsFiguresAndIsAskedAgainForOthers(): void
     {
-        $wish = static fn (float $days, array $answers = []): Assessment => Assessment::of(self::system(['travel' => ['months' => [6], 'wish_days' => $days], 'answers' => $answers]));
+        $wish = static fn(float $days, array $answers = []): Assessment => Assessment::of(self::system(['travel' => ['months' => [6], 'wish_days' => $days], 'answers' => $answers]));
         $finding = $wish(4)->find('short-of-wish')?->finding;
         self::assertNotNull($finding);
         $answer = (new Answer($finding->key(), $finding->fingerprint(), 'overruled', 'They have a generator', 'P', '2026-11-25'))->toArray();

@@ -111,7 +111,7 @@ final class SunTest extends TestCase
     public function testTiltHelpsInWinterShadeTakesItsHoursAndEastWestMirror(): void
     {
         $october = GlobalSun::fromClearness(SolarDay::ofMonth(63.1, 10), 0.4);
-        $on = static fn (Plane $plane, ?Shade $shade = null): float => PlaneSun::of($october, $plane, $shade ?? Shade::none())->kwh;
+        $on = static fn(Plane $plane, ?Shade $shade = null): float => PlaneSun::of($october, $plane, $shade ?? Shade::none())->kwh;
         self::assertGreaterThan(1.3 * $on(Plane::of(0)), $on(Plane::of(45)));
         self::assertLessThan($on(Plane::of(0)), $on(Plane::of(45, 0)));
         self::assertEqualsWithDelta($on(Plane::of(30, 90)), $on(Plane::of(30, 270)), 1e-9);
@@ -125,12 +125,12 @@ final class SunTest extends TestCase
     public function testBadValuesAreRefusedWithTheirPath(): void
     {
         foreach ([
-            '/latitude_deg' => static fn () => SolarDay::at(91, 1),
-            '/day_of_year' => static fn () => SolarDay::at(0, 367),
-            '/sunshine_h' => static fn () => GlobalSun::fromSunshine(SolarDay::ofMonth(63, 12), 7),
-            '/clearness' => static fn () => GlobalSun::fromClearness(SolarDay::ofMonth(63, 12), 1.1),
-            '/tilt_deg' => static fn () => Plane::of(120),
-            '/shade/0/factor' => static fn () => Shade::of([[HourSpan::of(1, 2), 1.5]]),
+            '/latitude_deg' => static fn() => SolarDay::at(91, 1),
+            '/day_of_year' => static fn() => SolarDay::at(0, 367),
+            '/sunshine_h' => static fn() => GlobalSun::fromSunshine(SolarDay::ofMonth(63, 12), 7),
+            '/clearness' => static fn() => GlobalSun::fromClearness(SolarDay::ofMonth(63, 12), 1.1),
+            '/tilt_deg' => static fn() => Plane::of(120),
+            '/shade/0/factor' => static fn() => Shade::of([[HourSpan::of(1, 2), 1.5]]),
         ] as $path => $try) {
             try {
                 $try();

@@ -23,7 +23,7 @@ final class DurabilityTest extends TestCase
         $root = (string) getenv('PEBBLEFELL_ROOT');
         $pidFile = getenv('PEBBLEFELL_RUN') . '/mariadb.pid';
         self::assertFileExists($pidFile, 'run through ./pebblefell test');
-        $database = static fn (string $sql): int => (new Process(['mariadb', '--no-defaults', '--socket=' . self::env('DB_SOCKET'), '--user=' . self::env('DB_USERNAME'), '--password=' . self::env('DB_PASSWORD'), '-e', $sql]))->mustRun()->getExitCode() ?? 1;
+        $database = static fn(string $sql): int => (new Process(['mariadb', '--no-defaults', '--socket=' . self::env('DB_SOCKET'), '--user=' . self::env('DB_USERNAME'), '--password=' . self::env('DB_PASSWORD'), '-e', $sql]))->mustRun()->getExitCode() ?? 1;
         $database('CREATE DATABASE IF NOT EXISTS pebblefell_crash');
         $this->writer('prepare')->mustRun();
 

@@ -31,7 +31,9 @@ final class EveryRouteGuardedTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{Role, string, string, bool}> role, method, path, allowed */
+    /**
+     * @return iterable<string, array{Role, string, string, bool}> role, method, path, allowed
+     */
     public static function doors(): iterable
     {
         foreach ([
@@ -86,7 +88,7 @@ final class EveryRouteGuardedTest extends TestCase
     private function isGuarded(Route $route): bool
     {
         $middleware = $route->gatherMiddleware();
-        $can = array_filter($middleware, static fn ($m): bool => is_string($m) && str_starts_with($m, 'can:'));
+        $can = array_filter($middleware, static fn($m): bool => is_string($m) && str_starts_with($m, 'can:'));
         $signedIn = in_array('auth', $middleware, true) && in_array('active', $middleware, true) && $can !== [];
 
         return $signedIn || in_array('guest', $middleware, true) || in_array('signed:relative', $middleware, true);

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\LibraryPart;
-use App\Models\Part;
 use App\Support\JobFiles;
 use App\Support\PhotoStore;
 use Database\Seeders\DatabaseSeeder;
@@ -40,8 +39,8 @@ final class OpenFilesTest extends TestCase
         $tree['appliances'][0]['watts'] = 'many';
         $tree['vehicle']['system_v'] = 13;
         unset($tree['client']);
-        $answer = $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))])->assertSessionHasErrors('file');
-        $paths = array_column($answer->getSession()->get('faults'), 'path');
+        $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))])->assertSessionHasErrors('file');
+        $paths = array_column(session('faults'), 'path');
         self::assertContains('/appliances/0/watts', $paths);
         self::assertContains('/vehicle/system_v', $paths);
         self::assertContains('/client', $paths);
@@ -54,9 +53,6 @@ final class OpenFilesTest extends TestCase
         $this->actingAs($this->user());
         $tree = json_decode(JobFiles::export($job->fresh() ?? $job), true);
         $tree['conductors'][] = ['uid' => 'c1', 'from' => 'p9.plus', 'to' => 'p8.minus', 'fate' => 'keep', 'size_mm2' => null, 'length_m' => null, 'insulation_c' => null, 'route' => '', 'protected_by' => ''];
-        foreach (['data', 'origins', 'hours'] as $empty) {
-            unset($empty);
-        }
         [$system, , $faults] = JobFiles::read((string) json_encode($tree));
         self::assertNull($system);
         self::assertSame('/conductors/0/from', $faults[0]['path']);
@@ -81,8 +77,8 @@ final class OpenFilesTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $csv = "name;side;watts\nLamp;dc;12,5\nFan;hot;20\nPump;dc;much\n";
-        $answer = $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('x.csv', $csv)])->assertSessionHasErrors('file');
-        self::assertSame(['line 3, side', 'line 4, watts'], array_column($answer->getSession()->get('faults'), 'path'));
+        $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('x.csv', $csv)])->assertSessionHasErrors('file');
+        self::assertSame(['line 3, side', 'line 4, watts'], array_column(session('faults'), 'path'));
         self::assertSame(0, $job->appliances()->count());
     }
 
@@ -90,7 +86,7 @@ final class OpenFilesTest extends TestCase
     {
         $this->seed(\Database\Seeders\LibrarySeeder::class);
         self::assertGreaterThanOrEqual(80, LibraryPart::query()->count());
-        self::assertSame(5, LibraryPart::query()->where('kind', 'battery')->get()->map(static fn (LibraryPart $p) => $p->data['chemistry'])->unique()->count());
+        self::assertSame(5, LibraryPart::query()->where('kind', 'battery')->get()->map(static fn(LibraryPart $p) => $p->data['chemistry'])->unique()->count());
         $this->actingAs($this->user());
         $csv = (string) $this->get('/library.csv')->getContent();
         $this->post('/library/csv', ['file' => UploadedFile::fake()->createWithContent('library.csv', $csv)])->assertSessionHasNoErrors();

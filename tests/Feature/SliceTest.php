@@ -77,10 +77,10 @@ final class SliceTest extends TestCase
         $lfp = $this->libraryBattery();
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $lfp->id, 'count' => 3])->assertSessionHasNoErrors();
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $lfp->id, 'count' => 2])->assertSessionHasNoErrors();
-        $fates = $job->parts()->get()->countBy(static fn (Part $p): string => $p->fate->value)->all();
+        $fates = $job->parts()->get()->countBy(static fn(Part $p): string => $p->fate->value)->all();
         self::assertSame(['remove' => 2, 'add' => 2], $fates);
         $this->put("/jobs/$job->id/bank", ['keep_found' => 1])->assertSessionHasNoErrors();
-        self::assertSame(['keep' => 2], $job->parts()->get()->countBy(static fn (Part $p): string => $p->fate->value)->all());
+        self::assertSame(['keep' => 2], $job->parts()->get()->countBy(static fn(Part $p): string => $p->fate->value)->all());
     }
 
     public function testAStopIsShownItsRemedyAppliedInOnePressAndAnOverruleKeptWithItsReason(): void
@@ -92,7 +92,7 @@ final class SliceTest extends TestCase
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $pwm->id, 'count' => 1, 'fate' => 'keep']);
         $this->get("/jobs/$job->id/survey")->assertSee('Lead-only solar regulator beside lithium')->assertSee('Take it out; fit one with a lithium profile');
 
-        $finding = fn () => Assessment::of(SystemReader::read($job->fresh() ?? $job))->find('lead-only-charger@' . $job->parts()->where('kind', 'regulator')->firstOrFail()->uid)?->finding;
+        $finding = fn() => Assessment::of(SystemReader::read($job->fresh() ?? $job))->find('lead-only-charger@' . $job->parts()->where('kind', 'regulator')->firstOrFail()->uid)?->finding;
         $question = $finding();
         self::assertNotNull($question);
         $this->post("/jobs/$job->id/findings", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled', 'reason' => ''])->assertSessionHasErrors('reason');

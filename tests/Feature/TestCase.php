@@ -35,7 +35,9 @@ abstract class TestCase extends BaseTestCase
         return User::query()->create(['name' => ucfirst($role->value) . ' Person', 'email' => $role->value . uniqid() . '@test.example', 'password' => 'a long enough secret', 'role' => $role])->refresh();
     }
 
-    /** @param array<string, mixed> $brief */
+    /**
+     * @param array<string, mixed> $brief
+     */
     protected function job(array $brief = []): Job
     {
         $place = Place::query()->create(['name' => 'Testvik', 'latitude_deg' => 63.0, 'clearness' => array_fill(0, 12, 0.42), 'min_c' => array_fill(0, 12, 3.0)]);
@@ -45,7 +47,9 @@ abstract class TestCase extends BaseTestCase
         return $job;
     }
 
-    /** @param array<string, mixed> $row */
+    /**
+     * @param array<string, mixed> $row
+     */
     protected function appliance(Job $job, array $row = []): Appliance
     {
         $scenario = $job->scenarios()->firstOrFail()->uid;
@@ -53,7 +57,9 @@ abstract class TestCase extends BaseTestCase
         return (new AddParts())->row($job, Appliance::class, 'a', ['name' => 'Fridge', 'side' => 'dc', 'watts' => 45.0, 'hours' => [$scenario => [['from_h' => 0.0, 'to_h' => 24.0]]], ...$row])->refresh();
     }
 
-    /** @param array<string, mixed> $data */
+    /**
+     * @param array<string, mixed> $data
+     */
     protected function libraryBattery(array $data = []): LibraryPart
     {
         $sheet = DataSheet::of(PartKind::Battery, ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 200, 'bms' => true, 'low_temp_cutoff' => true, 'mass_kg' => 22, ...$data]);

@@ -23,11 +23,11 @@ final class TwoPeopleTest extends TestCase
 
         $answer = $this->actingAs($this->user())->put($url, [...$form, 'watts' => '60', 'hours' => '8-20']);
         $answer->assertConflict()->assertSee('Changed by ' . $first->name)->assertSee('52')->assertSee('60')->assertSee('value="8-20"', false);
-        self::assertSame(52.0, $load->fresh()?->watts, 'nothing was overwritten');
+        self::assertSame(52.0, $load->refresh()->watts, 'nothing was overwritten');
 
         // Keep their name, take my watts.
-        $this->put($url, [...$form, 'lock_version' => $load->fresh()?->lock_version, 'watts' => '60', 'keep_theirs' => ['name']])->assertRedirect();
-        self::assertSame(['Fridge, new', 60.0], [$load->fresh()?->name, $load->fresh()?->watts]);
+        $this->put($url, [...$form, 'lock_version' => $load->refresh()->lock_version, 'watts' => '60', 'keep_theirs' => ['name']])->assertRedirect();
+        self::assertSame(['Fridge, new', 60.0], [$load->refresh()->name, $load->refresh()->watts]);
     }
 
     public function testDeletingWhatSomeoneChangedAsksFirst(): void

@@ -36,6 +36,6 @@ final class ApplianceController extends Controller
 
     private function back(Request $request, Job $job): RedirectResponse
     {
-        return redirect()->route('loads', [$job, 'scenario' => $request->string('scenario')->toString() ?: null]);
+        return redirect()->route('loads', array_filter([$job, 'scenario' => $request->string('scenario')->toString(), 'more' => $request->string('more')->toString()]));
     }
 }

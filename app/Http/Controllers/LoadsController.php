@@ -21,8 +21,17 @@ final class LoadsController extends Controller
 
         return $bench->view('stages.loads', Stage::Loads, [
             'scenario' => $scenario,
+            // The row whose lesser figures are open; a row with a fault opens by itself.
+            'more' => $request->string('more')->toString() ?: self::faulty($request),
             'scenarioRow' => $scenario === null ? null : $job->scenarios->firstWhere('uid', $scenario->uid),
             'loads' => LoadSizing::of($system, $scenario),
         ]);
+    }
+
+    private static function faulty(Request $request): ?string
+    {
+        $form = $request->session()->getOldInput('_form');
+
+        return is_string($form) && str_starts_with($form, 'a-a') ? substr($form, 2) : null;
     }
 }

@@ -20,6 +20,7 @@ final class SurveyController extends Controller
 
         return Workbench::of($job)->view('stages.survey', Stage::Survey, [
             'adding' => $adding,
+            'editing' => $request->string('edit')->toString() ?: null,
             'library' => $adding === null ? collect() : LibraryPart::query()->where('kind', $adding->value)->orderBy('make')->orderBy('model')->get(),
         ]);
     }

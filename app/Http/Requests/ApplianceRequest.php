@@ -61,25 +61,24 @@ final class ApplianceRequest extends FormRequest
      */
     public function row(?Appliance $appliance): array
     {
-        $hours = $appliance === null ? [] : $appliance->hours;
+        $row = ['name' => $this->text('name'), 'side' => $this->text('side'), 'watts' => $this->watts()];
+        // A row's form shows its lesser figures only when they are open; what it does not show stays as it is.
+        foreach (['quantity' => 1.0, 'duty_pct' => 100.0, 'standby_w' => 0.0, 'surge_w' => null] as $key => $otherwise) {
+            if ($this->has($key) || $appliance === null) {
+                $row[$key] = $this->number($key) ?? $otherwise;
+            }
+        }
+        if ($this->has('circuit')) {
+            $row['circuit'] = $this->text('circuit');
+        }
         $scenario = $this->text('scenario');
-        if ($scenario !== '') {
-            $hours[$scenario] = HoursText::parse($this->text('hours'));
-            $hours = array_filter($hours);
+        if ($scenario !== '' && $this->has('hours')) {
+            $hours = array_filter([...$appliance->hours ?? [], $scenario => HoursText::parse($this->text('hours'))]);
             ksort($hours);
+            $row['hours'] = $hours;
         }
 
-        return [
-            'name' => $this->text('name'),
-            'side' => $this->text('side'),
-            'watts' => $this->watts(),
-            'quantity' => $this->number('quantity') ?? 1.0,
-            'duty_pct' => $this->number('duty_pct') ?? 100.0,
-            'standby_w' => $this->number('standby_w') ?? 0.0,
-            'surge_w' => $this->number('surge_w'),
-            'circuit' => $this->text('circuit'),
-            'hours' => $hours,
-        ];
+        return $row;
     }
 
     private function watts(): ?float

@@ -1,4 +1,4 @@
-@props(['job', 'system'])
+@props(['job', 'system', 'editing' => null, 'may' => false])
 @php($terminals = collect($system->parts)->flatMap(fn ($p) => collect($p->kind->terminals())->mapWithKeys(fn ($t) => [$p->uid . '.' . $t->name => $p->name() . ' (' . $p->uid . ') ' . $t->label])))
 @php($label = fn ($t) => $terminals[$t] ?? $t)
 @php($fuses = collect($system->parts)->filter(fn ($p) => in_array($p->kind->value, ['fuse', 'breaker'], true))->mapWithKeys(fn ($p) => [$p->uid => $p->name() . ' (' . $p->uid . ')']))
@@ -12,41 +12,41 @@
             <thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">Size</th><th scope="col">Length</th><th scope="col">Protected by</th><th scope="col">Becomes</th><th scope="col"></th></tr></thead>
             <tbody>
             @foreach ($job->conductors as $row)
-                @php($form = 'c-' . $row->uid)
                 <tr>
                     <td class="small">{{ $label($row->from_terminal) }}</td><td class="small">{{ $label($row->to_terminal) }}@if ($row->route)<div class="muted">{{ $row->route }}</div>@endif</td>
                     <td class="num">{{ $row->size_mm2 ? $show->units->conductorSize($row->size_mm2) : '–' }}</td><td class="num">{{ $row->length_m ? $show->text($row->length_m, 'm') : '–' }}</td>
                     <td class="small">{{ $row->protected_by ? ($fuses[$row->protected_by] ?? $row->protected_by) : '–' }}</td><td><span class="tag {{ $row->fate->value === 'remove' ? 'out' : ($row->fate->value === 'add' ? 'in' : '') }}">{{ $row->fate->label() }}</span></td>
-                    <td>@can('survey', $job)<details @if (old('_form') === $form) open @endif><summary class="linkish">Change</summary><form method="post" action="{{ route('conductors.update', [$job, $row]) }}" class="form-grid mt-2 min-w-96">
-                        @csrf @method('put')<input type="hidden" name="_form" value="{{ $form }}"><input type="hidden" name="lock_version" value="{{ $row->lock_version }}">
-                        <x-conductor-fields :form="$form" :row="$row" :terminals="$terminals" :fuses="$fuses" :fates="$fates" />
-                        <div class="actions wide"><button class="btn plain">Save</button></div></form>
-                        <x-delete :action="route('conductors.destroy', [$job, $row])" :version="$row->lock_version" what="the conductor" /></details>@endcan</td>
+                    <td>@if ($may)<a class="linkish" href="{{ route('survey', [$job, 'edit' => $row->uid]) }}#wiring">Change<span class="sr-only"> {{ $row->uid }}</span></a>@endif</td>
                 </tr>
             @endforeach
             @foreach ($job->signals as $row)
                 <tr><td class="small">{{ $uids[$row->from_part] ?? $row->from_part }}</td><td class="small">{{ $uids[$row->to_part] ?? $row->to_part }}</td><td colspan="3" class="small">signal: {{ $row->kind->label() }}</td><td><span class="tag">{{ $row->fate->label() }}</span></td>
-                    <td>@can('survey', $job)<x-delete :action="route('signals.destroy', [$job, $row])" :version="$row->lock_version" what="the signal" />@endcan</td></tr>
+                    <td>@if ($may)<x-delete :action="route('signals.destroy', [$job, $row])" :version="$row->lock_version" what="the signal" />@endif</td></tr>
             @endforeach
             </tbody>
         </table></div>
     @endif
-    @can('survey', $job)
-        @if (count($system->parts) > 1)
-            <details class="mt-2" @if (old('_form') === 'c-new') open @endif><summary class="linkish">Note a conductor</summary>
-                <form method="post" action="{{ route('conductors.store', $job) }}" class="form-grid mt-2">
-                    @csrf<input type="hidden" name="_form" value="c-new">
-                    <x-conductor-fields form="c-new" :row="new App\Models\Conductor()" :terminals="$terminals" :fuses="$fuses" :fates="$fates" />
-                    <div class="actions wide"><button class="btn plain">Note it</button></div>
-                </form></details>
-            <details @if (old('_form') === 'g-new') open @endif><summary class="linkish">Note a signal</summary>
-                <form method="post" action="{{ route('signals.store', $job) }}" class="form-grid mt-2">
-                    @csrf<input type="hidden" name="_form" value="g-new">
+    @if ($may && count($system->parts) > 1)
+        @if ($editing === null)
+            <p class="mt-2"><a class="linkish" href="{{ route('survey', [$job, 'edit' => 'conductor']) }}#wiring">Note a conductor</a> <a class="linkish" href="{{ route('survey', [$job, 'edit' => 'signal']) }}#wiring">Note a signal</a></p>
+        @elseif ($editing === 'signal')
+            <form method="post" action="{{ route('signals.store', $job) }}" class="mt-3">
+                @csrf<input type="hidden" name="_form" value="g-new">
+                <div class="form-grid">
                     <x-field form="g-new" label="What it says" name="kind" :options="collect(Pebblefell\System\SignalKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->label()])" />
                     <x-field form="g-new" label="Who knows" name="from_part" :options="$uids" /><x-field form="g-new" label="Who obeys" name="to_part" :options="$uids" />
                     <x-field form="g-new" label="Is it" name="fate" :options="$fates" value="keep" />
-                    <div class="actions wide"><button class="btn plain">Note it</button></div>
-                </form></details>
+                </div>
+                <div class="actions"><button class="btn">Note the signal</button><a class="btn link" href="{{ route('survey', $job) }}#wiring">Leave it</a></div>
+            </form>
+        @else
+            @php($row = $job->conductors->firstWhere('uid', $editing))
+            <form method="post" action="{{ $row ? route('conductors.update', [$job, $row]) : route('conductors.store', $job) }}" class="mt-3">
+                @csrf<input type="hidden" name="_form" value="conductor">@if ($row) @method('put')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}">@endif
+                <div class="form-grid"><x-conductor-fields form="conductor" :row="$row ?? new App\Models\Conductor()" :terminals="$terminals" :fuses="$fuses" :fates="$fates" /></div>
+                <div class="actions"><button class="btn">{{ $row ? 'Save the conductor' : 'Note the conductor' }}</button><a class="btn link" href="{{ route('survey', $job) }}#wiring">Leave it</a></div>
+            </form>
+            @if ($row)<x-delete :action="route('conductors.destroy', [$job, $row])" :version="$row->lock_version" what="the conductor" />@endif
         @endif
-    @endcan
+    @endif
 </div>

@@ -5,7 +5,7 @@
 <style>
     @page { margin: 42px 42px 54px; }
     body { font-family: 'DejaVu Sans', sans-serif; font-size: 9.5px; line-height: 1.4; color: #1d282b; }
-    h1 { font-size: 19px; margin: 2px 0 4px; } h2 { font-size: 13px; margin: 14px 0 4px; } h3 { font-size: 10.5px; margin: 9px 0 2px; }
+    h1 { font-size: 19px; margin: 2px 0 4px; } h2 { font-size: 13px; margin: 14px 0 4px; } h3 { font-size: 10.5px; margin: 9px 0 2px; } h2, h3, thead { page-break-after: avoid; }
     p { margin: 3px 0; } .muted { color: #515e5a; } .small { font-size: 8.5px; } .lead { font-size: 11px; }
     table { width: 100%; border-collapse: collapse; } th { text-align: left; font-weight: normal; color: #515e5a; font-size: 8.5px; }
     th, td { padding: 3px 8px 3px 0; border-bottom: 0.5px solid #c6cdc3; vertical-align: top; } .n { text-align: right; } .num { white-space: nowrap; }

@@ -30,18 +30,23 @@
                 <x-field :form="$form" label="Side" name="side" :value="$row->side->value" :options="['dc' => 'DC', 'ac' => 'AC']" hide-label :disabled="! $may" />
                 <div class="strip-cell"><x-strip :form="$form" :row="$row" :appliance="$here" :may="$may" /></div>
                 <span class="num text-right">{{ $here ? number_format($budget->energyOfWh($here), 0, '.', "\u{202F}") : '' }}@if ($row->quantity > 1)<small>{{ (int) $row->quantity }}×</small>@endif</span>
-                <details class="contents-details" @if (old('_form') === $form && $errors->any()) open @endif><summary class="linkish" title="More"><span class="sr-only">More about {{ $row->name }}</span>⋯</summary></details>
-                <div class="day-more form-grid">
-                    <x-field :form="$form" label="Hours" name="hours" :value="App\Support\HoursText::write($row->hours[$scenario?->uid] ?? [])" placeholder="7-9, 18:30-23" :disabled="! $may" />
-                    <x-field :form="$form" label="How many" name="quantity" :value="$show->field($row->quantity)" inputmode="decimal" :disabled="! $may" />
-                    <x-field :form="$form" label="Duty: runs of its hours" name="duty_pct" :value="$show->field($row->duty_pct)" unit="%" inputmode="decimal" :disabled="! $may" />
-                    <x-field :form="$form" label="Standby, when off" name="standby_w" :value="$show->field($row->standby_w)" unit="W" inputmode="decimal" :disabled="! $may" />
-                    <x-field :form="$form" label="Start surge" name="surge_w" :value="$show->field($row->surge_w)" unit="W" inputmode="decimal" :disabled="! $may" />
-                    <x-field :form="$form" label="Circuit" name="circuit" :value="$row->circuit" :disabled="! $may" />
-                    @if ($may)<div class="actions wide mt-0!"><button class="btn plain">Save</button><button class="btn link" form="del-{{ $row->uid }}">Delete {{ $row->name }}</button></div>@endif
-                </div>
+                <a class="linkish text-center no-underline!" href="{{ route('loads', [$job, 'scenario' => $scenario?->uid, 'more' => $more === $row->uid ? null : $row->uid]) }}#row-{{ $row->uid }}" title="More"><span class="sr-only">{{ $more === $row->uid ? 'Less' : 'More' }} about {{ $row->name }}</span><b aria-hidden="true">⋯</b></a>
+                @if ($more === $row->uid)
+                    <div class="day-more form-grid">
+                        <input type="hidden" name="more" value="{{ $row->uid }}">
+                        <x-field :form="$form" label="Hours" name="hours" :value="App\Support\HoursText::write($row->hours[$scenario?->uid] ?? [])" placeholder="7-9, 18:30-23" :disabled="! $may" />
+                        <x-field :form="$form" label="How many" name="quantity" :value="$show->field($row->quantity)" inputmode="decimal" :disabled="! $may" />
+                        <x-field :form="$form" label="Duty: runs of its hours" name="duty_pct" :value="$show->field($row->duty_pct)" unit="%" inputmode="decimal" :disabled="! $may" />
+                        <x-field :form="$form" label="Standby, when off" name="standby_w" :value="$show->field($row->standby_w)" unit="W" inputmode="decimal" :disabled="! $may" />
+                        <x-field :form="$form" label="Start surge" name="surge_w" :value="$show->field($row->surge_w)" unit="W" inputmode="decimal" :disabled="! $may" />
+                        <x-field :form="$form" label="Circuit" name="circuit" :value="$row->circuit" :disabled="! $may" />
+                        @if ($may)<div class="actions wide mt-0!"><button class="btn plain">Save</button><button class="btn link" form="del-{{ $row->uid }}">Delete {{ $row->name }}</button></div>@endif
+                    </div>
+                @else
+                    <input type="hidden" id="{{ $form }}-hours" name="hours" value="{{ App\Support\HoursText::write($row->hours[$scenario?->uid] ?? []) }}">
+                @endif
             </form>
-            @if ($may)<form method="post" action="{{ route('appliances.destroy', [$job, $row]) }}" id="del-{{ $row->uid }}" hidden>@csrf @method('delete')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}"><input type="hidden" name="scenario" value="{{ $scenario?->uid }}"></form>@endif
+            @if ($may && $more === $row->uid)<form method="post" action="{{ route('appliances.destroy', [$job, $row]) }}" id="del-{{ $row->uid }}" hidden>@csrf @method('delete')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}"><input type="hidden" name="scenario" value="{{ $scenario?->uid }}"></form>@endif
         @endforeach
         @if ($system->appliances !== [])<x-day-chart :budget="$budget" />@endif
     </div>

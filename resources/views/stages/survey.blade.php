@@ -8,6 +8,7 @@
 @php($rows = $job->parts->keyBy('uid'))
 @php($difference = $system->difference())
 @php($mayPlan = auth()->user()->can('plan', $job))
+@php($maySurvey = auth()->user()->can('survey', $job))
 @php($openBy = collect($bench->assessment->verdicts)->filter->isOpen()->keyBy(fn ($v) => $v->finding->subject))
 @php($fates = collect(Pebblefell\System\Fate::cases())->reject(fn ($f) => $f === Pebblefell\System\Fate::Add))
 <x-layout title="Survey" :bench="$bench" :stage="$stage">
@@ -88,7 +89,7 @@
         </div>
     @endcan
 
-    <x-wiring :job="$job" :system="$system" />
+    <x-wiring :job="$job" :system="$system" :editing="$editing" :may="$maySurvey" />
 
     <div class="section flex flex-wrap items-end gap-6">
         <a href="{{ route('parts.csv', $job) }}">Parts as CSV</a>
