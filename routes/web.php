@@ -67,6 +67,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
         Route::delete('/', [C\JobController::class, 'destroy'])->middleware('can:delete,job')->name('jobs.destroy');
         Route::middleware('can:survey,job')->group(static function (): void {
             Route::post('/parts', [C\PartController::class, 'store'])->name('parts.store');
+            Route::post('/layout', [C\LayoutController::class, 'store'])->name('layout.store');
             Route::delete('/parts/{part}', [C\PartController::class, 'destroy'])->name('parts.destroy');
             Route::post('/parts/csv', [C\PartCsvController::class, 'store'])->name('parts.csv.store');
             Route::post('/conductors', [C\ConductorController::class, 'store'])->name('conductors.store');

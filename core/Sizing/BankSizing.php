@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Sizing;
 
 use Pebblefell\Bank\BankNeed;
+use Pebblefell\Bank\BayFit;
+use Pebblefell\Bank\Box;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
@@ -14,7 +16,7 @@ use Pebblefell\System\System;
 /** The old bank beside the planned one, against the wish. */
 final readonly class BankSizing
 {
-    private function __construct(public BankCase $found, public BankCase $planned, public Figure $need, public Figure $celsius)
+    private function __construct(public BankCase $found, public BankCase $planned, public Figure $need, public Figure $celsius, private ?Box $bay)
     {
     }
 
@@ -29,6 +31,7 @@ final readonly class BankSizing
             BankCase::of($system->planned()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius),
             self::need($system, $energy, $celsius),
             $celsius,
+            $system->vehicle->bay,
         );
     }
 
@@ -54,6 +57,18 @@ final readonly class BankSizing
             Figure::given('found', round($found, 1), 'l', Origin::DataSheet),
             Figure::given('planned', round($planned, 1), 'l', Origin::DataSheet),
         ]);
+    }
+
+    /** How the planned batteries stand in the bay; null while the bay or the batteries are not measured. */
+    public function bayFit(): ?BayFit
+    {
+        $sheet = $this->planned->parts[0]->data ?? null;
+        $sizes = [$sheet?->number('length_mm'), $sheet?->number('width_mm'), $sheet?->number('height_mm')];
+        if ($this->bay === null || in_array(null, $sizes, true)) {
+            return null;
+        }
+
+        return BayFit::of($this->bay, Box::of(...$sizes), count($this->planned->parts));
     }
 
     /** How many of a battery with $usableWh each meet the wish, in whole strings of $series. */

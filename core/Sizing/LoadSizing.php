@@ -9,6 +9,7 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Budget;
 use Pebblefell\Load\Side;
+use Pebblefell\Load\Together;
 use Pebblefell\System\ApplianceUse;
 use Pebblefell\System\Scenario;
 use Pebblefell\System\System;
@@ -84,6 +85,26 @@ final readonly class LoadSizing
         }
 
         return new Figure('Worst moment, at the battery', $worst->peakW, 'W', 'everything that is on at once, duty ignored; AC ÷ efficiency + idle draw', $inputs, 'first principles');
+    }
+
+    /** What can run together on the planned inverter and bank; null without an inverter's data sheet or AC loads. */
+    public static function together(Sums $sums): ?Together
+    {
+        $inverter = $sums->planned->inverter() ?? $sums->found->inverter();
+        $continuous = $inverter?->data->number('continuous_w');
+        if ($inverter === null || $continuous === null || $sums->loads->budget->acPeakW <= 0.0) {
+            return null;
+        }
+        $bank = $sums->banks->planned->bank;
+
+        return Together::of(
+            $sums->loads->budget->appliances,
+            $continuous,
+            $inverter->data->number('surge_w'),
+            $bank?->dischargeLimitA(),
+            $bank?->nominalV() ?? $sums->system->vehicle->systemV,
+            $sums->loads->efficiencyPct->value,
+        );
     }
 
     /** Largest start, W (at the outlets when it is an AC load). */

@@ -69,6 +69,12 @@ final readonly class DataSheet
         return is_bool($value) ? $value : null;
     }
 
+    /** True while any of it is assumed: nobody has read the label yet. */
+    public function isAssumed(): bool
+    {
+        return in_array(Origin::Assumed, $this->origins, true);
+    }
+
     public function origin(string $key): Origin
     {
         return $this->origins[$key] ?? Origin::DataSheet;

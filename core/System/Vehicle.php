@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\Bank\Box;
 use Pebblefell\Quantity\Guard;
 
 /** The vehicle, as far as its electrics need it. Lengths in m or mm, masses in kg; null is "not measured". */
@@ -23,6 +24,7 @@ final readonly class Vehicle
         public ?int $axles = null,
         public ?float $payloadKg = null,
         public ?float $roofM2 = null,
+        public ?Box $bay = null,
     ) {
         Guard::positive($systemV, '/system_v');
     }
@@ -42,6 +44,7 @@ final readonly class Vehicle
             'axles' => $this->axles,
             'payload_kg' => $this->payloadKg,
             'roof_m2' => $this->roofM2,
+            'bay_mm' => $this->bay === null ? null : [$this->bay->lengthMm, $this->bay->widthMm, $this->bay->heightMm],
         ];
     }
 
@@ -60,6 +63,7 @@ final readonly class Vehicle
             isset($a['axles']) ? (int) $a['axles'] : null,
             isset($a['payload_kg']) ? (float) $a['payload_kg'] : null,
             isset($a['roof_m2']) ? (float) $a['roof_m2'] : null,
+            isset($a['bay_mm']) ? Box::of((float) $a['bay_mm'][0], (float) $a['bay_mm'][1], (float) $a['bay_mm'][2]) : null,
         );
     }
 }

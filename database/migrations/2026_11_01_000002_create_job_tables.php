@@ -26,6 +26,9 @@ return new class extends Migration {
             $table->unsignedSmallInteger('axles')->nullable();
             $table->double('payload_kg')->nullable();
             $table->double('roof_m2')->nullable();
+            $table->double('bay_length_mm')->nullable();
+            $table->double('bay_width_mm')->nullable();
+            $table->double('bay_height_mm')->nullable();
             $table->json('months');
             $table->double('wish_days')->default(3);
             $table->string('hook_up', 20)->default('sometimes');

@@ -89,7 +89,7 @@ final class DemoSeeder extends Seeder
     private function libraryTrailer(): void
     {
         $job = $this->job('Library trailer', 'Hvalrygg District Library', [
-            'vehicle_kind' => 'caravan', 'vehicle_description' => '6.4 m caravan, two axles', 'registration' => 'HV 4471', 'length_m' => 6.4, 'axles' => 2, 'payload_kg' => 180.0, 'roof_m2' => 6.0,
+            'vehicle_kind' => 'caravan', 'vehicle_description' => '6.4 m caravan, two axles', 'registration' => 'HV 4471', 'length_m' => 6.4, 'axles' => 2, 'payload_kg' => 180.0, 'roof_m2' => 6.0, 'bay_length_mm' => 780.0, 'bay_width_mm' => 560.0, 'bay_height_mm' => 260.0,
             'months' => [3, 4, 5, 6, 7, 8, 9, 10], 'wish_days' => 4.0, 'hook_up' => 'sometimes', 'driving_h_day' => 1.0,
             'shade' => [['from_h' => 14.0, 'to_h' => 20.0, 'factor' => 0.5]],
             'travel_notes' => 'Three villages a week, stands half in the lee of the school wall. Lights and the lending desk die after the second day in October.',
@@ -106,6 +106,12 @@ final class DemoSeeder extends Seeder
             ['Router', 'dc', 9, '0-24', 100, 0], ['Compressor fridge', 'dc', 45, '0-24', 32, 0], ['Diesel heater fan', 'dc', 28, '7-18', 55, 0], ['Kettle', 'ac', 1000, '10-10:15, 14-14:15', 100, 0],
         ]);
         $this->planned($job, 'Tindlow Grebe 1200', 1, 'under the desk');
+        $summer = (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Summer tour']);
+        foreach ($job->appliances()->get() as $appliance) {
+            if ($appliance->name !== 'Diesel heater fan') {
+                $appliance->changeTo(['hours' => [...$appliance->hours, $summer->uid => $appliance->name === 'Reading lights' ? [['from_h' => 17.0, 'to_h' => 18.0]] : array_values($appliance->hours)[0]]]);
+            }
+        }
         $this->bank($job, 'Kvellin Slate 200', 2);
         $this->planned($job, 'Hadrelvik Class T 300', 1, 'front locker');
         $this->planned($job, 'Hadrelvik Tell 500', 1, 'front locker');
@@ -114,7 +120,7 @@ final class DemoSeeder extends Seeder
     private function dentalVan(): void
     {
         $job = $this->job('Dental van', 'Coastal Dental Service', [
-            'vehicle_kind' => 'van', 'vehicle_description' => '7.0 m panel van, treatment room', 'registration' => 'HV 2208', 'length_m' => 7.0, 'axles' => 2, 'payload_kg' => 420.0, 'roof_m2' => 8.0,
+            'vehicle_kind' => 'van', 'vehicle_description' => '7.0 m panel van, treatment room', 'registration' => 'HV 2208', 'length_m' => 7.0, 'axles' => 2, 'payload_kg' => 420.0, 'roof_m2' => 8.0, 'bay_length_mm' => 1060.0, 'bay_width_mm' => 530.0, 'bay_height_mm' => 300.0,
             'months' => [1, 2, 3, 4, 5, 6, 8, 9, 10, 11, 12], 'wish_days' => 1.5, 'hook_up' => 'mostly', 'driving_h_day' => 1.5, 'coldest_battery_c' => 8.0,
             'travel_notes' => 'School yards all winter. The compressor must start at any time; the bay is heated with the room.',
         ]);
@@ -126,6 +132,7 @@ final class DemoSeeder extends Seeder
         ]);
         $this->bank($job, 'Kvellin Slate 230 Warm', 4);
         $inverter = $this->planned($job, 'Tindlow Eider 12-3000-120', 1, 'tech cabinet', ['serial' => 'E3-118842', 'firmware' => '4.12'])[0];
+        $this->planned($job, 'Hadrelvik Guard 16-30', 2, 'tech cabinet', ['serial' => 'lot 4410']);
         $dcdc = $this->planned($job, 'Tindlow Ferry 50', 1, 'tech cabinet', ['serial' => 'F5-20417', 'firmware' => '2.3'])[0];
         $this->found($job, 'Tindlow Mill 180', 1, 'engine', [], Fate::Keep, 'starter');
         $this->planned($job, 'Brimsdal Sill 210', 3, 'roof');

@@ -31,12 +31,14 @@ export const listens = (page, url) => Promise.all([
     page.waitForFunction(() => document.documentElement.dataset.listens === 'yes'),
 ]);
 
-export async function openJob(page, title, stage) {
+export async function openJob(page, title, stage, scripts = true) {
     await page.goto('/');
     await page.getByRole('link', { name: title }).first().click();
     if (stage) {
         await page.locator('.skyline').getByRole('link', { name: new RegExp(`^${stage}`) }).click();
         await page.waitForURL(new RegExp(`/${stage.toLowerCase()}`));
-        await listens(page);
+        if (scripts) {
+            await listens(page);
+        }
     }
 }

@@ -120,7 +120,7 @@ test('every page works without scripts', async ({ browser }) => {
     const context = await browser.newContext({ javaScriptEnabled: false });
     const page = await context.newPage();
     await signIn(page);
-    await openJob(page, 'Library trailer', 'Size');
+    await openJob(page, 'Library trailer', 'Size', false);
     await page.getByLabel('Days without any charge').fill('3');
     await page.getByRole('button', { name: 'Recalculate' }).click();
     await expect(page.locator('.rail')).toContainText('of 3 days');

@@ -126,6 +126,31 @@ final class RulesTest extends TestCase
         yield 'equalising' => ['equalise-on', 'stop', self::system(self::setting('equalise_v', '15.2')), self::system(self::setting('equalise_v', 'off'))];
         $cannot = fn(string $v): System => self::system(['settings' => [['part' => 'k2', 'parameter' => 'equalise_v', 'as_set' => $v]]], [self::part('k2', 'mains_charger', ['output_a' => 10, 'lithium' => 'preset', 'equalise_can_disable' => false])]);
         yield 'equalising that cannot be switched off' => ['equalise-on', 'note', $cannot('14.6'), $cannot('off')];
+        $outlets = self::load(['side' => 'ac', 'watts' => 300]);
+        $guards = [self::part('e1', 'earth_leakage', ['rating_a' => 16]), self::part('e2', 'earth_leakage', ['rating_a' => 16])];
+        yield 'outlets without an earth-leakage breaker' => [
+            'earth-leakage-not-covered',
+            'stop',
+            self::system($outlets, [self::part('v1', 'inverter', ['continuous_w' => 600]), $guards[0]]),
+            self::system($outlets, [self::part('v1', 'inverter', ['continuous_w' => 600]), ...$guards]),
+        ];
+        $regulator = self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom', 'load_output_a' => 20]);
+        $wired = static fn(string $to): array => ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'r1.battery_plus', 'to' => $to]]];
+        yield 'breaker between regulator and battery' => [
+            'regulator-loses-battery',
+            'fix',
+            self::system($wired('w1.out'), [$regulator, self::part('w1', 'breaker', ['rating_a' => 30])]),
+            self::system($wired('f2.out'), [$regulator, self::part('f2', 'fuse', ['rating_a' => 30])]),
+        ];
+        $fed = static fn(float $amps): System => self::system(
+            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'r1.load_plus', 'to' => 'x1.supply_plus']]],
+            [$regulator, self::part('x1', 'distribution_box', ['circuits' => 8, 'rating_a' => $amps])],
+        );
+        yield 'too much on the load output' => ['load-output-overloaded', 'fix', $fed(40), $fed(20)];
+        $bay = static fn(float $height): array => ['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'bay_mm' => [700, 345, $height]]];
+        $sized = ['length_mm' => 329, 'width_mm' => 172, 'height_mm' => 214] + self::LFP;
+        yield 'too low for the bay' => ['bank-does-not-fit', 'fix', self::system($bay(230), battery: $sized, batteries: 2), self::system($bay(240), battery: $sized, batteries: 2)];
+        yield 'too many for the bay' => ['bank-does-not-fit', 'fix', self::system($bay(240), battery: $sized, batteries: 4), self::system($bay(240), battery: $sized, batteries: 3)];
         yield 'serial missing' => ['pack-lacks-serial', 'note', self::system(parts: [self::part('m1', 'monitor', ['shunt_a' => 300], 'add', ['serial' => ''])]), self::system(parts: [self::part('z1', 'busbar', ['rating_a' => 300], 'add', ['serial' => ''])])];
     }
 

@@ -10,6 +10,7 @@ use App\Models\LibraryPart;
 use App\Models\Part;
 use App\Models\Role;
 use App\Support\SystemReader;
+use App\Support\TypicalLayouts;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\System\Fate;
 
@@ -143,5 +144,43 @@ final class SliceTest extends TestCase
         $scenario = $job->scenarios()->firstOrFail()->uid;
         $this->actingAs($planner)->put("/jobs/$job->id/appliances/$load->id", ['lock_version' => $load->lock_version, 'name' => 'Fridge', 'watts' => '60', 'side' => 'dc', 'hours' => '0-24', 'scenario' => $scenario])->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/history")->assertOk()->assertSee($planner->name)->assertSee('watts: 45 → 60');
+    }
+
+    public function testAUsualCaravanStartsAsAssumedUntilALabelIsRead(): void
+    {
+        foreach (array_keys(TypicalLayouts::all()) as $layout) {
+            $job = $this->job();
+            $this->actingAs($this->user(Role::Technician))->post("/jobs/$job->id/layout", ['layout' => $layout])->assertSessionHasNoErrors();
+            $system = SystemReader::read($job->fresh() ?? $job);
+            self::assertNotSame([], $system->found()->houseBatteries(), $layout);
+            self::assertTrue(Assessment::of($system)->sums->banks->found->exists());
+            self::assertNull(Assessment::of($system)->find('main-fuse-not-placed'), "$layout: the fuse is joined to the bank");
+            self::assertNull(Assessment::of($system)->find('shunt-bypassed'), $layout);
+            $this->post("/jobs/$job->id/layout", ['layout' => $layout])->assertSessionHasErrors('layout');
+        }
+        $battery = Part::query()->where('kind', 'battery')->firstOrFail();
+        self::assertSame('assumed', $battery->origins['capacity_ah']);
+        $job = $battery->job()->firstOrFail();
+        $this->get("/jobs/$job->id/survey")->assertSee('≈', false);
+        $sheet = array_map(static fn($v): string => is_bool($v) ? ($v ? '1' : '0') : (string) $v, $battery->data);
+        $this->put("/jobs/$job->id/parts/$battery->id", ['lock_version' => 1, 'role' => 'house', 'serial' => 'S1', 'data' => ['capacity_ah' => '95'] + $sheet])->assertSessionHasNoErrors();
+        $battery->refresh();
+        self::assertSame(['typed', 'assumed'], [$battery->origins['capacity_ah'], $battery->origins['rate_h']]);
+    }
+
+    public function testRestedVoltsSayHowFullABatteryIsAndWhenTheyCannot(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        foreach ([['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110, 'rate_h' => 10], ['chemistry' => 'lfp']] as $data) {
+            $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery($data)->id, 'count' => 1, 'fate' => 'keep']);
+        }
+        [$agm, $lfp] = $job->parts()->get()->all();
+        $this->post("/jobs/$job->id/parts/$agm->id/measurements", ['quantity' => 'volts', 'value' => '12,2', 'instrument' => 'meter'])->assertSessionHasNoErrors();
+        $this->post("/jobs/$job->id/parts/$lfp->id/measurements", ['quantity' => 'volts', 'value' => '13.2'])->assertSessionHasNoErrors();
+        // 12.2 V is half of an AGM (common practice); 110 Ah at 10 h are more at 20 h.
+        $this->get("/jobs/$job->id/parts/$agm->id")->assertSeeInOrder(['Charge, by the last rested volts', '50', 'Capacity at the 20-hour rate'])->assertDontSee('tell almost nothing');
+        $this->get("/jobs/$job->id/parts/$lfp->id")->assertSee('tell almost nothing');
+        $this->post("/jobs/$job->id/parts/$agm->id/measurements", ['quantity' => 'volts', 'value' => 'twelve'])->assertSessionHasErrors('value');
     }
 }

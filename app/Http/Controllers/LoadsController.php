@@ -10,6 +10,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Sizing\LoadSizing;
+use Pebblefell\System\Scenario;
 
 final class LoadsController extends Controller
 {
@@ -25,6 +26,8 @@ final class LoadsController extends Controller
             'more' => $request->string('more')->toString() ?: self::faulty($request),
             'scenarioRow' => $scenario === null ? null : $job->scenarios->firstWhere('uid', $scenario->uid),
             'loads' => LoadSizing::of($system, $scenario),
+            'together' => LoadSizing::together($bench->assessment->sums),
+            'compared' => array_map(static fn(Scenario $s): LoadSizing => LoadSizing::of($system, $s), array_values($system->scenarios)),
         ]);
     }
 

@@ -24,6 +24,15 @@
     @endforeach
 </tbody></table></div>
 
+@php($together = Pebblefell\Sizing\LoadSizing::together($sums))
+@if ($together)
+<div class="section"><h2>What can run together</h2>
+<p>All outlets together carry {{ $show->text($together->limitW, 'W') }}. These go at once:</p>
+<ul>@foreach (array_slice($together->largest, 0, 5) as $set)<li>{{ collect($set)->map(fn ($a) => $a->name)->implode(' + ') }}</li>@endforeach</ul>
+@if ($together->never !== [] || $together->alone !== [])<p>These do not: {{ collect($together->alone)->map(fn ($a) => $a->name . ' (not even alone)')->merge(collect($together->never)->take(6)->map(fn ($p) => $p[0]->name . ' with ' . $p[1]->name))->implode('; ') }}.</p>@endif
+</div>
+@endif
+
 @if ($sums->settings->devices !== [])
 <div class="section"><h2>Settings</h2>
     @foreach ($sums->settings->devices as $device)

@@ -51,6 +51,15 @@
         @if ($system->appliances !== [])<x-day-chart :budget="$budget" />@endif
     </div>
     @if ($system->appliances === [])<div class="mt-4"><x-empty title="What runs, and when?"><p>Fridge, lights, pump, heater fan, charging. Anything that heats or cools weighs most.</p></x-empty></div>@endif
+    @if ($together)<x-together :together="$together" />@endif
+    @if (count($compared) > 1)
+        <div class="section">
+            <div class="section-head"><h2>Scenarios side by side</h2></div>
+            <table class="stack"><caption class="sr-only">Scenarios side by side</caption>
+                <thead><tr><th scope="col">Scenario</th><th scope="col" class="n">Energy a day</th><th scope="col" class="n">Worst moment</th><th scope="col" class="n">Largest start</th><th scope="col" class="n">Things that are off</th><th scope="col" class="n">Inverter for itself</th></tr></thead>
+                <tbody>@foreach ($compared as $each)<tr><td>{{ $each->scenario?->name }}{{ $each->scenario === $system->sizingScenario() ? ' ◆' : '' }}</td><td class="n num" data-label="Energy a day">{{ $show->text($each->budget->energyWhDay, 'Wh') }}</td><td class="n num" data-label="Worst moment">{{ $show->text($each->budget->peakW, 'W') }}</td><td class="n num" data-label="Largest start">{{ $show->text($each->budget->surgeW, 'W') }}</td><td class="n num" data-label="Things that are off">{{ $show->text($each->budget->standbyWhDay(), 'Wh') }}</td><td class="n num" data-label="Inverter for itself">{{ $show->text($each->budget->inverterWhDay(), 'Wh') }}</td></tr>@endforeach</tbody></table>
+        </div>
+    @endif
     @if ($may)
         <div class="section" id="add">
             <div class="section-head"><h2>Add an appliance</h2><span class="aside">hours can be painted afterwards</span></div>

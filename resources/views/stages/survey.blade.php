@@ -30,7 +30,7 @@
                     @php($says = $openBy[$part->uid] ?? null)
                     <tr id="{{ $part->uid }}">
                         <td><a href="{{ route('parts.edit', [$job, $row]) }}">{{ $part->name() }}</a><div class="small muted">{{ $part->kind->label() }}{{ $part->role === 'starter' ? ', starter side' : '' }}{{ $part->serial ? ' · ' . $part->serial : '' }}</div></td>
-                        <td data-label="What it is" class="small"><span>{{ App\Support\PartWords::of($part, $show) }}</span></td>
+                        <td data-label="What it is" class="small"><span>@if ($part->data->isAssumed())<abbr class="assumed" title="Assumed: read the label">≈</abbr> @endif{{ App\Support\PartWords::of($part, $show) }}</span></td>
                         <td data-label="Where" class="small">{{ $part->place ?: '–' }}</td>
                         <td data-label="Becomes" class="whitespace-nowrap">
                             @if ($part->fate === Pebblefell\System\Fate::Add)
@@ -59,6 +59,12 @@
     @endforeach
     @if ($system->parts === [])
         <div class="mt-6"><x-empty title="Start with the batteries"><p>Then what charges them, then what they feed. Take each from the library, or read it off its label.</p></x-empty></div>
+        @if ($maySurvey)
+            <div class="section"><div class="section-head"><h2>Or start from what is usual</h2><span class="aside">every figure comes in as assumed, until a label is read</span></div>
+                <table class="stack"><caption class="sr-only">Typical layouts</caption><tbody>@foreach (App\Support\TypicalLayouts::all() as $key => $layout)
+                    <tr><td><strong>{{ $layout['label'] }}</strong></td><td class="small" data-label="Has"><span>{{ $layout['about'] }}</span></td><td class="n"><form method="post" action="{{ route('layout.store', $job) }}">@csrf<input type="hidden" name="layout" value="{{ $key }}"><button class="btn plain">Start with it<span class="sr-only">: {{ $layout['label'] }}</span></button></form></td></tr>
+                @endforeach</tbody></table></div>
+        @endif
     @endif
 
     @can('survey', $job)

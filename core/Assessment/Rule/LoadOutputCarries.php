@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Sizing\Sums;
+use Pebblefell\System\PartKind;
+
+/** A regulator's load output has a small limit of its own; whatever hangs on it must stay below. */
+final class LoadOutputCarries implements Rule
+{
+    public function stage(): Stage
+    {
+        return Stage::Survey;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $graph = $sums->planned;
+        foreach ($graph->ofKind(PartKind::Regulator) as $regulator) {
+            $limit = $regulator->data->figure('load_output_a');
+            foreach ($graph->joined() as $group) {
+                if ($limit === null || !in_array($regulator->uid . '.load_plus', $group, true)) {
+                    continue;
+                }
+                foreach ($graph->ofKind(PartKind::DistributionBox, PartKind::Inverter) as $fed) {
+                    $amps = $fed->kind === PartKind::Inverter
+                        ? new Figure('fed', ($fed->data->number('continuous_w') ?? 0.0) / $sums->system->vehicle->systemV, 'A', 'watts ÷ system volts')
+                        : ($fed->data->figure('rating_a') ?? Figure::given('fed', 40.0, 'A', Origin::Assumed));
+                    $isFed = in_array($fed->uid . '.supply_plus', $group, true) || in_array($fed->uid . '.battery_plus', $group, true);
+                    if ($isFed && $amps->value > $limit->value) {
+                        return [new Finding(
+                            'load-output-overloaded',
+                            Severity::Fix,
+                            'Too much on the load output',
+                            sprintf('The load output of %s gives %.0f A; %s may ask for %.0f A.', $regulator->name(), $limit->value, $fed->name(), $amps->value),
+                            new Remedy('Feed it from the fused bar; use the load output for one known load only'),
+                            'data sheet; common practice',
+                            [$limit, $amps],
+                            $regulator->uid,
+                        )];
+                    }
+                }
+            }
+        }
+
+        return [];
+    }
+}
