@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\Actions\AddParts;
+use App\Actions\AddRows;
 use App\Models\Appliance;
 use App\Models\Job;
 use App\Models\Scenario;
 use App\Support\HoursText;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\ApplianceUse;
 
@@ -47,11 +46,7 @@ final class ApplianceCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        DB::transaction(static function () use ($job, $appliances): void {
-            foreach ($appliances as $appliance) {
-                (new AddParts())->row($job, Appliance::class, 'a', $appliance);
-            }
-        });
+        (new AddRows())($job, Appliance::class, 'a', $appliances, count($appliances) . ' loads taken in from CSV');
 
         return new CsvResult(count($appliances), []);
     }

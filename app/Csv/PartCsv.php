@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\Actions\AddParts;
+use App\Actions\AddRows;
 use App\Models\Job;
 use App\Models\Part;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -45,11 +44,7 @@ final class PartCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        DB::transaction(static function () use ($job, $parts): void {
-            foreach ($parts as $part) {
-                (new AddParts())->row($job, Part::class, 'p', $part);
-            }
-        });
+        (new AddRows())($job, Part::class, 'p', $parts, count($parts) . ' parts taken in from CSV');
 
         return new CsvResult(count($parts), []);
     }

@@ -73,14 +73,20 @@ final class Job extends Model
         return $this->region ?? Workshop::current()->region;
     }
 
-    /** The next free name of a row: "p12". Taken under a lock, so no two people get the same. */
+    /** The next free name of a row: "p12". */
     public function takeUid(string $letter): string
+    {
+        return $letter . $this->takeUids(1);
+    }
+
+    /** The first of so many free numbers. Taken under a lock, so no two people get the same. */
+    public function takeUids(int $count): int
     {
         $row = self::query()->whereKey($this->id)->lockForUpdate()->firstOrFail();
         $number = (int) $row->next_uid;
-        self::query()->whereKey($this->id)->toBase()->update(['next_uid' => $number + 1]);
+        self::query()->whereKey($this->id)->toBase()->update(['next_uid' => $number + $count]);
 
-        return $letter . $number;
+        return $number;
     }
 
     /**

@@ -82,6 +82,33 @@ final class OpenFilesTest extends TestCase
         self::assertSame(0, $job->appliances()->count());
     }
 
+    public function testTenThousandRowsComeInWholeOrNotAtAll(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $revision = (int) $job->refresh()->revision;
+        $lines = ['name,side,watts,hours: Usual day'];
+        for ($i = 1; $i <= 10_000; ++$i) {
+            $lines[] = "load $i,dc," . $i / 10 . ',"7-9, 18:30-23"';
+        }
+        $broken = $lines;
+        $broken[9_000] = 'load 9000,dc,many,';
+        $send = fn(array $rows) => $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('x.csv', implode("\n", $rows))]);
+
+        $send($broken)->assertSessionHasErrors('file');
+        self::assertSame([['path' => 'line 9001, watts', 'message' => '"many" is not a number']], session('faults'));
+        self::assertSame(0, $job->appliances()->count());
+
+        $send($lines)->assertSessionHasNoErrors();
+        self::assertSame(10_000, $job->appliances()->count());
+        self::assertSame(10_000, $job->appliances()->distinct()->count('uid'));
+        $last = $job->appliances()->reorder('id', 'desc')->firstOrFail();
+        self::assertSame(['load 10000', 1000.0], [$last->name, $last->watts]);
+        self::assertCount(2, array_values($last->hours)[0]);
+        self::assertSame($revision + 1, (int) $job->refresh()->revision);
+        $this->assertDatabaseHas('activity_log', ['job_id' => $job->id, 'description' => '10000 loads taken in from CSV']);
+    }
+
     public function testTheLibraryGoesThroughCsvUnchanged(): void
     {
         $this->seed(\Database\Seeders\LibrarySeeder::class);
