@@ -49,6 +49,8 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::get('/', [C\JobController::class, 'show'])->name('jobs.show');
             Route::get('/survey', [C\SurveyController::class, 'show'])->name('survey');
             Route::get('/loads', [C\LoadsController::class, 'show'])->name('loads');
+            Route::get('/trial', [C\TrialController::class, 'create'])->name('trial');
+            Route::get('/trial/judged', [C\TrialController::class, 'show'])->name('trial.show');
             Route::get('/size', [C\SizeController::class, 'show'])->name('size');
             Route::get('/sources', [C\SourcesController::class, 'show'])->name('sources');
             Route::get('/settings', [C\SettingController::class, 'index'])->name('settings');

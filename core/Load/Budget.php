@@ -7,6 +7,7 @@ namespace Pebblefell\Load;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Quantity\Guard;
+use Pebblefell\Quantity\HourSpan;
 
 /**
  * A day's energy and its worst moment, at the battery.
@@ -90,6 +91,12 @@ final readonly class Budget
     public function inverterWhDay(): float
     {
         return array_sum(array_map(static fn(Moment $m): float => $m->inverterW * $m->hours(), $this->moments));
+    }
+
+    /** Wh at the battery that the loads take between two hours of the clock; may pass midnight. */
+    public function energyBetweenWh(HourSpan $span): float
+    {
+        return array_sum(array_map(static fn(Moment $m): float => $m->meanW * $span->overlapH($m->fromH, $m->toH), $this->moments));
     }
 
     /** Wh a day at their own terminals of things that are off. */

@@ -10,6 +10,7 @@ use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Budget;
 use Pebblefell\Load\Side;
 use Pebblefell\Load\Together;
+use Pebblefell\Load\UsualAppliances;
 use Pebblefell\System\ApplianceUse;
 use Pebblefell\System\Scenario;
 use Pebblefell\System\System;
@@ -69,6 +70,17 @@ final readonly class LoadSizing
         }
 
         return new Figure('Energy a day, at the battery', $this->budget->energyWhDay, 'Wh', 'sum over the appliances, AC through the inverter', $inputs, 'first principles');
+    }
+
+    /** Share of the day's energy that goes into what heats or cools, 0 to 1. */
+    public function heatingAndCoolingShare(): float
+    {
+        $wh = 0.0;
+        foreach ($this->budget->appliances as $appliance) {
+            $wh += UsualAppliances::heatsOrCools($appliance->name) ? $this->budget->energyOfWh($appliance) : 0.0;
+        }
+
+        return $this->budget->energyWhDay > 0.0 ? $wh / $this->budget->energyWhDay : 0.0;
     }
 
     /** Worst moment at the battery, W. */

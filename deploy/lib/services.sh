@@ -50,6 +50,7 @@ db_run() {
     touch "$RUN/mariadb.log"
     [ "$(id -u)" = 0 ] && chown "$APP_USER" "$RUN/mariadb.log"
     setsid nohup /usr/sbin/mariadbd --defaults-file="$RUN/mariadb.cnf" >>"$RUN/mariadb.log" 2>&1 </dev/null &
+    disown
     db_ready
 }
 

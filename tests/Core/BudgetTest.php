@@ -9,8 +9,12 @@ use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
 use Pebblefell\Load\Side;
+use Pebblefell\Load\UsualAppliances;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
+use Pebblefell\Sizing\Hint;
+use Pebblefell\Sizing\LoadSizing;
+use Pebblefell\System\JobFile;
 use PHPUnit\Framework\TestCase;
 
 /** Days worked by hand. */
@@ -81,5 +85,36 @@ final class BudgetTest extends TestCase
     public function testTheCoolingThatLastsFiveHoursTwenty(): void
     {
         self::assertEqualsWithDelta(5 + 20 / 60, Inverter::of(100)->runtimeH(925, 4930), 0.01);
+    }
+
+    public function testHintsAreRankedByWhatTheySave(): void
+    {
+        $load = static fn(string $uid, string $name, string $side, float $watts, array $hours, float $standby = 0): array => [
+            'uid' => $uid, 'name' => $name, 'side' => $side, 'watts' => $watts, 'standby_w' => $standby, 'hours' => ['s1' => [['from_h' => $hours[0], 'to_h' => $hours[1]]]],
+        ];
+        $system = JobFile::fromArray([
+            'title' => 'T', 'region' => 'europe', 'client' => ['name' => 'C'], 'vehicle' => ['kind' => 'van', 'system_v' => 12], 'travel' => [],
+            'scenarios' => [['uid' => 's1', 'name' => 'day', 'sizing' => true, 'inverter_always_on' => true]],
+            'parts' => [['uid' => 'v1', 'kind' => 'inverter', 'fate' => 'keep', 'data' => ['continuous_w' => 2000, 'efficiency_pct' => 90, 'idle_w' => 10]]],
+            'appliances' => [$load('a1', 'Electric water heater', 'ac', 900, [18, 19]), $load('a2', 'Satellite receiver', 'dc', 20, [19, 23], 6), $load('a3', 'Air conditioner, small', 'ac', 450, [20, 22]), $load('a4', 'LED lights', 'dc', 20, [19, 23])],
+        ]);
+        $loads = LoadSizing::of($system);
+        $hints = array_map(static fn(Hint $h): array => [strtok($h->words, ' '), round($h->savedWh)], Hint::rank($loads));
+        // 900 ÷ 0.9; 900 ÷ 0.9 × 20 %; 10 W × 21 h without AC loads; 6 W × 20 h.
+        self::assertSame([['Gas', 1000.0], ['Switch', 210.0], ['Ventilate', 200.0], ['Switch', 120.0]], $hints);
+        self::assertEqualsWithDelta(2000 / $loads->budget->energyWhDay, $loads->heatingAndCoolingShare(), 1e-9);
+    }
+
+    public function testUsualAppliancesAreWhatAnInverterCanCount(): void
+    {
+        foreach (UsualAppliances::names() as $name) {
+            $row = UsualAppliances::find($name);
+            self::assertNotNull($row);
+            self::assertGreaterThan(0.0, $row['watts']);
+            self::assertTrue($row['surge_w'] === null || $row['surge_w'] > $row['watts'], $name);
+        }
+        self::assertTrue(UsualAppliances::heatsOrCools('Old immersion heater'));
+        self::assertFalse(UsualAppliances::heatsOrCools('Diesel heater fan'));
+        self::assertNull(UsualAppliances::find('Cheese grater'));
     }
 }

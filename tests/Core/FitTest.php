@@ -6,10 +6,14 @@ namespace Tests\Core;
 
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Bank\Box;
+use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Load\Appliance;
+use Pebblefell\Load\Budget;
 use Pebblefell\Load\Side;
 use Pebblefell\Load\Together;
+use Pebblefell\Load\TrialStay;
 use Pebblefell\Quantity\DayHours;
+use Pebblefell\Quantity\HourSpan;
 use PHPUnit\Framework\TestCase;
 
 /** What fits: batteries in a bay, loads on an inverter. */
@@ -99,6 +103,40 @@ final class FitTest extends TestCase
                     $apart = max($b['x'] - $a['x'] - $a['l'], $a['x'] - $b['x'] - $b['l'], $b['y'] - $a['y'] - $a['w'], $a['y'] - $b['y'] - $b['w']);
                     self::assertGreaterThanOrEqual(6.0 - 1e-9, $apart);
                 }
+            }
+        }
+    }
+
+    /** The trial weekend, worked by hand: a bank of 1200 Wh, half usable; 20 W through the night, 17 to 7 o'clock. */
+    public function testATrialStayTellsSunFromBank(): void
+    {
+        $budget = Budget::of([Appliance::of('fridge', 20, DayHours::of([HourSpan::of(0, 24)]))], null, 12);
+        $stay = static fn(float $arrive, float $morning, float $afternoon, float $error = 2): TrialStay => TrialStay::of($budget, 1200, 50, $error, 17, $arrive, 7, $morning, $afternoon);
+
+        $fine = $stay(100, 77, 100);
+        self::assertFalse($fine->bankIsShort() || $fine->sunIsShort());
+        self::assertEqualsWithDelta([276.0, 280.0], [$fine->nightWh, $fine->expectedNightWh], 1e-9);
+        self::assertSame(0.0, $fine->unlistedW());
+
+        $sun = $stay(100, 77, 85);
+        self::assertSame([false, true], [$sun->bankIsShort(), $sun->sunIsShort()]);
+        self::assertEqualsWithDelta(180.0, $sun->sunShortWh, 1e-9);
+        self::assertSame('sure', $sun->sureness($sun->sunShortWh));
+        self::assertStringStartsWith('likely', $stay(100, 77, 98)->sureness($stay(100, 77, 98)->sunShortWh));
+
+        // From 100 to 40 %: 720 Wh where 280 were listed, 120 Wh below the floor; the day puts it all back.
+        $bank = $stay(100, 40, 100);
+        self::assertSame([true, false], [$bank->bankIsShort(), $bank->sunIsShort()]);
+        self::assertEqualsWithDelta([120.0, 440.0 / 14], [$bank->bankShortWh, $bank->unlistedW()], 1e-9);
+        self::assertEqualsWithDelta(720 / 280, $bank->useFactor(), 1e-9);
+        self::assertSame(0.0, $stay(100, 65, 100, 10)->unlistedW(), 'within the error of rested volts nothing is claimed');
+
+        foreach ([[60, 70, 80, '/morning_pct'], [101, 70, 80, '/arrive_pct']] as [$arrive, $morning, $afternoon, $path]) {
+            try {
+                $stay($arrive, $morning, $afternoon);
+                self::fail('taken');
+            } catch (InvalidValue $e) {
+                self::assertSame($path, $e->path);
             }
         }
     }

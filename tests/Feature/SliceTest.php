@@ -12,6 +12,7 @@ use App\Models\Role;
 use App\Support\SystemReader;
 use App\Support\TypicalLayouts;
 use Pebblefell\Assessment\Assessment;
+use Pebblefell\Load\Side;
 use Pebblefell\System\Fate;
 
 /** The way of one job through the server: what is typed reaches core, and what core says reaches the page. */
@@ -182,5 +183,29 @@ final class SliceTest extends TestCase
         $this->get("/jobs/$job->id/parts/$agm->id")->assertSeeInOrder(['Charge, by the last rested volts', '50', 'Capacity at the 20-hour rate'])->assertDontSee('tell almost nothing');
         $this->get("/jobs/$job->id/parts/$lfp->id")->assertSee('tell almost nothing');
         $this->post("/jobs/$job->id/parts/$agm->id/measurements", ['quantity' => 'volts', 'value' => 'twelve'])->assertSessionHasErrors('value');
+    }
+
+    public function testATrialStayIsJudgedAndWhatNobodyListedBecomesALoad(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->appliance($job, ['watts' => 10.0]);
+        $this->get("/jobs/$job->id/trial")->assertOk()->assertSee('No bank yet');
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rate_h' => 20])->id, 'count' => 1, 'fate' => 'keep']);
+        $ask = static fn(array $q): string => "/jobs/$job->id/trial/judged?" . http_build_query([...['arrive_h' => 17, 'arrive_pct' => 95, 'morning_h' => 7, 'morning_pct' => 40, 'afternoon_pct' => 90, 'error_pct' => 2], ...$q]);
+        $this->get($ask([]))->assertOk()->assertSee('Both were short')->assertSee('that nobody listed')->assertSee('value="17-7"', false);
+        $this->get($ask(['morning_pct' => 90, 'afternoon_pct' => 96]))->assertSee('Neither was short');
+        $this->get($ask(['morning_pct' => 99]))->assertSee('something charged in the night');
+        $this->get($ask(['arrive_pct' => 'much']))->assertRedirect("/jobs/$job->id/trial")->assertSessionHasErrors('arrive_pct');
+    }
+
+    public function testAUsualApplianceFillsItsFiguresIn(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->post("/jobs/$job->id/appliances", ['name' => 'Air conditioner, small', 'watts' => '', 'side' => 'dc', 'duty_pct' => '50'])->assertSessionHasNoErrors();
+        self::assertSame(['ac', 650.0, 50.0, 3.0, 2600.0], array_values(array_map(static fn($v) => $v instanceof Side ? $v->value : $v, $job->appliances()->firstOrFail()->only(['side', 'watts', 'duty_pct', 'standby_w', 'surge_w']))));
+        $this->post("/jobs/$job->id/appliances", ['name' => 'Cheese grater', 'watts' => '', 'side' => 'dc'])->assertSessionHasErrors('watts');
+        $this->get("/jobs/$job->id/loads")->assertSee('What would save most');
     }
 }

@@ -9,6 +9,7 @@ use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Sizing\Hint;
 use Pebblefell\Sizing\LoadSizing;
 use Pebblefell\System\Scenario;
 
@@ -20,12 +21,16 @@ final class LoadsController extends Controller
         $system = $bench->assessment->sums->system;
         $scenario = $system->scenarios[$request->string('scenario')->toString()] ?? $system->sizingScenario();
 
+        $loads = LoadSizing::of($system, $scenario);
+
         return $bench->view('stages.loads', Stage::Loads, [
             'scenario' => $scenario,
             // The row whose lesser figures are open; a row with a fault opens by itself.
             'more' => $request->string('more')->toString() ?: self::faulty($request),
             'scenarioRow' => $scenario === null ? null : $job->scenarios->firstWhere('uid', $scenario->uid),
-            'loads' => LoadSizing::of($system, $scenario),
+            'loads' => $loads,
+            'hints' => Hint::rank($loads),
+            'heatShare' => $loads->heatingAndCoolingShare(),
             'together' => LoadSizing::together($bench->assessment->sums),
             'compared' => array_map(static fn(Scenario $s): LoadSizing => LoadSizing::of($system, $s), array_values($system->scenarios)),
         ]);

@@ -11,6 +11,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Load\Side;
+use Pebblefell\Load\UsualAppliances;
 
 /** An appliance, with its hours in the scenario that is looked at. Watts may be given as amps at the system's volts. */
 final class ApplianceRequest extends FormRequest
@@ -20,7 +21,7 @@ final class ApplianceRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:120'],
             'side' => ['required', Rule::enum(Side::class)],
-            'watts' => ['required', 'string', 'max:20'],
+            'watts' => ['nullable', 'string', 'max:20'],
             'quantity' => ['nullable', 'numeric', 'between:1,1000'],
             'duty_pct' => ['nullable', 'numeric', 'between:0,100'],
             'standby_w' => ['nullable', 'numeric', 'between:0,10000'],
@@ -29,6 +30,21 @@ final class ApplianceRequest extends FormRequest
             'hours' => ['nullable', 'string', 'max:300'],
             'scenario' => ['nullable', 'string', 'max:20'],
         ];
+    }
+
+    /** A new appliance of a usual name gets the usual figures where the form is empty. */
+    protected function prepareForValidation(): void
+    {
+        $usual = $this->isMethod('post') && !$this->filled('watts') ? UsualAppliances::find($this->text('name')) : null;
+        if ($usual !== null) {
+            $this->merge(['watts' => (string) $usual['watts'], 'side' => $usual['side']]);
+            foreach (['duty_pct', 'standby_w', 'surge_w'] as $key) {
+                if (!$this->filled($key) && $usual[$key] !== null) {
+                    $this->merge([$key => (string) $usual[$key]]);
+                }
+            }
+        }
+        parent::prepareForValidation();
     }
 
     /**

@@ -52,6 +52,10 @@
     </div>
     @if ($system->appliances === [])<div class="mt-4"><x-empty title="What runs, and when?"><p>Fridge, lights, pump, heater fan, charging. Anything that heats or cools weighs most.</p></x-empty></div>@endif
     @if ($together)<x-together :together="$together" />@endif
+    @if ($hints !== [])
+        <div class="section"><div class="section-head"><h2>What would save most</h2><span class="aside">a day, at the battery; what heats or cools weighs most: {{ round(100 * $heatShare) }} % of this day</span></div>
+            <ol>@foreach (array_slice($hints, 0, 5) as $hint)<li class="py-1 flex gap-4"><span class="num w-24 text-right shrink-0">{{ $show->text($hint->savedWh, 'Wh') }}</span><span>{{ $hint->words }}</span></li>@endforeach</ol></div>
+    @endif
     @if (count($compared) > 1)
         <div class="section">
             <div class="section-head"><h2>Scenarios side by side</h2></div>
@@ -66,13 +70,13 @@
             <form method="post" action="{{ route('appliances.store', $job) }}">
                 @csrf<input type="hidden" name="_form" value="a-new"><input type="hidden" name="scenario" value="{{ $scenario?->uid }}">
                 <div class="form-grid">
-                    <x-field form="a-new" label="Name" name="name" placeholder="Compressor fridge" required data-add-field />
-                    <x-field form="a-new" label="Watts, or amps as “3.8 A”" name="watts" inputmode="text" required />
+                    <x-field form="a-new" label="Name" name="name" placeholder="Compressor fridge, small" list="usual" help="A usual one fills the rest in." required data-add-field /><datalist id="usual">@foreach (Pebblefell\Load\UsualAppliances::names() as $usual)<option value="{{ $usual }}">@endforeach</datalist>
+                    <x-field form="a-new" label="Watts, or amps as “3.8 A”" name="watts" inputmode="text" />
                     <x-field form="a-new" label="Side" name="side" :options="['dc' => 'DC, from the battery', 'ac' => 'AC, through the inverter']" />
                     <x-field form="a-new" label="Hours" name="hours" placeholder="7-9, 18:30-23" help="0-24 for all day; 22-6 goes past midnight." />
-                    <x-field form="a-new" label="Duty" name="duty_pct" value="100" unit="%" inputmode="decimal" />
+                    <x-field form="a-new" label="Duty" name="duty_pct" unit="%" inputmode="decimal" help="Of its hours. Empty: as usual, or 100 %." />
                     <x-field form="a-new" label="How many" name="quantity" value="1" inputmode="decimal" />
-                    <x-field form="a-new" label="Standby, when off" name="standby_w" value="0" unit="W" inputmode="decimal" />
+                    <x-field form="a-new" label="Standby, when off" name="standby_w" unit="W" inputmode="decimal" />
                     <x-field form="a-new" label="Start surge" name="surge_w" unit="W" inputmode="decimal" help="Of one, at the start. Empty: none." />
                 </div>
                 <div class="actions"><button class="btn" data-add>Add it</button></div>
@@ -98,6 +102,7 @@
         </div>
     @endif
     <div class="section flex flex-wrap items-end gap-6">
+        <a href="{{ route('trial', $job) }}">Judge a trial stay: sun or bank?</a>
         <a href="{{ route('appliances.csv', $job) }}">Loads as CSV</a>
         @can('survey', $job)<x-upload id="loads-csv" :action="route('appliances.csv.store', $job)" label="Take loads in from CSV" button="Take in" accept=".csv,text/csv" />@endcan
     </div>
