@@ -50,6 +50,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::get('/survey', [C\SurveyController::class, 'show'])->name('survey');
             Route::get('/loads', [C\LoadsController::class, 'show'])->name('loads');
             Route::get('/trial', [C\TrialController::class, 'create'])->name('trial');
+            Route::post('/trial/csv', [C\TrialCsvController::class, 'store'])->name('trial.csv');
             Route::get('/trial/judged', [C\TrialController::class, 'show'])->name('trial.show');
             Route::get('/size', [C\SizeController::class, 'show'])->name('size');
             Route::get('/sources', [C\SourcesController::class, 'show'])->name('sources');
@@ -129,6 +130,8 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
     Route::post('/places', [C\PlaceController::class, 'store'])->middleware(['can:create,' . Place::class])->name('places.store');
     Route::get('/places/{place}', [C\PlaceController::class, 'edit'])->middleware('can:update,place')->name('places.edit');
     Route::put('/places/{place}', [C\PlaceController::class, 'update'])->middleware('can:update,place')->name('places.update');
+
+    Route::get('/progress/{name}', C\ProgressController::class)->where('name', '[a-z0-9]{8,40}')->middleware('can:read-help')->name('progress');
 
     // An unknown address still gets a session, and with it a page of our own.
     Route::fallback(static fn() => abort(404))->middleware('can:read-help');

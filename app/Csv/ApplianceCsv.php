@@ -9,6 +9,7 @@ use App\Models\Appliance;
 use App\Models\Job;
 use App\Models\Scenario;
 use App\Support\HoursText;
+use App\Support\Progress;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\ApplianceUse;
 
@@ -31,7 +32,7 @@ final class ApplianceCsv
         return Csv::write($rows);
     }
 
-    public static function read(Job $job, string $text): CsvResult
+    public static function read(Job $job, string $text, ?Progress $progress = null): CsvResult
     {
         [$rows, $faults] = Csv::read($text, ['name', 'side', 'watts']);
         $scenarios = $job->scenarios()->get()->mapWithKeys(static fn(Scenario $s): array => ['hours: ' . $s->name => $s->uid])->all();
@@ -46,7 +47,7 @@ final class ApplianceCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        (new AddRows())($job, Appliance::class, 'a', $appliances, count($appliances) . ' loads taken in from CSV');
+        (new AddRows())($job, Appliance::class, 'a', $appliances, count($appliances) . ' loads taken in from CSV', $progress);
 
         return new CsvResult(count($appliances), []);
     }

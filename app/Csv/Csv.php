@@ -68,6 +68,15 @@ final class Csv
         return [$rows, $faults];
     }
 
+    /** @return list<string> the names in the first line */
+    public static function columns(string $text): array
+    {
+        $first = strtok(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text, "\r\n") ?: '';
+        $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
+
+        return array_map(static fn(?string $n): string => trim((string) $n), str_getcsv($first, $separator, '"', ''));
+    }
+
     public static function response(string $name, string $csv): Response
     {
         return new Response($csv, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\""]);

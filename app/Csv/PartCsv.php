@@ -7,6 +7,7 @@ namespace App\Csv;
 use App\Actions\AddRows;
 use App\Models\Job;
 use App\Models\Part;
+use App\Support\Progress;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -30,7 +31,7 @@ final class PartCsv
         return Csv::write($rows);
     }
 
-    public static function read(Job $job, string $text): CsvResult
+    public static function read(Job $job, string $text, ?Progress $progress = null): CsvResult
     {
         [$rows, $faults] = Csv::read($text, ['kind']);
         $parts = [];
@@ -44,7 +45,7 @@ final class PartCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        (new AddRows())($job, Part::class, 'p', $parts, count($parts) . ' parts taken in from CSV');
+        (new AddRows())($job, Part::class, 'p', $parts, count($parts) . ' parts taken in from CSV', $progress);
 
         return new CsvResult(count($parts), []);
     }

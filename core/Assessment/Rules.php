@@ -35,6 +35,8 @@ final class Rules
             new Rule\EarthLeakageCovers(),
             new Rule\RegulatorKeepsBattery(),
             new Rule\LoadOutputCarries(),
+            new Rule\TowLeadCarries(),
+            new Rule\SensorTellsLithium(),
             new Rule\SetAsPlanned(),
             new Rule\EqualiseOff(),
             new Rule\PackComplete(),

@@ -61,7 +61,7 @@ final readonly class Hint
             if ($appliance->side === Side::Ac) {
                 $hints[] = new self("A DC compressor fridge in place of $appliance->name saves the inverter’s losses", $wh - $running - $standing);
             }
-        } elseif (UsualAppliances::heatsOrCools($appliance->name)) {
+        } elseif (preg_match('/water|heater|heating|kettle|boiler|induction|hob|plate|oven|stove/i', $appliance->name) === 1 && UsualAppliances::heatsOrCools($appliance->name)) {
             $hints[] = new self("Gas or diesel heat in place of $appliance->name", $wh * $share);
         }
 

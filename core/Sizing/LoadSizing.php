@@ -22,6 +22,9 @@ final readonly class LoadSizing
     public const ASSUMED_EFFICIENCY_PCT = 88.0;
     public const ASSUMED_IDLE_W = 15.0;
 
+    /** So many inputs of a sum are shown one by one. Chosen. */
+    private const SHOWN = 30;
+
     private function __construct(
         public ?Scenario $scenario,
         public Budget $budget,
@@ -60,6 +63,7 @@ final readonly class LoadSizing
         foreach ($this->budget->appliances as $appliance) {
             $inputs[] = new Figure($appliance->name, round($this->budget->energyOfWh($appliance), 1), 'Wh', 'watts × quantity × hours × duty + standby × remaining hours' . ($appliance->side === Side::Ac ? ', ÷ inverter efficiency' : ''));
         }
+        $inputs = self::largest($inputs, 'Wh');
         if ($this->budget->inverter !== null) {
             $idleH = array_sum(array_map(
                 fn($m): float => $m->inverterW > 0.0 ? $m->hours() : 0.0,
@@ -91,6 +95,7 @@ final readonly class LoadSizing
         foreach ($this->budget->worstAppliances() as $appliance) {
             $inputs[] = Figure::given($appliance->name, $appliance->peakWattsAt($worst->fromH), 'W', Origin::Typed);
         }
+        $inputs = self::largest($inputs, 'W');
         if ($worst->acPeakW > 0.0) {
             $inputs[] = $this->efficiencyPct;
             $inputs[] = $this->idleW;
@@ -117,6 +122,25 @@ final readonly class LoadSizing
             $bank?->nominalV() ?? $sums->system->vehicle->systemV,
             $sums->loads->efficiencyPct->value,
         );
+    }
+
+    /**
+     * The figures that weigh most, and the rest in one.
+     *
+     * @param list<Figure> $figures
+     *
+     * @return list<Figure>
+     */
+    private static function largest(array $figures, string $unit): array
+    {
+        if (count($figures) <= self::SHOWN) {
+            return $figures;
+        }
+        usort($figures, static fn(Figure $a, Figure $b): int => $b->value <=> $a->value);
+        $rest = array_slice($figures, self::SHOWN);
+        $sum = array_sum(array_map(static fn(Figure $f): float => $f->value, $rest));
+
+        return [...array_slice($figures, 0, self::SHOWN), Figure::given(count($rest) . ' others', $sum, $unit, Origin::Computed)];
     }
 
     /** Largest start, W (at the outlets when it is an AC load). */

@@ -128,3 +128,22 @@ test('every page works without scripts', async ({ browser }) => {
     await page.getByRole('button', { name: 'Recalculate' }).click();
     await context.close();
 });
+
+test('ten thousand loads come in from CSV with their progress shown', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Farrier', 'Loads');
+    const lines = ['name,side,watts,hours: Usual day', ...Array.from({ length: 10_000 }, (_, i) => `load ${i + 1},dc,0.1,8-9`)];
+    await page.getByLabel('Take loads in from CSV', { exact: true }).setInputFiles({ name: 'loads.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) });
+    const bar = page.locator('form[data-progress] progress').first();
+    const seen = page.waitForFunction(() => [...document.querySelectorAll('progress')].some((p) => p.value > 0 && p.max === 10_000), null, { polling: 20 });
+    await page.locator('form', { has: page.getByLabel('Take loads in from CSV', { exact: true }) }).getByRole('button', { name: 'Take in' }).click();
+    await expect(bar).toBeVisible();
+    await seen;
+    await expect(page.getByText('10000 rows are in.')).toBeVisible({ timeout: 30_000 });
+    // 10,000 × 0.1 W × 1 h
+    await expect(page.locator('.stat').first()).toContainText('1\u202f000');
+
+    await page.getByLabel('Take loads in from CSV', { exact: true }).setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('name,side,watts\nLamp,dc,much\n') });
+    await page.locator('form', { has: page.getByLabel('Take loads in from CSV', { exact: true }) }).getByRole('button', { name: 'Take in' }).click();
+    await expect(page.getByRole('cell', { name: 'line 2, watts' })).toBeVisible();
+});

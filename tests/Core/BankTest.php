@@ -12,6 +12,7 @@ use Pebblefell\Bank\Peukert;
 use Pebblefell\Charging\ChargeTime;
 use Pebblefell\Charging\SolarArray;
 use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Conductor\Run;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Quantity\Mass;
@@ -139,5 +140,19 @@ final class BankTest extends TestCase
         self::assertTrue($agm->value(Parameter::LowTemperatureCutoff)->isOff());
         self::assertTrue($agm->figure(Parameter::Float)->restsOnAssumption());
         self::assertFalse($agm->figure(Parameter::Absorption)->restsOnAssumption());
+    }
+
+    /** IEC 60228 class 5 maxima at 20 °C, Ω/km (from memory): plain copper by area stays just below them, never above. */
+    public function testARunOfCopperStaysBelowTheStandardsMaximum(): void
+    {
+        foreach ([[1.5, 13.3], [2.5, 7.98], [4.0, 4.95], [6.0, 3.30], [10.0, 1.91], [16.0, 1.21], [25.0, 0.780], [35.0, 0.554], [50.0, 0.386], [70.0, 0.272], [95.0, 0.206]] as [$area, $maximum]) {
+            $perKm = Run::of(ConductorSize::ofArea($area), 1000)->resistanceOhm() / 2;
+            self::assertLessThan($maximum, $perKm);
+            self::assertEqualsWithDelta($maximum, $perKm, $maximum * 0.15);
+        }
+        $run = Run::of(ConductorSize::ofArea(6), 5);
+        self::assertEqualsWithDelta(0.862, $run->dropV(30), 0.001);
+        self::assertSame(16.0, $run->areaFor(30, 0.4)?->areaMm2);
+        self::assertNull($run->areaFor(30, 0.001));
     }
 }

@@ -151,6 +151,16 @@ final class RulesTest extends TestCase
         $sized = ['length_mm' => 329, 'width_mm' => 172, 'height_mm' => 214] + self::LFP;
         yield 'too low for the bay' => ['bank-does-not-fit', 'fix', self::system($bay(230), battery: $sized, batteries: 2), self::system($bay(240), battery: $sized, batteries: 2)];
         yield 'too many for the bay' => ['bank-does-not-fit', 'fix', self::system($bay(240), battery: $sized, batteries: 4), self::system($bay(240), battery: $sized, batteries: 3)];
+        $lead = static fn(float $mm2): System => self::system(
+            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'l1.plus', 'to' => 'k2.input_plus', 'size_mm2' => $mm2, 'length_m' => 6]]],
+            [self::part('k2', 'dcdc', ['output_a' => 30, 'efficiency_pct' => 90, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => 120], 'keep')],
+        );
+        // 30 A × 14 ÷ (13.5 × 0.9) = 34.6 A; over 6 m of 8 mm² 0.89 V, of 25 mm² 0.29 V; 3 % of 13.5 V is 0.405 V.
+        yield 'thin tow lead' => ['tow-lead-undersized', 'fix', $lead(8), $lead(25)];
+        $sensor = static fn(string $fate): System => self::system(
+            ['signals' => [['uid' => 'g1', 'kind' => 'battery_temperature', 'from' => 'b1', 'to' => 'k1', 'fate' => $fate]], 'settings' => [['part' => 'k1', 'parameter' => 'compensation_mv_per_c', 'found' => '-24']]],
+        );
+        yield 'temperature compensation left on' => ['compensation-left-on', 'fix', $sensor('keep'), self::system(self::setting('compensation_mv_per_c', '0'))];
         yield 'serial missing' => ['pack-lacks-serial', 'note', self::system(parts: [self::part('m1', 'monitor', ['shunt_a' => 300], 'add', ['serial' => ''])]), self::system(parts: [self::part('z1', 'busbar', ['rating_a' => 300], 'add', ['serial' => ''])])];
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\LibraryPart;
+use App\Models\Role;
 use App\Support\JobFiles;
 use App\Support\PhotoStore;
 use Database\Seeders\DatabaseSeeder;
@@ -99,7 +100,12 @@ final class OpenFilesTest extends TestCase
         self::assertSame([['path' => 'line 9001, watts', 'message' => '"many" is not a number']], session('faults'));
         self::assertSame(0, $job->appliances()->count());
 
-        $send($lines)->assertSessionHasNoErrors();
+        $this->post("/jobs/$job->id/loads/csv", ['progress' => 'nameofthisfile', 'file' => UploadedFile::fake()->createWithContent('x.csv', implode("\n", $lines))])->assertSessionHasNoErrors();
+        // A day of ten thousand loads is still a page, one screenful at a time.
+        $this->get("/jobs/$job->id/loads")->assertOk()->assertSee('load 60')->assertDontSee('data-name="load 61"', false)->assertSee("10\u{202F}000 appliances", false);
+        $this->get("/jobs/$job->id/loads?page=2")->assertOk()->assertSee('data-name="load 61"', false);
+        $this->getJson('/progress/nameofthisfile')->assertExactJson(['done' => 10_000, 'of' => 10_000]);
+        $this->actingAs($this->user(Role::Technician))->getJson('/progress/nameofthisfile')->assertExactJson(['done' => 0, 'of' => 0]);
         self::assertSame(10_000, $job->appliances()->count());
         self::assertSame(10_000, $job->appliances()->distinct()->count('uid'));
         $last = $job->appliances()->reorder('id', 'desc')->firstOrFail();

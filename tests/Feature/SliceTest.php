@@ -11,6 +11,7 @@ use App\Models\Part;
 use App\Models\Role;
 use App\Support\SystemReader;
 use App\Support\TypicalLayouts;
+use Illuminate\Http\UploadedFile;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Load\Side;
 use Pebblefell\System\Fate;
@@ -207,5 +208,25 @@ final class SliceTest extends TestCase
         self::assertSame(['ac', 650.0, 50.0, 3.0, 2600.0], array_values(array_map(static fn($v) => $v instanceof Side ? $v->value : $v, $job->appliances()->firstOrFail()->only(['side', 'watts', 'duty_pct', 'standby_w', 'surge_w']))));
         $this->post("/jobs/$job->id/appliances", ['name' => 'Cheese grater', 'watts' => '', 'side' => 'dc'])->assertSessionHasErrors('watts');
         $this->get("/jobs/$job->id/loads")->assertSee('What would save most');
+    }
+
+    public function testAMonitorsLogGivesTheReadingsAndItsColumnsAreRemembered(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->appliance($job);
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1, 'fate' => 'keep']);
+        $log = static fn(string $names): string => $names . "\n2026-06-05 17:30;13,3;98\n2026-06-05 23:00;13,1;80\n2026-06-06 06:45;13,0;61\n2026-06-06 08:00;13,1;64\n2026-06-06 15:00;13,4;92\n";
+        $send = fn(string $csv, array $more = []) => $this->post("/jobs/$job->id/trial/csv", ['file' => UploadedFile::fake()->createWithContent('log.csv', $csv), ...$more]);
+
+        $send($log('Zeit;U;Ladung'))->assertSessionHasErrors('time_column');
+        $send($log('Zeit;U;Ladung'), ['time_column' => 'Zeit', 'charge_column' => 'Nope'])->assertSessionHasErrors('charge_column');
+        $read = ['arrive_h' => '17.5', 'arrive_pct' => '98', 'morning_h' => '6.75', 'morning_pct' => '61', 'afternoon_pct' => '92', 'error_pct' => '2'];
+        $send($log('Zeit;U;Ladung'), ['time_column' => 'Zeit', 'charge_column' => 'Ladung'])->assertRedirect(route('trial.show', [$job, ...$read]));
+        $send($log('Zeit;U;Ladung'))->assertRedirect(route('trial.show', [$job, ...$read]));
+        $send($log('Timestamp;Volts;SoC %'))->assertRedirect(route('trial.show', [$job, ...$read]));
+        $this->get(route('trial.show', [$job, ...$read]))->assertSee('The sun was short');
+        $send("Time,SoC\nyesterday-ish,50\n")->assertSessionHasErrors('file');
+        $send("Time,SoC\n2026-06-05 17:30,90\n")->assertSessionHasErrors('file');
     }
 }

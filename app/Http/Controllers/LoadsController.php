@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Pagination\LengthAwarePaginator;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Sizing\Hint;
 use Pebblefell\Sizing\LoadSizing;
@@ -15,6 +16,9 @@ use Pebblefell\System\Scenario;
 
 final class LoadsController extends Controller
 {
+    /** Strips on one page. */
+    private const PER_PAGE = 60;
+
     public function show(Request $request, Job $job): View
     {
         $bench = Workbench::of($job);
@@ -22,6 +26,7 @@ final class LoadsController extends Controller
         $scenario = $system->scenarios[$request->string('scenario')->toString()] ?? $system->sizingScenario();
 
         $loads = LoadSizing::of($system, $scenario);
+        $page = max(1, $request->integer('page', 1));
 
         return $bench->view('stages.loads', Stage::Loads, [
             'scenario' => $scenario,
@@ -29,6 +34,7 @@ final class LoadsController extends Controller
             'more' => $request->string('more')->toString() ?: self::faulty($request),
             'scenarioRow' => $scenario === null ? null : $job->scenarios->firstWhere('uid', $scenario->uid),
             'loads' => $loads,
+            'rows' => new LengthAwarePaginator($job->appliances->forPage($page, self::PER_PAGE)->values(), $job->appliances->count(), self::PER_PAGE, $page, ['path' => route('loads', $job)]),
             'hints' => Hint::rank($loads),
             'heatShare' => $loads->heatingAndCoolingShare(),
             'together' => LoadSizing::together($bench->assessment->sums),

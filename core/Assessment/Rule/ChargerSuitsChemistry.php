@@ -77,8 +77,10 @@ final class ChargerSuitsChemistry implements Rule
             'reprogram-charger',
             Severity::Fix,
             'Still on its lead settings',
-            $part->name() . ' can charge lithium but is only kept. Most failed upgrades are a charger that nobody reprogrammed.',
-            new Remedy('Mark it: keep, reprogram', [Change::ofPart($part->uid, Fate::Reprogram->value)]),
+            $part->data->flag('hidden_switch') === true
+                ? $part->name() . ' hides a lead/lithium switch inside. From the outside nobody sees which way it stands.'
+                : $part->name() . ' can charge lithium but is only kept. Most failed upgrades are a charger that nobody reprogrammed.',
+            new Remedy($part->data->flag('hidden_switch') === true ? 'Mark it: keep, reprogram; open it and set the switch' : 'Mark it: keep, reprogram', [Change::ofPart($part->uid, Fate::Reprogram->value)]),
             'common practice',
             [],
             $part->uid,

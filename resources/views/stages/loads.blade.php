@@ -18,7 +18,7 @@
     </div>
     <div class="day mt-4" role="group" aria-label="Appliances and their hours">
         <div class="day-row day-head"><span>Appliance</span><span>Watts</span><span>Side</span><span class="strip-cell strip-scale" aria-hidden="true">@foreach ([0, 3, 6, 9, 12, 15, 18, 21, 24] as $h)<span>{{ $h }}</span>@endforeach</span><span class="text-right">Wh a day</span><span></span></div>
-        @foreach ($job->appliances as $row)
+        @foreach ($rows as $row)
             @php($form = 'a-' . $row->uid)
             @php($use = $system->appliances[$row->uid])
             @php($here = $scenario ? $use->in($scenario->uid) : null)
@@ -48,6 +48,7 @@
             </form>
             @if ($may && $more === $row->uid)<form method="post" action="{{ route('appliances.destroy', [$job, $row]) }}" id="del-{{ $row->uid }}" hidden>@csrf @method('delete')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}"><input type="hidden" name="scenario" value="{{ $scenario?->uid }}"></form>@endif
         @endforeach
+        @if ($rows->hasPages())<p class="small muted py-2">{{ number_format($rows->total(), 0, '.', "\u{202F}") }} appliances, {{ $rows->firstItem() }} to {{ $rows->lastItem() }} shown; the sums count all.</p><x-pager :of="$rows->withQueryString()" />@endif
         @if ($system->appliances !== [])<x-day-chart :budget="$budget" />@endif
     </div>
     @if ($system->appliances === [])<div class="mt-4"><x-empty title="What runs, and when?"><p>Fridge, lights, pump, heater fan, charging. Anything that heats or cools weighs most.</p></x-empty></div>@endif

@@ -20,13 +20,17 @@
             @if ($fault)<p class="error" role="alert">{{ $error(ltrim($fault->path, '/')) }}</p>@endif
             <div class="actions"><button class="btn" data-add>Judge it</button></div>
         </form>
+        <div class="section"><div class="section-head"><h2>Or read it from the monitor’s log</h2><span class="aside">CSV; which column is which is remembered for logs of the same kind</span></div>
+            <x-upload id="monitor-log" :action="route('trial.csv', $job)" label="Log (.csv)" button="Read it" accept=".csv,text/csv">
+                <x-field form="monitor-log" label="Column of time" name="time_column" placeholder="found by its name" /><x-field form="monitor-log" label="Column of charge, %" name="charge_column" placeholder="found by its name" />
+            </x-upload></div>
         @if ($trial)
             <div class="section">
                 <div class="section-head"><h2>@if ($trial->bankIsShort() && $trial->sunIsShort())Both were short @elseif ($trial->bankIsShort())The bank was short @elseif ($trial->sunIsShort())The sun was short @else Neither was short @endif</h2></div>
                 <ul>
                     @if ($trial->bankIsShort())<li class="py-1">The night took the bank <strong>{{ $show->text($trial->bankShortWh, 'Wh') }}</strong> below its floor: more battery, or less use in the evening. <span class="muted">{{ ucfirst($trial->sureness($trial->bankShortWh)) }}.</span></li>@endif
                     @if ($trial->sunIsShort())<li class="py-1">By afternoon <strong>{{ $show->text($trial->sunShortWh, 'Wh') }}</strong> were not put back: more sun, or another source. <span class="muted">{{ ucfirst($trial->sureness($trial->sunShortWh)) }}.</span></li>@endif
-                    <li class="py-1">The night took {{ $show->text($trial->nightWh, 'Wh') }}; the loads as listed make {{ $show->text($trial->expectedNightWh, 'Wh') }}@if (is_finite($trial->useFactor())), that is {{ $show->text($trial->useFactor()) }} times as much @endif. <span class="muted">The readings are good to {{ $show->text($trial->errorWh, 'Wh') }}.</span></li>
+                    <li class="py-1">The night took {{ $show->text($trial->nightWh, 'Wh') }}; the loads as listed make {{ $show->text($trial->expectedNightWh, 'Wh') }}{{ is_finite($trial->useFactor()) ? ', that is ' . $show->text($trial->useFactor()) . ' times as much' : '' }}. <span class="muted">The readings are good to {{ $show->text($trial->errorWh, 'Wh') }}.</span></li>
                     @if ($trial->unlistedW() > 0)<li class="py-1"><strong>{{ $show->text($trial->unlistedW(), 'W') }}</strong> ran through the night that nobody listed.</li>@endif
                 </ul>
                 <p class="small muted mt-2">Change one thing, and repeat the stay. Bank taken: {{ count($case->parts) }} × {{ $case->parts[0]->name() }} at its present condition; floor by its usable share.</p>

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Csv;
+
+use App\Models\LogColumns;
+use DateTimeImmutable;
+use Exception;
+use Pebblefell\Exception\InvalidValue;
+
+/**
+ * A battery monitor's log: finds in it the three readings of a trial stay. The columns are named by the person, else as they were for the
+ * last log with the same first line, else guessed from their names.
+ */
+final class MonitorCsv
+{
+    private const TIME = '/time|date|when/i';
+    private const CHARGE = '/soc|state.of.charge|charge.*%|%/i';
+
+    /**
+     * @return array<string, string> query of the trial page: arrive_h, arrive_pct, morning_h, morning_pct, afternoon_pct
+     *
+     * @throws InvalidValue at /time_column, /charge_column or /file
+     */
+    public static function readings(string $text, string $timeColumn, string $chargeColumn): array
+    {
+        $names = Csv::columns($text);
+        $signature = hash('sha256', implode("\n", $names));
+        $known = LogColumns::query()->where('signature', $signature)->first();
+        $time = self::column($names, $timeColumn, $known?->time_column, self::TIME, '/time_column');
+        $charge = self::column($names, $chargeColumn, $known?->charge_column, self::CHARGE, '/charge_column');
+        [$rows, $faults] = Csv::read($text, [$time, $charge]);
+        if ($faults !== []) {
+            throw InvalidValue::at('/file', $faults[0]['path'] . ': ' . $faults[0]['message']);
+        }
+        $series = array_map(static fn(array $row): array => self::reading($row, $time, $charge), $rows);
+        usort($series, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $stay = self::stay($series);
+        LogColumns::query()->updateOrCreate(['signature' => $signature], ['time_column' => $time, 'charge_column' => $charge]);
+
+        return $stay;
+    }
+
+    /** @param list<string> $names */
+    private static function column(array $names, string $chosen, ?string $known, string $looksLike, string $path): string
+    {
+        if ($chosen !== '') {
+            return in_array($chosen, $names, true) ? $chosen : throw InvalidValue::at($path, "the log has no column \"$chosen\"; it has " . implode(', ', $names));
+        }
+
+        return $known ?? array_values(preg_grep($looksLike, $names) ?: [])[0]
+            ?? throw InvalidValue::at($path, 'say which column it is; the log has ' . implode(', ', $names));
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array{DateTimeImmutable, float}
+     */
+    private static function reading(array $row, string $time, string $charge): array
+    {
+        $percent = str_replace([',', '%', ' '], ['.', '', ''], $row[$charge]);
+        if (!is_numeric($percent) || $percent < 0 || $percent > 100) {
+            throw InvalidValue::at('/file', 'line ' . $row['#'] . ": \"{$row[$charge]}\" is not a state of charge in %");
+        }
+        try {
+            return [new DateTimeImmutable($row[$time]), (float) $percent];
+        } catch (Exception) {
+            throw InvalidValue::at('/file', 'line ' . $row['#'] . ": \"{$row[$time]}\" is not a time");
+        }
+    }
+
+    /**
+     * Arrival is the first reading; the morning the lowest between 4 and 10 o'clock next day; the afternoon the highest between 12 and 18.
+     *
+     * @param list<array{DateTimeImmutable, float}> $series in order of time
+     *
+     * @return array<string, string>
+     */
+    private static function stay(array $series): array
+    {
+        [$arrived, $arrivePct] = $series[0] ?? throw InvalidValue::at('/file', 'the log is empty');
+        $day = $arrived->modify('+1 day')->format('Y-m-d');
+        $between = static fn(int $from, int $to): array => array_values(array_filter($series, static fn(array $r): bool => $r[0]->format('Y-m-d') === $day && (int) $r[0]->format('G') >= $from && (int) $r[0]->format('G') < $to));
+        [$mornings, $afternoons] = [$between(4, 10), $between(12, 18)];
+        if ($mornings === [] || $afternoons === []) {
+            throw InvalidValue::at('/file', "the log must reach from the arrival over the morning to the afternoon of $day");
+        }
+        usort($mornings, static fn(array $a, array $b): int => $a[1] <=> $b[1]);
+        [$morning, $morningPct] = $mornings[0];
+        $hour = static fn(DateTimeImmutable $t): string => (string) round((int) $t->format('G') + (int) $t->format('i') / 60, 2);
+
+        return [
+            'arrive_h' => $hour($arrived),
+            'arrive_pct' => (string) $arrivePct,
+            'morning_h' => $hour($morning),
+            'morning_pct' => (string) $morningPct,
+            'afternoon_pct' => (string) max(array_column($afternoons, 1)),
+            'error_pct' => '2',
+        ];
+    }
+}

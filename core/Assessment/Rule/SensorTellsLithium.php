@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Assessment\Rule;
+
+use Pebblefell\Assessment\Rule;
+use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\SetValue;
+use Pebblefell\Sizing\Sums;
+
+/** Temperature compensation, found on and not yet set to none, bends lithium's charge volts with the weather. */
+final class SensorTellsLithium implements Rule
+{
+    public function stage(): Stage
+    {
+        return Stage::Survey;
+    }
+
+    public function judge(Sums $sums): array
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null || !$bank->chemistry()->isLithium()) {
+            return [];
+        }
+        $findings = [];
+        foreach ($sums->settings->devices as $device) {
+            foreach ($device['rows'] as $row) {
+                $found = $row->entry?->found;
+                $isOn = $found !== null && !$found->agreesWith(SetValue::number(0.0), $row->parameter->tolerance()) && !$found->isOff();
+                if ($row->parameter !== Parameter::Compensation || !$isOn || $row->noted() !== null) {
+                    continue;
+                }
+                $findings[] = new Finding(
+                    'compensation-left-on',
+                    Severity::Fix,
+                    'Temperature compensation was on',
+                    sprintf('%s bends its volts by %s mV a degree. Lithium wants none: in frost it would be pushed past its limit, in heat left short.', $device['part']->name(), $found->text()),
+                    new Remedy('Set it to 0; keep the sensor for the low-temperature cut-off'),
+                    'common practice',
+                    [Figure::given('found', $found->number ?? 0.0, 'mV/°C')],
+                    $device['part']->uid,
+                );
+            }
+        }
+
+        return $findings;
+    }
+}
