@@ -103,6 +103,7 @@ final class JobFiles
                 'axles' => $system->vehicle->axles,
                 'payload_kg' => $system->vehicle->payloadKg,
                 'roof_m2' => $system->vehicle->roofM2,
+                'axle_kg' => $system->vehicle->axleKg,
                 'bay_length_mm' => $system->vehicle->bay?->lengthMm,
                 'bay_width_mm' => $system->vehicle->bay?->widthMm,
                 'bay_height_mm' => $system->vehicle->bay?->heightMm,

@@ -43,6 +43,7 @@ final class SystemReader
                 'axles' => $job->axles,
                 'payload_kg' => $job->payload_kg,
                 'roof_m2' => $job->roof_m2,
+                'axle_kg' => $job->axle_kg,
                 'bay_mm' => isset($job->bay_length_mm, $job->bay_width_mm, $job->bay_height_mm) ? [$job->bay_length_mm, $job->bay_width_mm, $job->bay_height_mm] : null,
             ],
             'travel' => [

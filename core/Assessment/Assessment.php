@@ -7,6 +7,7 @@ namespace Pebblefell\Assessment;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Answer;
+use Pebblefell\System\Fate;
 use Pebblefell\System\System;
 
 /** Every rule over one system. */
@@ -49,6 +50,20 @@ final readonly class Assessment
             $this->verdicts,
             static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === $severity && ($stage === null || $v->stage === $stage),
         ));
+    }
+
+    /** What the rules would do with a part: the fate that the worst open finding about it proposes; null where they are content. */
+    public function proposalFor(string $partUid): ?Fate
+    {
+        foreach ($this->verdicts as $verdict) {
+            foreach ($verdict->isOpen() ? $verdict->finding->remedy->changes : [] as $change) {
+                if ($change->kind === 'part' && $change->uid === $partUid) {
+                    return Fate::from($change->value);
+                }
+            }
+        }
+
+        return null;
     }
 
     public function find(string $key): ?Verdict

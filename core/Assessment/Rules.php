@@ -17,6 +17,7 @@ final class Rules
             new Rule\IsolatorSuitsLithium(),
             new Rule\DisconnectAboveBms(),
             new Rule\OldGaugeLeft(),
+            new Rule\LabelsTellTheTruth(),
             new Rule\LikeWithLike(),
             new Rule\HourRateKnown(),
             new Rule\InverterCarriesLoads(),

@@ -59,16 +59,16 @@ final readonly class BankSizing
         ]);
     }
 
-    /** How the planned batteries stand in the bay; null while the bay or the batteries are not measured. */
-    public function bayFit(): ?BayFit
+    /** How a bank's batteries stand in the bay; null while the bay or the batteries are not measured. */
+    public function bayFit(BankCase $case): ?BayFit
     {
-        $sheet = $this->planned->parts[0]->data ?? null;
+        $sheet = $case->parts[0]->data ?? null;
         $sizes = [$sheet?->number('length_mm'), $sheet?->number('width_mm'), $sheet?->number('height_mm')];
         if ($this->bay === null || in_array(null, $sizes, true)) {
             return null;
         }
 
-        return BayFit::of($this->bay, Box::of(...$sizes), count($this->planned->parts));
+        return BayFit::of($this->bay, Box::of(...$sizes), count($case->parts));
     }
 
     /** How many of a battery with $usableWh each meet the wish, in whole strings of $series. */

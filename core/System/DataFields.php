@@ -123,10 +123,12 @@ final class DataFields
                 F::number('rating_a', 'Rating', 'A', 1, 2000)->required(),
                 F::number('max_v', 'Volts, at most', 'V', 5, 1500),
                 F::number('poles', 'Poles', '', 1, 4),
+                ...self::labelled(),
             ],
             PartKind::DistributionBox => [
                 F::number('circuits', 'Circuits', '', 1, 60)->required(),
                 F::number('rating_a', 'Rating', 'A', 1, 1000),
+                ...self::labelled(),
             ],
             PartKind::EarthLeakage => [
                 F::number('rating_a', 'Rating', 'A', 1, 200)->required(),
@@ -211,6 +213,16 @@ final class DataFields
             F::number('input_v', 'Input, nominal', 'V', 5, 100),
             F::number('output_v', 'Output', 'V', 90, 260),
             F::number('low_cutoff_v', 'Low cut-off', 'V', 5, 100),
+        ];
+    }
+
+    /** @return list<F> what a switch or a circuit says it is, and what it is */
+    private static function labelled(): array
+    {
+        return [
+            F::flag('dead', 'Disconnected, left for looks')->ofThisOne(),
+            F::text('label_says', 'Its label says')->ofThisOne(),
+            F::text('really_feeds', 'Really feeds')->ofThisOne(),
         ];
     }
 

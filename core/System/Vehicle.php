@@ -25,6 +25,7 @@ final readonly class Vehicle
         public ?float $payloadKg = null,
         public ?float $roofM2 = null,
         public ?Box $bay = null,
+        public ?float $axleKg = null,
     ) {
         Guard::positive($systemV, '/system_v');
     }
@@ -45,6 +46,7 @@ final readonly class Vehicle
             'payload_kg' => $this->payloadKg,
             'roof_m2' => $this->roofM2,
             'bay_mm' => $this->bay === null ? null : [$this->bay->lengthMm, $this->bay->widthMm, $this->bay->heightMm],
+            'axle_kg' => $this->axleKg,
         ];
     }
 
@@ -64,6 +66,7 @@ final readonly class Vehicle
             isset($a['payload_kg']) ? (float) $a['payload_kg'] : null,
             isset($a['roof_m2']) ? (float) $a['roof_m2'] : null,
             isset($a['bay_mm']) ? Box::of((float) $a['bay_mm'][0], (float) $a['bay_mm'][1], (float) $a['bay_mm'][2]) : null,
+            isset($a['axle_kg']) ? (float) $a['axle_kg'] : null,
         );
     }
 }

@@ -25,6 +25,7 @@ return new class extends Migration {
             $table->double('length_m')->nullable();
             $table->unsignedSmallInteger('axles')->nullable();
             $table->double('payload_kg')->nullable();
+            $table->double('axle_kg')->nullable();
             $table->double('roof_m2')->nullable();
             $table->double('bay_length_mm')->nullable();
             $table->double('bay_width_mm')->nullable();

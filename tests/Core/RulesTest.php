@@ -10,6 +10,7 @@ use Pebblefell\Assessment\Stage;
 use Pebblefell\Assessment\StageState;
 use Pebblefell\Finding\Severity;
 use Pebblefell\System\Answer;
+use Pebblefell\System\Fate;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -114,6 +115,12 @@ final class RulesTest extends TestCase
         $shunt = [self::part('m1', 'monitor', ['shunt_a' => 300]), self::part('v1', 'inverter', ['continuous_w' => 600])];
         yield 'shunt bypassed' => ['shunt-bypassed', 'fix', self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm1.battery_minus'], ['uid' => 'c3', 'from' => 'v1.battery_minus', 'to' => 'b1.minus']]], $shunt), self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm1.battery_minus'], ['uid' => 'c3', 'from' => 'v1.battery_minus', 'to' => 'm1.system_minus']]], $shunt)];
         yield 'too heavy' => ['payload-exceeded', 'stop', self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 10]]), self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 12]])];
+        yield 'too heavy for the axle' => [
+            'axle-exceeded',
+            'stop',
+            self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => 10]]),
+            self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => 10]], [self::part('o1', 'battery', self::AGM, 'remove')]),
+        ];
         $sun = [self::part('s1', 'panel', ['pmax_w' => 100]), self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom'])];
         yield 'sun short, nothing else' => ['sun-short', 'fix', self::system(['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 0]], $sun), self::system([], [...$sun, self::part('s2', 'panel', ['pmax_w' => 100])])];
         yield 'sun short, but driving' => ['sun-short', 'note', self::system(['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 2]], $sun), self::system()];
@@ -161,6 +168,9 @@ final class RulesTest extends TestCase
             ['signals' => [['uid' => 'g1', 'kind' => 'battery_temperature', 'from' => 'b1', 'to' => 'k1', 'fate' => $fate]], 'settings' => [['part' => 'k1', 'parameter' => 'compensation_mv_per_c', 'found' => '-24']]],
         );
         yield 'temperature compensation left on' => ['compensation-left-on', 'fix', $sensor('keep'), self::system(self::setting('compensation_mv_per_c', '0'))];
+        $switch = static fn(array $data): System => self::system(parts: [self::part('w1', 'switch', ['rating_a' => 20] + $data, 'keep')]);
+        yield 'dead switch' => ['label-misleads', 'note', $switch(['dead' => true]), $switch(['dead' => false])];
+        yield 'wrong label' => ['label-misleads', 'note', $switch(['label_says' => 'Bilge', 'really_feeds' => 'Heater']), $switch(['label_says' => 'Heater', 'really_feeds' => 'heater'])];
         yield 'serial missing' => ['pack-lacks-serial', 'note', self::system(parts: [self::part('m1', 'monitor', ['shunt_a' => 300], 'add', ['serial' => ''])]), self::system(parts: [self::part('z1', 'busbar', ['rating_a' => 300], 'add', ['serial' => ''])])];
     }
 
@@ -201,6 +211,16 @@ final class RulesTest extends TestCase
         self::assertSame([StageState::Stopped, StageState::Done, StageState::Done, StageState::ToDo], [$skyline->states['survey'], $skyline->states['loads'], $skyline->states['size'], $skyline->states['settings']]);
         self::assertSame([Stage::Survey, false], [$skyline->nextStage, $skyline->finished]);
         self::assertSame(Stage::Settings, Skyline::of(Assessment::of(self::system()), false)->nextStage);
+    }
+
+    public function testEachPartHasTheProposalOfItsWorstFinding(): void
+    {
+        $assessment = Assessment::of(self::system(parts: [
+            self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep'),
+            self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'keep'),
+            self::part('g1', 'gauge', [], 'keep'),
+        ]));
+        self::assertSame([Fate::Remove, Fate::Reprogram, Fate::Relabel, null], array_map($assessment->proposalFor(...), ['r1', 'k2', 'g1', 'b1']));
     }
 
     public function testFoundAndPlannedAreTwoStatesOfOneGraph(): void

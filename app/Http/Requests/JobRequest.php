@@ -31,6 +31,7 @@ final class JobRequest extends FormRequest
             'length_m' => ['nullable', 'numeric', 'between:0.3,100'],
             'axles' => ['nullable', 'integer', 'between:0,8'],
             'payload_kg' => ['nullable', 'numeric', 'between:0,50000'],
+            'axle_kg' => ['nullable', 'numeric', 'between:0,50000'],
             'roof_m2' => ['nullable', 'numeric', 'between:0,200'],
             'bay_length_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_width_mm,bay_height_mm'],
             'bay_width_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_length_mm,bay_height_mm'],
@@ -74,7 +75,7 @@ final class JobRequest extends FormRequest
     {
         return [
             'title' => 'name of the job', 'vehicle_kind' => 'kind of vehicle', 'system_v' => 'system volts', 'length_m' => 'length',
-            'payload_kg' => 'payload left', 'bay_length_mm' => 'bay length', 'bay_width_mm' => 'bay width', 'bay_height_mm' => 'bay height', 'roof_m2' => 'free roof', 'wish_days' => 'days wished', 'driving_h_day' => 'driving hours',
+            'payload_kg' => 'payload left', 'axle_kg' => 'left on the axle', 'bay_length_mm' => 'bay length', 'bay_width_mm' => 'bay width', 'bay_height_mm' => 'bay height', 'roof_m2' => 'free roof', 'wish_days' => 'days wished', 'driving_h_day' => 'driving hours',
             'coldest_battery_c' => 'coldest battery', 'shade.*.from_h' => 'shade from', 'shade.*.to_h' => 'shade until', 'shade.*.percent' => 'light left',
         ];
     }
@@ -101,6 +102,7 @@ final class JobRequest extends FormRequest
             'length_m' => $this->metric('length_m', 'm', $units),
             'axles' => $this->filled('axles') ? $this->integer('axles') : null,
             'payload_kg' => $this->metric('payload_kg', 'kg', $units),
+            'axle_kg' => $this->metric('axle_kg', 'kg', $units),
             'roof_m2' => $this->number('roof_m2'),
             'bay_length_mm' => $this->metric('bay_length_mm', 'mm', $units),
             'bay_width_mm' => $this->metric('bay_width_mm', 'mm', $units),

@@ -24,7 +24,7 @@ final class BankFitsBay implements Rule
 
     public function judge(Sums $sums): array
     {
-        $fit = $sums->banks->bayFit();
+        $fit = $sums->banks->bayFit($sums->banks->planned);
         if ($fit === null || $fit->fits()) {
             return [];
         }

@@ -35,7 +35,7 @@ final class OldGaugeLeft implements Rule
                     Severity::Fix,
                     'The old gauge will mislead',
                     $part->name() . ' reads lead volts. On lithium’s flat curve it shows full until it is nearly empty, and people believe it.',
-                    new Remedy('Leave it, label it, and say so in the pack', [Change::ofPart($part->uid, Fate::Relabel->value)]),
+                    new Remedy('Leave it, label it, and say so in the pack; or strip it', [Change::ofPart($part->uid, Fate::Relabel->value)]),
                     'common practice; schools differ on stripping it',
                     [],
                     $part->uid,

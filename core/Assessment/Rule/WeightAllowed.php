@@ -23,12 +23,30 @@ final class WeightAllowed implements Rule
 
     public function judge(Sums $sums): array
     {
-        $payload = $sums->system->vehicle->payloadKg;
+        $vehicle = $sums->system->vehicle;
         $added = $sums->system->difference()->massKg();
-        if ($payload === null || $added <= $payload) {
-            return [];
+        $bank = -$sums->banks->savedKg()->value;
+        $findings = [];
+        if ($vehicle->payloadKg !== null && $added > $vehicle->payloadKg) {
+            $findings[] = self::tooHeavy('payload-exceeded', 'Too heavy', sprintf('The plan adds %.0f kg; %.0f kg of payload are left.', $added, $vehicle->payloadKg), $added, $vehicle->payloadKg);
+        }
+        if ($vehicle->axleKg !== null && $bank > $vehicle->axleKg) {
+            $findings[] = self::tooHeavy('axle-exceeded', 'Too heavy for the axle', sprintf('The new bank weighs %.0f kg more than the old one; the axle by the bay bears %.0f kg more.', $bank, $vehicle->axleKg), $bank, $vehicle->axleKg);
         }
 
-        return [new Finding('payload-exceeded', Severity::Stop, 'Too heavy', sprintf('The plan adds %.0f kg; %.0f kg of payload are left. Overloaded, it brakes and steers badly and is off the road.', $added, $payload), new Remedy('Fewer or lighter parts; weigh the vehicle'), 'the vehicle’s plate', [Figure::given('added', round($added, 1), 'kg', Origin::Computed), Figure::given('payload left', $payload, 'kg')])];
+        return $findings;
+    }
+
+    private static function tooHeavy(string $rule, string $title, string $message, float $addedKg, float $leftKg): Finding
+    {
+        return new Finding(
+            $rule,
+            Severity::Stop,
+            $title,
+            $message . ' Overloaded, it brakes and steers badly and is off the road.',
+            new Remedy('Fewer or lighter parts, or another place; weigh the vehicle, each axle'),
+            'the vehicle’s plate',
+            [Figure::given('added', round($addedKg, 1), 'kg', Origin::Computed), Figure::given('left', $leftKg, 'kg')],
+        );
     }
 }

@@ -24,7 +24,9 @@
     @else
         <div class="mt-5"><x-empty title="No batteries yet"><p>Survey lists the bank that is there; below, choose the one to come.</p></x-empty></div>
     @endif
-    @if ($banks->bayFit())<div class="section"><div class="section-head"><h2>In the bay</h2><span class="aside">{{ count($planned->parts) }} × {{ $planned->parts[0]->name() }}, upright, to scale</span></div><x-bay :fit="$banks->bayFit()" /></div>@endif
+    @foreach (['planned' => $planned, 'found' => $changed ? $found : null] as $which => $case)
+        @if ($case && ($fit = $banks->bayFit($case)))<div class="section"><div class="section-head"><h2>In the bay, {{ $which }}</h2><span class="aside">{{ count($case->parts) }} × {{ $case->parts[0]->name() }}, upright, to scale</span></div><x-bay :fit="$fit" /></div>@endif
+    @endforeach
     <x-caution>{{ $region->bankCaution() }}</x-caution>
     @can('plan', $job)
         <div class="section">

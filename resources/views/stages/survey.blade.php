@@ -49,7 +49,7 @@
                                     <span class="tag {{ $part->fate === Pebblefell\System\Fate::Remove ? 'out' : '' }}">{{ $part->fate->label() }}</span>
                                 @endif
                             @endif
-                            @if ($says)<a href="#finding-{{ Illuminate\Support\Str::slug($says->finding->key()) }}" class="inline-block align-middle p-1"><x-severity :of="$says->finding->severity" /></a>@endif
+                            @if ($says)<a href="#finding-{{ Illuminate\Support\Str::slug($says->finding->key()) }}" class="inline-flex items-center gap-1 align-middle p-1 no-underline! text-ink!"><x-severity :of="$says->finding->severity" />@if ($proposal = $bench->assessment->proposalFor($part->uid))<span class="small">→ {{ $proposal->label() }}</span>@endif</a>@endif
                         </td>
                     </tr>
                 @endforeach
