@@ -48,7 +48,10 @@ final class BankTest extends TestCase
     /** Common practice, no source: 300 Ah of lead are about 150 Ah usable; 300 Ah for 300 Ah of LFP doubles it. */
     public function testHalfOfLeadAndNearlyAllOfLithium(): void
     {
-        $bank = static fn(Chemistry $c): Bank => Bank::forSystem(array_map(static fn(int $i): Battery => Battery::of("b$i", $c, 12, 100), range(1, 3)), 12);
+        $bank = static fn(Chemistry $c): Bank => Bank::forSystem(
+            array_map(static fn(int $i): Battery => Battery::of("b$i", $c, 12, 100), range(1, 3)),
+            12,
+        );
         $usableAh = static fn(Bank $b): float => $b->deliverableAh(10, 25) * $b->usableShare();
         self::assertEqualsWithDelta(150, $usableAh($bank(Chemistry::Agm)), 8);
         self::assertEqualsWithDelta(2.0, $usableAh($bank(Chemistry::Lfp)) / $usableAh($bank(Chemistry::Agm)), 0.2);
@@ -59,10 +62,23 @@ final class BankTest extends TestCase
         $agm = Battery::of('a', Chemistry::Agm, 12, 100, 20, ageYears: 6);
         self::assertEqualsWithDelta(80.0, $agm->deliverableAh(5, 25), 1e-9, 'a service life old: 80 %');
         self::assertLessThan($agm->deliverableAh(5, 25), $agm->deliverableAh(5, -5));
-        self::assertSame($agm->deliverableAh(5, 25), $agm->deliverableAh(0.5, 25), 'Peukert promises nothing above the 20-hour capacity');
-        self::assertEqualsWithDelta(64.0, Battery::of('a', Chemistry::Agm, 12, 100, 20, ageYears: 6, measuredAh: 64)->deliverableAh(5, 25), 1e-9, 'a test goes before the estimate');
+        self::assertSame(
+            $agm->deliverableAh(5, 25),
+            $agm->deliverableAh(0.5, 25),
+            'Peukert promises nothing above the 20-hour capacity',
+        );
+        self::assertEqualsWithDelta(
+            64.0,
+            Battery::of('a', Chemistry::Agm, 12, 100, 20, ageYears: 6, measuredAh: 64)->deliverableAh(5, 25),
+            1e-9,
+            'a test goes before the estimate',
+        );
         // Published models: LFP about 90 % at 0 °C and 65 % at −20 °C. Common practice.
-        self::assertEqualsWithDelta([0.90, 0.65, 1.0], [Chemistry::Lfp->temperatureFactor(0), Chemistry::Lfp->temperatureFactor(-20), Chemistry::Lfp->temperatureFactor(30)], 1e-9);
+        self::assertEqualsWithDelta(
+            [0.90, 0.65, 1.0],
+            [Chemistry::Lfp->temperatureFactor(0), Chemistry::Lfp->temperatureFactor(-20), Chemistry::Lfp->temperatureFactor(30)],
+            1e-9,
+        );
     }
 
     public function testRestVoltsOfCommonPractice(): void
@@ -79,11 +95,27 @@ final class BankTest extends TestCase
 
     public function testBanksOfEveryVoltageAndThoseThatCannotBe(): void
     {
-        $of = static fn(int $n, float $v, float $system, Chemistry $c = Chemistry::Lfp): Bank => Bank::forSystem(array_map(static fn(int $i): Battery => Battery::of("b$i", $c, $v, 100, dischargeLimitA: 100.0), range(1, $n)), $system);
+        $of = static fn(int $n, float $v, float $system, Chemistry $c = Chemistry::Lfp): Bank => Bank::forSystem(
+            array_map(static fn(int $i): Battery => Battery::of("b$i", $c, $v, 100, dischargeLimitA: 100.0), range(1, $n)),
+            $system,
+        );
         $four = $of(4, 12.8, 48);
-        self::assertSame([4, 1, 16, 51.2, 100.0, 100.0], [$four->series, $four->parallel, $four->cells(), round($four->nominalV(), 6), $four->ratedAh(), $four->dischargeLimitA()]);
+        self::assertSame(
+            [4, 1, 16, 51.2, 100.0, 100.0],
+            [
+                $four->series,
+                $four->parallel,
+                $four->cells(),
+                round($four->nominalV(), 6),
+                $four->ratedAh(),
+                $four->dischargeLimitA(),
+            ],
+        );
         $six = $of(6, 6, 12, Chemistry::Flooded);
-        self::assertSame([2, 3, 6, 12.0, 300.0], [$six->series, $six->parallel, $six->cells(), $six->nominalV(), $six->ratedAh()]);
+        self::assertSame(
+            [2, 3, 6, 12.0, 300.0],
+            [$six->series, $six->parallel, $six->cells(), $six->nominalV(), $six->ratedAh()],
+        );
         self::assertSame([1, 2, 16], [$of(2, 51.2, 48)->series, $of(2, 51.2, 48)->parallel, $of(2, 51.2, 48)->cells()]);
         foreach ([[3, 12.8, 24], [1, 24, 12], [2, 12.8, 48]] as [$n, $v, $system]) {
             try {
@@ -93,7 +125,10 @@ final class BankTest extends TestCase
                 self::assertSame('/batteries', $e->path);
             }
         }
-        self::assertSame([['a.plus', 'b.minus'], ['c.plus', 'd.minus'], ['b.plus', 'd.plus'], ['a.minus', 'c.minus']], Arrangement::links(['a', 'b', 'c', 'd'], 2));
+        self::assertSame(
+            [['a.plus', 'b.minus'], ['c.plus', 'd.minus'], ['b.plus', 'd.plus'], ['a.minus', 'c.minus']],
+            Arrangement::links(['a', 'b', 'c', 'd'], 2),
+        );
     }
 
     public function testBankSizeChargeTimeAndYield(): void
@@ -115,7 +150,15 @@ final class BankTest extends TestCase
         foreach (['10' => 5.26, '6' => 13.3, '2/0' => 67.4, '4/0' => 107.2] as $gauge => $area) {
             self::assertEqualsWithDelta($area, ConductorSize::ofGauge((string) $gauge)->areaMm2, $area * 0.002);
         }
-        self::assertSame(['35 mm²', '2 AWG', '2/0 AWG', '2.5 mm²'], [ConductorSize::ofArea(35)->metricName(), ConductorSize::ofArea(35)->gaugeName(), ConductorSize::ofArea(70)->gaugeName(), ConductorSize::ofArea(2.5)->metricName()]);
+        self::assertSame(
+            ['35 mm²', '2 AWG', '2/0 AWG', '2.5 mm²'],
+            [
+                ConductorSize::ofArea(35)->metricName(),
+                ConductorSize::ofArea(35)->gaugeName(),
+                ConductorSize::ofArea(70)->gaugeName(),
+                ConductorSize::ofArea(2.5)->metricName(),
+            ],
+        );
         self::assertEqualsWithDelta(8.02, Torque::ofPoundForceInches(71)->newtonMetres, 0.005);
         self::assertEqualsWithDelta(31.75, Mass::ofPounds(70)->kilograms, 0.005);
         self::assertEqualsWithDelta(-18.0, Temperature::ofFahrenheit(-0.4)->celsius, 1e-9);
@@ -136,7 +179,14 @@ final class BankTest extends TestCase
         self::assertEqualsWithDelta(0.0, $lfp->value(Parameter::Compensation)->number, 1e-9);
         self::assertGreaterThan(0.0, $lfp->value(Parameter::LowTemperatureCutoff)->number);
         $agm = ChargeProfile::of(Chemistry::Agm, 12, 2, 1, 110, ['absorption_v' => 14.4, 'recommended_charge_a' => 16.0]);
-        self::assertSame([28.8, -24.0, 16.0], [$agm->value(Parameter::Absorption)->number, $agm->value(Parameter::Compensation)->number, $agm->value(Parameter::ChargeCurrent)->number]);
+        self::assertSame(
+            [28.8, -24.0, 16.0],
+            [
+                $agm->value(Parameter::Absorption)->number,
+                $agm->value(Parameter::Compensation)->number,
+                $agm->value(Parameter::ChargeCurrent)->number,
+            ],
+        );
         self::assertTrue($agm->value(Parameter::LowTemperatureCutoff)->isOff());
         self::assertTrue($agm->figure(Parameter::Float)->restsOnAssumption());
         self::assertFalse($agm->figure(Parameter::Absorption)->restsOnAssumption());

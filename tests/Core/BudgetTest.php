@@ -50,14 +50,22 @@ final class BudgetTest extends TestCase
     public function testAcGoesThroughTheInverterWithItsIdleDrawAlwaysOrWithLoads(): void
     {
         $kettle = Appliance::of('kettle', 1000, $this->hours(7, 7.5), Side::Ac);   // 500 Wh at the outlet, 555.6 at the battery
-        self::assertEqualsWithDelta(500 / 0.9 + 24 * 12, Budget::of([$kettle], Inverter::of(90, 12, true), 12)->energyWhDay, 1e-9);
+        self::assertEqualsWithDelta(
+            500 / 0.9 + 24 * 12,
+            Budget::of([$kettle], Inverter::of(90, 12, true), 12)->energyWhDay,
+            1e-9,
+        );
         $withLoads = Budget::of([$kettle], Inverter::of(90, 12, false), 12);
         self::assertEqualsWithDelta(500 / 0.9 + 0.5 * 12, $withLoads->energyWhDay, 1e-9);
         self::assertEqualsWithDelta(1000 / 0.9 + 12, $withLoads->peakW, 1e-9);
         self::assertSame(1000.0, $withLoads->acPeakW);
         // A standby draw on the AC side keeps the inverter on all day.
         $tv = Appliance::of('television', 60, $this->hours(20, 22), Side::Ac, standbyW: 1.5);
-        self::assertEqualsWithDelta((120 + 33) / 0.9 + 24 * 12, Budget::of([$tv], Inverter::of(90, 12, false), 12)->energyWhDay, 1e-9);
+        self::assertEqualsWithDelta(
+            (120 + 33) / 0.9 + 24 * 12,
+            Budget::of([$tv], Inverter::of(90, 12, false), 12)->energyWhDay,
+            1e-9,
+        );
     }
 
     public function testTheLargestStartStandsOnTopOfWhatRunsThen(): void
@@ -95,8 +103,18 @@ final class BudgetTest extends TestCase
         $system = JobFile::fromArray([
             'title' => 'T', 'region' => 'europe', 'client' => ['name' => 'C'], 'vehicle' => ['kind' => 'van', 'system_v' => 12], 'travel' => [],
             'scenarios' => [['uid' => 's1', 'name' => 'day', 'sizing' => true, 'inverter_always_on' => true]],
-            'parts' => [['uid' => 'v1', 'kind' => 'inverter', 'fate' => 'keep', 'data' => ['continuous_w' => 2000, 'efficiency_pct' => 90, 'idle_w' => 10]]],
-            'appliances' => [$load('a1', 'Electric water heater', 'ac', 900, [18, 19]), $load('a2', 'Satellite receiver', 'dc', 20, [19, 23], 6), $load('a3', 'Air conditioner, small', 'ac', 450, [20, 22]), $load('a4', 'LED lights', 'dc', 20, [19, 23])],
+            'parts' => [[
+                'uid' => 'v1',
+                'kind' => 'inverter',
+                'fate' => 'keep',
+                'data' => ['continuous_w' => 2000, 'efficiency_pct' => 90, 'idle_w' => 10],
+            ]],
+            'appliances' => [
+                $load('a1', 'Electric water heater', 'ac', 900, [18, 19]),
+                $load('a2', 'Satellite receiver', 'dc', 20, [19, 23], 6),
+                $load('a3', 'Air conditioner, small', 'ac', 450, [20, 22]),
+                $load('a4', 'LED lights', 'dc', 20, [19, 23]),
+            ],
         ]);
         $loads = LoadSizing::of($system);
         $hints = array_map(static fn(Hint $h): array => [strtok($h->words, ' '), round($h->savedWh)], Hint::rank($loads));

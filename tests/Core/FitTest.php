@@ -54,7 +54,10 @@ final class FitTest extends TestCase
         self::assertSame(['microwave'], array_map(static fn(Appliance $a): string => $a->name, $weak->alone));
         // 1820 W run, but the compressor's start on top of the microwave asks for 3600.
         $start = Together::of($loads, 2000, 3500);
-        self::assertSame([['microwave', 'compressor']], array_map(static fn(array $p): array => [$p[0]->name, $p[1]->name], $start->never));
+        self::assertSame(
+            [['microwave', 'compressor']],
+            array_map(static fn(array $p): array => [$p[0]->name, $p[1]->name], $start->never),
+        );
         self::assertSame(['microwave+lamp', 'compressor+lamp'], $this->names($start));
     }
 
@@ -100,7 +103,12 @@ final class FitTest extends TestCase
                 self::assertLessThanOrEqual($length - 6.0 + 1e-9, $a['x'] + $a['l']);
                 self::assertLessThanOrEqual($width - 6.0 + 1e-9, $a['y'] + $a['w']);
                 foreach (array_slice($fit->places, $i + 1) as $b) {
-                    $apart = max($b['x'] - $a['x'] - $a['l'], $a['x'] - $b['x'] - $b['l'], $b['y'] - $a['y'] - $a['w'], $a['y'] - $b['y'] - $b['w']);
+                    $apart = max(
+                        $b['x'] - $a['x'] - $a['l'],
+                        $a['x'] - $b['x'] - $b['l'],
+                        $b['y'] - $a['y'] - $a['w'],
+                        $a['y'] - $b['y'] - $b['w'],
+                    );
                     self::assertGreaterThanOrEqual(6.0 - 1e-9, $apart);
                 }
             }
@@ -111,7 +119,17 @@ final class FitTest extends TestCase
     public function testATrialStayTellsSunFromBank(): void
     {
         $budget = Budget::of([Appliance::of('fridge', 20, DayHours::of([HourSpan::of(0, 24)]))], null, 12);
-        $stay = static fn(float $arrive, float $morning, float $afternoon, float $error = 2): TrialStay => TrialStay::of($budget, 1200, 50, $error, 17, $arrive, 7, $morning, $afternoon);
+        $stay = static fn(float $arrive, float $morning, float $afternoon, float $error = 2): TrialStay => TrialStay::of(
+            $budget,
+            1200,
+            50,
+            $error,
+            17,
+            $arrive,
+            7,
+            $morning,
+            $afternoon,
+        );
 
         $fine = $stay(100, 77, 100);
         self::assertFalse($fine->bankIsShort() || $fine->sunIsShort());

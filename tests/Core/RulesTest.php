@@ -33,7 +33,14 @@ final class RulesTest extends TestCase
     {
         $rows = [];
         for ($i = 1; $i <= $batteries; ++$i) {
-            $rows[] = ['uid' => "b$i", 'kind' => 'battery', 'fate' => 'add', 'data' => $battery ?? self::LFP, 'serial' => 'x', 'place' => 'bay'];
+            $rows[] = [
+                'uid' => "b$i",
+                'kind' => 'battery',
+                'fate' => 'add',
+                'data' => $battery ?? self::LFP,
+                'serial' => 'x',
+                'place' => 'bay',
+            ];
         }
 
         return JobFile::fromArray([
@@ -43,8 +50,19 @@ final class RulesTest extends TestCase
             'place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8)],
             'conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in']],
             'scenarios' => [['uid' => 's1', 'name' => 'day', 'sizing' => true]],
-            'appliances' => [['uid' => 'a1', 'name' => 'lamp', 'side' => 'dc', 'watts' => 20, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]]]],
-            'parts' => [...$rows, self::part('f1', 'fuse', ['rating_a' => 100, 'family' => 'class_t', 'interrupt_a' => 20000]), self::part('k1', 'mains_charger', ['output_a' => 30, 'lithium' => 'custom']), ...$parts],
+            'appliances' => [[
+                'uid' => 'a1',
+                'name' => 'lamp',
+                'side' => 'dc',
+                'watts' => 20,
+                'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]],
+            ]],
+            'parts' => [
+                ...$rows,
+                self::part('f1', 'fuse', ['rating_a' => 100, 'family' => 'class_t', 'interrupt_a' => 20000]),
+                self::part('k1', 'mains_charger', ['output_a' => 30, 'lithium' => 'custom']),
+                ...$parts,
+            ],
             ...$change,
         ]);
     }
@@ -85,53 +103,286 @@ final class RulesTest extends TestCase
     {
         $sound = self::system();
         $agm = self::system(battery: self::AGM);
-        yield 'lead-only regulator kept beside lithium' => ['lead-only-charger', 'stop', self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')]), self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'remove')])];
-        yield 'lead-only charger on lead' => ['lead-only-charger', 'stop', self::system(parts: [self::part('k2', 'converter', ['output_a' => 20, 'lithium' => 'none'], 'keep')]), self::system(parts: [self::part('k2', 'converter', ['output_a' => 20, 'lithium' => 'none'], 'keep')], battery: self::AGM)];
-        yield 'unknown profile' => ['charger-profile-unknown', 'fix', self::system(parts: [self::part('k2', 'dcdc', ['output_a' => 30])]), $sound];
-        yield 'kept but not reprogrammed' => ['reprogram-charger', 'fix', self::system(parts: [self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'keep')]), self::system(parts: [self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'reprogram')])];
-        yield 'bare relay' => ['bare-relay-on-lithium', 'stop', self::system(parts: [self::part('i1', 'isolator', ['method' => 'relay'], 'keep')]), self::system(parts: [self::part('i1', 'isolator', ['method' => 'duty_cycled'], 'keep')])];
-        yield 'bare relay, strong alternator' => ['bare-relay-on-lithium', 'fix', self::system(parts: [self::part('i1', 'isolator', ['method' => 'relay'], 'keep'), self::part('l1', 'alternator', ['rated_a' => 280, 'regulated_v' => 14.2], 'keep')]), $agm];
-        yield 'disconnect below the BMS' => ['disconnect-below-bms', 'fix', self::system(parts: [self::part('d1', 'low_voltage_disconnect', ['rating_a' => 60, 'disconnect_v' => 10.5], 'keep')]), self::system(parts: [self::part('d1', 'low_voltage_disconnect', ['rating_a' => 60, 'disconnect_v' => 11.1], 'keep')])];
-        yield 'old gauge' => ['old-gauge-left', 'fix', self::system(parts: [self::part('g1', 'gauge', [], 'keep')]), self::system(parts: [self::part('g1', 'gauge', [], 'relabel')])];
-        yield 'another make' => ['unlike-batteries', 'fix', self::system(parts: [self::part('b9', 'battery', self::LFP, 'add', ['make' => 'Other'])]), self::system(batteries: 2)];
-        yield 'another chemistry' => ['unlike-batteries', 'stop', self::system(parts: [self::part('b9', 'battery', self::AGM, 'keep')]), self::system(parts: [self::part('b9', 'battery', self::AGM, 'keep', ['role' => 'starter'])])];
-        yield 'no such bank' => ['bank-voltage', 'stop', self::system(['vehicle' => ['kind' => 'raft', 'system_v' => 48]], batteries: 3), self::system(['vehicle' => ['kind' => 'raft', 'system_v' => 48]], batteries: 4)];
-        yield 'hour rate' => ['hour-rate-missing', 'note', self::system(parts: [self::part('o1', 'battery', array_diff_key(self::AGM, ['rate_h' => 1]), 'remove')]), self::system(parts: [self::part('o1', 'battery', self::AGM, 'remove')])];
-        yield 'no inverter' => ['no-inverter', 'fix', self::system(self::load(['side' => 'ac', 'watts' => 500])), self::system(self::load(['side' => 'ac', 'watts' => 500]), [self::part('v1', 'inverter', ['continuous_w' => 600])])];
-        yield 'inverter overloaded' => ['inverter-overloaded', 'fix', self::system(self::load(['side' => 'ac', 'watts' => 700]), [self::part('v1', 'inverter', ['continuous_w' => 600])]), self::system(self::load(['side' => 'ac', 'watts' => 600]), [self::part('v1', 'inverter', ['continuous_w' => 600])])];
-        yield 'inverter surge' => ['inverter-surge', 'fix', self::system(self::load(['side' => 'ac', 'watts' => 300, 'surge_w' => 1300]), [self::part('v1', 'inverter', ['continuous_w' => 600, 'surge_w' => 1200])]), self::system(self::load(['side' => 'ac', 'watts' => 300, 'surge_w' => 1100]), [self::part('v1', 'inverter', ['continuous_w' => 600, 'surge_w' => 1200])])];
-        yield 'standby' => ['standby-share', 'note', self::system(self::load(['watts' => 50, 'standby_w' => 5, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 11]]]])), $sound];
-        yield 'inverter for itself' => ['inverter-idle', 'note', self::system(['scenarios' => [['uid' => 's1', 'name' => 'd', 'sizing' => true, 'inverter_always_on' => true]], ...self::load(['side' => 'ac', 'watts' => 100, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 11]]]])], [self::part('v1', 'inverter', ['continuous_w' => 600, 'idle_w' => 10])]), self::system(self::load(['side' => 'ac', 'watts' => 100]), [self::part('v1', 'inverter', ['continuous_w' => 600, 'idle_w' => 10])])];
-        yield 'short of the wish' => ['short-of-wish', 'fix', self::system(['travel' => ['months' => [6], 'wish_days' => 4]]), $sound];
-        yield 'BMS trips' => ['bank-current-limit', 'fix', self::system(self::load(['watts' => 1500, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 10.25]]]])), self::system(self::load(['watts' => 1500, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 10.25]]]]), batteries: 2)];
+        yield 'lead-only regulator kept beside lithium' => [
+            'lead-only-charger',
+            'stop',
+            self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')]),
+            self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'remove')]),
+        ];
+        yield 'lead-only charger on lead' => [
+            'lead-only-charger',
+            'stop',
+            self::system(parts: [self::part('k2', 'converter', ['output_a' => 20, 'lithium' => 'none'], 'keep')]),
+            self::system(
+                parts: [self::part('k2', 'converter', ['output_a' => 20, 'lithium' => 'none'], 'keep')],
+                battery: self::AGM,
+            ),
+        ];
+        yield 'unknown profile' => [
+            'charger-profile-unknown',
+            'fix',
+            self::system(parts: [self::part('k2', 'dcdc', ['output_a' => 30])]),
+            $sound,
+        ];
+        yield 'kept but not reprogrammed' => [
+            'reprogram-charger',
+            'fix',
+            self::system(parts: [self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'keep')]),
+            self::system(parts: [self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'reprogram')]),
+        ];
+        yield 'bare relay' => [
+            'bare-relay-on-lithium',
+            'stop',
+            self::system(parts: [self::part('i1', 'isolator', ['method' => 'relay'], 'keep')]),
+            self::system(parts: [self::part('i1', 'isolator', ['method' => 'duty_cycled'], 'keep')]),
+        ];
+        yield 'bare relay, strong alternator' => [
+            'bare-relay-on-lithium',
+            'fix',
+            self::system(parts: [
+                self::part('i1', 'isolator', ['method' => 'relay'], 'keep'),
+                self::part('l1', 'alternator', ['rated_a' => 280, 'regulated_v' => 14.2], 'keep'),
+            ]),
+            $agm,
+        ];
+        yield 'disconnect below the BMS' => [
+            'disconnect-below-bms',
+            'fix',
+            self::system(parts: [self::part('d1', 'low_voltage_disconnect', ['rating_a' => 60, 'disconnect_v' => 10.5], 'keep')]),
+            self::system(parts: [self::part('d1', 'low_voltage_disconnect', ['rating_a' => 60, 'disconnect_v' => 11.1], 'keep')]),
+        ];
+        yield 'old gauge' => [
+            'old-gauge-left',
+            'fix',
+            self::system(parts: [self::part('g1', 'gauge', [], 'keep')]),
+            self::system(parts: [self::part('g1', 'gauge', [], 'relabel')]),
+        ];
+        yield 'another make' => [
+            'unlike-batteries',
+            'fix',
+            self::system(parts: [self::part('b9', 'battery', self::LFP, 'add', ['make' => 'Other'])]),
+            self::system(batteries: 2),
+        ];
+        yield 'another chemistry' => [
+            'unlike-batteries',
+            'stop',
+            self::system(parts: [self::part('b9', 'battery', self::AGM, 'keep')]),
+            self::system(parts: [self::part('b9', 'battery', self::AGM, 'keep', ['role' => 'starter'])]),
+        ];
+        yield 'no such bank' => [
+            'bank-voltage',
+            'stop',
+            self::system(['vehicle' => ['kind' => 'raft', 'system_v' => 48]], batteries: 3),
+            self::system(['vehicle' => ['kind' => 'raft', 'system_v' => 48]], batteries: 4),
+        ];
+        yield 'hour rate' => [
+            'hour-rate-missing',
+            'note',
+            self::system(parts: [self::part('o1', 'battery', array_diff_key(self::AGM, ['rate_h' => 1]), 'remove')]),
+            self::system(parts: [self::part('o1', 'battery', self::AGM, 'remove')]),
+        ];
+        yield 'no inverter' => [
+            'no-inverter',
+            'fix',
+            self::system(self::load(['side' => 'ac', 'watts' => 500])),
+            self::system(self::load(['side' => 'ac', 'watts' => 500]), [self::part('v1', 'inverter', ['continuous_w' => 600])]),
+        ];
+        yield 'inverter overloaded' => [
+            'inverter-overloaded',
+            'fix',
+            self::system(self::load(['side' => 'ac', 'watts' => 700]), [self::part('v1', 'inverter', ['continuous_w' => 600])]),
+            self::system(self::load(['side' => 'ac', 'watts' => 600]), [self::part('v1', 'inverter', ['continuous_w' => 600])]),
+        ];
+        yield 'inverter surge' => [
+            'inverter-surge',
+            'fix',
+            self::system(
+                self::load(['side' => 'ac', 'watts' => 300, 'surge_w' => 1300]),
+                [self::part('v1', 'inverter', ['continuous_w' => 600, 'surge_w' => 1200])],
+            ),
+            self::system(
+                self::load(['side' => 'ac', 'watts' => 300, 'surge_w' => 1100]),
+                [self::part('v1', 'inverter', ['continuous_w' => 600, 'surge_w' => 1200])],
+            ),
+        ];
+        yield 'standby' => [
+            'standby-share',
+            'note',
+            self::system(self::load(['watts' => 50, 'standby_w' => 5, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 11]]]])),
+            $sound,
+        ];
+        yield 'inverter for itself' => [
+            'inverter-idle',
+            'note',
+            self::system(
+                [
+                    'scenarios' => [['uid' => 's1', 'name' => 'd', 'sizing' => true, 'inverter_always_on' => true]],
+                    ...self::load(['side' => 'ac', 'watts' => 100, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 11]]]]),
+                ],
+                [self::part('v1', 'inverter', ['continuous_w' => 600, 'idle_w' => 10])],
+            ),
+            self::system(
+                self::load(['side' => 'ac', 'watts' => 100]),
+                [self::part('v1', 'inverter', ['continuous_w' => 600, 'idle_w' => 10])],
+            ),
+        ];
+        yield 'short of the wish' => [
+            'short-of-wish',
+            'fix',
+            self::system(['travel' => ['months' => [6], 'wish_days' => 4]]),
+            $sound,
+        ];
+        yield 'BMS trips' => [
+            'bank-current-limit',
+            'fix',
+            self::system(self::load(['watts' => 1500, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 10.25]]]])),
+            self::system(self::load(['watts' => 1500, 'hours' => ['s1' => [['from_h' => 10, 'to_h' => 10.25]]]]), batteries: 2),
+        ];
         yield 'no BMS' => ['no-bms', 'stop', self::system(battery: ['bms' => false] + self::LFP), $agm];
         yield 'BMS not noted' => ['no-bms', 'fix', self::system(battery: array_diff_key(self::LFP, ['bms' => 1])), $sound];
         $cold = ['place' => ['name' => 'P', 'latitude_deg' => 63, 'min_c' => array_fill(0, 12, -4)]];
-        yield 'cold, no cut-off' => ['charging-below-freezing', 'stop', self::system($cold, battery: ['low_temp_cutoff' => false, 'heater_w' => 0] + self::LFP), self::system($cold)];
-        yield 'cold, cut-off but no heater' => ['charging-below-freezing', 'fix', self::system($cold, battery: ['heater_w' => 0] + self::LFP), self::system($cold, [self::part('h1', 'heating_pad', ['heater_w' => 38])], ['heater_w' => 0] + self::LFP)];
-        yield 'no fuse at all' => ['no-main-fuse', 'stop', self::system(['conductors' => [], 'parts' => [self::part('b1', 'battery', self::LFP)]]), $sound];
+        yield 'cold, no cut-off' => [
+            'charging-below-freezing',
+            'stop',
+            self::system($cold, battery: ['low_temp_cutoff' => false, 'heater_w' => 0] + self::LFP),
+            self::system($cold),
+        ];
+        yield 'cold, cut-off but no heater' => [
+            'charging-below-freezing',
+            'fix',
+            self::system($cold, battery: ['heater_w' => 0] + self::LFP),
+            self::system($cold, [self::part('h1', 'heating_pad', ['heater_w' => 38])], ['heater_w' => 0] + self::LFP),
+        ];
+        yield 'no fuse at all' => [
+            'no-main-fuse',
+            'stop',
+            self::system(['conductors' => [], 'parts' => [self::part('b1', 'battery', self::LFP)]]),
+            $sound,
+        ];
         yield 'fuse not joined' => ['main-fuse-not-placed', 'fix', self::system(['conductors' => []]), $sound];
-        yield 'fuse too weak for a large bank' => ['main-fuse-breaks-too-little', 'stop', self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'm1.in']]], [self::part('m1', 'fuse', ['rating_a' => 200, 'interrupt_a' => 2500])], ['capacity_ah' => 300] + self::LFP), self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'm1.in']]], [self::part('m1', 'fuse', ['rating_a' => 100, 'interrupt_a' => 2500])])];
+        yield 'fuse too weak for a large bank' => [
+            'main-fuse-breaks-too-little',
+            'stop',
+            self::system(
+                ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'm1.in']]],
+                [self::part('m1', 'fuse', ['rating_a' => 200, 'interrupt_a' => 2500])],
+                ['capacity_ah' => 300] + self::LFP,
+            ),
+            self::system(
+                ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'm1.in']]],
+                [self::part('m1', 'fuse', ['rating_a' => 100, 'interrupt_a' => 2500])],
+            ),
+        ];
         $shunt = [self::part('m1', 'monitor', ['shunt_a' => 300]), self::part('v1', 'inverter', ['continuous_w' => 600])];
-        yield 'shunt bypassed' => ['shunt-bypassed', 'fix', self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm1.battery_minus'], ['uid' => 'c3', 'from' => 'v1.battery_minus', 'to' => 'b1.minus']]], $shunt), self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm1.battery_minus'], ['uid' => 'c3', 'from' => 'v1.battery_minus', 'to' => 'm1.system_minus']]], $shunt)];
-        yield 'too heavy' => ['payload-exceeded', 'stop', self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 10]]), self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 12]])];
+        yield 'shunt bypassed' => [
+            'shunt-bypassed',
+            'fix',
+            self::system(
+                ['conductors' => [
+                    ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                    ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm1.battery_minus'],
+                    ['uid' => 'c3', 'from' => 'v1.battery_minus', 'to' => 'b1.minus'],
+                ]],
+                $shunt,
+            ),
+            self::system(
+                ['conductors' => [
+                    ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                    ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm1.battery_minus'],
+                    ['uid' => 'c3', 'from' => 'v1.battery_minus', 'to' => 'm1.system_minus'],
+                ]],
+                $shunt,
+            ),
+        ];
+        yield 'too heavy' => [
+            'payload-exceeded',
+            'stop',
+            self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 10]]),
+            self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 12]]),
+        ];
         yield 'too heavy for the axle' => [
             'axle-exceeded',
             'stop',
             self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => 10]]),
-            self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => 10]], [self::part('o1', 'battery', self::AGM, 'remove')]),
+            self::system(
+                ['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => 10]],
+                [self::part('o1', 'battery', self::AGM, 'remove')],
+            ),
         ];
-        $sun = [self::part('s1', 'panel', ['pmax_w' => 100]), self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom'])];
-        yield 'sun short, nothing else' => ['sun-short', 'fix', self::system(['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 0]], $sun), self::system([], [...$sun, self::part('s2', 'panel', ['pmax_w' => 100])])];
-        yield 'sun short, but driving' => ['sun-short', 'note', self::system(['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 2]], $sun), self::system()];
-        yield 'nothing charges' => ['nothing-charges', 'fix', self::system(['parts' => [self::part('b1', 'battery', self::LFP), self::part('f1', 'fuse', ['rating_a' => 100])]]), $sound];
-        yield 'panels without regulator' => ['panels-without-regulator', 'stop', self::system(parts: [self::part('s1', 'panel', ['pmax_w' => 100])]), self::system(parts: $sun)];
-        yield 'regulator clips' => ['regulator-clips', 'note', self::system(parts: [self::part('s2', 'panel', ['pmax_w' => 100]), ...$sun]), self::system(parts: $sun)];
-        yield 'charging loop' => ['charging-loop', 'stop', self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'v1.ac_out', 'to' => 'k1.ac_in']]], [self::part('v1', 'inverter', ['continuous_w' => 600])]), self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'n1.ac_out', 'to' => 'k1.ac_in']]], [self::part('v1', 'inverter', ['continuous_w' => 600]), self::part('n1', 'shore_inlet', ['rating_a' => 16])])];
-        yield 'volts too high' => ['charge-volts-too-high', 'stop', self::system(self::setting('absorption_v', '14.8')), self::system(self::setting('absorption_v', '14.6'))];
-        yield 'set otherwise' => ['set-otherwise-float-v', 'fix', self::system(self::setting('float_v', '13.8')), self::system(self::setting('float_v', '13.5'))];
-        yield 'equalising' => ['equalise-on', 'stop', self::system(self::setting('equalise_v', '15.2')), self::system(self::setting('equalise_v', 'off'))];
-        $cannot = fn(string $v): System => self::system(['settings' => [['part' => 'k2', 'parameter' => 'equalise_v', 'as_set' => $v]]], [self::part('k2', 'mains_charger', ['output_a' => 10, 'lithium' => 'preset', 'equalise_can_disable' => false])]);
+        $sun = [
+            self::part('s1', 'panel', ['pmax_w' => 100]),
+            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom']),
+        ];
+        yield 'sun short, nothing else' => [
+            'sun-short',
+            'fix',
+            self::system(['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 0]], $sun),
+            self::system([], [...$sun, self::part('s2', 'panel', ['pmax_w' => 100])]),
+        ];
+        yield 'sun short, but driving' => [
+            'sun-short',
+            'note',
+            self::system(['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 2]], $sun),
+            self::system(),
+        ];
+        yield 'nothing charges' => [
+            'nothing-charges',
+            'fix',
+            self::system(['parts' => [self::part('b1', 'battery', self::LFP), self::part('f1', 'fuse', ['rating_a' => 100])]]),
+            $sound,
+        ];
+        yield 'panels without regulator' => [
+            'panels-without-regulator',
+            'stop',
+            self::system(parts: [self::part('s1', 'panel', ['pmax_w' => 100])]),
+            self::system(parts: $sun),
+        ];
+        yield 'regulator clips' => [
+            'regulator-clips',
+            'note',
+            self::system(parts: [self::part('s2', 'panel', ['pmax_w' => 100]), ...$sun]),
+            self::system(parts: $sun),
+        ];
+        yield 'charging loop' => [
+            'charging-loop',
+            'stop',
+            self::system(
+                ['conductors' => [
+                    ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                    ['uid' => 'c2', 'from' => 'v1.ac_out', 'to' => 'k1.ac_in'],
+                ]],
+                [self::part('v1', 'inverter', ['continuous_w' => 600])],
+            ),
+            self::system(
+                ['conductors' => [
+                    ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                    ['uid' => 'c2', 'from' => 'n1.ac_out', 'to' => 'k1.ac_in'],
+                ]],
+                [self::part('v1', 'inverter', ['continuous_w' => 600]), self::part('n1', 'shore_inlet', ['rating_a' => 16])],
+            ),
+        ];
+        yield 'volts too high' => [
+            'charge-volts-too-high',
+            'stop',
+            self::system(self::setting('absorption_v', '14.8')),
+            self::system(self::setting('absorption_v', '14.6')),
+        ];
+        yield 'set otherwise' => [
+            'set-otherwise-float-v',
+            'fix',
+            self::system(self::setting('float_v', '13.8')),
+            self::system(self::setting('float_v', '13.5')),
+        ];
+        yield 'equalising' => [
+            'equalise-on',
+            'stop',
+            self::system(self::setting('equalise_v', '15.2')),
+            self::system(self::setting('equalise_v', 'off')),
+        ];
+        $cannot = fn(string $v): System => self::system(
+            ['settings' => [['part' => 'k2', 'parameter' => 'equalise_v', 'as_set' => $v]]],
+            [self::part('k2', 'mains_charger', ['output_a' => 10, 'lithium' => 'preset', 'equalise_can_disable' => false])],
+        );
         yield 'equalising that cannot be switched off' => ['equalise-on', 'note', $cannot('14.6'), $cannot('off')];
         $outlets = self::load(['side' => 'ac', 'watts' => 300]);
         $guards = [self::part('e1', 'earth_leakage', ['rating_a' => 16]), self::part('e2', 'earth_leakage', ['rating_a' => 16])];
@@ -141,7 +392,11 @@ final class RulesTest extends TestCase
             self::system($outlets, [self::part('v1', 'inverter', ['continuous_w' => 600]), $guards[0]]),
             self::system($outlets, [self::part('v1', 'inverter', ['continuous_w' => 600]), ...$guards]),
         ];
-        $regulator = self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom', 'load_output_a' => 20]);
+        $regulator = self::part(
+            'r1',
+            'regulator',
+            ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom', 'load_output_a' => 20],
+        );
         $wired = static fn(string $to): array => ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'r1.battery_plus', 'to' => $to]]];
         yield 'breaker between regulator and battery' => [
             'regulator-loses-battery',
@@ -150,40 +405,84 @@ final class RulesTest extends TestCase
             self::system($wired('f2.out'), [$regulator, self::part('f2', 'fuse', ['rating_a' => 30])]),
         ];
         $fed = static fn(float $amps): System => self::system(
-            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'r1.load_plus', 'to' => 'x1.supply_plus']]],
+            ['conductors' => [
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                ['uid' => 'c2', 'from' => 'r1.load_plus', 'to' => 'x1.supply_plus'],
+            ]],
             [$regulator, self::part('x1', 'distribution_box', ['circuits' => 8, 'rating_a' => $amps])],
         );
         yield 'too much on the load output' => ['load-output-overloaded', 'fix', $fed(40), $fed(20)];
         $bay = static fn(float $height): array => ['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'bay_mm' => [700, 345, $height]]];
         $sized = ['length_mm' => 329, 'width_mm' => 172, 'height_mm' => 214] + self::LFP;
-        yield 'too low for the bay' => ['bank-does-not-fit', 'fix', self::system($bay(230), battery: $sized, batteries: 2), self::system($bay(240), battery: $sized, batteries: 2)];
-        yield 'too many for the bay' => ['bank-does-not-fit', 'fix', self::system($bay(240), battery: $sized, batteries: 4), self::system($bay(240), battery: $sized, batteries: 3)];
+        yield 'too low for the bay' => [
+            'bank-does-not-fit',
+            'fix',
+            self::system($bay(230), battery: $sized, batteries: 2),
+            self::system($bay(240), battery: $sized, batteries: 2),
+        ];
+        yield 'too many for the bay' => [
+            'bank-does-not-fit',
+            'fix',
+            self::system($bay(240), battery: $sized, batteries: 4),
+            self::system($bay(240), battery: $sized, batteries: 3),
+        ];
         $lead = static fn(float $mm2): System => self::system(
-            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'l1.plus', 'to' => 'k2.input_plus', 'size_mm2' => $mm2, 'length_m' => 6]]],
-            [self::part('k2', 'dcdc', ['output_a' => 30, 'efficiency_pct' => 90, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => 120], 'keep')],
+            ['conductors' => [
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                ['uid' => 'c2', 'from' => 'l1.plus', 'to' => 'k2.input_plus', 'size_mm2' => $mm2, 'length_m' => 6],
+            ]],
+            [
+                self::part('k2', 'dcdc', ['output_a' => 30, 'efficiency_pct' => 90, 'lithium' => 'custom']),
+                self::part('l1', 'alternator', ['rated_a' => 120], 'keep'),
+            ],
         );
         // 30 A × 14 ÷ (13.5 × 0.9) = 34.6 A; over 6 m of 8 mm² 0.89 V, of 25 mm² 0.29 V; 3 % of 13.5 V is 0.405 V.
         yield 'thin tow lead' => ['tow-lead-undersized', 'fix', $lead(8), $lead(25)];
         $sensor = static fn(string $fate): System => self::system(
-            ['signals' => [['uid' => 'g1', 'kind' => 'battery_temperature', 'from' => 'b1', 'to' => 'k1', 'fate' => $fate]], 'settings' => [['part' => 'k1', 'parameter' => 'compensation_mv_per_c', 'found' => '-24']]],
+            [
+                'signals' => [['uid' => 'g1', 'kind' => 'battery_temperature', 'from' => 'b1', 'to' => 'k1', 'fate' => $fate]],
+                'settings' => [['part' => 'k1', 'parameter' => 'compensation_mv_per_c', 'found' => '-24']],
+            ],
         );
-        yield 'temperature compensation left on' => ['compensation-left-on', 'fix', $sensor('keep'), self::system(self::setting('compensation_mv_per_c', '0'))];
+        yield 'temperature compensation left on' => [
+            'compensation-left-on',
+            'fix',
+            $sensor('keep'),
+            self::system(self::setting('compensation_mv_per_c', '0')),
+        ];
         $switch = static fn(array $data): System => self::system(parts: [self::part('w1', 'switch', ['rating_a' => 20] + $data, 'keep')]);
         yield 'dead switch' => ['label-misleads', 'note', $switch(['dead' => true]), $switch(['dead' => false])];
-        yield 'wrong label' => ['label-misleads', 'note', $switch(['label_says' => 'Bilge', 'really_feeds' => 'Heater']), $switch(['label_says' => 'Heater', 'really_feeds' => 'heater'])];
-        yield 'serial missing' => ['pack-lacks-serial', 'note', self::system(parts: [self::part('m1', 'monitor', ['shunt_a' => 300], 'add', ['serial' => ''])]), self::system(parts: [self::part('z1', 'busbar', ['rating_a' => 300], 'add', ['serial' => ''])])];
+        yield 'wrong label' => [
+            'label-misleads',
+            'note',
+            $switch(['label_says' => 'Bilge', 'really_feeds' => 'Heater']),
+            $switch(['label_says' => 'Heater', 'really_feeds' => 'heater']),
+        ];
+        yield 'serial missing' => [
+            'pack-lacks-serial',
+            'note',
+            self::system(parts: [self::part('m1', 'monitor', ['shunt_a' => 300], 'add', ['serial' => ''])]),
+            self::system(parts: [self::part('z1', 'busbar', ['rating_a' => 300], 'add', ['serial' => ''])]),
+        ];
     }
 
     #[DataProvider('cases')]
     public function testSpeaksUpAndKeepsQuiet(string $rule, string $severity, System $bad, System $good): void
     {
-        $named = static fn(System $s): array => array_values(array_filter(Assessment::of($s)->verdicts, static fn($v): bool => $v->finding->rule === $rule));
+        $named = static fn(System $s): array => array_values(array_filter(
+            Assessment::of($s)->verdicts,
+            static fn($v): bool => $v->finding->rule === $rule,
+        ));
         $found = $named($bad);
         self::assertNotSame([], $found, "$rule says nothing");
         self::assertSame($severity, $found[0]->finding->severity->value);
         self::assertNotSame('', $found[0]->finding->remedy->label);
         self::assertNotSame('', $found[0]->finding->source);
-        self::assertSame([], array_map(static fn($v): string => $v->finding->message, $named($good)), "$rule speaks where it must not");
+        self::assertSame(
+            [],
+            array_map(static fn($v): string => $v->finding->message, $named($good)),
+            "$rule speaks where it must not",
+        );
     }
 
     public function testTheSoundSystemIsSound(): void
@@ -207,8 +506,14 @@ final class RulesTest extends TestCase
 
     public function testTheSkylineShowsDoneToDoAndCracked(): void
     {
-        $skyline = Skyline::of(Assessment::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')])), false);
-        self::assertSame([StageState::Stopped, StageState::Done, StageState::Done, StageState::ToDo], [$skyline->states['survey'], $skyline->states['loads'], $skyline->states['size'], $skyline->states['settings']]);
+        $skyline = Skyline::of(
+            Assessment::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')])),
+            false,
+        );
+        self::assertSame(
+            [StageState::Stopped, StageState::Done, StageState::Done, StageState::ToDo],
+            [$skyline->states['survey'], $skyline->states['loads'], $skyline->states['size'], $skyline->states['settings']],
+        );
         self::assertSame([Stage::Survey, false], [$skyline->nextStage, $skyline->finished]);
         self::assertSame(Stage::Settings, Skyline::of(Assessment::of(self::system()), false)->nextStage);
     }
@@ -220,14 +525,25 @@ final class RulesTest extends TestCase
             self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'keep'),
             self::part('g1', 'gauge', [], 'keep'),
         ]));
-        self::assertSame([Fate::Remove, Fate::Reprogram, Fate::Relabel, null], array_map($assessment->proposalFor(...), ['r1', 'k2', 'g1', 'b1']));
+        self::assertSame(
+            [Fate::Remove, Fate::Reprogram, Fate::Relabel, null],
+            array_map($assessment->proposalFor(...), ['r1', 'k2', 'g1', 'b1']),
+        );
     }
 
     public function testFoundAndPlannedAreTwoStatesOfOneGraph(): void
     {
         $system = self::system(['conductors' => [
-            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'fate' => 'add'], ['uid' => 'c2', 'from' => 'o1.plus', 'to' => 'f0.in', 'fate' => 'remove'], ['uid' => 'c3', 'from' => 'o1.minus', 'to' => 'g1.minus'],
-        ]], [self::part('o1', 'battery', self::AGM, 'remove'), self::part('f0', 'fuse', ['rating_a' => 60], 'remove'), self::part('g1', 'gauge', [], 'relabel')]);
+            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'fate' => 'add'], ['uid' => 'c2', 'from' => 'o1.plus', 'to' => 'f0.in', 'fate' => 'remove'], [
+                'uid' => 'c3',
+                'from' => 'o1.minus',
+                'to' => 'g1.minus',
+            ],
+        ]], [
+            self::part('o1', 'battery', self::AGM, 'remove'),
+            self::part('f0', 'fuse', ['rating_a' => 60], 'remove'),
+            self::part('g1', 'gauge', [], 'relabel'),
+        ]);
         self::assertSame(['o1', 'f0', 'g1'], array_keys($system->found()->parts));
         self::assertSame(['b1', 'f1', 'k1', 'g1'], array_keys($system->planned()->parts));
         self::assertSame(['c2', 'c3'], array_keys($system->found()->conductors));

@@ -62,7 +62,12 @@ final class SunTest extends TestCase
                 $cases[] = ['latitude' => $latitude, 'date' => $date];
             }
         }
-        $process = new Process(['node', dirname(__DIR__) . '/outside/sun.js'], dirname(__DIR__, 2), null, (string) json_encode($cases));
+        $process = new Process(
+            ['node', dirname(__DIR__) . '/outside/sun.js'],
+            dirname(__DIR__, 2),
+            null,
+            (string) json_encode($cases),
+        );
         $process->mustRun();
         foreach (json_decode($process->getOutput(), true) as $i => $sky) {
             $day = SolarDay::at($cases[$i]['latitude'], 1 + (int) date('z', (int) strtotime($cases[$i]['date'])));
@@ -72,7 +77,12 @@ final class SunTest extends TestCase
             foreach ($sky['hours'] as $hour) {
                 $altitude = 90 - rad2deg(acos($day->cosZenith($hour['hour_angle_rad'])));
                 self::assertEqualsWithDelta($hour['altitude_deg'], $altitude, 0.9, "altitude $which");
-                self::assertEqualsWithDelta($hour['suncalc_altitude_deg'], $altitude, 1.5, "altitude by the second library, refraction in, $which");
+                self::assertEqualsWithDelta(
+                    $hour['suncalc_altitude_deg'],
+                    $altitude,
+                    1.5,
+                    "altitude by the second library, refraction in, $which",
+                );
             }
         }
     }
@@ -84,7 +94,12 @@ final class SunTest extends TestCase
             $info = date_sun_info((int) strtotime("$date 12:00 UTC"), $latitude, 0.0);
             $day = SolarDay::at($latitude, 1 + (int) date('z', (int) strtotime($date)));
             $cos = (sin(deg2rad(-50 / 60)) - sin($day->latitudeRad) * sin($day->declinationRad)) / (cos($day->latitudeRad) * cos($day->declinationRad));
-            self::assertEqualsWithDelta(((int) $info['sunset'] - (int) $info['sunrise']) / 3600, 24 / M_PI * acos($cos), 0.4, "$latitude on $date");
+            self::assertEqualsWithDelta(
+                ((int) $info['sunset'] - (int) $info['sunrise']) / 3600,
+                24 / M_PI * acos($cos),
+                0.4,
+                "$latitude on $date",
+            );
         }
     }
 
@@ -92,8 +107,14 @@ final class SunTest extends TestCase
     {
         self::assertSame([0.0, 0.0], [SolarDay::at(75, 355)->lengthH(), SolarDay::at(75, 355)->extraterrestrialMj()]);
         self::assertEqualsWithDelta(24.0, SolarDay::at(75, 172)->lengthH(), 1e-9);
-        self::assertSame(0.0, PlaneSun::of(GlobalSun::fromClearness(SolarDay::at(75, 355), 0.5), Plane::of(45), Shade::none())->kwh);
-        self::assertGreaterThan(0.0, PlaneSun::of(GlobalSun::fromClearness(SolarDay::at(90, 172), 0.5), Plane::of(30), Shade::none())->kwh);
+        self::assertSame(
+            0.0,
+            PlaneSun::of(GlobalSun::fromClearness(SolarDay::at(75, 355), 0.5), Plane::of(45), Shade::none())->kwh,
+        );
+        self::assertGreaterThan(
+            0.0,
+            PlaneSun::of(GlobalSun::fromClearness(SolarDay::at(90, 172), 0.5), Plane::of(30), Shade::none())->kwh,
+        );
     }
 
     public function testAFlatPanelGetsTheHorizontalAndTheHoursSumToTheDay(): void
@@ -116,7 +137,11 @@ final class SunTest extends TestCase
         self::assertLessThan($on(Plane::of(0)), $on(Plane::of(45, 0)));
         self::assertEqualsWithDelta($on(Plane::of(30, 90)), $on(Plane::of(30, 270)), 1e-9);
         self::assertEqualsWithDelta($on(Plane::of(45)) / 2, $on(Plane::of(45), Shade::of([[HourSpan::of(0, 12), 0.0]])), 1e-6);
-        self::assertEqualsWithDelta(0.25 * $on(Plane::of(0)), $on(Plane::of(0), Shade::of([[HourSpan::of(0, 24), 0.5], [HourSpan::of(20, 19), 0.5]])), 0.01);
+        self::assertEqualsWithDelta(
+            0.25 * $on(Plane::of(0)),
+            $on(Plane::of(0), Shade::of([[HourSpan::of(0, 24), 0.5], [HourSpan::of(20, 19), 0.5]])),
+            0.01,
+        );
         // Never more than a plane that follows a clear sky could get, never less than nothing.
         self::assertLessThan(12.0, $on(Plane::of(90)));
         self::assertSame(0.0, $on(Plane::of(0), Shade::of([[HourSpan::of(0, 24), 0.0]])));

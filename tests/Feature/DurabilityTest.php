@@ -12,7 +12,11 @@ final class DurabilityTest extends TestCase
 {
     private function writer(string $what): Process
     {
-        $process = new Process([PHP_BINARY, dirname(__DIR__) . '/outside/writer.php', $what], null, ['DB_DATABASE' => 'pebblefell_crash', 'APP_ENV' => 'testing', 'LOG_CHANNEL' => 'null']);
+        $process = new Process(
+            [PHP_BINARY, dirname(__DIR__) . '/outside/writer.php', $what],
+            null,
+            ['DB_DATABASE' => 'pebblefell_crash', 'APP_ENV' => 'testing', 'LOG_CHANNEL' => 'null'],
+        );
         $process->setTimeout(120);
 
         return $process;

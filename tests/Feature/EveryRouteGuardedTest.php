@@ -62,7 +62,10 @@ final class EveryRouteGuardedTest extends TestCase
     #[DataProvider('doors')]
     public function testEachRoleAtEachDoor(Role $role, string $method, string $path, bool $allowed): void
     {
-        $response = $this->actingAs($this->user($role))->call(strtoupper($method), str_replace('{job}', (string) $this->job()->id, $path));
+        $response = $this->actingAs($this->user($role))->call(
+            strtoupper($method),
+            str_replace('{job}', (string) $this->job()->id, $path),
+        );
         $allowed ? self::assertNotSame(403, $response->status()) : $response->assertForbidden();
     }
 

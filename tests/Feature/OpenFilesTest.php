@@ -53,7 +53,17 @@ final class OpenFilesTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $tree = json_decode(JobFiles::export($job->fresh() ?? $job), true);
-        $tree['conductors'][] = ['uid' => 'c1', 'from' => 'p9.plus', 'to' => 'p8.minus', 'fate' => 'keep', 'size_mm2' => null, 'length_m' => null, 'insulation_c' => null, 'route' => '', 'protected_by' => ''];
+        $tree['conductors'][] = [
+            'uid' => 'c1',
+            'from' => 'p9.plus',
+            'to' => 'p8.minus',
+            'fate' => 'keep',
+            'size_mm2' => null,
+            'length_m' => null,
+            'insulation_c' => null,
+            'route' => '',
+            'protected_by' => '',
+        ];
         [$system, , $faults] = JobFiles::read((string) json_encode($tree));
         self::assertNull($system);
         self::assertSame('/conductors/0/from', $faults[0]['path']);
@@ -70,7 +80,10 @@ final class OpenFilesTest extends TestCase
         self::assertStringContainsString('"\'-12 ""V"" bus, left"', $csv);
         $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', $csv)])->assertSessionHasNoErrors();
         [$first, $second] = $job->appliances()->get()->all();
-        self::assertSame($first->only(['name', 'circuit', 'watts', 'hours']), $second->only(['name', 'circuit', 'watts', 'hours']));
+        self::assertSame(
+            $first->only(['name', 'circuit', 'watts', 'hours']),
+            $second->only(['name', 'circuit', 'watts', 'hours']),
+        );
     }
 
     public function testACsvWithFaultsIsRefusedByLineAndNothingIsHalfDone(): void
@@ -94,7 +107,10 @@ final class OpenFilesTest extends TestCase
         }
         $broken = $lines;
         $broken[9_000] = 'load 9000,dc,many,';
-        $send = fn(array $rows) => $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('x.csv', implode("\n", $rows))]);
+        $send = fn(array $rows) => $this->post(
+            "/jobs/$job->id/loads/csv",
+            ['file' => UploadedFile::fake()->createWithContent('x.csv', implode("\n", $rows))],
+        );
 
         $send($broken)->assertSessionHasErrors('file');
         self::assertSame([['path' => 'line 9001, watts', 'message' => '"many" is not a number']], session('faults'));
@@ -102,10 +118,16 @@ final class OpenFilesTest extends TestCase
 
         $this->post("/jobs/$job->id/loads/csv", ['progress' => 'nameofthisfile', 'file' => UploadedFile::fake()->createWithContent('x.csv', implode("\n", $lines))])->assertSessionHasNoErrors();
         // A day of ten thousand loads is still a page, one screenful at a time.
-        $this->get("/jobs/$job->id/loads")->assertOk()->assertSee('load 60')->assertDontSee('data-name="load 61"', false)->assertSee("10\u{202F}000 appliances", false);
+        $this->get("/jobs/$job->id/loads")->assertOk()->assertSee('load 60')->assertDontSee('data-name="load 61"', false)->assertSee(
+            "10\u{202F}000 appliances",
+            false,
+        );
         $this->get("/jobs/$job->id/loads?page=2")->assertOk()->assertSee('data-name="load 61"', false);
         $this->getJson('/progress/nameofthisfile')->assertExactJson(['done' => 10_000, 'of' => 10_000]);
-        $this->actingAs($this->user(Role::Technician))->getJson('/progress/nameofthisfile')->assertExactJson(['done' => 0, 'of' => 0]);
+        $this->actingAs($this->user(Role::Technician))->getJson('/progress/nameofthisfile')->assertExactJson([
+            'done' => 0,
+            'of' => 0,
+        ]);
         self::assertSame(10_000, $job->appliances()->count());
         self::assertSame(10_000, $job->appliances()->distinct()->count('uid'));
         $last = $job->appliances()->reorder('id', 'desc')->firstOrFail();
@@ -119,7 +141,10 @@ final class OpenFilesTest extends TestCase
     {
         $this->seed(\Database\Seeders\LibrarySeeder::class);
         self::assertGreaterThanOrEqual(80, LibraryPart::query()->count());
-        self::assertSame(5, LibraryPart::query()->where('kind', 'battery')->get()->map(static fn(LibraryPart $p) => $p->data['chemistry'])->unique()->count());
+        self::assertSame(
+            5,
+            LibraryPart::query()->where('kind', 'battery')->get()->map(static fn(LibraryPart $p) => $p->data['chemistry'])->unique()->count(),
+        );
         $this->actingAs($this->user());
         $csv = (string) $this->get('/library.csv')->getContent();
         $this->post('/library/csv', ['file' => UploadedFile::fake()->createWithContent('library.csv', $csv)])->assertSessionHasNoErrors();

@@ -36,7 +36,17 @@ final class SliceTest extends TestCase
     public function testBadInputIsNamedAtTheFieldAndNothingTypedIsLost(): void
     {
         $user = $this->user();
-        $this->actingAs($user)->from('/jobs/create')->post('/jobs', ['title' => 'Keep me', 'vehicle_kind' => 'spaceship', 'system_v' => '13', 'wish_days' => '-1', 'hook_up' => 'never', 'driving_h_day' => 'x'])
+        $this->actingAs($user)->from('/jobs/create')->post(
+            '/jobs',
+            [
+                'title' => 'Keep me',
+                'vehicle_kind' => 'spaceship',
+                'system_v' => '13',
+                'wish_days' => '-1',
+                'hook_up' => 'never',
+                'driving_h_day' => 'x',
+            ],
+        )
             ->assertSessionHasErrors(['vehicle_kind', 'system_v', 'wish_days', 'driving_h_day', 'customer_id']);
         $this->get('/jobs/create')->assertSee('value="Keep me"', false);
         self::assertSame(0, Job::query()->count());
@@ -66,7 +76,15 @@ final class SliceTest extends TestCase
     public function testADataSheetSlipComesBackAtItsField(): void
     {
         $job = $this->job();
-        $this->actingAs($this->user())->post("/jobs/$job->id/parts", ['kind' => 'battery', 'count' => 1, 'fate' => 'keep', 'data' => ['chemistry' => 'agm', 'nominal_v' => '12', 'capacity_ah' => '110000']])
+        $this->actingAs($this->user())->post(
+            "/jobs/$job->id/parts",
+            [
+                'kind' => 'battery',
+                'count' => 1,
+                'fate' => 'keep',
+                'data' => ['chemistry' => 'agm', 'nominal_v' => '12', 'capacity_ah' => '110000'],
+            ],
+        )
             ->assertSessionHasErrors(['data.capacity_ah']);
         self::assertSame(0, $job->parts()->count());
     }
@@ -91,7 +109,12 @@ final class SliceTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
-        $pwm = LibraryPart::query()->create(['kind' => 'regulator', 'make' => 'Testmake', 'model' => 'Pulse', 'data' => ['technology' => 'pwm', 'max_charge_a' => 20.0, 'lithium' => 'none']]);
+        $pwm = LibraryPart::query()->create([
+            'kind' => 'regulator',
+            'make' => 'Testmake',
+            'model' => 'Pulse',
+            'data' => ['technology' => 'pwm', 'max_charge_a' => 20.0, 'lithium' => 'none'],
+        ]);
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $pwm->id, 'count' => 1, 'fate' => 'keep']);
         $this->get("/jobs/$job->id/survey")->assertSee('Lead-only solar regulator beside lithium')->assertSee('Take it out; fit one with a lithium profile');
 
@@ -112,7 +135,12 @@ final class SliceTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
-        $charger = LibraryPart::query()->create(['kind' => 'mains_charger', 'make' => 'Testmake', 'model' => 'Quay', 'data' => ['output_a' => 30.0, 'lithium' => 'custom']]);
+        $charger = LibraryPart::query()->create([
+            'kind' => 'mains_charger',
+            'make' => 'Testmake',
+            'model' => 'Quay',
+            'data' => ['output_a' => 30.0, 'lithium' => 'custom'],
+        ]);
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
         $part = $job->parts()->where('kind', 'mains_charger')->firstOrFail();
         $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/settings/$part->id", ['box' => ['absorption_v' => ['as_set' => '14,2', 'planned' => '15'], 'equalise_v' => ['as_set' => 'off']], 'versions' => []])->assertSessionHasNoErrors();
@@ -120,7 +148,11 @@ final class SliceTest extends TestCase
         self::assertSame(['14.2', null, 'Technician Person'], [$row->as_set, $row->planned, $row->entered_by]);
         $this->put("/jobs/$job->id/settings/$part->id", ['box' => ['float_v' => ['as_set' => 'fourteen']]])->assertSessionHasErrors('box.float_v.as_set');
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
-        self::assertSame(Fate::Keep, $job->parts()->reorder('id', 'desc')->firstOrFail()->fate, 'a technician records what is there');
+        self::assertSame(
+            Fate::Keep,
+            $job->parts()->reorder('id', 'desc')->firstOrFail()->fate,
+            'a technician records what is there',
+        );
     }
 
     public function testHoursAreReadAsPeopleWriteThemAndAmpsBecomeWatts(): void
@@ -175,7 +207,10 @@ final class SliceTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         foreach ([['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110, 'rate_h' => 10], ['chemistry' => 'lfp']] as $data) {
-            $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery($data)->id, 'count' => 1, 'fate' => 'keep']);
+            $this->post(
+                "/jobs/$job->id/parts",
+                ['library_part_id' => $this->libraryBattery($data)->id, 'count' => 1, 'fate' => 'keep'],
+            );
         }
         [$agm, $lfp] = $job->parts()->get()->all();
         $this->post("/jobs/$job->id/parts/$agm->id/measurements", ['quantity' => 'volts', 'value' => '12,2', 'instrument' => 'meter'])->assertSessionHasNoErrors();
@@ -192,9 +227,29 @@ final class SliceTest extends TestCase
         $this->actingAs($this->user());
         $this->appliance($job, ['watts' => 10.0]);
         $this->get("/jobs/$job->id/trial")->assertOk()->assertSee('No bank yet');
-        $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rate_h' => 20])->id, 'count' => 1, 'fate' => 'keep']);
-        $ask = static fn(array $q): string => "/jobs/$job->id/trial/judged?" . http_build_query([...['arrive_h' => 17, 'arrive_pct' => 95, 'morning_h' => 7, 'morning_pct' => 40, 'afternoon_pct' => 90, 'error_pct' => 2], ...$q]);
-        $this->get($ask([]))->assertOk()->assertSee('Both were short')->assertSee('that nobody listed')->assertSee('value="17-7"', false);
+        $this->post(
+            "/jobs/$job->id/parts",
+            [
+                'library_part_id' => $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rate_h' => 20])->id,
+                'count' => 1,
+                'fate' => 'keep',
+            ],
+        );
+        $ask = static fn(array $q): string => "/jobs/$job->id/trial/judged?" . http_build_query([
+            ...[
+                'arrive_h' => 17,
+                'arrive_pct' => 95,
+                'morning_h' => 7,
+                'morning_pct' => 40,
+                'afternoon_pct' => 90,
+                'error_pct' => 2,
+            ],
+            ...$q,
+        ]);
+        $this->get($ask([]))->assertOk()->assertSee('Both were short')->assertSee('that nobody listed')->assertSee(
+            'value="17-7"',
+            false,
+        );
         $this->get($ask(['morning_pct' => 90, 'afternoon_pct' => 96]))->assertSee('Neither was short');
         $this->get($ask(['morning_pct' => 99]))->assertSee('something charged in the night');
         $this->get($ask(['arrive_pct' => 'much']))->assertRedirect("/jobs/$job->id/trial")->assertSessionHasErrors('arrive_pct');
@@ -205,7 +260,13 @@ final class SliceTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $this->post("/jobs/$job->id/appliances", ['name' => 'Air conditioner, small', 'watts' => '', 'side' => 'dc', 'duty_pct' => '50'])->assertSessionHasNoErrors();
-        self::assertSame(['ac', 650.0, 50.0, 3.0, 2600.0], array_values(array_map(static fn($v) => $v instanceof Side ? $v->value : $v, $job->appliances()->firstOrFail()->only(['side', 'watts', 'duty_pct', 'standby_w', 'surge_w']))));
+        self::assertSame(
+            ['ac', 650.0, 50.0, 3.0, 2600.0],
+            array_values(array_map(
+                static fn($v) => $v instanceof Side ? $v->value : $v,
+                $job->appliances()->firstOrFail()->only(['side', 'watts', 'duty_pct', 'standby_w', 'surge_w']),
+            )),
+        );
         $this->post("/jobs/$job->id/appliances", ['name' => 'Cheese grater', 'watts' => '', 'side' => 'dc'])->assertSessionHasErrors('watts');
         $this->get("/jobs/$job->id/loads")->assertSee('What would save most');
     }
@@ -217,12 +278,25 @@ final class SliceTest extends TestCase
         $this->appliance($job);
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1, 'fate' => 'keep']);
         $log = static fn(string $names): string => $names . "\n2026-06-05 17:30;13,3;98\n2026-06-05 23:00;13,1;80\n2026-06-06 06:45;13,0;61\n2026-06-06 08:00;13,1;64\n2026-06-06 15:00;13,4;92\n";
-        $send = fn(string $csv, array $more = []) => $this->post("/jobs/$job->id/trial/csv", ['file' => UploadedFile::fake()->createWithContent('log.csv', $csv), ...$more]);
+        $send = fn(string $csv, array $more = []) => $this->post(
+            "/jobs/$job->id/trial/csv",
+            ['file' => UploadedFile::fake()->createWithContent('log.csv', $csv), ...$more],
+        );
 
         $send($log('Zeit;U;Ladung'))->assertSessionHasErrors('time_column');
         $send($log('Zeit;U;Ladung'), ['time_column' => 'Zeit', 'charge_column' => 'Nope'])->assertSessionHasErrors('charge_column');
-        $read = ['arrive_h' => '17.5', 'arrive_pct' => '98', 'morning_h' => '6.75', 'morning_pct' => '61', 'afternoon_pct' => '92', 'error_pct' => '2'];
-        $send($log('Zeit;U;Ladung'), ['time_column' => 'Zeit', 'charge_column' => 'Ladung'])->assertRedirect(route('trial.show', [$job, ...$read]));
+        $read = [
+            'arrive_h' => '17.5',
+            'arrive_pct' => '98',
+            'morning_h' => '6.75',
+            'morning_pct' => '61',
+            'afternoon_pct' => '92',
+            'error_pct' => '2',
+        ];
+        $send($log('Zeit;U;Ladung'), ['time_column' => 'Zeit', 'charge_column' => 'Ladung'])->assertRedirect(route(
+            'trial.show',
+            [$job, ...$read],
+        ));
         $send($log('Zeit;U;Ladung'))->assertRedirect(route('trial.show', [$job, ...$read]));
         $send($log('Timestamp;Volts;SoC %'))->assertRedirect(route('trial.show', [$job, ...$read]));
         $this->get(route('trial.show', [$job, ...$read]))->assertSee('The sun was short');

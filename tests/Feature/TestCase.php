@@ -40,7 +40,12 @@ abstract class TestCase extends BaseTestCase
      */
     protected function job(array $brief = []): Job
     {
-        $place = Place::query()->create(['name' => 'Testvik', 'latitude_deg' => 63.0, 'clearness' => array_fill(0, 12, 0.42), 'min_c' => array_fill(0, 12, 3.0)]);
+        $place = Place::query()->create([
+            'name' => 'Testvik',
+            'latitude_deg' => 63.0,
+            'clearness' => array_fill(0, 12, 0.42),
+            'min_c' => array_fill(0, 12, 3.0),
+        ]);
         $job = Job::query()->create(['title' => 'Test trailer', 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'caravan', 'place_id' => $place->id, 'months' => [5, 6, 7], ...$brief])->refresh();
         (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
 
@@ -62,8 +67,24 @@ abstract class TestCase extends BaseTestCase
      */
     protected function libraryBattery(array $data = []): LibraryPart
     {
-        $sheet = DataSheet::of(PartKind::Battery, ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 200, 'bms' => true, 'low_temp_cutoff' => true, 'mass_kg' => 22, ...$data]);
+        $sheet = DataSheet::of(
+            PartKind::Battery,
+            [
+                'chemistry' => 'lfp',
+                'nominal_v' => 12.8,
+                'capacity_ah' => 200,
+                'bms' => true,
+                'low_temp_cutoff' => true,
+                'mass_kg' => 22,
+                ...$data,
+            ],
+        );
 
-        return LibraryPart::query()->create(['kind' => 'battery', 'make' => 'Testmake', 'model' => 'Block ' . uniqid(), 'data' => $sheet->values]);
+        return LibraryPart::query()->create([
+            'kind' => 'battery',
+            'make' => 'Testmake',
+            'model' => 'Block ' . uniqid(),
+            'data' => $sheet->values,
+        ]);
     }
 }

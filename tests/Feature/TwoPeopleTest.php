@@ -15,14 +15,24 @@ final class TwoPeopleTest extends TestCase
         $job = $this->job();
         $load = $this->appliance($job);
         $scenario = $job->scenarios()->firstOrFail()->uid;
-        $form = ['lock_version' => $load->lock_version, 'name' => 'Fridge', 'watts' => '45', 'side' => 'dc', 'hours' => '0-24', 'scenario' => $scenario];
+        $form = [
+            'lock_version' => $load->lock_version,
+            'name' => 'Fridge',
+            'watts' => '45',
+            'side' => 'dc',
+            'hours' => '0-24',
+            'scenario' => $scenario,
+        ];
         $url = "/jobs/$job->id/appliances/$load->id";
 
         $first = $this->user(Role::Technician);
         $this->actingAs($first)->put($url, [...$form, 'watts' => '52', 'name' => 'Fridge, new'])->assertRedirect();
 
         $answer = $this->actingAs($this->user())->put($url, [...$form, 'watts' => '60', 'hours' => '8-20']);
-        $answer->assertConflict()->assertSee('Changed by ' . $first->name)->assertSee('52')->assertSee('60')->assertSee('value="8-20"', false);
+        $answer->assertConflict()->assertSee('Changed by ' . $first->name)->assertSee('52')->assertSee('60')->assertSee(
+            'value="8-20"',
+            false,
+        );
         self::assertSame(52.0, $load->refresh()->watts, 'nothing was overwritten');
 
         // Keep their name, take my watts.
@@ -46,15 +56,29 @@ final class TwoPeopleTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
-        $charger = LibraryPart::query()->create(['kind' => 'mains_charger', 'make' => 'Testmake', 'model' => 'Quay', 'data' => ['output_a' => 30.0, 'lithium' => 'custom']]);
+        $charger = LibraryPart::query()->create([
+            'kind' => 'mains_charger',
+            'make' => 'Testmake',
+            'model' => 'Quay',
+            'data' => ['output_a' => 30.0, 'lithium' => 'custom'],
+        ]);
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
         $part = $job->parts()->where('kind', 'mains_charger')->firstOrFail();
         $url = "/jobs/$job->id/settings/$part->id";
         $this->put($url, ['box' => ['absorption_v' => ['as_set' => '14.2']], 'versions' => ['absorption_v' => 0]])->assertRedirect();
         // Another box: no conflict. The same box, made from the older page: both are shown, the rest of the sheet is kept in the form.
         $this->put($url, ['box' => ['float_v' => ['as_set' => '13.5']], 'versions' => ['float_v' => 0]])->assertRedirect();
-        $this->put($url, ['box' => ['absorption_v' => ['as_set' => '14.4'], 'rebulk_v' => ['as_set' => '13.2']], 'versions' => ['absorption_v' => 0]])
-            ->assertConflict()->assertSee('14.2')->assertSee('14.4')->assertSee('name="box[rebulk_v][as_set]" value="13.2"', false);
+        $this->put(
+            $url,
+            [
+                'box' => ['absorption_v' => ['as_set' => '14.4'], 'rebulk_v' => ['as_set' => '13.2']],
+                'versions' => ['absorption_v' => 0],
+            ],
+        )
+            ->assertConflict()->assertSee('14.2')->assertSee('14.4')->assertSee(
+                'name="box[rebulk_v][as_set]" value="13.2"',
+                false,
+            );
         self::assertSame(0, $job->settings()->where('parameter', 'rebulk_v')->count(), 'a sheet is saved whole or not at all');
     }
 }

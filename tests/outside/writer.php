@@ -26,7 +26,12 @@ if ($argv[1] === 'prepare') {
 } elseif ($argv[1] === 'write') {
     $job = Job::query()->firstOrFail();
     for ($i = 1; ; ++$i) {
-        $row = (new AddParts())->row($job, Appliance::class, 'a', ['name' => "load $i", 'side' => 'dc', 'watts' => $i, 'hours' => []]);
+        $row = (new AddParts())->row(
+            $job,
+            Appliance::class,
+            'a',
+            ['name' => "load $i", 'side' => 'dc', 'watts' => $i, 'hours' => []],
+        );
         fwrite(STDOUT, "$row->id $i\n");
     }
 } else {

@@ -41,7 +41,10 @@ final class Floors
             ->canOnly()->dependOn()
             ->classes(
                 Selector::inNamespace('Pebblefell'),
-                Selector::classname('/^(BackedEnum|UnitEnum|InvalidArgumentException|Throwable|Countable|IteratorAggregate|ArrayIterator|Traversable|Closure|Stringable|stdClass|JsonException)$/', true),
+                Selector::classname(
+                    '/^(BackedEnum|UnitEnum|InvalidArgumentException|Throwable|Countable|IteratorAggregate|ArrayIterator|Traversable|Closure|Stringable|stdClass|JsonException)$/',
+                    true,
+                ),
             )
             ->because('core/ is plain PHP: no framework, no application, no library');
     }

@@ -12,7 +12,20 @@ final class GuardTest extends TestCase
 {
     public function testATrespasserInCoreIsNoticed(): void
     {
-        $process = new Process([PHP_BINARY, '-d', 'memory_limit=2G', 'vendor/bin/phpstan', 'analyse', '-c', __DIR__ . '/Fixture/phpstan.neon', '--no-progress', '--error-format=raw'], dirname(__DIR__, 3));
+        $process = new Process(
+            [
+                PHP_BINARY,
+                '-d',
+                'memory_limit=2G',
+                'vendor/bin/phpstan',
+                'analyse',
+                '-c',
+                __DIR__ . '/Fixture/phpstan.neon',
+                '--no-progress',
+                '--error-format=raw',
+            ],
+            dirname(__DIR__, 3),
+        );
         $process->setTimeout(180);
         $process->run();
         $said = $process->getOutput();
