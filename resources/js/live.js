@@ -68,8 +68,9 @@ async function send(form) {
         }
         notice()?.setAttribute('hidden', '');
         const moved = new URL(answer.url);
-        if (answer.ok && moved.pathname === location.pathname) {
-            history.replaceState(null, '', moved.pathname + moved.search + location.hash);
+        if (answer.ok) {
+            const stays = moved.pathname === location.pathname;
+            history[stays ? 'replaceState' : 'pushState'](null, '', moved.pathname + moved.search + (stays ? location.hash : ''));
         }
         morphPage(await answer.text());
     } catch {
@@ -81,6 +82,8 @@ async function send(form) {
 }
 
 export function liveForms() {
+    // Going back over a page that a form moved on from: ask the server for it.
+    window.addEventListener('popstate', () => location.reload());
     document.addEventListener('input', (event) => {
         if (event.target instanceof HTMLElement && event.target.closest('form[data-live]')) {
             event.target.dataset.dirty = 'yes';

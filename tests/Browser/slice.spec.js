@@ -87,5 +87,17 @@ test('a planner takes an empty job from the brief to an opened PDF', async ({ pa
     expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
     const file = await stranger.request.get(await theirs.getByRole('link', { name: 'Open file' }).getAttribute('href'));
     expect((await file.json()).format).toBe('pebblefell-job');
+    const text = await file.body();
     await stranger.close();
+
+    // The open file comes in again as a job of its own; a broken one is refused by path.
+    await page.goto('/jobs/import');
+    const upload = page.getByLabel('Job file (.json)', { exact: true });
+    await upload.setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(text.toString().replace('"system_v": 12', '"system_v": 13')) });
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByRole('cell', { name: '/vehicle/system_v' })).toBeVisible();
+    await upload.setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: text });
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByText(/The file is in as job \d+/)).toBeVisible();
+    await expect(page).toHaveURL(/jobs\/\d+\/\w+$/);
 });

@@ -17,7 +17,7 @@ final class HandoverController extends Controller
 {
     public function index(Job $job): View
     {
-        return Workbench::of($job)->view('stages.handover', Stage::Handover, ['handovers' => $job->handovers()->reorder('number', 'desc')->get()]);
+        return Workbench::of($job)->view('stages.handover', Stage::Handover, ['handovers' => $job->handovers()->reorder('number', 'desc')->get(['id', 'job_id', 'number', 'token', 'issued_by', 'revoked_at', 'created_at'])]);
     }
 
     public function store(Request $request, Job $job, IssueHandover $issue): RedirectResponse

@@ -47,8 +47,10 @@ final class JobController extends Controller
     }
 
     /** To where the next action waits. */
-    public function show(Job $job): RedirectResponse
+    public function show(Request $request, Job $job): RedirectResponse
     {
+        // What was said on the way here is said at the end of it.
+        $request->session()->reflash();
         Digest::refresh($job);
 
         return redirect()->route($job->digest['stage'] ?? 'survey', $job);

@@ -10,7 +10,7 @@ final class JobFileRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:20480']];
+        return ['file' => ['required', 'file', 'max:71680']];
     }
 
     public function fileText(): string

@@ -6,5 +6,5 @@
         @if (old('_form') === $id || session('faults')) @error($name)<div class="error">{{ $message }}</div>@enderror @endif</div>
     {{ $slot }}
     <button class="btn plain">{{ $button }}</button>
-    <progress class="hidden" max="1" aria-label="{{ $label }}: how far"></progress>
+    @if ($name === 'file')<progress class="hidden" max="1" aria-label="{{ $label }}: how far"></progress>@endif
 </form>
