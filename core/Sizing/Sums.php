@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Sizing;
 
+use Pebblefell\Bank\Bank;
 use Pebblefell\System\Graph;
 use Pebblefell\System\System;
 
@@ -27,5 +28,13 @@ final readonly class Sums
         $banks = BankSizing::of($system, $loads);
 
         return new self($system, $system->found(), $system->planned(), $loads, $banks, SunSizing::of($system, $loads), SettingSheet::of($system, $banks));
+    }
+
+    /** The planned bank if it is lithium: most of what goes wrong in an upgrade goes wrong beside it. */
+    public function lithiumBank(): ?Bank
+    {
+        $bank = $this->banks->planned->bank;
+
+        return $bank?->chemistry()->isLithium() === true ? $bank : null;
     }
 }

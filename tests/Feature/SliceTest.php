@@ -134,20 +134,12 @@ final class SliceTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
-        $charger = LibraryPart::query()->create([
-            'kind' => 'mains_charger',
-            'make' => 'Testmake',
-            'model' => 'Quay',
-            'data' => ['output_a' => 30.0, 'lithium' => 'custom'],
-        ]);
-        $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
-        $part = $job->parts()->where('kind', 'mains_charger')->firstOrFail();
+        $part = $this->plannedCharger($job);
         $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/settings/$part->id", ['box' => ['absorption_v' => ['as_set' => '14,2', 'planned' => '15'], 'equalise_v' => ['as_set' => 'off']], 'versions' => []])->assertSessionHasNoErrors();
         $row = $job->settings()->where('parameter', 'absorption_v')->firstOrFail();
         self::assertSame(['14.2', null, 'Technician Person'], [$row->as_set, $row->planned, $row->entered_by]);
         $this->put("/jobs/$job->id/settings/$part->id", ['box' => ['float_v' => ['as_set' => 'fourteen']]])->assertSessionHasErrors('box.float_v.as_set');
-        $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1, 'fate' => 'add']);
         self::assertSame(
             Fate::Keep,
             $job->parts()->reorder('id', 'desc')->firstOrFail()->fate,

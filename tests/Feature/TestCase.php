@@ -9,6 +9,7 @@ use App\Models\Appliance;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\LibraryPart;
+use App\Models\Part;
 use App\Models\Place;
 use App\Models\Role;
 use App\Models\Scenario;
@@ -60,6 +61,16 @@ abstract class TestCase extends BaseTestCase
         $scenario = $job->scenarios()->firstOrFail()->uid;
 
         return (new AddParts())->row($job, Appliance::class, 'a', ['name' => 'Fridge', 'side' => 'dc', 'watts' => 45.0, 'hours' => [$scenario => [['from_h' => 0.0, 'to_h' => 24.0]]], ...$row])->refresh();
+    }
+
+    /** A job whose plan is one LFP battery with a mains charger beside it; returns the charger. Needs a planner signed in. */
+    protected function plannedCharger(Job $job): Part
+    {
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1])->assertSessionHasNoErrors();
+        $charger = LibraryPart::query()->create(['kind' => 'mains_charger', 'make' => 'Testmake', 'model' => 'Quay ' . uniqid(), 'data' => ['output_a' => 30.0, 'lithium' => 'custom']]);
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add'])->assertSessionHasNoErrors();
+
+        return $job->parts()->where('kind', 'mains_charger')->firstOrFail();
     }
 
     /**

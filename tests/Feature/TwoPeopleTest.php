@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\LibraryPart;
 use App\Models\Role;
 
 /** Two people edit one thing: the second sees both versions, and decides. */
@@ -55,15 +54,7 @@ final class TwoPeopleTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
-        $charger = LibraryPart::query()->create([
-            'kind' => 'mains_charger',
-            'make' => 'Testmake',
-            'model' => 'Quay',
-            'data' => ['output_a' => 30.0, 'lithium' => 'custom'],
-        ]);
-        $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add']);
-        $part = $job->parts()->where('kind', 'mains_charger')->firstOrFail();
+        $part = $this->plannedCharger($job);
         $url = "/jobs/$job->id/settings/$part->id";
         $this->put($url, ['box' => ['absorption_v' => ['as_set' => '14.2']], 'versions' => ['absorption_v' => 0]])->assertRedirect();
         // Another box: no conflict. The same box, made from the older page: both are shown, the rest of the sheet is kept in the form.

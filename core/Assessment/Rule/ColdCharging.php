@@ -24,9 +24,9 @@ final class ColdCharging implements Rule
 
     public function judge(Sums $sums): array
     {
-        $bank = $sums->banks->planned->bank;
+        $bank = $sums->lithiumBank();
         $sheet = $sums->banks->planned->parts[0]->data ?? null;
-        if ($bank === null || $sheet === null || !$bank->chemistry()->isLithium()) {
+        if ($bank === null || $sheet === null) {
             return [];
         }
         $floor = $sheet->figure('charge_min_c') ?? Figure::given('charge not below', $bank->chemistry()->chargeFloorC(), '°C', Origin::Assumed);

@@ -32,8 +32,8 @@ final class DisconnectAboveBms implements Rule
 
     public function judge(Sums $sums): array
     {
-        $bank = $sums->banks->planned->bank;
-        if ($bank === null || !$bank->chemistry()->isLithium()) {
+        $bank = $sums->lithiumBank();
+        if ($bank === null) {
             return [];
         }
         $sheet = $sums->banks->planned->parts[0]->data->number('cutoff_v');

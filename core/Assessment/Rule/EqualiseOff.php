@@ -27,8 +27,8 @@ final class EqualiseOff implements Rule
 
     public function judge(Sums $sums): array
     {
-        $bank = $sums->banks->planned->bank;
-        if ($bank === null || !$bank->chemistry()->isLithium()) {
+        $bank = $sums->lithiumBank();
+        if ($bank === null) {
             return [];
         }
         $atMost = $bank->cells() * self::AT_MOST_CELL_V;

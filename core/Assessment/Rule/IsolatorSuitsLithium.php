@@ -35,8 +35,8 @@ final class IsolatorSuitsLithium implements Rule
 
     public function judge(Sums $sums): array
     {
-        $bank = $sums->banks->planned->bank;
-        if ($bank === null || !$bank->chemistry()->isLithium()) {
+        $bank = $sums->lithiumBank();
+        if ($bank === null) {
             return [];
         }
         $alternator = $sums->planned->ofKind(PartKind::Alternator)[0] ?? null;

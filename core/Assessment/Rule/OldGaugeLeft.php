@@ -24,7 +24,7 @@ final class OldGaugeLeft implements Rule
 
     public function judge(Sums $sums): array
     {
-        if ($sums->banks->planned->bank?->chemistry()->isLithium() !== true) {
+        if ($sums->lithiumBank() === null) {
             return [];
         }
         $findings = [];

@@ -24,8 +24,7 @@ final class SensorTellsLithium implements Rule
 
     public function judge(Sums $sums): array
     {
-        $bank = $sums->banks->planned->bank;
-        if ($bank === null || !$bank->chemistry()->isLithium()) {
+        if ($sums->lithiumBank() === null) {
             return [];
         }
         $findings = [];
