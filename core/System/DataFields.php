@@ -14,10 +14,17 @@ final class DataFields
     /** What a charger can do for lithium: nothing, a ready profile, or volts set by hand. */
     public const LITHIUM = ['none', 'preset', 'custom'];
 
-    /**
-     * @return array<string, F> by key, in reading order
-     */
+    /** @var array<string, array<string, F>> built once a run; they are constants that PHP cannot write as such */
+    private static array $built = [];
+
+    /** @return array<string, F> by key, in reading order */
     public static function of(PartKind $kind): array
+    {
+        return self::$built[$kind->value] ??= self::build($kind);
+    }
+
+    /** @return array<string, F> */
+    private static function build(PartKind $kind): array
     {
         $fields = [];
         foreach ([...self::own($kind), ...self::body($kind)] as $field) {

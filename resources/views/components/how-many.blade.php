@@ -1,2 +1,2 @@
 @props(['figures'])
-<details class="how"><summary>how</summary><div class="how-box"><ul>@foreach ($figures as $figure)<x-how-line :figure="$figure" />@endforeach</ul></div></details>
+<details class="how"><summary>how</summary><div class="how-box">{{ App\Support\HowTree::of($figures, $show) }}</div></details>
