@@ -165,7 +165,7 @@ final readonly class Budget
         $meanAtBattery = $on ? $mean['ac'] / ($inverter->efficiencyPct / 100) + $inverter->idleW : 0.0;
         $peakAtBattery = $on ? $inverter->dcWatts($peak['ac']) : 0.0;
 
-        return new Moment($fromH, $toH, $mean['dc'] + $meanAtBattery, $peak['dc'] + $peakAtBattery, $peak['ac'], $on ? $meanAtBattery - $mean['ac'] : 0.0);
+        return new Moment($fromH, $toH, $mean['dc'] + $meanAtBattery, $peak['dc'] + $peakAtBattery, $peak['ac'], $on ? $meanAtBattery - $mean['ac'] : 0.0, $mean['dc']);
     }
 
     /**

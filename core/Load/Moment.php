@@ -12,6 +12,7 @@ final readonly class Moment
      * @param float $peakW at the battery, duty ignored
      * @param float $acPeakW    at the outlets, duty ignored
      * @param float $inverterW  of the inverter alone: its idle draw and losses, by duty
+     * @param float $dcMeanW of the DC loads alone, by duty
      */
     public function __construct(
         public float $fromH,
@@ -20,7 +21,14 @@ final readonly class Moment
         public float $peakW,
         public float $acPeakW,
         public float $inverterW,
+        public float $dcMeanW,
     ) {
+    }
+
+    /** Of the AC loads alone, at their outlets, by duty. */
+    public function acMeanW(): float
+    {
+        return $this->meanW - $this->inverterW - $this->dcMeanW;
     }
 
     public function hours(): float

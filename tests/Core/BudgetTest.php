@@ -59,6 +59,8 @@ final class BudgetTest extends TestCase
         self::assertEqualsWithDelta(500 / 0.9 + 0.5 * 12, $withLoads->energyWhDay, 1e-9);
         self::assertEqualsWithDelta(1000 / 0.9 + 12, $withLoads->peakW, 1e-9);
         self::assertSame(1000.0, $withLoads->acPeakW);
+        $at = $withLoads->worst;
+        self::assertEqualsWithDelta([0.0, 1000.0, 1000 / 0.9 + 12 - 1000], [$at->dcMeanW, $at->acMeanW(), $at->inverterW], 1e-9);
         // A standby draw on the AC side keeps the inverter on all day.
         $tv = Appliance::of('television', 60, $this->hours(20, 22), Side::Ac, standbyW: 1.5);
         self::assertEqualsWithDelta(

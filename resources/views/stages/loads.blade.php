@@ -8,7 +8,7 @@
     @if ($system->appliances === [])
         <p class="lead">Nothing is listed yet.</p>
     @else
-        <p class="lead">A {{ mb_strtolower($scenario?->name ?? 'day') }} takes <strong>{{ $show->text($budget->energyWhDay, 'Wh') }}</strong> from the battery. The worst moment is {{ $clock($worst->fromH) }} to {{ $clock($worst->toH) }}: <strong>{{ $show->text($worst->peakW, 'W') }}</strong>, {{ $show->text($budget->peakA(), 'A') }}.</p>
+        <p class="lead">A {{ mb_strtolower($scenario?->name ?? 'day') }} takes <strong>{{ $show->text($budget->energyWhDay, 'Wh') }}</strong> from the battery. The worst moment is {{ $clock($worst->fromH) }} to {{ $clock($worst->toH) }}: <strong>{{ $show->text($worst->peakW, 'W') }}</strong>, {{ $show->text($budget->peakA(), 'A') }}, made by {{ collect($budget->worstAppliances())->take(3)->map(fn ($a) => $a->name)->implode(', ') }}.</p>
     @endif
     <div class="figures">
         <x-stat :figure="$loads->energy()" label="Energy a day" />
