@@ -4,8 +4,7 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'storage/tools/playwright',
     workers: 1,
-    timeout: 300_000,
-    expect: { timeout: 45_000 },
+    timeout: 60_000,
     retries: 0,
     reporter: [['list']],
     use: {

@@ -99,6 +99,12 @@ final readonly class Budget
         return array_sum(array_map(static fn(Moment $m): float => $m->meanW * $span->overlapH($m->fromH, $m->toH), $this->moments));
     }
 
+    /** Hours of the day in which nothing draws at the outlets: an inverter that is on then is on for itself. */
+    public function hoursWithoutAc(): float
+    {
+        return array_sum(array_map(static fn(Moment $m): float => $m->acPeakW > 0.0 ? 0.0 : $m->hours(), $this->moments));
+    }
+
     /** Wh a day at their own terminals of things that are off. */
     public function standbyWhDay(): float
     {

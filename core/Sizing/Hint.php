@@ -40,9 +40,8 @@ final readonly class Hint
         if ($inverter === null || !$inverter->alwaysOn) {
             return null;
         }
-        $idleH = array_sum(array_map(static fn($m): float => $m->acPeakW > 0.0 ? 0.0 : $m->hours(), $loads->budget->moments));
 
-        return new self('Switch the inverter off while nothing needs it', $inverter->idleW * $idleH);
+        return new self('Switch the inverter off while nothing needs it', $inverter->idleW * $loads->budget->hoursWithoutAc());
     }
 
     /** @return list<self> */

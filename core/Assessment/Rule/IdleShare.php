@@ -50,8 +50,7 @@ final class IdleShare implements Rule
     private static function withLoadsOnly(Sums $sums, float $idleW): float
     {
         $loads = $sums->loads;
-        $idleH = array_sum(array_map(static fn($m): float => $m->acPeakW > 0.0 ? 0.0 : $m->hours(), $loads->budget->moments));
 
-        return $loads->budget->energyWhDay - $idleW * $idleH;
+        return $loads->budget->energyWhDay - $idleW * $loads->budget->hoursWithoutAc();
     }
 }
