@@ -4,7 +4,9 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'storage/tools/playwright',
     workers: 1,
-    timeout: 60_000,
+    // A shared machine may be ten times slower than a desk: these end what hangs, they do not measure.
+    timeout: 300_000,
+    expect: { timeout: 30_000 },
     retries: 0,
     reporter: [['list']],
     use: {

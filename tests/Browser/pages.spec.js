@@ -11,7 +11,7 @@ async function soundPage(page, what) {
 
 for (const theme of ['light', 'dark']) {
     test(`no serious finding of axe on any page, ${theme}`, async ({ page }) => {
-        test.setTimeout(180_000);
+        test.setTimeout(900_000);
         await page.emulateMedia({ colorScheme: theme });
         await page.goto('/sign-in');
         await soundPage(page, 'sign-in');
