@@ -172,6 +172,59 @@ enum Chemistry: string
         };
     }
 
+    /** Share of the Ah put in that come out again, 0 to 1. Common practice. */
+    public function coulombicEfficiency(): float
+    {
+        return match ($this) {
+            self::Flooded => 0.87,
+            self::Agm, self::Gel => 0.92,
+            self::LeadCarbon => 0.93,
+            self::Lfp => 0.995,
+        };
+    }
+
+    /** Internal resistance of a cell times its capacity, Ω·Ah at 25 °C, where the data sheet gives none; BMS and joints in. Common practice. */
+    public function resistanceOhmAh(): float
+    {
+        return match ($this) {
+            self::Flooded, self::Gel => 0.10,
+            self::Agm, self::LeadCarbon => 0.08,
+            self::Lfp => 0.20,
+        };
+    }
+
+    /** Growth of the internal resistance per °C below 25 °C, as an exponent. Common practice: LFP about 2.5 × at −20 °C. */
+    public function resistanceGrowthPerC(): float
+    {
+        return $this->isLithium() ? 0.020 : 0.010;
+    }
+
+    /**
+     * Hours in which the current that a battery still accepts falls to 1/e while it is held at absorption volts.
+     * Common practice: lead takes hours over its last fifth, LFP minutes.
+     */
+    public function acceptanceH(): float
+    {
+        return match ($this) {
+            self::Flooded => 1.2,
+            self::Agm, self::Gel => 0.9,
+            self::LeadCarbon => 0.6,
+            self::Lfp => 0.08,
+        };
+    }
+
+    /** Share of the charge lost by standing, a day. Common practice: 4 % a month for lead, 2 % for LFP. */
+    public function selfDischargePerDay(): float
+    {
+        return $this->isLithium() ? 0.02 / 30 : 0.04 / 30;
+    }
+
+    /** Coldest battery temperature in °C at which it gives current. */
+    public function dischargeFloorC(): float
+    {
+        return $this->isLithium() ? -18.0 : -30.0;
+    }
+
     /** Rested volts a cell by charge. Common practice, no source. */
     public function restCurve(): RestCurve
     {

@@ -53,6 +53,67 @@ final readonly class PlaneSun
         return new self($total, $hours);
     }
 
+    /**
+     * The same light in equal steps of the day, for a simulation.
+     *
+     * @param int $perDay steps in 24 hours of solar time
+     *
+     * @return list<float> kWh/m² on the plane in each step
+     */
+    public static function steps(GlobalSun $sun, Plane $plane, Shade $shade, int $perDay): array
+    {
+        $day = $sun->day;
+        $ws = $day->sunsetAngleRad;
+        $steps = array_fill(0, $perDay, 0.0);
+        if ($sun->mj <= 0.0 || $ws <= 0.0) {
+            return $steps;
+        }
+        $stepH = 24.0 / $perDay;
+        $rise = 12.0 - $ws * 12 / M_PI;
+        $set = 24.0 - $rise;
+        $last = min($perDay - 1, (int) floor($set / $stepH));
+        $weights = [];
+        for ($k = (int) floor($rise / $stepH); $k <= $last; ++$k) {
+            // A step that the sun does not fill is judged at the middle of its lit part.
+            $from = max($rise, $k * $stepH);
+            $to = min($set, ($k + 1) * $stepH);
+            if ($to > $from) {
+                $omega = (($from + $to) / 2 - 12.0) * M_PI / 12;
+                $weights[$k] = [$omega, self::hourShare($ws, $omega) * ($to - $from), $from, $to];
+            }
+        }
+        $scale = $sun->kwh() / max(1e-12, array_sum(array_column($weights, 1)));
+        foreach ($weights as $k => [$omega, $weight, $from, $to]) {
+            $steps[$k] = self::onPlane($day, $plane, $omega, $weight * $scale, $to - $from) * $shade->factor($from, $to);
+        }
+
+        return $steps;
+    }
+
+    /**
+     * The same for light measured hour by hour on the horizontal, as a weather file brings it.
+     *
+     * @param list<float> $hourlyKwh 24 values, kWh/m² on the horizontal in each hour of the clock
+     * @param float       $solarOffsetH solar time − clock time
+     *
+     * @return list<float> kWh/m² on the plane in each step
+     */
+    public static function stepsOfHours(SolarDay $day, array $hourlyKwh, Plane $plane, Shade $shade, int $perDay, float $solarOffsetH): array
+    {
+        $stepH = 24.0 / $perDay;
+        $steps = [];
+        for ($k = 0; $k < $perDay; ++$k) {
+            $horizontal = ($hourlyKwh[min(23, (int) floor(($k + 0.5) * $stepH))] ?? 0.0) * $stepH;
+            $solarH = fmod(($k + 0.5) * $stepH + $solarOffsetH + 24.0, 24.0);
+            $from = max(0.0, $solarH - $stepH / 2);
+            $steps[] = $horizontal <= 0.0
+                ? 0.0
+                : self::onPlane($day, $plane, ($solarH - 12.0) * M_PI / 12, $horizontal, $stepH) * $shade->factor($from, min(24.0, $from + $stepH));
+        }
+
+        return $steps;
+    }
+
     /** Relative weight of the hour angle ω in the day's total, r_t up to a constant. Collares-Pereira & Rabl 1979. */
     private static function hourShare(float $ws, float $omega): float
     {
