@@ -16,7 +16,23 @@ final class LoadBudget implements Calculation
 {
     public static function schema(): array
     {
-        $load = Schema::object(
+        return Schema::object(['loads' => Schema::listOf(self::load()), 'system_v' => Schema::positive()], ['inverter' => self::inverter()]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function inverter(): array
+    {
+        return Schema::object(['efficiency_pct' => Schema::percent(), 'idle_w' => Schema::notNegative(), 'on' => Schema::oneOf('always', 'with_loads')]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function load(): array
+    {
+        return Schema::object(
             [
                 'name' => ['type' => 'string'],
                 'watts' => Schema::notNegative(),
@@ -30,14 +46,12 @@ final class LoadBudget implements Calculation
                 'standby_w' => Schema::notNegative(0),
             ],
         );
-
-        return Schema::object(
-            ['loads' => Schema::listOf($load), 'system_v' => Schema::positive()],
-            ['inverter' => Schema::object(['efficiency_pct' => Schema::percent(), 'idle_w' => Schema::notNegative(), 'on' => Schema::oneOf('always', 'with_loads')])],
-        );
     }
 
-    public static function run(array $in): array
+    /**
+     * @param array<string, mixed> $in with loads, and an inverter where there is one
+     */
+    public static function budget(array $in, float $systemV): Budget
     {
         $loads = [];
         foreach ($in['loads'] as $i => $load) {
@@ -55,7 +69,13 @@ final class LoadBudget implements Calculation
         $inverter = isset($in['inverter'])
             ? Inverter::of($in['inverter']['efficiency_pct'], $in['inverter']['idle_w'], $in['inverter']['on'] === 'always')
             : null;
-        $budget = Budget::of($loads, $inverter, $in['system_v']);
+
+        return Budget::of($loads, $inverter, $systemV);
+    }
+
+    public static function run(array $in): array
+    {
+        $budget = self::budget($in, $in['system_v']);
 
         return [
             'energy_wh_day' => $budget->energyWhDay,
@@ -74,7 +94,7 @@ final class LoadBudget implements Calculation
      *
      * @return list<HourSpan>
      */
-    private static function spans(array $on, string $path): array
+    public static function spans(array $on, string $path): array
     {
         $spans = [];
         foreach ($on as $j => $span) {

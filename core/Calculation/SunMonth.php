@@ -55,12 +55,21 @@ final class SunMonth implements Calculation
             isset($in['clearness']) => GlobalSun::fromClearness($day, $in['clearness']),
             default => throw InvalidValue::at('/sunshine_h', 'is required, or clearness in its place'),
         };
+
+        return [$sun, PlaneSun::of($sun, Plane::of($in['tilt_deg'], $in['azimuth_deg'], $in['albedo']), self::shade($in, ''))];
+    }
+
+    /**
+     * @param array<string, mixed> $in with shade, or without any
+     */
+    public static function shade(array $in, string $path): Shade
+    {
         $spans = [];
         foreach ($in['shade'] ?? [] as $i => $span) {
-            $spans[] = [self::span($span, "/shade/$i"), (float) $span['factor']];
+            $spans[] = [self::span($span, "$path/shade/$i"), (float) $span['factor']];
         }
 
-        return [$sun, PlaneSun::of($sun, Plane::of($in['tilt_deg'], $in['azimuth_deg'], $in['albedo']), Shade::of($spans))];
+        return Shade::of($spans);
     }
 
     /**

@@ -10,12 +10,18 @@ use Pebblefell\Quantity\Guard;
 /**
  * A run of copper, out and back, by its area.
  *
- * R = 2 · ρ · L / A. ρ = 1.7241e-8 Ω·m at 20 °C, International Annealed Copper Standard, IEC 60028 (from memory); tinned fine-stranded cable of
- * IEC 60228 class 5 is a few per cent above it.
+ * R = 2 · r · L. For the preferred areas r is the maximum of IEC 60228, class 5 (fine strands), at 20 °C; for any other area, the gauges of
+ * ASTM B258 among them, r = ρ/A with ρ = 1.7241e-8 Ω·m, International Annealed Copper Standard, IEC 60028. All from memory.
  */
 final readonly class Run
 {
     private const COPPER_OHM_M = 1.7241e-8;
+
+    /** Maximum Ω/km at 20 °C by mm². IEC 60228 table for class 5, plain copper (from memory). */
+    private const CLASS_5_OHM_PER_KM = [
+        [0.5, 39.0], [0.75, 26.0], [1.0, 19.5], [1.5, 13.3], [2.5, 7.98], [4.0, 4.95], [6.0, 3.30], [10.0, 1.91], [16.0, 1.21], [25.0, 0.780],
+        [35.0, 0.554], [50.0, 0.386], [70.0, 0.272], [95.0, 0.206], [120.0, 0.161], [150.0, 0.129], [185.0, 0.106], [240.0, 0.0801],
+    ];
 
     private function __construct(public ConductorSize $size, public float $lengthM)
     {
@@ -34,6 +40,12 @@ final readonly class Run
     /** Ω out and back at 20 °C. */
     public function resistanceOhm(): float
     {
+        foreach (self::CLASS_5_OHM_PER_KM as [$area, $ohmPerKm]) {
+            if (abs($area - $this->size->areaMm2) < 1e-6) {
+                return 2 * $ohmPerKm / 1000 * $this->lengthM;
+            }
+        }
+
         return 2 * self::COPPER_OHM_M * $this->lengthM / ($this->size->areaMm2 * 1e-6);
     }
 

@@ -87,7 +87,7 @@ final readonly class PlaneSun
             $steps[$k] = self::onPlane($day, $plane, $omega, $weight * $scale, $to - $from) * $shade->factor($from, $to);
         }
 
-        return $steps;
+        return array_values($steps);
     }
 
     /**

@@ -38,7 +38,7 @@ final readonly class DayLoads
             }
         }
 
-        return new self($dc, $ac, $idle, $efficiency);
+        return new self(array_values($dc), array_values($ac), array_values($idle), $efficiency);
     }
 
     /**

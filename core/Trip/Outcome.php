@@ -64,7 +64,7 @@ final readonly class Outcome
 
     public function lowestSocPct(): float
     {
-        return min($this->socPct);
+        return min([100.0, ...$this->socPct]);
     }
 
     public function daysServed(): int

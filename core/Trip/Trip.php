@@ -302,7 +302,7 @@ final readonly class Trip
             }
         }
 
-        return [$could, $clip];
+        return [array_values($could), array_values($clip)];
     }
 
     /**

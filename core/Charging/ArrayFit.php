@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Charging;
+
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Quantity\Guard;
+
+/**
+ * Panels in strings of so many in series, so many strings in parallel, on one regulator: does it fit, and what limits it?
+ *
+ * Cold open-circuit volts against the array limit (the coldest morning decides), hot working volts against the battery, short-circuit
+ * current against the input, and full-sun current against the charge limit. V(T) = V · (1 + tempco · (T − 25)). First principles; the
+ * coefficients are the data sheet's.
+ *
+ * Mixed panels: in series the smallest current flows through all, in parallel the lowest volts stand over all.
+ */
+final readonly class ArrayFit
+{
+    /**
+     * @param list<PanelSheet> $panels one for each place in the array, string by string
+     */
+    private function __construct(
+        private array $panels,
+        private int $series,
+        private int $parallel,
+        private RegulatorSheet $regulator,
+        private float $minCellC,
+        private float $maxCellC,
+        private float $absorptionV,
+        public float $vocColdV,
+        public float $vocHotV,
+        public float $vmpHotV,
+        public float $iscA,
+        public float $pmaxW,
+        public float $mixedLossW,
+        public float $chargeAUnclipped,
+        public float $chargeA,
+    ) {
+    }
+
+    /**
+     * @param float $minCellC coldest morning on record at the site, °C
+     * @param float $maxCellC cells in full sun on a hot day, °C
+     *
+     * @throws InvalidValue
+     */
+    public static function of(PanelSheet $panel, int $series, int $parallel, RegulatorSheet $regulator, float $minCellC, float $maxCellC, float $absorptionV): self
+    {
+        Guard::between($series, 1, 1000, '/series');
+        Guard::between($parallel, 1, 1000, '/parallel');
+
+        return self::ofStrings(array_fill(0, $parallel, array_fill(0, $series, $panel)), $regulator, $minCellC, $maxCellC, $absorptionV);
+    }
+
+    /**
+     * Any panels, string by string; the strings are in parallel.
+     *
+     * @param list<list<PanelSheet>> $strings none empty
+     *
+     * @throws InvalidValue
+     */
+    public static function ofStrings(array $strings, RegulatorSheet $regulator, float $minCellC, float $maxCellC, float $absorptionV): self
+    {
+        if ($strings === [] || $strings[0] === []) {
+            throw InvalidValue::at('/series', 'needs at least one panel');
+        }
+        if ($minCellC > $maxCellC) {
+            throw InvalidValue::at('/max_cell_c', 'must not be below min_cell_c');
+        }
+        Guard::positive($absorptionV, '/absorption_v');
+        $sum = static fn(array $string, callable $of): float => array_sum(array_map($of, $string));
+        $voc = static fn(float $c): array => array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vocAt($c)), $strings);
+        $least = static fn(callable $of): array => array_map(static fn(array $s): float => min([INF, ...array_map($of, $s)]), $strings);
+        $vmpStc = array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vmpV), $strings);
+        $vmpHot = array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vmpAt($maxCellC)), $strings);
+        $imp = $least(static fn(PanelSheet $p): float => $p->impA);
+        $isc = array_sum($least(static fn(PanelSheet $p): float => $p->iscA));
+        $rated = array_sum(array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->pmaxW), $strings));
+        // What the weakest volts and currents leave of the rated watts: all of it when the panels are alike.
+        $alike = array_sum(array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vmpV * $p->impA), $strings));
+        $left = min($vmpStc) * array_sum($imp);
+        $pmax = $rated * min(1.0, $left / $alike);
+        $unclipped = $regulator->mppt ? $pmax / $absorptionV : $isc;
+        $panels = array_merge(...$strings);
+
+        return new self(
+            $panels,
+            count($strings[0]),
+            count($strings),
+            $regulator,
+            $minCellC,
+            $maxCellC,
+            $absorptionV,
+            max($voc($minCellC)),
+            min($voc($maxCellC)),
+            min($vmpHot),
+            $isc,
+            $pmax,
+            $rated - $pmax,
+            $unclipped,
+            min($unclipped, $regulator->maxChargeA),
+        );
+    }
+
+    /** Nothing stands against it but notes. */
+    public function fits(): bool
+    {
+        foreach ($this->findings() as $finding) {
+            if ($finding->severity !== Severity::Note) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Open-circuit volts on the coldest morning. */
+    public function vocCold(): Figure
+    {
+        $panel = $this->panels[0];
+
+        return new Figure('Cold open-circuit volts', $this->vocColdV, 'V', 'panels in series × Voc × (1 + temperature coefficient × (coldest − 25 °C))', [
+            Figure::given('in series', $this->series, ''),
+            Figure::given('Voc', $panel->vocV, 'V', Origin::DataSheet),
+            Figure::given('by temperature', $panel->vocPctPerC, '%/°C', Origin::DataSheet),
+            Figure::given('coldest morning', $this->minCellC, '°C'),
+        ], 'first principles; coefficients of IEC 61215 data sheets');
+    }
+
+    /** Working volts in the heat. */
+    public function vmpHot(): Figure
+    {
+        $panel = $this->panels[0];
+
+        return new Figure('Hot working volts', $this->vmpHotV, 'V', 'panels in series × Vmp × (1 + temperature coefficient × (hottest − 25 °C))', [
+            Figure::given('in series', $this->series, ''),
+            Figure::given('Vmp', $panel->vmpV, 'V', Origin::DataSheet),
+            Figure::given('by temperature', $panel->vmpPctPerC, '%/°C', Origin::DataSheet),
+            Figure::given('cells in full sun', $this->maxCellC, '°C'),
+        ], 'first principles; coefficients of IEC 61215 data sheets');
+    }
+
+    public function shortCircuit(): Figure
+    {
+        return new Figure('Short-circuit current', $this->iscA, 'A', 'strings in parallel × Isc', [
+            Figure::given('in parallel', $this->parallel, ''),
+            Figure::given('Isc', $this->panels[0]->iscA, 'A', Origin::DataSheet),
+        ], 'first principles');
+    }
+
+    /** In full sun, before the regulator's limit. */
+    public function unclipped(): Figure
+    {
+        return $this->regulator->mppt
+            ? new Figure('Full-sun current', $this->chargeAUnclipped, 'A', 'array watts ÷ absorption volts', [Figure::given('array', round($this->pmaxW, 1), 'W', Origin::DataSheet), Figure::given('absorption', $this->absorptionV, 'V')], 'first principles')
+            : new Figure('Full-sun current', $this->chargeAUnclipped, 'A', 'short-circuit current: a PWM regulator holds the panel at battery volts', [$this->shortCircuit()], 'first principles');
+    }
+
+    /**
+     * @param string $subject uid of the regulator
+     *
+     * @return list<Finding>
+     */
+    public function findings(string $subject = ''): array
+    {
+        $r = $this->regulator;
+        $limit = static fn(string $label, float $value, string $unit): Figure => Figure::given($label, $value, $unit, Origin::DataSheet);
+        $findings = [];
+        if ($this->vocColdV > $r->maxPvV) {
+            $most = max(1, (int) floor($this->series * $r->maxPvV / $this->vocColdV));
+            $findings[] = new Finding('array-volts-too-high', Severity::Stop, 'Too many volts on a cold morning', sprintf('%d in series reach %.1f V open-circuit at %g °C; the regulator takes %g V. It dies, and may burn.', $this->series, $this->vocColdV, $this->minCellC, $r->maxPvV), new Remedy($most < $this->series ? "No more than $most in series, or a regulator for more volts" : 'A regulator for more volts'), 'data sheet; first principles', [$this->vocCold(), $limit('array limit', $r->maxPvV, 'V')], $subject);
+        }
+        if ($r->maxPvIscA !== null && $this->iscA > $r->maxPvIscA) {
+            $findings[] = new Finding('array-current-too-high', Severity::Stop, 'More short-circuit current than the input bears', sprintf('%.1f A against %g A: reversed or shorted, the regulator does not survive it.', $this->iscA, $r->maxPvIscA), new Remedy('Fewer strings in parallel, or a second regulator'), 'data sheet', [$this->shortCircuit(), $limit('input limit', $r->maxPvIscA, 'A')], $subject);
+        }
+        $wakes = $this->absorptionV + ($r->mppt ? $r->startAboveV : 0.0);
+        if ($this->vmpHotV < $this->absorptionV || $this->vocHotV < $wakes) {
+            $findings[] = new Finding('array-volts-too-low', Severity::Fix, 'Too few volts in the heat', sprintf('At %g °C the array works at %.1f V and stands open at %.1f V; the battery wants %.1f V%s.', $this->maxCellC, $this->vmpHotV, $this->vocHotV, $this->absorptionV, $r->mppt ? sprintf(', and the regulator wakes %g V above it', $r->startAboveV) : ''), new Remedy('One more panel in series'), 'first principles', [$this->vmpHot(), Figure::given('absorption', $this->absorptionV, 'V')], $subject);
+        } elseif ($r->mppt && $this->vmpHotV < $wakes) {
+            $findings[] = new Finding('array-volts-narrow', Severity::Note, 'Little to spare in the heat', sprintf('It works at %.1f V when hot, %.1f V above absorption. Once awake it charges; on a hot day it wakes late.', $this->vmpHotV, $this->vmpHotV - $this->absorptionV), new Remedy('Two in series give room, if the cold volts allow it'), 'first principles', [$this->vmpHot()], $subject);
+        }
+        if ($this->chargeAUnclipped > $r->maxChargeA * 1.0000001) {
+            $findings[] = new Finding('regulator-clips', Severity::Note, 'The regulator clips in full sun', sprintf('The array could give %.1f A; the regulator stops at %g A. No harm, and little lost in a dull place.', $this->chargeAUnclipped, $r->maxChargeA), new Remedy('Accept it, or fit a larger or a second regulator'), 'data sheet', [$this->unclipped(), $limit('charge limit', $r->maxChargeA, 'A')], $subject);
+        }
+        if ($this->mixedLossW > 0.005 * ($this->pmaxW + $this->mixedLossW)) {
+            $findings[] = new Finding('mixed-panels', Severity::Fix, 'Different panels on one regulator', sprintf('They fall to the weakest: %.0f W of %.0f W are left.', $this->pmaxW, $this->pmaxW + $this->mixedLossW), new Remedy('Give the odd ones a regulator of their own'), 'first principles: in series the smallest current, in parallel the lowest volts', [Figure::given('lost', round($this->mixedLossW), 'W', Origin::Computed)], $subject);
+        }
+        if (!$r->mppt && $this->vmpHotV > 1.5 * $this->absorptionV) {
+            $findings[] = new Finding('pwm-wastes-volts', Severity::Fix, 'A PWM regulator throws half the panel away', sprintf('The panel would work at %.0f V; a PWM regulator holds it at %.1f V.', $this->vmpHotV, $this->absorptionV), new Remedy('An MPPT regulator, or panels made for the battery’s volts'), 'first principles', [$this->vmpHot()], $subject);
+        }
+
+        return $findings;
+    }
+}

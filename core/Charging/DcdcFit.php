@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Charging;
+
+use Pebblefell\Conductor\Run;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Quantity\Guard;
+
+/**
+ * A DC-DC charger on an alternator: what it takes, what the lead loses, and whether it may charge at idle.
+ *
+ * Input A = output A × output V / (input V × efficiency). First principles; the limits are common practice and named below.
+ */
+final readonly class DcdcFit
+{
+    /** Volts at the charger's input while the engine runs, per 12 V of system; and at its output. Common practice. */
+    public const USUAL_INPUT_V = 13.5;
+    public const USUAL_OUTPUT_V = 14.0;
+    public const USUAL_EFFICIENCY_PCT = 90.0;
+
+    /** What an alternator gives at idle, of its rating. Common practice: 40 to 60 %. */
+    public const USUAL_IDLE_PCT = 50.0;
+
+    /** Output that a standard alternator bears for hours, also at idle. Common practice: about 30 A. */
+    public const EASY_A = 30.0;
+
+    /** Most of its rating that an alternator is asked for by the charger, for its life's sake. Common practice: 30 A of 100 A. */
+    public const LASTING_SHARE = 0.35;
+
+    /** Most volts lost on the lead. ABYC E-11 (from memory): 3 % for critical circuits. */
+    public const MOST_DROP = 0.03;
+
+    private const DIAL_STEP_A = 10.0;
+
+    private function __construct(
+        public float $alternatorA,
+        public float $outputA,
+        private float $efficiencyPct,
+        private float $inputV,
+        private float $outputV,
+        public ?Run $lead,
+        public float $idleA,
+        public float $vehicleA,
+        public float $inputA,
+        public float $recommendedOutputA,
+    ) {
+    }
+
+    /**
+     * @param float $alternatorA rated
+     * @param ?Run  $lead        from the alternator side to the charger, and back; null: not measured
+     * @param float $idlePct     share of the rating that the alternator gives at idle
+     * @param float $vehicleA    that the vehicle itself takes
+     *
+     * @throws \Pebblefell\Exception\InvalidValue
+     */
+    public static function of(
+        float $alternatorA,
+        float $outputA,
+        float $vehicleA,
+        ?Run $lead = null,
+        float $efficiencyPct = self::USUAL_EFFICIENCY_PCT,
+        float $inputV = self::USUAL_INPUT_V,
+        float $outputV = self::USUAL_OUTPUT_V,
+        float $idlePct = self::USUAL_IDLE_PCT,
+    ): self {
+        Guard::positive($alternatorA, '/alternator_a');
+        Guard::positive($outputA, '/charger_output_a');
+        Guard::notNegative($vehicleA, '/vehicle_load_a');
+        Guard::positive($efficiencyPct, '/charger_efficiency_pct');
+        Guard::between($efficiencyPct, 1.0, 100.0, '/charger_efficiency_pct');
+        Guard::positive($inputV, '/input_v');
+        Guard::positive($outputV, '/output_v');
+        Guard::between($idlePct, 0.0, 100.0, '/idle_output_pct');
+        $perOutputA = $outputV / ($inputV * $efficiencyPct / 100.0);
+        $most = min($alternatorA * self::LASTING_SHARE, max(0.0, $alternatorA - $vehicleA)) / $perOutputA;
+
+        return new self(
+            $alternatorA,
+            $outputA,
+            $efficiencyPct,
+            $inputV,
+            $outputV,
+            $lead,
+            $alternatorA * $idlePct / 100.0,
+            $vehicleA,
+            $outputA * $perOutputA,
+            // Dialled down in whole tens: 50, 40, 30.
+            $outputA <= $most ? $outputA : min($outputA, floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A),
+        );
+    }
+
+    /** Volts lost on the lead, out and back. */
+    public function dropV(): float
+    {
+        return $this->lead?->dropV($this->inputA) ?? 0.0;
+    }
+
+    public function sharePct(): float
+    {
+        return 100.0 * $this->inputA / $this->alternatorA;
+    }
+
+    /** At idle the alternator feeds both the vehicle and the charger. */
+    public function mayChargeAtIdle(): bool
+    {
+        return $this->inputA <= $this->idleA - $this->vehicleA;
+    }
+
+    public function input(): Figure
+    {
+        return new Figure('Input current', $this->inputA, 'A', 'output A × output V ÷ (input V × efficiency)', [
+            Figure::given('output', $this->outputA, 'A', Origin::DataSheet),
+            Figure::given('output volts', $this->outputV, 'V'),
+            Figure::given('input volts', $this->inputV, 'V'),
+            Figure::given('efficiency', $this->efficiencyPct, '%', Origin::DataSheet),
+        ], 'first principles');
+    }
+
+    public function drop(): Figure
+    {
+        return new Figure('Lost on the lead', $this->dropV(), 'V', 'input current × resistance out and back', $this->lead === null ? [] : [
+            $this->input(),
+            Figure::given('resistance', round($this->lead->resistanceOhm() * 1000, 2), 'mΩ', Origin::Computed),
+            Figure::given('length one way', $this->lead->lengthM, 'm'),
+            Figure::given('size', $this->lead->size->areaMm2, 'mm²'),
+        ], 'IEC 60228 class 5 (from memory)');
+    }
+
+    /**
+     * @param string $subject uid of the charger
+     *
+     * @return list<Finding>
+     */
+    public function findings(string $subject = ''): array
+    {
+        $findings = [];
+        $alternator = Figure::given('alternator', $this->alternatorA, 'A', Origin::DataSheet);
+        if ($this->inputA > $this->alternatorA - $this->vehicleA) {
+            $findings[] = new Finding('dcdc-overloads-alternator', Severity::Stop, 'More than the alternator can give', sprintf('The charger takes %.0f A and the vehicle %.0f A; the alternator is rated %.0f A. It overheats, and the starter battery goes flat on the road.', $this->inputA, $this->vehicleA, $this->alternatorA), new Remedy($this->recommendedOutputA > 0.0 ? sprintf('Dial it down to %.0f A, or fit a smaller one', $this->recommendedOutputA) : 'A smaller charger, or a larger alternator'), 'first principles', [$this->input(), $alternator], $subject);
+        } elseif ($this->outputA > $this->recommendedOutputA) {
+            $findings[] = new Finding('dcdc-wears-alternator', Severity::Fix, 'It shortens the alternator’s life', sprintf('It takes %.0f %% of the alternator for hours. %s', $this->sharePct(), $this->recommendedOutputA > 0.0 ? sprintf('At %.0f A it lasts.', $this->recommendedOutputA) : 'No setting is small enough.'), new Remedy($this->recommendedOutputA > 0.0 ? sprintf('Dial it down to %.0f A, or have a high-output alternator fitted', $this->recommendedOutputA) : 'A smaller charger, or a high-output alternator'), 'common practice: about 30 A from a standard alternator', [$this->input(), $alternator], $subject);
+        }
+        if (!$this->mayChargeAtIdle()) {
+            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, 'Not at idle', sprintf('At idle the alternator gives about %.0f A; the vehicle takes %.0f A and the charger %.0f A. It has no cooling air either.', $this->idleA, $this->vehicleA, $this->inputA), new Remedy('Set charging at idle off; wire the engine-running signal so that it follows'), 'common practice: at idle 40 to 60 % of the rating', [$this->input(), Figure::given('at idle', $this->idleA, 'A', Origin::Computed)], $subject);
+        } elseif ($this->outputA > self::EASY_A) {
+            $findings[] = new Finding('dcdc-idle-with-care', Severity::Note, 'At idle only for minutes', sprintf('The amps are there, the cooling air is not. Above %.0f A let it charge while driving.', self::EASY_A), new Remedy('Set charging at idle off where the charger can'), 'common practice', [$this->input()], $subject);
+        }
+        if ($this->lead !== null && $this->dropV() > self::MOST_DROP * $this->inputV) {
+            $better = $this->lead->areaFor($this->inputA, self::MOST_DROP * $this->inputV);
+            $findings[] = new Finding('dcdc-lead-undersized', Severity::Fix, 'The lead to the charger is too thin', sprintf('At %.0f A it loses %.2f V of %.1f V. The charger sees less than the alternator gives, and may shut off.', $this->inputA, $this->dropV(), $this->inputV), new Remedy($better === null ? 'Shorten it, or dial the charger down' : sprintf('Fit %s on both sides of any plug, or dial the charger down', $better->metricName())), 'ABYC E-11, 3 % for critical circuits (from memory)', [$this->drop(), Figure::given('allowed', round(self::MOST_DROP * $this->inputV, 2), 'V', Origin::Computed)], $subject);
+        }
+
+        return $findings;
+    }
+}
