@@ -53,6 +53,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::post('/trial/csv', [C\TrialCsvController::class, 'store'])->name('trial.csv');
             Route::get('/trial/judged', [C\TrialController::class, 'show'])->name('trial.show');
             Route::get('/size', [C\SizeController::class, 'show'])->name('size');
+            Route::get('/size/pin', [C\SizeController::class, 'pin'])->name('size.pin');
             Route::get('/sources', [C\SourcesController::class, 'show'])->name('sources');
             Route::get('/settings', [C\SettingController::class, 'index'])->name('settings');
             Route::get('/handover', [C\HandoverController::class, 'index'])->name('handover');
@@ -96,6 +97,8 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
         Route::middleware('can:plan,job')->group(static function (): void {
             Route::put('/parts/{part}/fate', [C\FateController::class, 'update'])->name('fate.update');
             Route::put('/bank', [C\BankController::class, 'update'])->name('bank.update');
+            Route::put('/plan', [C\PlanController::class, 'update'])->name('plan.update');
+            Route::put('/stay', [C\StayController::class, 'update'])->name('stay.update');
             Route::put('/target', [C\SizeController::class, 'update'])->name('size.update');
             Route::post('/findings', [C\FindingController::class, 'store'])->name('findings.store');
             Route::post('/findings/apply', [C\FindingController::class, 'apply'])->name('findings.apply');

@@ -20,6 +20,8 @@ use Pebblefell\Region\Region;
  * @property ?Region $region null: the workshop's
  * @property list<int> $months
  * @property list<array{from_h: float, to_h: float, factor: float}> $shade
+ * @property ?array{month: int, days: int, drive: list<int>, hook_up: list<int>} $stay
+ * @property ?float $budget
  * @property ?array{states: array<string, string>, next: string, stage: string, stops: int, fixes: int, finished: bool} $digest
  */
 final class Job extends Model
@@ -33,13 +35,15 @@ final class Job extends Model
         'title', 'customer_id', 'place_id', 'region', 'target_chemistry',
         'vehicle_kind', 'vehicle_description', 'registration', 'system_v', 'chassis_bonded', 'length_m', 'axles', 'payload_kg', 'axle_kg', 'roof_m2',
         'bay_length_mm', 'bay_width_mm', 'bay_height_mm',
-        'months', 'wish_days', 'hook_up', 'driving_h_day', 'coldest_battery_c', 'shade', 'travel_notes',
+        'months', 'wish_days', 'hook_up', 'driving_h_day', 'coldest_battery_c', 'shade', 'travel_notes', 'stay', 'budget',
     ];
 
     protected $casts = [
         'region' => Region::class,
         'months' => 'array',
         'shade' => 'array',
+        'stay' => 'array',
+        'budget' => 'float',
         'digest' => 'array',
         'chassis_bonded' => 'boolean',
         'system_v' => 'float',

@@ -13,15 +13,16 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property list<float> $clearness
  * @property list<float> $min_c
+ * @property ?float $record_low_c
  */
 final class Place extends Model
 {
     use Audited;
     use Versioned;
 
-    protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c'];
+    protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c'];
 
-    protected $casts = ['clearness' => 'array', 'min_c' => 'array', 'latitude_deg' => 'float', 'longitude_deg' => 'float'];
+    protected $casts = ['clearness' => 'array', 'min_c' => 'array', 'record_low_c' => 'float', 'latitude_deg' => 'float', 'longitude_deg' => 'float'];
 
     protected $attributes = ['clearness' => '[]', 'min_c' => '[]'];
 
@@ -30,6 +31,6 @@ final class Place extends Model
      */
     public function toFile(): array
     {
-        return $this->only(['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c']);
+        return $this->only(['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c']);
     }
 }

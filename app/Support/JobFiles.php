@@ -114,6 +114,8 @@ final class JobFiles
                 'coldest_battery_c' => $system->travel->coldestBatteryC,
                 'shade' => $system->travel->shade,
                 'travel_notes' => $system->travel->notes,
+                'stay' => $system->travel->stay?->toArray(),
+                'budget' => $system->travel->budget,
             ]);
             foreach ($tree['parts'] as $row) {
                 $part = Part::fromFile($row);

@@ -54,6 +54,8 @@ final class SystemReader
                 'coldest_battery_c' => $job->coldest_battery_c,
                 'shade' => $job->shade,
                 'notes' => $job->travel_notes,
+                'stay' => $job->stay,
+                'budget' => $job->budget,
             ],
             'place' => $job->place?->toFile(),
             'parts' => $job->parts->map(static fn(Part $part): array => [

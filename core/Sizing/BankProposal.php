@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Sizing;
 
 use Pebblefell\Bank\Bank;
+use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\DataSheet;
 use Pebblefell\System\Part;
@@ -16,18 +17,19 @@ final readonly class BankProposal
     /** Larger banks than this are another kind of job. */
     private const MOST = 24;
 
-    private function __construct(public int $count, public float $days, public float $usableWh, public float $massKg)
+    private function __construct(public int $count, public float $days, public float $usableWh, public float $massKg, public Bank $bank)
     {
     }
 
     /**
      * @param array<string, mixed> $sheet a battery's data sheet
+     * @param ?Chemistry $chemistry null: that of the target
      *
      * @return ?self null when the battery is of another chemistry than the target, or cannot make the volts or the wish
      */
-    public static function of(Sums $sums, array $sheet): ?self
+    public static function of(Sums $sums, array $sheet, ?Chemistry $chemistry = null): ?self
     {
-        if (($sheet['chemistry'] ?? '') !== $sums->system->target->value || $sums->loads->budget->energyWhDay <= 0.0) {
+        if (($sheet['chemistry'] ?? '') !== ($chemistry ?? $sums->system->target)->value || $sums->loads->budget->energyWhDay <= 0.0) {
             return null;
         }
         $energy = $sums->loads->energy();
@@ -40,7 +42,7 @@ final readonly class BankProposal
                 $usable = $bank->usableWh($sums->loads->budget->meanA(), $sums->banks->celsius->value);
                 $limit = $bank->dischargeLimitA();
                 if ($usable >= $energy->value * $sums->system->travel->wishDays && ($limit === null || $limit >= $sums->loads->budget->peakA())) {
-                    return new self($count, $usable / $energy->value, $usable, $bank->massKg());
+                    return new self($count, $usable / $energy->value, $usable, $bank->massKg(), $bank);
                 }
             }
         } catch (InvalidValue) {

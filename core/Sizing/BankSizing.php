@@ -10,6 +10,7 @@ use Pebblefell\Bank\Box;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
+use Pebblefell\System\DataSheet;
 use Pebblefell\System\Place;
 use Pebblefell\System\System;
 
@@ -62,13 +63,17 @@ final readonly class BankSizing
     /** How a bank's batteries stand in the bay; null while the bay or the batteries are not measured. */
     public function bayFit(BankCase $case): ?BayFit
     {
-        $sheet = $case->parts[0]->data ?? null;
-        $sizes = [$sheet?->number('length_mm'), $sheet?->number('width_mm'), $sheet?->number('height_mm')];
-        if ($this->bay === null || in_array(null, $sizes, true)) {
-            return null;
-        }
+        $box = isset($case->parts[0]) ? self::box($case->parts[0]->data) : null;
 
-        return BayFit::of($this->bay, Box::of(...$sizes), count($case->parts));
+        return $this->bay === null || $box === null ? null : BayFit::of($this->bay, $box, count($case->parts));
+    }
+
+    /** Outer size by a data sheet; null while a line of it is missing. */
+    public static function box(DataSheet $sheet): ?Box
+    {
+        [$l, $w, $h] = [$sheet->number('length_mm'), $sheet->number('width_mm'), $sheet->number('height_mm')];
+
+        return $l === null || $w === null || $h === null ? null : Box::of($l, $w, $h);
     }
 
     /** How many of a battery with $usableWh each meet the wish, in whole strings of $series. */

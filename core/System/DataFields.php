@@ -60,6 +60,7 @@ final class DataFields
                 F::number('max_pv_isc_a', 'Array short-circuit, at most', 'A', 1, 500),
                 F::number('start_above_battery_v', 'Starts above battery by', 'V', 0, 50),
                 F::number('load_output_a', 'Load output', 'A', 0, 100),
+                F::number('array_series', 'Panels in series', '', 1, 20)->ofThisOne(),
                 ...self::charging(),
             ],
             PartKind::Dcdc => [
@@ -154,6 +155,7 @@ final class DataFields
                 F::number('insulation_c', 'Insulation', '°C', 60, 200),
                 F::number('max_v', 'Volts, at most', 'V', 5, 2000),
                 F::number('mass_g_per_m', 'Weight', 'g/m', 1, 10_000),
+                F::number('price_per_m', 'Price a metre, own currency', '', 0, 10_000),
             ],
         };
     }
@@ -243,6 +245,7 @@ final class DataFields
             F::number('width_mm', 'Width', 'mm', 1, 5000),
             F::number('height_mm', 'Height', 'mm', 1, 5000),
             F::number('mass_kg', 'Weight', 'kg', 0.001, 1000),
+            F::number('price', 'Price, own currency', '', 0, 1_000_000),
         ];
     }
 }

@@ -17,8 +17,12 @@ final readonly class Place
     /** Mean night minimum in °C where none is known. An assumption. */
     public const ASSUMED_MIN_C = 0.0;
 
+    /** The record lies so far below the coldest month's mean night. An assumption, to be replaced by the record. */
+    public const RECORD_BELOW_C = 15.0;
+
     /**
      * @param list<float> $clearness Rs/Ra of the twelve months, or empty: assumed
+     * @param ?float      $recordLowC coldest morning on record; null: estimated from the nights
      * @param list<float> $minC      mean daily minimum in °C of the twelve months, or empty: assumed
      */
     public function __construct(
@@ -27,6 +31,7 @@ final readonly class Place
         public float $longitudeDeg = 0.0,
         public array $clearness = [],
         public array $minC = [],
+        public ?float $recordLowC = null,
     ) {
         Guard::between($latitudeDeg, -90.0, 90.0, '/latitude_deg');
         Guard::between($longitudeDeg, -180.0, 180.0, '/longitude_deg');
@@ -41,6 +46,28 @@ final readonly class Place
     public function clearnessOf(int $month): float
     {
         return $this->clearness[$month - 1] ?? self::ASSUMED_CLEARNESS;
+    }
+
+    /** Coldest morning on record, °C: as entered, else the coldest month's nights less a margin. */
+    public function recordLowC(): float
+    {
+        return $this->recordLowC ?? min($this->minC === [] ? [self::ASSUMED_MIN_C] : $this->minC) - self::RECORD_BELOW_C;
+    }
+
+    /**
+     * @return list<float> of the twelve months
+     */
+    public function clearnessByMonth(): array
+    {
+        return array_map($this->clearnessOf(...), range(1, 12));
+    }
+
+    /**
+     * @return list<float> of the twelve months
+     */
+    public function minCByMonth(): array
+    {
+        return array_map($this->minCOf(...), range(1, 12));
     }
 
     /**
@@ -62,6 +89,7 @@ final readonly class Place
             'longitude_deg' => $this->longitudeDeg,
             'clearness' => $this->clearness,
             'min_c' => $this->minC,
+            'record_low_c' => $this->recordLowC,
         ];
     }
 
@@ -76,6 +104,7 @@ final readonly class Place
             (float) ($a['longitude_deg'] ?? 0),
             array_values(array_map(floatval(...), $a['clearness'] ?? [])),
             array_values(array_map(floatval(...), $a['min_c'] ?? [])),
+            isset($a['record_low_c']) ? (float) $a['record_low_c'] : null,
         );
     }
 }

@@ -15,6 +15,8 @@ final readonly class Travel
 
     /**
      * @param list<int> $months 1 to 12, when it is on the road
+     * @param ?Stay $stay   a typical one; null: as the brief has it
+     * @param ?float $budget money for batteries and panels, in the workshop's own currency
      * @param list<array{from_h: float, to_h: float, factor: float}> $shade on a usual pitch, solar time; factor is the light that arrives
      */
     public function __construct(
@@ -25,12 +27,23 @@ final readonly class Travel
         public ?float $coldestBatteryC = null,
         public array $shade = [],
         public string $notes = '',
+        public ?Stay $stay = null,
+        public ?float $budget = null,
     ) {
         Guard::positive($wishDays, '/wish_days');
         Guard::between($drivingHDay, 0.0, 24.0, '/driving_h_day');
+        if ($budget !== null) {
+            Guard::notNegative($budget, '/budget');
+        }
         foreach ($months as $i => $month) {
             Guard::between($month, 1, 12, "/months/$i");
         }
+    }
+
+    /** The typical stay, as entered or as the brief has it. */
+    public function stay(): Stay
+    {
+        return $this->stay ?? Stay::usual($this->hookUp, $this->drivingHDay);
     }
 
     public function shade(): Shade
@@ -54,6 +67,8 @@ final readonly class Travel
             'coldest_battery_c' => $this->coldestBatteryC,
             'shade' => $this->shade,
             'notes' => $this->notes,
+            'stay' => $this->stay?->toArray(),
+            'budget' => $this->budget,
         ];
     }
 
@@ -73,6 +88,8 @@ final readonly class Travel
                 $a['shade'] ?? [],
             )),
             $a['notes'] ?? '',
+            isset($a['stay']) ? Stay::fromArray($a['stay']) : null,
+            isset($a['budget']) ? (float) $a['budget'] : null,
         );
     }
 }

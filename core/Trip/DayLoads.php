@@ -41,6 +41,14 @@ final readonly class DayLoads
         return new self(array_values($dc), array_values($ac), array_values($idle), $efficiency);
     }
 
+    /** A day on which nothing is switched on. */
+    public function none(): self
+    {
+        $zero = array_map(static fn(): float => 0.0, $this->dcW);
+
+        return new self($zero, $zero, $zero, $this->efficiency);
+    }
+
     /**
      * W at the battery in each step.
      *

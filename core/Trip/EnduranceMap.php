@@ -24,7 +24,7 @@ final readonly class EnduranceMap
     /**
      * @param list<float> $loadW        at the battery, 24 hours
      * @param list<float> $otherW       24 hours of what else charges, W at the battery, on a mean day
-     * @param list<array{day: int, perW: list<float>, coldFactor: float, asked: bool, drives: bool}> $days
+     * @param list<array{day: int, perW: list<float>, coldFactor: float, asked: bool, lived: bool, drives: bool}> $days
      */
     private function __construct(
         private Chemistry $chemistry,
@@ -63,7 +63,8 @@ final readonly class EnduranceMap
                 'day' => $d,
                 'perW' => $perW,
                 'coldFactor' => $trip->store->chemistry->temperatureFactor(max($trip->bayAtLeastC, ($day->weather->minC + $day->weather->maxC) / 2)),
-                'asked' => $months === [] || in_array($day->weather->month, $months, true),
+                'asked' => $day->livedIn && ($months === [] || in_array($day->weather->month, $months, true)),
+                'lived' => $day->livedIn,
                 'drives' => $day->drives,
             ];
         }
@@ -127,7 +128,7 @@ final readonly class EnduranceMap
         foreach ($this->days as $row) {
             [$wh, $hours] = [0.0, 0];
             foreach ($this->loadW as $k => $load) {
-                $net = $watts * $row['perW'][$k] + ($row['drives'] ? $this->otherW[$k] : 0.0) - $load;
+                $net = $watts * $row['perW'][$k] + ($row['drives'] ? $this->otherW[$k] : 0.0) - ($row['lived'] ? $load : 0.0);
                 $net = $net > 0.0 ? $net * $efficiency : $net;
                 if ($hours > 0 && ($net > 0.0) !== ($wh > 0.0)) {
                     $stretches[] = [$wh, (float) $hours, $row['day'], $row['coldFactor']];

@@ -107,7 +107,8 @@ final readonly class Trip
         $store = $this->store;
         [$dt, $rest, $full, $coulombic, $wells, $c, $growth, $absorptionV] = [$pace->dt, $pace->rest, $store->capacityAh, $pace->coulombic, $pace->twoWells, $pace->c, $pace->growth, $store->absorptionV];
         [$mostIn, $mostOut, $chargeFloorC, $dischargeFloorC, $heater, $lowVoltage] = [$store->chargeLimitA ?? INF, $store->dischargeLimitA ?? INF, $store->chargeFloorC, $pace->dischargeFloorC, $store->heater, $this->lowVoltage];
-        [$dcW, $acW, $idleW, $efficiency] = [$this->loads->dcW, $this->loads->acW, $this->loads->idleW, $this->loads->efficiency];
+        $loads = $day->livedIn ? $this->loads : $this->loads->none();
+        [$dcW, $acW, $idleW, $efficiency] = [$loads->dcW, $loads->acW, $loads->idleW, $loads->efficiency];
         [$q1, $q2, $celsius, $volts, $heating, $blocked, $cutOff, $hour] = [$state->q1, $state->q2, $state->celsius, $state->volts, $state->heating, $state->blocked, $state->cutOff, $state->hour];
         $driveA = $day->drives && $this->drive !== null ? $this->drive->outputA : 0.0;
         $onShore = $day->hookedUp && $this->shore !== null;

@@ -62,6 +62,7 @@ final class LibrarySeeder extends Seeder
                 'recommended_charge_a' => round($ah * ($carbon ? 0.2 : 0.15)), 'absorption_v' => $abs, 'absorption_h' => 4, 'float_v' => $float, 'max_charge_v' => $max, 'cutoff_v' => $v * 0.875,
                 'tail_a' => round($ah * 0.02, 1), 'charge_min_c' => $carbon ? 0 : -20, 'discharge_min_c' => -20, 'bms' => false, 'torque_nm' => 8.0,
                 'length_mm' => $l, 'width_mm' => $w, 'height_mm' => $h, 'mass_kg' => $kg,
+                'price' => round($v * $ah * ['flooded' => 0.13, 'agm' => 0.19, 'gel' => 0.22, 'lead_carbon' => 0.26][$chemistry], -1),
             ]];
         }
 
@@ -96,6 +97,7 @@ final class LibrarySeeder extends Seeder
                 'discharge_limit_a' => $a, 'discharge_30s_a' => $a30, 'charge_limit_a' => $chargeA, 'recommended_charge_a' => round($ah * 0.2), 'absorption_v' => $cells * 3.55, 'absorption_h' => 1,
                 'float_v' => $cells * 3.375, 'max_charge_v' => $cells * 3.65, 'cutoff_v' => $cells * 2.7, 'tail_a' => round($ah * 0.04, 1), 'charge_min_c' => 0, 'discharge_min_c' => -18,
                 'bms' => true, 'low_temp_cutoff' => $cold, 'heater_w' => $heater, 'torque_nm' => 8.0, 'length_mm' => $l, 'width_mm' => $w, 'height_mm' => $h, 'mass_kg' => $kg,
+                'price' => round($v * $ah * 0.42 + $heater, -1),
             ]];
         }
 
@@ -123,6 +125,7 @@ final class LibrarySeeder extends Seeder
             $rows[] = [PartKind::Panel, $make, $model, [
                 'pmax_w' => $p, 'voc_v' => $voc, 'vmp_v' => $vmp, 'isc_a' => $isc, 'imp_a' => $imp, 'voc_tempco_pct_per_c' => -0.28, 'vmp_tempco_pct_per_c' => -0.36,
                 'noct_c' => str_contains($model, 'flexible') ? 52 : 45, 'length_mm' => $l, 'width_mm' => $w, 'height_mm' => $h, 'mass_kg' => $kg,
+                'price' => round($p * (str_contains($model, 'House') ? 0.45 : (str_contains($model, 'Sill') ? 0.95 : 1.9)), -1),
             ]];
         }
 
@@ -261,7 +264,7 @@ final class LibrarySeeder extends Seeder
             $rows[] = [PartKind::HeatingPad, 'Skarnholt', $model, ['heater_w' => $w, 'on_c' => 1.7, 'off_c' => 4.4, 'mass_kg' => 0.7]];
         }
         foreach ([2.5, 4.0, 6.0, 10.0, 16.0, 25.0, 35.0, 50.0, 70.0, 95.0] as $mm2) {
-            $rows[] = [PartKind::Cable, 'Ravenholm', sprintf('Flex %g', $mm2), ['size_mm2' => $mm2, 'insulation_c' => 90, 'max_v' => 450, 'mass_g_per_m' => round($mm2 * 10.5 + 12)]];
+            $rows[] = [PartKind::Cable, 'Ravenholm', sprintf('Flex %g', $mm2), ['size_mm2' => $mm2, 'insulation_c' => 90, 'max_v' => 450, 'mass_g_per_m' => round($mm2 * 10.5 + 12), 'price_per_m' => round(0.22 * $mm2 + 0.6, 1)]];
         }
 
         return $rows;

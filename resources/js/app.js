@@ -2,6 +2,7 @@
 import { listenForKeys } from './keys.js';
 import { liveForms } from './live.js';
 import { hourStrips } from './hour-strip.js';
+import { enduranceMap } from './endurance-map.js';
 import { themeSwitch } from './theme.js';
 import { smallThings } from './small-things.js';
 
@@ -9,6 +10,7 @@ listenForKeys();
 themeSwitch();
 liveForms();
 hourStrips();
+enduranceMap();
 smallThings();
 
 // The page listens now.

@@ -20,6 +20,7 @@ use PHPUnit\Framework\TestCase;
 final class RulesTest extends TestCase
 {
     private const LFP = ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100, 'bms' => true, 'low_temp_cutoff' => true, 'heater_w' => 40, 'discharge_limit_a' => 100, 'max_charge_v' => 14.6, 'cutoff_v' => 10.8, 'mass_kg' => 11];
+    private const PANEL = ['pmax_w' => 100, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'voc_tempco_pct_per_c' => -0.28, 'vmp_tempco_pct_per_c' => -0.36];
     private const AGM = ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110, 'rate_h' => 20, 'mass_kg' => 32];
 
     /**
@@ -437,7 +438,33 @@ final class RulesTest extends TestCase
             ],
         );
         // 30 A × 14 ÷ (13.5 × 0.9) = 34.6 A; over 6 m of 8 mm² 0.89 V, of 25 mm² 0.29 V; 3 % of 13.5 V is 0.405 V.
-        yield 'thin tow lead' => ['tow-lead-undersized', 'fix', $lead(8), $lead(25)];
+        yield 'thin tow lead' => ['dcdc-lead-undersized', 'fix', $lead(8), $lead(25)];
+        $drive = static fn(float $outputA, float $alternatorA): System => self::system(parts: [
+            self::part('k2', 'dcdc', ['output_a' => $outputA, 'efficiency_pct' => 90, 'lithium' => 'custom']),
+            self::part('l1', 'alternator', ['rated_a' => $alternatorA], 'keep'),
+        ]);
+        // 50 A out takes 57.6 A in: 48 % of 120 A, and more than half of it less 30 A at idle; 29 % of 200 A.
+        yield 'weak tow vehicle' => ['dcdc-wears-alternator', 'fix', $drive(50, 120), $drive(30, 120)];
+        yield 'not at idle' => ['dcdc-not-at-idle', 'fix', $drive(50, 120), $drive(50, 200)];
+        yield 'more than the alternator has' => ['dcdc-overloads-alternator', 'stop', $drive(70, 100), $drive(50, 120)];
+        $array = static fn(int $series, int $panels, array $second = []): System => self::system(
+            ['place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8), 'record_low_c' => -20]],
+            [
+                self::part('r1', 'regulator', ['technology' => 'mppt', 'max_pv_v' => 75, 'max_charge_a' => 50, 'max_pv_isc_a' => 30, 'lithium' => 'custom', 'array_series' => $series]),
+                ...array_map(static fn(int $i): array => self::part("s$i", 'panel', self::PANEL), range(1, $panels)),
+                ...($second === [] ? [] : [self::part('s9', 'panel', $second + self::PANEL)]),
+            ],
+        );
+        // 22.4 V × (1 + 0.28 % × 45) = 25.2 V each at −20 °C: two make 50 V, three 76 V.
+        yield 'three in series on a cold morning' => ['array-volts-too-high', 'stop', $array(3, 3), $array(2, 2)];
+        // 6 × 5.75 A = 34.5 A short-circuit.
+        yield 'too many strings' => ['array-current-too-high', 'stop', $array(1, 6), $array(2, 6)];
+        yield 'an odd panel' => ['mixed-panels', 'fix', $array(2, 1, ['pmax_w' => 60, 'isc_a' => 3.5, 'imp_a' => 3.3]), $array(2, 2)];
+        $post = static fn(float $chargerA): System => self::system([
+            'appliances' => [['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1700, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 8.2]]]]],
+        ], [self::part('k3', 'mains_charger', ['output_a' => $chargerA, 'lithium' => 'custom']), self::part('v1', 'inverter', ['continuous_w' => 3000])]);
+        // 1700 W are 7.4 A of 10 A; 50 A of charging take 50 × 14.2 ÷ (0.88 × 230) = 3.5 A, 31 A take 2.2 A.
+        yield 'a weak post' => ['hook-up-overloaded', 'fix', $post(20), $post(1)];
         $sensor = static fn(string $fate): System => self::system(
             [
                 'signals' => [['uid' => 'g1', 'kind' => 'battery_temperature', 'from' => 'b1', 'to' => 'k1', 'fate' => $fate]],

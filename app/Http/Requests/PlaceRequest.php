@@ -17,6 +17,7 @@ final class PlaceRequest extends FormRequest
             'longitude_deg' => ['nullable', 'numeric', 'between:-180,180'],
             'clearness' => ['array', 'max:12'],
             'clearness.*' => ['nullable', 'numeric', 'between:0,1'],
+            'record_low_c' => ['nullable', 'numeric', 'between:-80,140'],
             'min_c' => ['array', 'max:12'],
             'min_c.*' => ['nullable', 'numeric', 'between:-80,140'],
         ];
@@ -27,7 +28,7 @@ final class PlaceRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['latitude_deg' => 'latitude', 'longitude_deg' => 'longitude', 'clearness.*' => 'clearness', 'min_c.*' => 'night minimum'];
+        return ['latitude_deg' => 'latitude', 'longitude_deg' => 'longitude', 'clearness.*' => 'clearness', 'min_c.*' => 'night minimum', 'record_low_c' => 'record low'];
     }
 
     /**
@@ -57,6 +58,7 @@ final class PlaceRequest extends FormRequest
             'latitude_deg' => (float) $this->input('latitude_deg'),
             'longitude_deg' => $this->number('longitude_deg') ?? 0.0,
             'clearness' => $this->filledIn('clearness'),
+            'record_low_c' => $this->metric('record_low_c', '°C', $units),
             'min_c' => array_map(static fn(float $t): float => round($units->read($t, '°C'), 3), $this->filledIn('min_c')),
         ];
     }

@@ -17,6 +17,7 @@ final class TargetRequest extends FormRequest
             'wish_days' => ['sometimes', 'required', 'numeric', 'between:0.1,60'],
             'target_chemistry' => ['sometimes', 'required', Rule::enum(Chemistry::class)],
             'coldest_battery_c' => ['sometimes', 'nullable', 'numeric', 'between:-60,140'],
+            'budget' => ['sometimes', 'nullable', 'numeric', 'between:0,10000000'],
         ];
     }
 
@@ -25,7 +26,7 @@ final class TargetRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['wish_days' => 'days wished', 'coldest_battery_c' => 'coldest battery'];
+        return ['wish_days' => 'days wished', 'coldest_battery_c' => 'coldest battery', 'budget' => 'money'];
     }
 
     /**
@@ -42,6 +43,10 @@ final class TargetRequest extends FormRequest
         }
         if ($this->has('coldest_battery_c')) {
             $row['coldest_battery_c'] = $this->metric('coldest_battery_c', '°C', $this->units($job));
+        }
+
+        if ($this->has('budget')) {
+            $row['budget'] = $this->number('budget');
         }
 
         return $row;

@@ -11,6 +11,28 @@
         @elseif ($found->exists() && $changed)The planned bank lasts <strong>{{ $show->text($planned->days()->value) }} days</strong> without any charge, the old one <strong>{{ $show->text($found->days()->value) }}</strong>. It is {{ $banks->savedKg()->value >= 0 ? $show->text($banks->savedKg()->value, 'kg') . ' lighter' : $show->text(-$banks->savedKg()->value, 'kg') . ' heavier' }}.
         @else It lasts <strong>{{ $show->text($planned->days()->value) }} days</strong> without any charge; wished are {{ $show->text($system->travel->wishDays) }}.@endif
     </p>
+    @if ($pin->map)
+        <form method="get" action="{{ route('size', $job) }}" class="map-form mt-3" data-map-form>
+            <div class="field"><label for="map-battery">Battery</label><select id="map-battery" name="battery">@foreach ($pin->batteries as $b)<option value="{{ $b->uid }}" @selected($pin->battery?->uid === $b->uid)>{{ $b->name() }}</option>@endforeach @if (! is_numeric($pin->battery->uid))<option value="" selected>{{ $pin->battery->name() }}, as planned</option>@endif</select></div>
+            <div class="field"><label for="map-panel">Panel</label><select id="map-panel" name="panel">@foreach ($pin->panels as $p)<option value="{{ $p->uid }}" @selected($pin->panel?->uid === $p->uid)>{{ $p->name() }}</option>@endforeach @if (! is_numeric($pin->panel->uid))<option value="" selected>{{ $pin->panel->name() }}, as planned</option>@endif</select></div>
+            <div class="field"><label for="map-month">Time</label><select id="map-month" name="month"><option value="0" @selected($pin->month === 0)>the whole year</option>@foreach (range(1, 12) as $m)<option value="{{ $m }}" @selected($pin->month === $m)>{{ DateTime::createFromFormat('!n', (string) $m)->format('F') }}</option>@endforeach</select></div>
+            <div class="field"><label for="map-driving">Driving</label><select id="map-driving" name="driving"><option value="1" @selected($pin->driving)>every day, {{ $show->text($system->travel->drivingHDay) }} h</option><option value="0" @selected(! $pin->driving)>not at all</option></select></div>
+            <div class="field narrow"><label for="map-strings">{{ $pin->map->battery->parts === 1 ? 'Batteries' : 'Strings' }}</label><input id="map-strings" name="strings" type="number" min="1" max="{{ $pin->map->mostStrings() }}" value="{{ $pin->strings }}" data-pin-strings></div>
+            <div class="field narrow"><label for="map-panels">Panels</label><input id="map-panels" name="panels" type="number" min="0" max="{{ $pin->map->mostPanels() }}" value="{{ $pin->count }}" data-pin-panels></div>
+            <button class="btn plain">Look</button>
+        </form>
+        <div class="mt-2"><x-endurance :pin="$pin" :job="$job" /></div>
+        <p class="small muted">No hook-up here; loads of {{ mb_strtolower($sums->loads->scenario?->name ?? 'the day') }}, {{ $pin->month === 0 ? 'days of the travelled months' : 'full on the first day' }}, weather of {{ $system->place->name }} with good and bad days in a row. {{ $pin->month === 0 ? '' : 'Counted up to 60 days.' }}</p>
+    @elseif ($energy > 0 && ! $system->place)
+        <p class="mt-4 muted">Without a place the sun has no height, and the map no second side. @can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Choose it in the brief.</a>@endcan</p>
+    @endif
+    @if ($stay)
+        <div class="section"><div class="section-head"><h2>A typical stay</h2><span class="aside">{{ DateTime::createFromFormat('!n', (string) $stay->month)->format('F') }}, old bank beside new, in steps of 15 minutes</span></div><x-stay-chart :stay="$stay" :job="$job" :may="auth()->user()->can('plan', $job)" /></div>
+    @endif
+    @if ($year)
+        <div class="section"><div class="section-head"><h2>The year with the plan</h2><span class="aside">{{ $year->servedPct() === null ? '' : 'all is served on ' . $show->text($year->servedPct()) . ' % of the travelled days; ' }}driven and hooked up as the brief has it</span></div><x-year-chart :year="$year" /></div>
+    @endif
+    <div class="section"><div class="section-head"><h2>The bank by itself</h2><span class="aside">no charge at all</span></div>
     @if ($found->exists() || $planned->exists())
         <div class="mt-4"><x-tanks :sums="$sums" /></div>
         <div class="figures">
@@ -24,9 +46,23 @@
     @else
         <div class="mt-5"><x-empty title="No batteries yet"><p>Survey lists the bank that is there; below, choose the one to come.</p></x-empty></div>
     @endif
+    </div>
     @foreach (['planned' => $planned, 'found' => $changed ? $found : null] as $which => $case)
         @if ($case && ($fit = $banks->bayFit($case)))<div class="section"><div class="section-head"><h2>In the bay, {{ $which }}</h2><span class="aside">{{ count($case->parts) }} × {{ $case->parts[0]->name() }}, upright, to scale</span></div><x-bay :fit="$fit" /></div>@endif
     @endforeach
+    @if ($chemistries !== [])
+        <div class="section"><div class="section-head"><h2>Chemistries side by side</h2><span class="aside">for {{ $show->text($system->travel->wishDays) }} days; the cheapest bank of each in the library</span></div>
+            @if ($best)<p class="mb-2">@if ($best->chemistry->isLithium())<strong>{{ $best->chemistry->label() }}</strong> is right here{{ $best->costPerKwh ? ': of those that fit and charge in time it costs little a kWh over its life, and weighs least' : ': it fits, charges in time and weighs least' }}.@else<strong>Stay with lead</strong> is right here: {{ $best->battery->name() }}, {{ $best->chemistry->label() }}, does it {{ $best->costPerKwh ? 'for the least a kWh over its life' : 'and weighs least of those that fit' }}.@endif</p>@endif
+            <table class="stack"><caption class="sr-only">Chemistries</caption>
+                <thead><tr><th scope="col">Chemistry</th><th scope="col" class="n">Usable</th><th scope="col" class="n">Weight</th><th scope="col" class="n">Space</th><th scope="col" class="n">Full charge</th><th scope="col" class="n">Lasts</th><th scope="col" class="n">Price</th><th scope="col" class="n">A kWh</th></tr></thead>
+                <tbody>@foreach ($chemistries as $c)<tr><td>{{ $c->chemistry->label() }}{{ $c === $best ? ' ◆' : '' }}<div class="small muted">{{ $c->proposal->count }} × {{ $c->battery->name() }}{{ $c->against ? ': ' . $c->against : '' }}</div></td><td class="n num" data-label="Usable">{{ $show->text($c->proposal->usableWh, 'Wh') }}</td><td class="n num" data-label="Weight">{{ $show->text($c->proposal->massKg, 'kg') }}</td><td class="n num" data-label="Space">{{ $show->text($c->proposal->bank->volumeL(), 'l') }}</td><td class="n num" data-label="Full charge">{{ $show->text($c->chargeH, 'h') }}</td><td class="n num" data-label="Lasts">{{ $show->text($c->lifeYears, 'years') }}</td><td class="n num" data-label="Price">{{ $c->price === null ? '–' : $show->text($c->price) }}</td><td class="n num" data-label="A kWh">@if ($c->costPerKwh){{ $show->text($c->costPerKwh->value) }} <x-how :figure="$c->costPerKwh" :left="true" />@else–@endif</td></tr>@endforeach</tbody></table></div>
+    @endif
+    @if ($voltages !== [])
+        <div class="section"><div class="section-head"><h2>12, 24 or 48 V</h2><span class="aside">the worst moment over {{ $show->text(Pebblefell\Sizing\VoltageChoice::leadM($sums), 'm') }} of lead, 3 % lost at most</span></div>
+            <table class="stack"><caption class="sr-only">System voltages</caption><thead><tr><th scope="col">System</th><th scope="col" class="n">Worst moment</th><th scope="col" class="n">Lead</th><th scope="col" class="n">Lost in it</th><th scope="col" class="n">Its price</th><th scope="col">In the library</th></tr></thead>
+                <tbody>@foreach ($voltages as $v)<tr><td>{{ round($v->volts) }} V{{ $v->volts === $system->vehicle->systemV ? ' ◆' : '' }}</td><td class="n num" data-label="Worst moment">{{ $show->figure($v->peakA) }} <x-how :figure="$v->peakA" :left="true" /></td><td class="n num" data-label="Lead">{{ $v->cable ? $show->text($v->cable->areaMm2, 'mm²') : 'none is thick enough' }}</td><td class="n num" data-label="Lost in it">{{ $v->lossW === null ? '–' : $show->text($v->lossW, 'W') }}</td><td class="n num" data-label="Its price">{{ $v->cableCost === null ? '–' : $show->text($v->cableCost) }}</td><td data-label="In the library"><span>{{ collect($v->parts)->map(fn ($n, $k) => "$n $k")->implode(', ') }}{{ $v->needsConverter ? '; the 12 V things need a converter' : '' }}</span></td></tr>@endforeach</tbody></table></div>
+    @endif
+    <div class="section"><div class="section-head"><h2>Room to grow</h2></div><table class="stack"><caption class="sr-only">Room to grow</caption><tbody>@foreach ($growth as $g)<tr><td>{{ ucfirst($g->what) }}</td><td class="n num">{{ $g->left === null ? '–' : $show->text($g->left, $g->unit) }}</td><td class="small muted"><span>{{ $g->words }}</span></td></tr>@endforeach</tbody></table></div>
     <x-caution>{{ $region->bankCaution() }}</x-caution>
     @can('plan', $job)
         <div class="section">
@@ -37,6 +73,7 @@
                     <x-field form="wish" label="Days without any charge" name="wish_days" :value="$show->field($job->wish_days)" unit="days" inputmode="decimal" />
                     <x-field form="wish" label="Towards" name="target_chemistry" :value="$job->target_chemistry" :options="collect(Pebblefell\Chemistry\Chemistry::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])" help="Staying with lead is a valid answer." />
                     <x-field form="wish" label="Coldest battery" name="coldest_battery_c" :value="$show->field($job->coldest_battery_c, '°C')" :unit="$show->unit('°C')" inputmode="decimal" help="Empty: the place’s coldest travelled nights." />
+                    <x-field form="wish" label="Money for batteries and panels" name="budget" :value="$show->field($job->budget)" inputmode="decimal" help="A limit on the map. Empty: none." />
                 </div>
                 <noscript><div class="actions"><button class="btn plain">Recalculate</button></div></noscript>
             </form>

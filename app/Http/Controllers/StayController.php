@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\StayRequest;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+
+/** The typical stay that Size plays through. */
+final class StayController extends Controller
+{
+    public function update(StayRequest $request, Job $job): RedirectResponse
+    {
+        $job->saveIfUnchanged($request, $request->row());
+
+        return redirect()->to($request->backTo(route('size', $job)));
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Sizing;
+
+use Pebblefell\Charging\DcdcFit;
+use Pebblefell\Conductor\Run;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\System\Graph;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\SignalKind;
+use Pebblefell\System\System;
+
+/** The alternator path of the plan: what a DC-DC charger, a relay or a second alternator asks for and brings. */
+final readonly class AlternatorCheck
+{
+    /** A standard alternator where nobody has read its label, A. Common practice. */
+    public const USUAL_A = 120.0;
+
+    /** What lights, heater and ignition of the vehicle take, A. Common practice. */
+    public const VEHICLE_A = 30.0;
+
+    /** Loop of cable, relay and battery where it is not measured, Ω. Assumed. */
+    public const LOOP_OHM = 0.015;
+
+    /** An LFP bank at rest, well discharged, V a cell. Common practice. */
+    private const EMPTY_CELL_V = 3.2;
+
+    /** Set volts where the label is silent, per 12 V. Common practice: 13.8 to 14.6 V. */
+    private const SET_V = 14.2;
+
+    /** The alternator that feeds the chargers, and what it is rated. */
+    public static function rated(Graph $graph): Figure
+    {
+        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+            if ($alternator->data->flag('for_house') !== true) {
+                return $alternator->data->figure('rated_a') ?? self::usual();
+            }
+        }
+
+        return self::usual();
+    }
+
+    /** A DC-DC charger of the plan on its alternator, with the lead that is drawn to it; null while its output is not known. */
+    public static function dcdc(System $system, Graph $graph, Part $charger): ?DcdcFit
+    {
+        $output = $charger->data->number('output_a');
+        if ($output === null) {
+            return null;
+        }
+        $times = $system->vehicle->systemV / 12.0;
+        $outV = DcdcFit::USUAL_OUTPUT_V * ($charger->data->number('output_v') ?? $system->vehicle->systemV) / 12.0;
+        $idle = ($graph->ofKind(PartKind::Alternator)[0] ?? null)?->data->number('idle_pct') ?? DcdcFit::USUAL_IDLE_PCT;
+        try {
+            return DcdcFit::of(self::rated($graph)->value, $output, self::VEHICLE_A, self::lead($graph, $charger), $charger->data->number('efficiency_pct') ?? DcdcFit::USUAL_EFFICIENCY_PCT, DcdcFit::USUAL_INPUT_V * ($times > 1.5 && ($charger->data->number('input_max_v') ?? 16.0) > 20.0 && ($charger->data->number('input_min_v') ?? 11.0) > 16.0 ? $times : 1.0), $outV, $idle);
+        } catch (InvalidValue) {
+            return null;
+        }
+    }
+
+    public static function hasEngineSignal(Graph $graph, Part $charger): bool
+    {
+        foreach ($graph->signals as $signal) {
+            if ($signal->kind === SignalKind::EngineRunning && $signal->to === $charger->uid) {
+                return true;
+            }
+        }
+
+        return $charger->data->text('engine_signal') === 'volts';
+    }
+
+    /** What an emptied bank would draw straight through a relay, at most the rating. */
+    public static function throughRelay(Sums $sums): ?Figure
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null) {
+            return null;
+        }
+        $alternator = $sums->planned->ofKind(PartKind::Alternator)[0] ?? null;
+        $rated = self::rated($sums->planned);
+        $set = $alternator?->data->figure('regulated_v') ?? Figure::given('Regulated to', self::SET_V * $bank->systemV / 12.0, 'V', Origin::Assumed);
+        $emptyV = $bank->cells() * ($bank->chemistry()->isLithium() ? self::EMPTY_CELL_V : $bank->chemistry()->restCurve()->volts(50.0));
+
+        return new Figure('Current through the relay', min($rated->value, max(0.0, $set->value - $emptyV) / self::LOOP_OHM), 'A', '(alternator volts − empty bank volts) ÷ loop resistance, at most the rating', [
+            $set,
+            Figure::given('empty bank', round($emptyV, 2), 'V', Origin::Assumed),
+            Figure::given('loop resistance', self::LOOP_OHM, 'Ω', Origin::Assumed),
+            $rated,
+        ], 'Ohm’s law');
+    }
+
+    /**
+     * What a sense wire gains at a second alternator: amps with it, and amps without it.
+     *
+     * Without, the regulator holds its volts at the machine, and the lead's drop is missing at the bank. Ohm's law.
+     *
+     * @return ?array{Figure, Figure}
+     */
+    public static function senseWire(Sums $sums, Part $alternator): ?array
+    {
+        $bank = $sums->banks->planned->bank;
+        $rated = $alternator->data->number('rated_a');
+        if ($bank === null || $rated === null) {
+            return null;
+        }
+        $lead = self::lead($sums->planned, $alternator, '.plus') ?? Run::of(ConductorSize::ofArea(50.0), 3.0);
+        $set = $alternator->data->number('regulated_v') ?? self::SET_V * $bank->systemV / 12.0;
+        $mohm = $sums->banks->planned->parts[0]->data->number('internal_mohm');
+        $ohm = $mohm === null ? $bank->chemistry()->resistanceOhmAh() * $bank->cells() / $bank->ratedAh() : $mohm / 1000.0 * $bank->series / $bank->parallel;
+        $restV = $bank->cells() * $bank->chemistry()->restCurve()->volts(80.0);
+        $inputs = [
+            Figure::given('held at', $set, 'V', Origin::Assumed),
+            Figure::given('bank at 80 %', round($restV, 2), 'V', Origin::Assumed),
+            Figure::given('bank', round($ohm * 1000.0, 2), 'mΩ', Origin::DataSheet),
+            Figure::given('lead out and back', round($lead->resistanceOhm() * 1000.0, 2), 'mΩ', Origin::Computed),
+        ];
+        $most = min($rated, $bank->chemistry()->isLithium() ? 0.5 * $bank->ratedAh() : 0.25 * $bank->ratedAh());
+
+        return [
+            new Figure('With the sense wire', min($most, max(0.0, $set - $restV) / $ohm), 'A', '(volts held at the bank − rested volts) ÷ bank resistance, at most the rating and what the bank should take', $inputs, 'Ohm’s law'),
+            new Figure('Without it', min($most, max(0.0, $set - $restV) / ($ohm + $lead->resistanceOhm())), 'A', '(volts held at the machine − rested volts) ÷ (bank + lead)', $inputs, 'Ohm’s law'),
+        ];
+    }
+
+    private static function lead(Graph $graph, Part $part, string $terminal = '.input_plus'): ?Run
+    {
+        $metres = 0.0;
+        $mm2 = INF;
+        foreach ($graph->at($part->uid . $terminal) as $lead) {
+            if ($lead->sizeMm2 !== null && $lead->lengthM !== null && $lead->lengthM > 0.0) {
+                [$metres, $mm2] = [$metres + $lead->lengthM, min($mm2, $lead->sizeMm2)];
+            }
+        }
+
+        return $metres > 0.0 ? Run::of(ConductorSize::ofArea($mm2), $metres) : null;
+    }
+
+    private static function usual(): Figure
+    {
+        return Figure::given('Rated current', self::USUAL_A, 'A', Origin::Assumed, 'common practice: a standard alternator');
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Sizing;
+
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\System\Part;
+
+/** Starting the engine from the house bank when the starter battery is flat: straight through a relay, or by charging it first. */
+final readonly class EngineStart
+{
+    /** What a starter asks for in the first second, A. Common practice: 300 to 600 for a van's diesel. */
+    public const CRANK_A = 400.0;
+
+    /** Charge that a flat starter battery needs before it turns the engine, Ah. Common practice: a few per cent. */
+    public const NEEDED_AH = 6.0;
+
+    /** A small charger back to the starter side, A. Common practice. */
+    public const CHARGER_A = 15.0;
+
+    private function __construct(public Figure $bankA, public Figure $minutes, public bool $byRelay)
+    {
+    }
+
+    /** Null without a planned bank, or at a voltage that no starter runs on. */
+    public static function of(Sums $sums): ?self
+    {
+        $case = $sums->banks->planned;
+        if ($case->bank === null || $sums->system->vehicle->systemV > 24.0) {
+            return null;
+        }
+        $each = static fn(Part $p): float => $p->data->number('discharge_30s_a') ?? $p->data->number('discharge_limit_a') ?? 0.0;
+        $strings = array_chunk(array_map($each, $case->parts), max(1, $case->bank->series));
+        $amps = array_sum(array_map(static fn(array $s): float => min($s), $strings));
+        $bank = new Figure('The bank gives for seconds', $amps, 'A', '30 s limit of each battery × strings', [Figure::given('of one battery', $each($case->parts[0]), 'A', Origin::DataSheet)], 'data sheet');
+        $minutes = new Figure('By charging the starter battery first', 60.0 * self::NEEDED_AH / self::CHARGER_A, 'min', 'charge needed ÷ charger A', [
+            Figure::given('charge needed', self::NEEDED_AH, 'Ah', Origin::Assumed, 'common practice'),
+            Figure::given('charger', self::CHARGER_A, 'A', Origin::Assumed, 'a small charger from the house to the starter side'),
+        ], 'common practice');
+
+        return new self($bank, $minutes, $amps >= self::CRANK_A);
+    }
+}

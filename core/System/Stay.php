@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System;
+
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Quantity\Guard;
+
+/** A typical stay: how many days, and on which of them it is driven or hooked up. */
+final readonly class Stay
+{
+    public const MOST_DAYS = 31;
+
+    /** Where nobody has said otherwise: a fortnight. */
+    public const USUAL_DAYS = 14;
+
+    /**
+     * @param int       $month  1 to 12, or 0: the poorest travelled month
+     * @param list<int> $drive  days, from 1, on which it is driven
+     * @param list<int> $hookUp days on which it is hooked up
+     *
+     * @throws InvalidValue
+     */
+    public function __construct(public int $month, public int $days, public array $drive, public array $hookUp)
+    {
+        Guard::between($month, 0, 12, '/month');
+        Guard::between($days, 1, self::MOST_DAYS, '/days');
+        foreach (['drive' => $drive, 'hook_up' => $hookUp] as $key => $list) {
+            foreach ($list as $i => $day) {
+                Guard::between($day, 1, $days, "/$key/$i");
+            }
+        }
+    }
+
+    /** What the brief says of driving and hook-ups, as days: sometimes is every fifth day, mostly all but every fourth. */
+    public static function usual(string $hookUp, float $drivingHDay): self
+    {
+        $all = range(1, self::USUAL_DAYS);
+
+        return new self(0, self::USUAL_DAYS, $drivingHDay > 0.0 ? $all : [], array_values(array_filter($all, static fn(int $d): bool => self::usuallyHookedUp($hookUp, $d))));
+    }
+
+    /** Whether there is a hook-up on the n-th day of a long time. */
+    public static function usuallyHookedUp(string $hookUp, int $day): bool
+    {
+        return match ($hookUp) {
+            'mostly' => $day % 4 !== 0,
+            'sometimes' => $day % 5 === 0,
+            default => false,
+        };
+    }
+
+    /**
+     * @return array{month: int, days: int, drive: list<int>, hook_up: list<int>}
+     */
+    public function toArray(): array
+    {
+        return ['month' => $this->month, 'days' => $this->days, 'drive' => $this->drive, 'hook_up' => $this->hookUp];
+    }
+
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
+    public static function fromArray(array $a): self
+    {
+        $days = static fn(mixed $list): array => array_values(array_unique(array_map(intval(...), is_array($list) ? $list : [])));
+
+        return new self((int) $a['month'], (int) $a['days'], $days($a['drive'] ?? []), $days($a['hook_up'] ?? []));
+    }
+}

@@ -1,0 +1,1 @@
+<x-pin-answer :pin="$pin" :job="$job" />
