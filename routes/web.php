@@ -98,6 +98,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::put('/parts/{part}/fate', [C\FateController::class, 'update'])->name('fate.update');
             Route::put('/bank', [C\BankController::class, 'update'])->name('bank.update');
             Route::put('/plan', [C\PlanController::class, 'update'])->name('plan.update');
+            Route::put('/arrays/{part}', [C\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/stay', [C\StayController::class, 'update'])->name('stay.update');
             Route::put('/target', [C\SizeController::class, 'update'])->name('size.update');
             Route::post('/findings', [C\FindingController::class, 'store'])->name('findings.store');

@@ -10,6 +10,8 @@ use Closure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Pebblefell\Sizing\Endurance;
+use Pebblefell\Sizing\PvArray;
+use Pebblefell\Sizing\RegulatorGain;
 use Pebblefell\Sizing\StayOutlook;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\Sizing\YearOutlook;
@@ -40,6 +42,23 @@ final readonly class Desk
     public function stay(): ?StayOutlook
     {
         return $this->kept('stay', fn(): ?StayOutlook => StayOutlook::of($this->sums));
+    }
+
+    /**
+     * What each planned array would bring in a year through either kind of regulator.
+     *
+     * @return array<string, ?RegulatorGain> by the regulator's uid
+     */
+    public function gains(): array
+    {
+        $gains = [];
+        foreach (PvArray::allOf($this->sums->planned) as $array) {
+            if ($array->regulator !== null) {
+                $gains[$array->regulator->uid] = $this->kept('gain.' . $array->regulator->uid, fn(): ?RegulatorGain => RegulatorGain::of($this->sums, $array));
+            }
+        }
+
+        return $gains;
     }
 
     public function endurance(DataSheet $battery, DataSheet $panel, int $month, bool $driving): ?Endurance

@@ -22,7 +22,7 @@
 @php($draw = function (array $pieces) use ($x0, $y0, $w, $h, $n) { $d = ''; foreach ($pieces as [$ax, $ay, $bx, $by]) { $d .= sprintf('M%.1f %.1fL%.1f %.1f', $x0 + ($ax + .5) * $w / $n, $y0 - ($ay + .5) * $h / $n, $x0 + ($bx + .5) * $w / $n, $y0 - ($by + .5) * $h / $n); } return $d; })
 @php($cheapest = $map->cheapest())
 <div class="endurance">
-    <div class="scroll"><svg class="draw" viewBox="0 0 580 400" data-map data-url="{{ route('size.pin', $job) }}" data-ah="{{ $map->battery->size }}" data-w="{{ $map->panel->size }}" data-most-ah="{{ $map->mostAh }}" data-most-w="{{ $map->mostW }}" data-most-strings="{{ $map->mostStrings() }}" data-most-panels="{{ $map->mostPanels() }}" data-box="{{ $x0 }} {{ $y0 }} {{ $w }} {{ $h }}" role="group" aria-label="Endurance map: bank in Ah to the right, array in W upward, shaded by {{ $year ? 'share of days served' : 'days until empty' }}">
+    <div class="scroll"><svg class="draw" viewBox="0 -8 580 408" data-map data-url="{{ route('size.pin', $job) }}" data-ah="{{ $map->battery->size }}" data-w="{{ $map->panel->size }}" data-most-ah="{{ $map->mostAh }}" data-most-w="{{ $map->mostW }}" data-most-strings="{{ $map->mostStrings() }}" data-most-panels="{{ $map->mostPanels() }}" data-box="{{ $x0 }} {{ $y0 }} {{ $w }} {{ $h }}" role="group" aria-label="Endurance map: bank in Ah to the right, array in W upward, shaded by {{ $year ? 'share of days served' : 'days until empty' }}">
         @foreach ($paths as $i => $d)@if ($d !== '')<path class="lv{{ $i }}" d="{{ $d }}"/>@endif @endforeach
         @foreach ($year ? [50, 80] : [1, 2, 3, 5, 10, 20, 40] as $at)
             @if (abs($at - $wish) > 0.15 * $wish && ($pieces = $line((float) $at)) !== [])
@@ -55,12 +55,12 @@
         @for ($i = 1; $i <= $map->mostStrings(); $i++)<path class="s-ink" d="M{{ $px($i * $map->battery->size) }} {{ $y0 }}v5"/>@if ($map->mostStrings() <= 10 || $i % 4 === 0)<text class="axis mid" x="{{ $px($i * $map->battery->size) }}" y="{{ $y0 + 18 }}">{{ round($i * $map->battery->size) }}</text>@endif @endfor
         @for ($i = 0; $i <= $map->mostPanels(); $i++)<path class="s-ink" d="M{{ $x0 }} {{ $py($i * $map->panel->size) }}h-5"/>@if ($map->mostPanels() <= 10 || $i % 4 === 0)<text class="axis end" x="{{ $x0 - 8 }}" y="{{ $py($i * $map->panel->size) + 4 }}">{{ round($i * $map->panel->size) }}</text>@endif @endfor
         <text class="t-muted end" x="{{ $x0 + $w }}" y="{{ $y0 + 38 }}">bank, Ah, in whole {{ $map->battery->parts === 1 ? 'batteries' : 'strings of ' . $map->battery->parts }}</text>
-        <text class="t-muted" x="0" y="10">array, W</text>
+        <text class="t-muted" x="0" y="2">array, W</text>
         @if ($cheapest)
             @php([$cx, $cy] = [$px($cheapest[0] * $map->battery->size), $py($cheapest[1] * $map->panel->size)])
             <path class="flag" data-cheapest="{{ $cheapest[0] }} {{ $cheapest[1] }}" d="M{{ $cx }} {{ $cy }}v-26l16 6-16 6"/>
         @endif
-        <g class="pin" data-pin tabindex="0" role="slider" aria-label="The plan on the map; arrow keys move it" aria-valuemin="1" aria-valuemax="{{ $map->mostStrings() }}" aria-valuenow="{{ $pin->strings }}" aria-valuetext="{{ $pin->strings * $map->battery->parts }} batteries, {{ $pin->count }} panels" transform="translate({{ $px($pin->strings * $map->battery->size) }} {{ $py($pin->count * $map->panel->size) }})"><circle r="20" class="reach"/><ellipse rx="11" ry="8.5" transform="rotate(-14)"/><circle r="2.5" class="f-paper"/></g>
+        <g class="pin" data-pin tabindex="0" role="slider" aria-label="The plan on the map; arrow keys move it" aria-valuemin="1" aria-valuemax="{{ $map->mostStrings() }}" aria-valuenow="{{ $pin->strings }}" aria-valuetext="{{ $pin->strings * $map->battery->parts }} batteries, {{ $pin->count }} panels" transform="translate({{ $px($pin->strings * $map->battery->size) }} {{ $py($pin->count * $map->panel->size) }})"><circle r="20" class="reach"/><ellipse rx="12" ry="7"/><ellipse cx="1" cy="-9.5" rx="7.5" ry="5"/><ellipse cx="-.5" cy="-16.5" rx="4.5" ry="3.2"/></g>
     </svg></div>
     <div id="pin-answer" aria-live="polite"><x-pin-answer :pin="$pin" :job="$job" /></div>
 </div>

@@ -19,7 +19,7 @@
             <div class="field"><label for="map-driving">Driving</label><select id="map-driving" name="driving"><option value="1" @selected($pin->driving)>every day, {{ $show->text($system->travel->drivingHDay) }} h</option><option value="0" @selected(! $pin->driving)>not at all</option></select></div>
             <div class="field narrow"><label for="map-strings">{{ $pin->map->battery->parts === 1 ? 'Batteries' : 'Strings' }}</label><input id="map-strings" name="strings" type="number" min="1" max="{{ $pin->map->mostStrings() }}" value="{{ $pin->strings }}" data-pin-strings></div>
             <div class="field narrow"><label for="map-panels">Panels</label><input id="map-panels" name="panels" type="number" min="0" max="{{ $pin->map->mostPanels() }}" value="{{ $pin->count }}" data-pin-panels></div>
-            <button class="btn plain">Look</button>
+            <noscript><button class="btn plain">Look</button></noscript>
         </form>
         <div class="mt-2"><x-endurance :pin="$pin" :job="$job" /></div>
         <p class="small muted">No hook-up here; loads of {{ mb_strtolower($sums->loads->scenario?->name ?? 'the day') }}, {{ $pin->month === 0 ? 'days of the travelled months' : 'full on the first day' }}, weather of {{ $system->place->name }} with good and bad days in a row. {{ $pin->month === 0 ? '' : 'Counted up to 60 days.' }}</p>
