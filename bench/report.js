@@ -1,7 +1,7 @@
-// Prints the bench's figures as ratios, from the runs at 10 and at 2,000 jobs.
+// Prints the bench's figures as ratios: pages at 10 and at 2,000 jobs, the simulation, the pin.
 import { readFileSync } from 'node:fs';
 
-const [small, large] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
+const [small, large, trip, pin] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
 const row = (...cells) => console.log(cells.map((cell, i) => (i === 0 ? String(cell).padEnd(16) : String(cell).padStart(18))).join(''));
 
 console.log(`\nServer time, median, against the bare route (${small.medians.bare.toFixed(2)} ms) of the same framework on the same server; goal ≤ 3`);
@@ -16,5 +16,19 @@ console.log('\nFirst visit ships, compressed, without fonts; goal ≤ 150 kB');
 for (const [name, bytes] of Object.entries(small.shipped)) {
     good &&= bytes <= 150_000;
     row(name, `${(bytes / 1000).toFixed(1)} kB`, `${(bytes / 150_000).toFixed(2)} of goal`);
+}
+console.log('\nOne year in 15-minute steps against the same algorithm in C at -O2; goal ≤ 3');
+for (const name of ['lfp', 'agm']) {
+    const { ratio, php_ms: php, c_ms: c, served_wh: a, c_served_wh: b } = trip[name];
+    good &&= ratio <= 3 && Math.abs(a - b) < 1e-3 * a;
+    row(name, `${ratio.toFixed(1)} ×`, `${php.toFixed(0)} ms`, `C ${c.toFixed(1)} ms`);
+}
+console.log('\nThe whole map, 1,600 cells of a full year, against one simulation; goal ≤ 120');
+good &&= trip.map.simulations <= 120;
+row('map', `${trip.map.simulations.toFixed(1)} ×`, `${trip.map.ms.toFixed(0)} ms`);
+console.log('\nFrom a move of the pin to its painted answer, median in the browser; goal ≤ 100 ms');
+for (const [name, { moves, median_ms: median, worst_ms: worst }] of Object.entries(pin)) {
+    good &&= median <= 100;
+    row(name, `${(median / 100).toFixed(2)} of goal`, `${median.toFixed(0)} ms`, `${moves} moves, worst ${worst.toFixed(0)}`);
 }
 console.log(good ? '\nAll goals met.' : '\nSome goal is missed.');

@@ -41,6 +41,7 @@ final readonly class Endurance
      * @param list<float> $arraysW middle of each row
      * @param list<list<float>> $values by array, by bank: days until empty, or % of days served
      * @param list<Fence> $fences
+     * @param ?array{int, int} $best the cheapest point, worked out once
      */
     private function __construct(
         public int $month,
@@ -57,6 +58,7 @@ final readonly class Endurance
         private EnduranceMap $map,
         private float $planAh,
         private float $planW,
+        private ?array $best = null,
     ) {
     }
 
@@ -90,7 +92,7 @@ final readonly class Endurance
         $weather = $month === 0 ? $setup->weather->year : $setup->weather->ofMonth($month, EnduranceMap::MOST_DAYS);
         $months = YearOutlook::travelled($system);
         $days = array_map(static fn(WeatherDay $d): TripDay => new TripDay($d, $drives, false, false, $month !== 0 || in_array($d->month, $months, true)), $weather);
-        $map = EnduranceMap::of($setup->trip, $days, ($battery->number('charge_limit_a') ?? 0.5 * $unit->size) / $unit->size, $month === 0 ? $months : []);
+        $engine = EnduranceMap::of($setup->trip, $days, ($battery->number('charge_limit_a') ?? 0.5 * $unit->size) / $unit->size, $month === 0 ? $months : []);
         $planAh = $sums->banks->planned->bank?->ratedAh() ?? 0.0;
         $planW = $sums->planned->arrayW();
         $needAh = $sums->banks->need->value / max(1.0, $store->nominalV());
@@ -99,7 +101,7 @@ final readonly class Endurance
         $at = static fn(float $most): array => array_map(static fn(int $i): float => ($i + 0.5) * $most / self::CELLS, range(0, self::CELLS - 1));
         [$banks, $arrays] = [$at($mostAh), $at($mostW)];
 
-        return new self(
+        $map = new self(
             $month,
             $drives,
             $unit,
@@ -109,12 +111,14 @@ final readonly class Endurance
             $mostW,
             $banks,
             $arrays,
-            $month === 0 ? $map->servedPct($banks, $arrays) : $map->daysUntilEmpty($banks, $arrays),
+            $month === 0 ? $engine->servedPct($banks, $arrays) : $engine->daysUntilEmpty($banks, $arrays),
             self::fenced($sums, $unit, $panelUnit),
-            $map,
+            $engine,
             $planAh,
             $planW,
         );
+
+        return $map->with($map->search());
     }
 
     /** Days until empty, or % of days served, with so many strings and panels. */
@@ -174,6 +178,22 @@ final readonly class Endurance
      * @return ?array{int, int} strings and panels; null: there is none
      */
     public function cheapest(): ?array
+    {
+        return $this->best;
+    }
+
+    /**
+     * @param ?array{int, int} $best
+     */
+    private function with(?array $best): self
+    {
+        return new self($this->month, $this->driving, $this->battery, $this->panel, $this->wish, $this->mostAh, $this->mostW, $this->banksAh, $this->arraysW, $this->values, $this->fences, $this->map, $this->planAh, $this->planW, $best);
+    }
+
+    /**
+     * @return ?array{int, int}
+     */
+    private function search(): ?array
     {
         $best = null;
         $least = INF;

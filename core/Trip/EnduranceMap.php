@@ -53,6 +53,7 @@ final readonly class EnduranceMap
                 $driveW[$k] += max(0.0, min($to, $k + 1.0) - max($from, (float) $k)) * ($trip->drive->outputA ?? 0.0) * $trip->store->nominalV();
             }
         }
+        $cold = self::coldFactors($trip, $days);
         foreach ($days as $d => $day) {
             $outside = $day->weather->celsius(self::PER_DAY);
             $perW = [];
@@ -62,7 +63,7 @@ final readonly class EnduranceMap
             $rows[] = [
                 'day' => $d,
                 'perW' => $perW,
-                'coldFactor' => $trip->store->chemistry->temperatureFactor(max($trip->bayAtLeastC, ($day->weather->minC + $day->weather->maxC) / 2)),
+                'coldFactor' => $cold[$day->weather->month],
                 'asked' => $day->livedIn && ($months === [] || in_array($day->weather->month, $months, true)),
                 'lived' => $day->livedIn,
                 'drives' => $day->drives,
@@ -73,6 +74,24 @@ final readonly class EnduranceMap
         $hourly = array_map(static fn(array $chunk): float => array_sum($chunk) / count($chunk), array_chunk($loads, max(1, $perHour)));
 
         return new self($trip->store->chemistry, $trip->store->nominalV(), $trip->store->usableShare, $chargeCRate, $hourly, $driveW, $rows);
+    }
+
+    /**
+     * What the cold leaves of the capacity, by month. Were it taken by the day, a cold snap would lock away more of a large bank than of
+     * a small one, and a larger bank could seem shorter-lived by an hour.
+     *
+     * @param list<TripDay> $days
+     *
+     * @return array<int, float>
+     */
+    private static function coldFactors(Trip $trip, array $days): array
+    {
+        $celsius = [];
+        foreach ($days as $day) {
+            $celsius[$day->weather->month][] = max($trip->bayAtLeastC, ($day->weather->minC + $day->weather->maxC) / 2);
+        }
+
+        return array_map(static fn(array $c): float => $trip->store->chemistry->temperatureFactor(array_sum($c) / count($c)), $celsius);
     }
 
     /**

@@ -1,0 +1,61 @@
+import { expect, openJob, signIn, test } from './help.js';
+
+const answer = (page) => page.locator('[data-answer]');
+const flag = (page) => page.locator('[data-cheapest]').getAttribute('data-cheapest');
+
+test('the pin is dragged with the pointer and moved with the keys, and becomes the plan', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Cinema caravan', 'Size');
+    const before = await answer(page).innerText();
+    const pin = page.locator('[data-pin]');
+    const from = await pin.boundingBox();
+    const map = await page.locator('svg[data-map]').boundingBox();
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height - 6);
+    await page.mouse.down();
+    await page.mouse.move(map.x + map.width * 0.75, map.y + map.height * 0.3, { steps: 6 });
+    await page.mouse.up();
+    await expect(answer(page)).not.toHaveText(before);
+    const batteries = page.getByLabel('Batteries', { exact: true }).or(page.getByLabel('Strings', { exact: true }));
+    const panels = page.getByLabel('Panels', { exact: true });
+    const [b, p] = [Number(await batteries.inputValue()), Number(await panels.inputValue())];
+    expect(b).toBeGreaterThan(1);
+    // The keys go from one whole battery or panel to the next.
+    await pin.focus();
+    await page.keyboard.press('ArrowLeft');
+    await expect(batteries).toHaveValue(String(b - 1));
+    await page.keyboard.press('ArrowDown');
+    await expect(panels).toHaveValue(String(Math.max(0, p - 1)));
+    await expect(page).toHaveURL(new RegExp(`strings=${b - 1}&panels=${Math.max(0, p - 1)}`));
+    await page.getByRole('button', { name: 'Make this the plan' }).click();
+    await expect(page.getByText('are the plan.')).toBeVisible();
+    await expect(panels).toHaveValue(String(Math.max(0, p - 1)));
+});
+
+test('a tightened limit moves the cheapest point', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Library trailer', 'Size');
+    const before = await flag(page);
+    expect(before).toBeTruthy();
+    await page.goto(page.url().replace(/\/size.*/, '/brief'));
+    await page.getByLabel('Free roof').fill('1.6');
+    await page.getByRole('button', { name: /Save/ }).first().click();
+    await openJob(page, 'Library trailer', 'Size');
+    const after = page.locator('[data-cheapest]');
+    await expect(page.locator('.endurance')).toContainText('roof');
+    expect(await after.count() === 0 ? null : await flag(page)).not.toBe(before);
+    await page.goto(page.url().replace(/\/size.*/, '/brief'));
+    await page.getByLabel('Free roof').fill('6');
+    await page.getByRole('button', { name: /Save/ }).first().click();
+    await openJob(page, 'Library trailer', 'Size');
+    expect(await flag(page)).toBe(before);
+});
+
+test('a day of the stay is driven or not, and the curve follows at once', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Library trailer', 'Size');
+    const row = page.locator('table', { hasText: 'Over 14 days' }).locator('tr', { hasText: 'Planned' });
+    const before = await row.innerText();
+    await page.getByLabel('day 4 hooked up').check();
+    await expect(row).not.toHaveText(before.replaceAll('\t', ''));
+    await page.getByLabel('day 4 hooked up').uncheck();
+});

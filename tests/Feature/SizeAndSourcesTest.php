@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Role;
+use App\Support\SystemReader;
+use Pebblefell\System\Fate;
+
+/** The map's pin, the plan that it becomes, the typical stay and the strings of an array. */
+final class SizeAndSourcesTest extends TestCase
+{
+    private const PANEL = ['pmax_w' => 100.0, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'length_mm' => 1050.0, 'width_mm' => 540.0, 'mass_kg' => 7.0, 'price' => 100.0];
+
+    private function panel(string $model = 'Test 100'): LibraryPart
+    {
+        return LibraryPart::query()->create(['kind' => 'panel', 'make' => 'Testmake', 'model' => $model, 'data' => self::PANEL]);
+    }
+
+    /**
+     * @return array{Job, LibraryPart, LibraryPart}
+     */
+    private function sized(): array
+    {
+        $job = $this->job();
+        $this->appliance($job);
+        $battery = $this->libraryBattery(['price' => 900]);
+
+        return [$job, $battery, $this->panel()];
+    }
+
+    public function testThePinIsAskedWithoutChangingAnything(): void
+    {
+        [$job, $battery, $panel] = $this->sized();
+        $this->actingAs($this->user());
+        $ask = fn(int $strings, int $panels, int $month = 6): string => (string) $this->get("/jobs/$job->id/size/pin?battery=$battery->id&panel=$panel->id&month=$month&strings=$strings&panels=$panels")->assertOk()->getContent();
+        $days = static fn(string $html): float => (float) preg_replace('/.*data-answer>([\d.]+).*/s', '$1', $html);
+        $revision = $job->fresh()?->revision;
+        self::assertGreaterThan(0.0, $days($ask(1, 1)));
+        self::assertGreaterThan($days($ask(1, 1)), $days($ask(2, 1)));
+        self::assertStringNotContainsString('<html', $ask(1, 1));
+        self::assertStringContainsString('% of days served', $ask(1, 1, 0));
+        // Nonsense in the address is held within the map.
+        $this->get("/jobs/$job->id/size?strings=9999&panels=-4&month=77&battery=no")->assertOk()->assertSee('data-map', false);
+        self::assertSame($revision, $job->fresh()?->revision);
+        self::assertSame(0, $job->parts()->count());
+    }
+
+    public function testAPointBecomesThePlanAndWhatIsRightStays(): void
+    {
+        [$job, $battery, $panel] = $this->sized();
+        $this->actingAs($this->user());
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $panel->id, 'count' => 3, 'fate' => 'keep'])->assertSessionHasNoErrors();
+        $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 2, 'panel' => $panel->id, 'panels' => 4])->assertRedirect("/jobs/$job->id/size");
+        $planned = SystemReader::read($job->fresh() ?? $job)->planned();
+        self::assertCount(2, $planned->houseBatteries());
+        self::assertSame(400.0, $planned->arrayW());
+        self::assertSame(3, $job->parts()->where('kind', 'panel')->where('fate', Fate::Keep->value)->count());
+        $batteries = $job->parts()->where('kind', 'battery')->pluck('id')->all();
+        // Fewer panels: one that was there goes, the bank is left alone.
+        $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 2, 'panel' => $panel->id, 'panels' => 2]);
+        self::assertSame($batteries, $job->parts()->where('kind', 'battery')->pluck('id')->all());
+        self::assertSame(200.0, SystemReader::read($job->fresh() ?? $job)->planned()->arrayW());
+        // Another kind of panel takes their place.
+        $other = $this->panel('Test other');
+        $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 2, 'panel' => $other->id, 'panels' => 1]);
+        self::assertSame(100.0, SystemReader::read($job->fresh() ?? $job)->planned()->arrayW());
+        self::assertSame(300.0, SystemReader::read($job->fresh() ?? $job)->found()->arrayW());
+        $this->put("/jobs/$job->id/plan", ['battery' => $panel->id, 'batteries' => 0, 'panel' => $battery->id, 'panels' => 99])->assertSessionHasErrors(['battery', 'batteries', 'panel', 'panels']);
+        $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 1, 'panel' => $panel->id, 'panels' => 1])->assertForbidden();
+    }
+
+    public function testAStayIsKeptCutToItsDaysAndGuardedAgainstTwoWriters(): void
+    {
+        [$job, $battery] = $this->sized();
+        $this->actingAs($this->user())->put("/jobs/$job->id/bank", ['library_part_id' => $battery->id, 'count' => 1]);
+        $job->refresh();
+        $stay = ['lock_version' => $job->lock_version, 'month' => '5', 'days' => '6', 'drive' => ['2', '4', '9'], 'hook_up' => ['6']];
+        $this->put("/jobs/$job->id/stay", $stay)->assertSessionHasNoErrors()->assertRedirect();
+        self::assertSame(['month' => 5, 'days' => 6, 'drive' => [2, 4], 'hook_up' => [6]], $job->fresh()?->stay);
+        $this->get("/jobs/$job->id/size")->assertSee('Over 6 days');
+        $this->put("/jobs/$job->id/stay", $stay)->assertStatus(409);
+        $this->put("/jobs/$job->id/stay", ['lock_version' => $job->refresh()->lock_version, 'month' => '13', 'days' => '40'])->assertSessionHasErrors(['month', 'days']);
+    }
+
+    public function testTheStringsOfAnArrayAreChosenOnSources(): void
+    {
+        [$job, $battery, $panel] = $this->sized();
+        $this->actingAs($this->user());
+        $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 1, 'panel' => $panel->id, 'panels' => 4]);
+        $regulator = LibraryPart::query()->create(['kind' => 'regulator', 'make' => 'Testmake', 'model' => 'R', 'data' => ['technology' => 'mppt', 'max_charge_a' => 30.0, 'max_pv_v' => 75.0, 'lithium' => 'custom']]);
+        $this->post("/jobs/$job->id/parts", ['library_part_id' => $regulator->id, 'count' => 1, 'fate' => 'add']);
+        $part = $job->parts()->where('kind', 'regulator')->firstOrFail();
+        $this->get("/jobs/$job->id/sources")->assertOk()->assertSee('2 in series, 2 strings')->assertSee('Too many volts on a cold morning');
+        $this->put("/jobs/$job->id/arrays/$part->id", ['lock_version' => $part->lock_version, 'series' => 2])->assertSessionHasNoErrors();
+        self::assertEquals(2.0, $part->refresh()->data['array_series']);
+        $old = $part->lock_version - 1;
+        $this->get("/jobs/$job->id/sources")->assertSee('2 in series, 2 strings ◆', false);
+        $this->put("/jobs/$job->id/arrays/$part->id", ['lock_version' => $old, 'series' => 4])->assertStatus(409);
+        $this->put("/jobs/$job->id/arrays/{$job->parts()->where('kind', 'battery')->firstOrFail()->id}", ['lock_version' => 1, 'series' => 2])->assertNotFound();
+    }
+
+    public function testEmptyJobsAndOtherRegionsOpen(): void
+    {
+        $this->actingAs($this->user());
+        $empty = $this->job(['region' => 'north_america', 'place_id' => null, 'months' => []]);
+        foreach (['size', 'sources'] as $stage) {
+            $this->get("/jobs/$empty->id/$stage")->assertOk();
+        }
+        $this->appliance($empty);
+        $this->get("/jobs/$empty->id/size")->assertOk()->assertSee('Without a place');
+    }
+}
