@@ -133,6 +133,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
     Route::put('/workshop', [C\WorkshopController::class, 'update'])->middleware(['can:update,' . Workshop::class])->name('workshop.update');
     Route::post('/places', [C\PlaceController::class, 'store'])->middleware(['can:create,' . Place::class])->name('places.store');
     Route::get('/places/{place}', [C\PlaceController::class, 'edit'])->middleware('can:update,place')->name('places.edit');
+    Route::post('/places/{place}/weather', [C\PlaceController::class, 'weather'])->middleware('can:update,place')->name('places.weather');
     Route::put('/places/{place}', [C\PlaceController::class, 'update'])->middleware('can:update,place')->name('places.update');
 
     Route::get('/progress/{name}', C\ProgressController::class)->where('name', '[a-z0-9]{8,40}')->middleware('can:read-help')->name('progress');

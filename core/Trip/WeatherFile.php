@@ -68,6 +68,47 @@ final readonly class WeatherFile
     }
 
     /**
+     * Twelve monthly means of Rs/Ra, the sun's energy of a month over that outside the atmosphere.
+     *
+     * @return list<float>
+     */
+    public function clearness(): array
+    {
+        $means = [];
+        foreach (range(1, 12) as $month) {
+            [$got, $could] = [0.0, 0.0];
+            foreach ($this->weather->ofMonth($month, Weather::MONTH_DAYS[$month - 1]) as $day) {
+                $outside = SolarDay::at($this->weather->latitudeDeg, $day->dayOfYear)->extraterrestrialMj();
+                $got += $day->clearness * $outside;
+                $could += $outside;
+            }
+            $means[] = $could > 0.0 ? $got / $could : 0.0;
+        }
+
+        return $means;
+    }
+
+    /**
+     * Twelve monthly means of the days' coldest hours, °C.
+     *
+     * @return list<float>
+     */
+    public function minC(): array
+    {
+        return array_map(function (int $month): float {
+            $days = $this->weather->ofMonth($month, Weather::MONTH_DAYS[$month - 1]);
+
+            return array_sum(array_map(static fn(WeatherDay $d): float => $d->minC, $days)) / max(1, count($days));
+        }, range(1, 12));
+    }
+
+    /** The coldest hour of the file, °C: a typical year, so the record is lower still. */
+    public function coldestC(): float
+    {
+        return min([INF, ...array_map(static fn(WeatherDay $d): float => $d->minC, $this->weather->year)]);
+    }
+
+    /**
      * @param list<array{float, float}> $hours °C and kWh/m²
      */
     private static function weather(float $latitude, float $zoneOffsetH, array $hours): Weather

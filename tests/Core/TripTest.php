@@ -343,6 +343,9 @@ final class TripTest extends TestCase
         self::assertEqualsWithDelta(1.2, array_sum($light), 1e-9);
         self::assertSame(0.0, $light[30]);
         self::assertSame(-5.0, $file->weather->year[0]->celsius(24)[3]);
+        self::assertSame([-5.0, 6.0], [$file->coldestC(), $file->minC()[11]]);
+        // 1.2 kWh a day against what stands outside the atmosphere there in June.
+        self::assertEqualsWithDelta(1.2 * 3.6 / SolarDay::at(60.0, 166)->extraterrestrialMj(), $file->clearness()[5], 0.002);
         foreach ([
             'not EPW' => ['hello', 'LOCATION'],
             'too short' => [implode("\n", [...$head, ...array_slice($lines, 0, 100)]), 'has 100 hours'],

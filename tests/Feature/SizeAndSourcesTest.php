@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Role;
 use App\Support\SystemReader;
+use Illuminate\Http\UploadedFile;
 use Pebblefell\System\Fate;
 
 /** The map's pin, the plan that it becomes, the typical stay and the strings of an array. */
@@ -101,6 +102,27 @@ final class SizeAndSourcesTest extends TestCase
         $this->get("/jobs/$job->id/sources")->assertSee('2 in series, 2 strings ◆', false);
         $this->put("/jobs/$job->id/arrays/$part->id", ['lock_version' => $old, 'series' => 4])->assertStatus(409);
         $this->put("/jobs/$job->id/arrays/{$job->parts()->where('kind', 'battery')->firstOrFail()->id}", ['lock_version' => 1, 'series' => 2])->assertNotFound();
+    }
+
+    public function testAPlaceTakesItsSkyFromAWeatherFileWholeOrNotAtAll(): void
+    {
+        [$job] = $this->sized();
+        $this->actingAs($this->user(Role::Office));
+        $place = $job->place()->firstOrFail();
+        $send = fn(string $text) => $this->post("/places/$place->id/weather", ['_form' => 'epw', 'file' => UploadedFile::fake()->createWithContent('x.epw', $text)]);
+        $send('not weather')->assertSessionHasErrors('file');
+        self::assertSame(0.42, $place->refresh()->clearness[0]);
+        $lines = ['LOCATION,Outer Skerry,-,-,T,0,63.0,8.0,1.0,5.0', ...array_fill(0, 7, 'X')];
+        foreach ([31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as $m => $days) {
+            for ($h = 0; $h < 24 * $days; ++$h) {
+                $lines[] = implode(',', [2020, $m + 1, intdiv($h, 24) + 1, $h % 24 + 1, 60, '?', $m - 4.0, 0, 80, 101000, 0, 0, 300, $h % 24 === 12 ? 100 : 0]);
+            }
+        }
+        $revision = $job->fresh()?->revision;
+        $send(implode("\n", $lines))->assertSessionHasNoErrors();
+        self::assertEquals(-4.0, $place->refresh()->min_c[0]);
+        self::assertNotSame(0.42, $place->clearness[5]);
+        self::assertGreaterThan($revision, $job->fresh()?->revision);
     }
 
     public function testEmptyJobsAndOtherRegionsOpen(): void

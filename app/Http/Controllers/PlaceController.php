@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CsvRequest;
 use App\Http\Requests\PlaceRequest;
 use App\Models\Job;
 use App\Models\Place;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Trip\WeatherFile;
 
 final class PlaceController extends Controller
 {
@@ -23,6 +26,26 @@ final class PlaceController extends Controller
     public function edit(Place $place): View
     {
         return view('workshop.place', ['place' => $place]);
+    }
+
+    /** Sky and cold by month out of a weather file in the open EPW format. */
+    public function weather(CsvRequest $request, Place $place): RedirectResponse
+    {
+        try {
+            $file = WeatherFile::read($request->fileText());
+        } catch (InvalidValue $e) {
+            return redirect()->route('places.edit', $place)->withInput($request->only('_form'))->withErrors(['file' => 'The file ' . $e->getMessage() . '. Nothing was changed.']);
+        }
+        DB::transaction(static function () use ($place, $file): void {
+            $place->changeTo([
+                'clearness' => array_map(static fn(float $k): float => round($k, 3), $file->clearness()),
+                'min_c' => array_map(static fn(float $c): float => round($c, 1), $file->minC()),
+                'record_low_c' => $place->record_low_c === null ? null : min($place->record_low_c, $file->coldestC()),
+            ]);
+            Job::query()->where('place_id', $place->id)->toBase()->increment('revision');
+        });
+
+        return redirect()->route('places.edit', $place)->with('said', "Sky and cold by month are those of $file->place now.");
     }
 
     public function update(PlaceRequest $request, Place $place): RedirectResponse

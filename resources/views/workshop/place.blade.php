@@ -9,4 +9,5 @@
             @foreach (range(0, 11) as $m)@php($month = DateTime::createFromFormat('!n', (string) ($m + 1))->format('F'))<tr><td>{{ $month }}</td><td><x-field :label="'Clearness in '.$month" :name="'clearness['.$m.']'" :value="$units->field($place->clearness[$m] ?? null)" hide-label inputmode="decimal" /></td><td><x-field :label="'Night minimum in '.$month" :name="'min_c['.$m.']'" :value="$units->field($place->min_c[$m] ?? null, '°C')" hide-label inputmode="decimal" /></td></tr>@endforeach
             </tbody></table></div></fieldset>
         <div class="actions"><button class="btn">Save</button></div></form>
+    <div class="section"><h2>Out of a weather file</h2><p class="muted mb-2">An hourly year in the open EPW format, as weather services publish it. Clearness and nights by month are taken from it; the table above is overwritten.</p><x-upload id="epw" :action="route('places.weather', $place)" label="EPW file" button="Take in" accept=".epw" /></div>
 </x-layout>
