@@ -38,6 +38,7 @@ missing_packages() {
         case $extra in
             chromium) command -v chromium >/dev/null || m+=(chromium) ;;
             pdftotext) command -v pdftotext >/dev/null || m+=(poppler-utils) ;;
+            ngspice) command -v ngspice >/dev/null || m+=(ngspice) ;;
         esac
     done
     printf '%s\n' "${m[@]}"

@@ -63,7 +63,7 @@ command_test() {
     [ "${1:-}" = -- ] && shift
     say 'Pebblefell: tests'
     cd "$ROOT"
-    ensure_packages chromium pdftotext
+    ensure_packages chromium pdftotext ngspice
     ensure_vendor dev
     ensure_npm
     ensure_assets

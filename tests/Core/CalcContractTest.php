@@ -89,6 +89,18 @@ final class CalcContractTest extends TestCase
             ['bank' => ['chemistry' => 'lfp', 'capacity_ah' => 100, 'system_v' => 12], 'loads' => [['name' => 'x', 'watts' => 60, 'side' => 'dc', 'on' => [['from_h' => 0, 'to_h' => 24]]]], 'sources' => ['arrays' => [['watts' => 500]]], 'site' => ['from_day' => 350, 'latitude_deg' => 80, 'clearness' => [0.5], 'min_c' => [20]], 'days' => 1],
             ['served_wh' => 1279.0, 'curtailed_wh' => 0.0, 'days_served' => 0.0, 'empty_at_h' => 21.3],
         ];
+        yield 'bank-share' => [
+            'bank-share',
+            ['batteries' => [['id' => 'A', 'ocv_v' => 13.2, 'r_ohm' => 0.01, 'discharge_limit_a' => 60], ['id' => 'B', 'ocv_v' => 13.2, 'r_ohm' => 0.01, 'discharge_limit_a' => 60]], 'links' => [['from' => 'A+', 'to' => 'B+', 'ohm' => 0.002], ['from' => 'A-', 'to' => 'B-', 'ohm' => 0.002]], 'takeoff' => ['positive' => 'A+', 'negative' => 'A-'], 'current_a' => 100],
+            // 0.010 beside 0.014 Ω: 58.3 and 41.7 A.
+            ['bank_v' => 12.617, 'spread_pct' => 33.33, 'max_discharge_a' => 102.86],
+        ];
+        yield 'equalise' => [
+            'equalise',
+            ['batteries' => [['id' => 'a', 'capacity_ah' => 100, 'r_ohm' => 0.02, 'soc_pct' => 90], ['id' => 'b', 'capacity_ah' => 100, 'r_ohm' => 0.02, 'soc_pct' => 60]], 'chemistry' => 'agm', 'link_ohm' => 0.005, 'until_a' => 0.5],
+            ['hours' => 4.62, 'moved_ah' => 14.2],
+        ];
+        yield 'refresh-charge' => ['refresh-charge', ['cells' => 12, 'c10_ah' => 184.2], ['voltage_v' => 28.2, 'min_current_a' => 36.84, 'hours' => 16.0]];
         yield 'budget' => ['budget', ['system_v' => 12, 'inverter' => ['efficiency_pct' => 90, 'idle_w' => 10, 'on' => 'with_loads'], 'loads' => [
             ['name' => 'fridge', 'watts' => 45, 'duty_pct' => 40, 'on' => [['from_h' => 0, 'to_h' => 24]], 'side' => 'dc'],
             ['name' => 'kettle', 'watts' => 1000, 'surge_w' => 1100, 'on' => [['from_h' => 23.5, 'to_h' => 0.5]], 'side' => 'ac'],
@@ -139,6 +151,7 @@ final class CalcContractTest extends TestCase
         yield 'a string of no panels' => ['array-fit', '{"panel":{"pmax_w":1,"voc_v":1,"vmp_v":1,"isc_a":1,"imp_a":1,"voc_tempco_pct_per_c":0,"vmp_tempco_pct_per_c":0},"series":0,"parallel":1,"min_cell_c":0,"max_cell_c":50,"regulator":{"kind":"mppt","max_pv_v":1,"max_charge_a":1},"absorption_v":14}', '/series'];
         yield 'a heater that never stops' => ['trip', '{"bank":{"chemistry":"lfp","capacity_ah":1,"system_v":12,"heater":{"watts":5,"on_c":5,"off_c":1}},"loads":[],"sources":{},"site":{"from_day":1,"latitude_deg":1,"clearness":[0.5]},"days":1}', '/bank/heater/off_c'];
         yield 'no sky' => ['trip', '{"bank":{"chemistry":"lfp","capacity_ah":1,"system_v":12},"loads":[],"sources":{},"site":{"from_day":1},"days":1}', '/site/latitude_deg'];
+        yield 'a battery without resistance' => ['bank-share', '{"batteries":[{"id":"A","ocv_v":13,"r_ohm":1},{"id":"B","ocv_v":13,"r_ohm":0}],"links":[],"takeoff":{"positive":"A+","negative":"A-"},"current_a":1}', '/batteries/1/r_ohm'];
         yield 'misspelt key' => ['bank-size', '{"energy_wh_day":1,"days":1,"usable_pct":50,"system_v":12,"dais":2}', '/dais'];
     }
 
@@ -158,7 +171,7 @@ final class CalcContractTest extends TestCase
         self::assertSame(0, $code);
         $names = explode("\n", trim($list));
         self::assertSame(
-            ['array-fit', 'array-yield', 'bank-size', 'budget', 'charge-time', 'dcdc-fit', 'inverter-draw', 'peukert', 'shore', 'sun-day', 'sun-month', 'trip'],
+            ['array-fit', 'array-yield', 'bank-layout', 'bank-share', 'bank-size', 'budget', 'charge-time', 'dcdc-fit', 'equalise', 'inverter-draw', 'peukert', 'refresh-charge', 'shore', 'sun-day', 'sun-month', 'trip'],
             $names,
         );
         foreach ($names as $name) {

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Bank;
+
+use Pebblefell\Quantity\Guard;
+
+/** The ways in which parallel batteries are joined and taken off. Common practice; see docs/method.md. */
+enum Layout: string
+{
+    case SameEnd = 'same_end';
+    case Middle = 'middle';
+    case Across = 'across';
+    case Posts = 'posts';
+
+    public const POSITIVE = 'POS';
+    public const NEGATIVE = 'NEG';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SameEnd => 'same end',
+            self::Middle => 'middle',
+            self::Across => 'across',
+            self::Posts => 'posts',
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::SameEnd => 'both leads on the first: it works hardest',
+            self::Middle => 'both leads on the middle one: it works hardest, and charge spreads outward',
+            self::Across => 'positive on the first, negative on the last: the usual cure',
+            self::Posts => 'each on its own equal pair of leads to bars: the best',
+        };
+    }
+
+    /**
+     * Batteries with the positive and the negative take-off, counted from 0; null for bars.
+     *
+     * @return ?array{int, int}
+     */
+    public function takeoffs(int $count): ?array
+    {
+        return match ($this) {
+            self::SameEnd => [0, 0],
+            self::Middle => [intdiv($count - 1, 2), intdiv($count - 1, 2)],
+            self::Across => [0, $count - 1],
+            self::Posts => null,
+        };
+    }
+
+    /**
+     * @param list<string> $ids     batteries in order, one string each: plus terminals "ID+", minus "ID-"
+     * @param float        $linkOhm each battery-to-battery link
+     * @param float        $leadOhm each lead of posts, each take-off lead otherwise
+     *
+     * @return list<Link> with the take-offs Layout::POSITIVE and Layout::NEGATIVE
+     *
+     * @throws \Pebblefell\Exception\InvalidValue
+     */
+    public function links(array $ids, float $linkOhm, float $leadOhm): array
+    {
+        Guard::notNegative($linkOhm, '/link_ohm');
+        Guard::notNegative($leadOhm, '/lead_ohm');
+        $takeoffs = $this->takeoffs(count($ids));
+        if ($takeoffs === null) {
+            $links = [];
+            foreach ($ids as $id) {
+                array_push($links, Link::of($id . '+', self::POSITIVE, $leadOhm), Link::of($id . '-', self::NEGATIVE, $leadOhm));
+            }
+
+            return $links;
+        }
+
+        return self::ladder($ids, $takeoffs[0], $takeoffs[1], $linkOhm, $leadOhm);
+    }
+
+    /**
+     * Batteries linked one to the next, taken off wherever one likes.
+     *
+     * @param list<string> $ids
+     *
+     * @return list<Link>
+     */
+    public static function ladder(array $ids, int $positiveAt, int $negativeAt, float $linkOhm, float $leadOhm): array
+    {
+        $links = [];
+        for ($i = 1; $i < count($ids); ++$i) {
+            array_push($links, Link::of($ids[$i - 1] . '+', $ids[$i] . '+', $linkOhm), Link::of($ids[$i - 1] . '-', $ids[$i] . '-', $linkOhm));
+        }
+        array_push($links, Link::of($ids[$positiveAt] . '+', self::POSITIVE, $leadOhm), Link::of($ids[$negativeAt] . '-', self::NEGATIVE, $leadOhm));
+
+        return $links;
+    }
+}
