@@ -38,6 +38,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
     Route::view('/components', 'components-page')->middleware('can:view-components')->name('components');
 
     Route::get('/', [C\JobController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('yard');
+    Route::get('/balance.ics', C\CalendarController::class)->middleware(['can:viewAny,' . Job::class])->name('balance.ics');
     Route::get('/search', C\SearchController::class)->middleware(['can:viewAny,' . Job::class])->name('search');
     Route::get('/jobs/create', [C\JobController::class, 'create'])->middleware(['can:create,' . Job::class])->name('jobs.create');
     Route::post('/jobs', [C\JobController::class, 'store'])->middleware(['can:create,' . Job::class])->name('jobs.store');
@@ -55,6 +56,8 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::get('/size', [C\SizeController::class, 'show'])->name('size');
             Route::get('/size/pin', [C\SizeController::class, 'pin'])->name('size.pin');
             Route::get('/sources', [C\SourcesController::class, 'show'])->name('sources');
+            Route::get('/bank', [C\WiringController::class, 'show'])->name('bank');
+            Route::get('/balance', [C\BalanceController::class, 'show'])->name('balance');
             Route::get('/settings', [C\SettingController::class, 'index'])->name('settings');
             Route::get('/handover', [C\HandoverController::class, 'index'])->name('handover');
             Route::get('/history', C\HistoryController::class)->name('history');
@@ -94,9 +97,19 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::post('/parts/{part}/measurements', [C\MeasurementController::class, 'store'])->name('measurements.store');
             Route::put('/settings/{part}', [C\SettingController::class, 'update'])->name('settings.update');
         });
+        Route::middleware('can:record,job')->prefix('/balance')->group(static function (): void {
+            Route::post('/', [C\BalanceController::class, 'store'])->name('balance.store');
+            Route::put('/{balanceSession}/bench', [C\BalanceController::class, 'bench'])->name('balance.bench');
+            Route::put('/{balanceSession}/join', [C\BalanceController::class, 'join'])->name('balance.join');
+            Route::put('/{balanceSession}/finish', [C\BalanceController::class, 'finish'])->name('balance.finish');
+            Route::get('/{balanceSession}/live', [C\BalanceController::class, 'live'])->name('balance.live');
+            Route::put('/{balanceSession}/batteries/{balanceBattery}', [C\BalanceController::class, 'step'])->name('balance.step');
+            Route::post('/{balanceSession}/batteries/{balanceBattery}/readings', [C\ReadingController::class, 'store'])->name('balance.read');
+        });
         Route::middleware('can:plan,job')->group(static function (): void {
             Route::put('/parts/{part}/fate', [C\FateController::class, 'update'])->name('fate.update');
             Route::put('/bank', [C\BankController::class, 'update'])->name('bank.update');
+            Route::put('/bank/links', [C\WiringController::class, 'update'])->name('bank.links');
             Route::put('/plan', [C\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/stay', [C\StayController::class, 'update'])->name('stay.update');

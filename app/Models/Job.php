@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Pebblefell\Assessment\Assessment;
 use Pebblefell\Region\Region;
 
 /**
@@ -172,6 +173,22 @@ final class Job extends Model
     public function answers(): HasMany
     {
         return $this->hasMany(Answer::class)->orderBy('id');
+    }
+
+    /**
+     * @return HasMany<BalanceSession, $this>
+     */
+    public function balanceSessions(): HasMany
+    {
+        return $this->hasMany(BalanceSession::class);
+    }
+
+    /** One battery has nobody to be balanced with; more have been through a session that passed. */
+    public function isBalanced(Assessment $assessment): bool
+    {
+        $bank = $assessment->sums->banks->planned->bank;
+
+        return $bank === null || count($bank->batteries) < 2 || $this->balanceSessions()->where('passed', true)->exists();
     }
 
     /**

@@ -18,7 +18,7 @@ use Pebblefell\Finding\Severity;
 final class Digest
 {
     /** Raised whenever a rule changes, so that what was kept before counts no more. */
-    public const RULES = 5;
+    public const RULES = 6;
 
     /** Brings a job's digest up to date if its model has moved on. */
     public static function refresh(Job $job): void
@@ -31,7 +31,7 @@ final class Digest
 
     public static function keep(Job $job, Assessment $assessment): void
     {
-        $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists());
+        $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists(), $job->isBalanced($assessment));
         $digest = [
             'rules' => self::RULES,
             'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),

@@ -22,7 +22,7 @@ final readonly class Workbench
     public static function of(Job $job): self
     {
         $assessment = self::assessment($job);
-        $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists());
+        $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists(), $job->isBalanced($assessment));
         if ($job->digest_revision !== $job->revision) {
             Digest::keep($job, $assessment);
         }

@@ -30,6 +30,7 @@ final class Rules
             new Rule\MainFuse(),
             new Rule\ShuntSeesAll(),
             new Rule\WeightAllowed(),
+            new Rule\BankSharesEvenly(),
             new Rule\SunCarriesMonths(),
             new Rule\PanelsHaveRegulator(),
             new Rule\ArrayFitsRegulator(),

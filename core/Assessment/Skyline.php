@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Assessment;
 
 use Pebblefell\Finding\Severity;
+use Pebblefell\Sizing\BankDrawing;
+use Pebblefell\Sizing\Sums;
 
 /** How far a job is: the state of each stage, and what to do next. */
 final readonly class Skyline
@@ -20,14 +22,15 @@ final readonly class Skyline
 
     /**
      * @param bool $handedOver whether a pack has been issued
+     * @param bool $balanced   whether the planned batteries have been through Balance, or need not
      */
-    public static function of(Assessment $assessment, bool $handedOver): self
+    public static function of(Assessment $assessment, bool $handedOver, bool $balanced): self
     {
         $states = [];
         foreach (Stage::cases() as $stage) {
             $states[$stage->value] = match (true) {
                 $assessment->count(Severity::Stop, $stage) > 0 => StageState::Stopped,
-                self::isDone($stage, $assessment, $handedOver) => StageState::Done,
+                self::isDone($stage, $assessment, $handedOver, $balanced) => StageState::Done,
                 default => StageState::ToDo,
             };
         }
@@ -45,7 +48,19 @@ final readonly class Skyline
         return new self($states, 'Handed over', Stage::Handover, true);
     }
 
-    private static function isDone(Stage $stage, Assessment $assessment, bool $handedOver): bool
+    /** One string needs no drawing; more are drawn, with sizes. */
+    private static function isWired(Sums $sums): bool
+    {
+        $bank = $sums->banks->planned->bank;
+        if ($bank === null || $bank->parallel < 2) {
+            return $bank !== null;
+        }
+        $drawing = BankDrawing::asDrawn($sums);
+
+        return $drawing !== null && $drawing->problem === '' && !$drawing->assumed;
+    }
+
+    private static function isDone(Stage $stage, Assessment $assessment, bool $handedOver, bool $balanced): bool
     {
         $sums = $assessment->sums;
 
@@ -54,6 +69,8 @@ final readonly class Skyline
             Stage::Loads => $sums->loads->budget->energyWhDay > 0.0,
             Stage::Size => $sums->banks->planned->exists(),
             Stage::Sources => $sums->planned->chargers() !== [] && $sums->banks->planned->exists(),
+            Stage::Bank => self::isWired($sums),
+            Stage::Balance => $balanced && $sums->banks->planned->exists(),
             Stage::Settings => $sums->settings->devices !== [] && $sums->settings->open() === 0,
             Stage::Handover => $handedOver,
         };

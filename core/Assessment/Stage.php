@@ -11,6 +11,8 @@ enum Stage: string
     case Loads = 'loads';
     case Size = 'size';
     case Sources = 'sources';
+    case Bank = 'bank';
+    case Balance = 'balance';
     case Settings = 'settings';
     case Handover = 'handover';
 
@@ -27,6 +29,8 @@ enum Stage: string
             self::Loads => 'What is used, and when?',
             self::Size => 'How long does it last?',
             self::Sources => 'What charges it, and is it enough?',
+            self::Bank => 'Does every battery carry its share?',
+            self::Balance => 'May they be joined yet?',
             self::Settings => 'What do I type into each box?',
             self::Handover => 'What does the customer keep?',
         };
@@ -40,6 +44,8 @@ enum Stage: string
             self::Loads => 'Enter what is used, and when',
             self::Size => 'Choose the new bank',
             self::Sources => 'Settle what charges it',
+            self::Bank => 'Draw the links of the bank, with sizes',
+            self::Balance => 'Balance the batteries before they are joined',
             self::Settings => 'Program the chargers and note what was set',
             self::Handover => 'Issue the handover pack',
         };

@@ -53,7 +53,7 @@ enum Layout: string
     }
 
     /**
-     * @param list<string> $ids     batteries in order, one string each: plus terminals "ID+", minus "ID-"
+     * @param list<string> $ids     batteries in order: plus terminals "ID+", minus "ID-"
      * @param float        $linkOhm each battery-to-battery link
      * @param float        $leadOhm each lead of posts, each take-off lead otherwise
      *
@@ -63,35 +63,46 @@ enum Layout: string
      */
     public function links(array $ids, float $linkOhm, float $leadOhm): array
     {
-        Guard::notNegative($linkOhm, '/link_ohm');
-        Guard::notNegative($leadOhm, '/lead_ohm');
+        $ends = array_map(static fn(string $id): array => [$id . '+', $id . '-'], $ids);
         $takeoffs = $this->takeoffs(count($ids));
-        if ($takeoffs === null) {
-            $links = [];
-            foreach ($ids as $id) {
-                array_push($links, Link::of($id . '+', self::POSITIVE, $leadOhm), Link::of($id . '-', self::NEGATIVE, $leadOhm));
-            }
 
-            return $links;
-        }
-
-        return self::ladder($ids, $takeoffs[0], $takeoffs[1], $linkOhm, $leadOhm);
+        return $takeoffs === null ? self::bars($ends, $leadOhm) : self::ladder($ends, $takeoffs[0], $takeoffs[1], $linkOhm, $leadOhm);
     }
 
     /**
-     * Batteries linked one to the next, taken off wherever one likes.
+     * Each on its own pair of leads to two bars.
      *
-     * @param list<string> $ids
+     * @param list<array{string, string}> $ends plus and minus node of each battery, or string of them
      *
      * @return list<Link>
      */
-    public static function ladder(array $ids, int $positiveAt, int $negativeAt, float $linkOhm, float $leadOhm): array
+    public static function bars(array $ends, float $leadOhm): array
     {
+        Guard::notNegative($leadOhm, '/lead_ohm');
         $links = [];
-        for ($i = 1; $i < count($ids); ++$i) {
-            array_push($links, Link::of($ids[$i - 1] . '+', $ids[$i] . '+', $linkOhm), Link::of($ids[$i - 1] . '-', $ids[$i] . '-', $linkOhm));
+        foreach ($ends as [$plus, $minus]) {
+            array_push($links, Link::of($plus, self::POSITIVE, $leadOhm), Link::of($minus, self::NEGATIVE, $leadOhm));
         }
-        array_push($links, Link::of($ids[$positiveAt] . '+', self::POSITIVE, $leadOhm), Link::of($ids[$negativeAt] . '-', self::NEGATIVE, $leadOhm));
+
+        return $links;
+    }
+
+    /**
+     * Linked one to the next, taken off wherever one likes.
+     *
+     * @param list<array{string, string}> $ends
+     *
+     * @return list<Link>
+     */
+    public static function ladder(array $ends, int $positiveAt, int $negativeAt, float $linkOhm, float $leadOhm): array
+    {
+        Guard::notNegative($linkOhm, '/link_ohm');
+        Guard::notNegative($leadOhm, '/lead_ohm');
+        $links = [];
+        for ($i = 1; $i < count($ends); ++$i) {
+            array_push($links, Link::of($ends[$i - 1][0], $ends[$i][0], $linkOhm), Link::of($ends[$i - 1][1], $ends[$i][1], $linkOhm));
+        }
+        array_push($links, Link::of($ends[$positiveAt][0], self::POSITIVE, $leadOhm), Link::of($ends[$negativeAt][1], self::NEGATIVE, $leadOhm));
 
         return $links;
     }

@@ -3,6 +3,7 @@ import { listenForKeys } from './keys.js';
 import { liveForms } from './live.js';
 import { hourStrips } from './hour-strip.js';
 import { enduranceMap } from './endurance-map.js';
+import { liveStream } from './live-stream.js';
 import { themeSwitch } from './theme.js';
 import { smallThings } from './small-things.js';
 
@@ -11,6 +12,7 @@ themeSwitch();
 liveForms();
 hourStrips();
 enduranceMap();
+liveStream();
 smallThings();
 
 // The page listens now.

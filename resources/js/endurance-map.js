@@ -116,7 +116,7 @@ export function enduranceMap() {
     document.addEventListener('page:morphed', attach);
     // Another battery, panel, month or number: the whole map is asked for again.
     document.addEventListener('change', (event) => {
-        const form = event.target instanceof HTMLElement ? event.target.closest('[data-map-form]') : null;
+        const form = event.target instanceof HTMLElement ? event.target.closest('[data-map-form], [data-look]') : null;
         if (form) {
             form.requestSubmit();
         }

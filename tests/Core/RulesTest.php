@@ -536,13 +536,15 @@ final class RulesTest extends TestCase
         $skyline = Skyline::of(
             Assessment::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')])),
             false,
+            true,
         );
         self::assertSame(
             [StageState::Stopped, StageState::Done, StageState::Done, StageState::ToDo],
             [$skyline->states['survey'], $skyline->states['loads'], $skyline->states['size'], $skyline->states['settings']],
         );
         self::assertSame([Stage::Survey, false], [$skyline->nextStage, $skyline->finished]);
-        self::assertSame(Stage::Settings, Skyline::of(Assessment::of(self::system()), false)->nextStage);
+        self::assertSame(Stage::Settings, Skyline::of(Assessment::of(self::system()), false, true)->nextStage);
+        self::assertSame(Stage::Balance, Skyline::of(Assessment::of(self::system()), false, false)->nextStage);
     }
 
     public function testEachPartHasTheProposalOfItsWorstFinding(): void

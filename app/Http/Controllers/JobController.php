@@ -12,6 +12,7 @@ use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Workshop;
 use App\Support\Digest;
+use App\Support\Waits;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -26,7 +27,7 @@ final class JobController extends Controller
         $jobs = Job::query()->with('customer')->orderByDesc('updated_at')->orderByDesc('id')->simplePaginate((int) config('pebblefell.page'));
         $jobs->getCollection()->each(Digest::refresh(...));
 
-        return view('yard', ['jobs' => $jobs]);
+        return view('yard', ['jobs' => $jobs, 'waits' => Waits::all()]);
     }
 
     public function create(): View

@@ -21,7 +21,7 @@ final class LikeWithLike implements Rule
 
     public function stage(): Stage
     {
-        return Stage::Size;
+        return Stage::Bank;
     }
 
     public function judge(Sums $sums): array

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\BalanceBattery;
+use App\Models\BalanceReading;
+use Carbon\CarbonInterface;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Pebblefell\Balance\Step;
+use Pebblefell\Balance\Subject;
+
+/**
+ * The one way of a reading into the log: by hand, from a file, from the simulated bench or from a real instrument.
+ *
+ * A reading carries an id made by whoever read it; sent twice, it is kept once. When the volts show that bulk is over, the battery
+ * moves on to absorption by itself: what a charger does, nobody has to press.
+ */
+final class LogReading
+{
+    /** So close to absorption volts bulk is over, V a cell. Chosen. */
+    private const THERE_V = 0.005;
+
+    /**
+     * @return bool whether it was new
+     */
+    public function __invoke(BalanceBattery $battery, Subject $subject, CarbonInterface $at, float $volts, ?float $amps, ?float $celsius, string $source, string $by = '', ?string $clientId = null): bool
+    {
+        return DB::transaction(static function () use ($battery, $subject, $at, $volts, $amps, $celsius, $source, $by, $clientId): bool {
+            $id = $clientId ?? (string) Str::uuid();
+            if (BalanceReading::query()->where('client_id', $id)->lockForUpdate()->exists()) {
+                return false;
+            }
+            $battery->readings()->create(['client_id' => $id, 'read_at' => $at, 'volts' => $volts, 'amps' => $amps, 'celsius' => $celsius, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
+            if ($battery->step === Step::Charging && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
+                $battery->update(['step' => Step::Absorbing, 'since' => $at]);
+            }
+
+            return true;
+        });
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\Audited;
+use App\Models\Concerns\Versioned;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Pebblefell\Balance\Step;
+
+/**
+ * One battery in a balance session: where it is in the process, on which charger, since when.
+ *
+ * @property int $balance_session_id
+ * @property string $part_uid
+ * @property Step $step
+ * @property CarbonInterface $since
+ * @property string $charger
+ * @property ?float $charger_a
+ * @property BalanceSession $session
+ */
+final class BalanceBattery extends Model
+{
+    use Audited;
+    use Versioned;
+
+    protected $fillable = ['part_uid', 'step', 'since', 'charger', 'charger_a'];
+
+    protected $casts = ['step' => Step::class, 'since' => 'datetime', 'charger_a' => 'float'];
+
+    protected $attributes = ['charger' => '', 'lock_version' => 1];
+
+    /**
+     * @return BelongsTo<BalanceSession, $this>
+     */
+    public function session(): BelongsTo
+    {
+        return $this->belongsTo(BalanceSession::class, 'balance_session_id');
+    }
+
+    /**
+     * @return HasMany<BalanceReading, $this>
+     */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(BalanceReading::class)->orderBy('read_at')->orderBy('id');
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Model;
+use Pebblefell\Balance\Reading;
+
+/**
+ * One line of the log.
+ *
+ * @property string $client_id
+ * @property CarbonInterface $read_at
+ * @property float $volts
+ * @property ?float $amps
+ * @property ?float $celsius
+ */
+final class BalanceReading extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['client_id', 'read_at', 'volts', 'amps', 'celsius', 'step', 'source', 'by'];
+
+    protected $casts = ['read_at' => 'datetime', 'volts' => 'float', 'amps' => 'float', 'celsius' => 'float'];
+
+    public function toReading(): Reading
+    {
+        return new Reading((float) $this->read_at->getTimestamp(), $this->volts, $this->amps, $this->celsius);
+    }
+}

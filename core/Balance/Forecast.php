@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Balance;
+
+use Pebblefell\Bank\RefreshCharge;
+
+/**
+ * When a battery will be through its step, from what has been read so far; corrected with every reading.
+ *
+ * Bulk: charge by (volts − I·R) on the rest curve where the curve is steep, by counted Ah since the first reading where it is flat;
+ * then (97 or 85 % − charge) · capacity ÷ (I · η). Absorption: the data sheet's hours, or until the tail current, which falls as
+ * e^(−t/τ) through the last two readings. Rest: 12 h (overnight) for the full method, and no longer falling.
+ */
+final readonly class Forecast
+{
+    /** Rest before volts mean anything, h. Common practice: overnight; an hour or two for a check. */
+    public const REST_FULL_H = 12.0;
+    public const REST_CHECK_H = 2.0;
+
+    /** Where bulk ends, % of charge. Common practice. */
+    private const BULK_LFP = 97.0;
+    private const BULK_LEAD = 85.0;
+
+    /** Falling by less than this, mV a cell and hour, counts as settled. Chosen. */
+    public const SETTLED_MV_H = 1.0;
+
+    /** Resting readings are watched over so many hours. Chosen. */
+    private const WATCHED_H = 3.0;
+
+    /** What a meter of the trade leaves open between two readings, V. Common practice. */
+    private const METER_V = 0.005;
+
+    /**
+     * @param ?float $socPct   charge now, as well as it is known
+     * @param float  $vaguePct by how much it may be off
+     * @param ?float $readyAtS second of the clock; null: not to be told yet
+     */
+    private function __construct(public ?float $socPct, public float $vaguePct, public ?float $readyAtS, public string $why)
+    {
+    }
+
+    /**
+     * @param list<Reading> $readings oldest first
+     * @param float         $sinceS   when the step began
+     * @param ?float $chargerA of the charger it is on, used until amps are read
+     */
+    public static function of(Subject $subject, Protocol $protocol, Step $step, array $readings, float $sinceS, ?float $chargerA): self
+    {
+        $last = $readings[count($readings) - 1] ?? null;
+        if ($last === null) {
+            return new self(null, 100.0, null, 'nothing is read yet');
+        }
+        [$soc, $vague] = self::charge($subject, $readings);
+        $amps = $last->amps !== null && $last->amps > 0.1 ? $last->amps : $chargerA;
+
+        return match ($step) {
+            Step::Charging => self::bulk($subject, $protocol, $soc, $vague, $last, $amps, $sinceS),
+            Step::Absorbing => self::absorption($subject, $soc, $vague, $readings, $sinceS),
+            Step::Resting => self::rest($subject, $protocol, $soc, $vague, $readings, $sinceS),
+            default => new self($soc, $vague, null, $step->label()),
+        };
+    }
+
+    /**
+     * Charge in % by counting Ah from the reading that told most, and by how much it may be off.
+     *
+     * @param list<Reading> $readings
+     *
+     * @return array{?float, float}
+     */
+    public static function charge(Subject $subject, array $readings): array
+    {
+        $best = null;
+        $vague = 100.0;
+        $before = null;
+        foreach ($readings as $reading) {
+            if ($best !== null && $before !== null) {
+                $hours = max(0.0, $reading->atS - $before->atS) / 3600.0;
+                $ah = (($reading->amps ?? 0.0) + ($before->amps ?? 0.0)) / 2.0 * $hours;
+                $best = max(0.0, min(100.0, $best + 100.0 * ($ah > 0.0 ? $ah * $subject->chemistry->coulombicEfficiency() : $ah) / $subject->capacityAh));
+                $vague += 100.0 * abs($ah) * 0.03 / $subject->capacityAh;
+            }
+            // Volts behind the resistance; not to be trusted to better than 20 mV, nor under a large current.
+            $rest = $reading->volts - ($reading->amps ?? 0.0) * $subject->ohm;
+            $here = $subject->vagueByPct($rest, 0.02 + 0.002 * abs($reading->amps ?? 0.0));
+            if ($here < $vague) {
+                [$best, $vague] = [$subject->socPct($rest), $here];
+            }
+            $before = $reading;
+        }
+
+        return [$best, min(100.0, $vague)];
+    }
+
+    private static function bulk(Subject $subject, Protocol $protocol, ?float $soc, float $vague, Reading $last, ?float $amps, float $sinceS): self
+    {
+        if ($protocol === Protocol::Refresh) {
+            return new self($soc, $vague, $sinceS + 3600.0 * RefreshCharge::HOURS, '16 hours, then stop');
+        }
+        if ($soc === null || $amps === null || $amps <= 0.0) {
+            return new self($soc, $vague, null, 'needs a reading of the current');
+        }
+        $to = $subject->chemistry->isLithium() ? self::BULK_LFP : self::BULK_LEAD;
+        $hours = max(0.0, $to - $soc) / 100.0 * $subject->capacityAh / ($amps * $subject->chemistry->coulombicEfficiency());
+
+        return new self($soc, $vague, $last->atS + 3600.0 * $hours, sprintf('%.0f %% to go at %.1f A, then absorption', max(0.0, $to - $soc), $amps));
+    }
+
+    /**
+     * @param list<Reading> $readings
+     */
+    private static function absorption(Subject $subject, ?float $soc, float $vague, array $readings, float $sinceS): self
+    {
+        $byClock = $sinceS + 3600.0 * $subject->absorptionH;
+        $tapering = array_values(array_filter($readings, static fn(Reading $r): bool => $r->atS >= $sinceS && $r->amps !== null && $r->amps > 0.0));
+        $n = count($tapering);
+        if ($subject->tailA !== null && $n >= 2) {
+            [$a, $b] = [$tapering[0], $tapering[$n - 1]];
+            if ($b->amps <= $subject->tailA) {
+                return new self(100.0, 2.0, min($byClock, $b->atS), sprintf('the current has fallen below %.1f A', $subject->tailA));
+            }
+            if ($b->amps < $a->amps && $b->atS > $a->atS) {
+                $tau = ($b->atS - $a->atS) / log($a->amps / $b->amps);
+                $tail = $b->atS + $tau * log($b->amps / $subject->tailA);
+
+                return new self($soc, $vague, min($byClock, $tail), sprintf('the current falls to %.1f A, or %g h are over', $subject->tailA, $subject->absorptionH));
+            }
+        }
+
+        return new self($soc, $vague, $byClock, sprintf('%g h by the data sheet', $subject->absorptionH));
+    }
+
+    /**
+     * @param list<Reading> $readings
+     */
+    private static function rest(Subject $subject, Protocol $protocol, ?float $soc, float $vague, array $readings, float $sinceS): self
+    {
+        $hours = $protocol === Protocol::Full ? self::REST_FULL_H : self::REST_CHECK_H;
+        $ready = $sinceS + 3600.0 * $hours;
+        $falling = self::fallingMvH($subject, $readings, $sinceS);
+        if ($falling !== null && $falling > self::SETTLED_MV_H) {
+            // It settles as e^(−t/τ), τ about 2 h: the fall halves every 1.4 h.
+            $ready = max($ready, $readings[count($readings) - 1]->atS + 3600.0 * 2.0 * log($falling / self::SETTLED_MV_H));
+
+            return new self($soc, $vague, $ready, sprintf('still falling by %.1f mV a cell and hour', $falling));
+        }
+
+        return new self($soc, $vague, $ready, sprintf('%g h of rest', $hours));
+    }
+
+    /**
+     * By how much the volts fall, mV a cell and hour, over the resting readings of the last three hours; null: not told. A difference that is
+     * within a meter's error counts as none.
+     *
+     * @param list<Reading> $readings
+     */
+    public static function fallingMvH(Subject $subject, array $readings, float $sinceS): ?float
+    {
+        $end = $readings === [] ? 0.0 : $readings[count($readings) - 1]->atS;
+        $resting = array_values(array_filter($readings, static fn(Reading $r): bool => $r->atS >= max($sinceS, $end - 3600.0 * self::WATCHED_H)));
+        $n = count($resting);
+        if ($n < 2 || $resting[$n - 1]->atS - $resting[0]->atS < 600.0) {
+            return null;
+        }
+        // The first third against the last: one reading each where there are few.
+        $third = max(1, intdiv($n, 3));
+        $mean = static fn(array $part, callable $of): float => array_sum(array_map($of, $part)) / max(1, count($part));
+        [$early, $late] = [array_slice($resting, 0, $third), array_slice($resting, -$third)];
+        $volts = static fn(Reading $r): float => $r->volts;
+        $fall = abs($mean($early, $volts) - $mean($late, $volts));
+        $hours = ($mean($late, static fn(Reading $r): float => $r->atS) - $mean($early, static fn(Reading $r): float => $r->atS)) / 3600.0;
+
+        return $fall < self::METER_V || $hours <= 0.0 ? 0.0 : $fall / $hours * 1000.0 / $subject->cells;
+    }
+}

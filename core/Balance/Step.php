@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Balance;
+
+/** Where one battery is on its way to being joined. */
+enum Step: string
+{
+    case Waiting = 'waiting';
+    case Charging = 'charging';
+    case Absorbing = 'absorbing';
+    case Resting = 'resting';
+    case Ready = 'ready';
+    case Joined = 'joined';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Waiting => 'waits for a charger',
+            self::Charging => 'charging, bulk',
+            self::Absorbing => 'absorption',
+            self::Resting => 'resting',
+            self::Ready => 'ready',
+            self::Joined => 'joined',
+        };
+    }
+
+    public function takesCurrent(): bool
+    {
+        return $this === self::Charging || $this === self::Absorbing;
+    }
+}

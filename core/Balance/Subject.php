@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Balance;
+
+use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Quantity\Guard;
+use Pebblefell\System\DataSheet;
+
+/** One battery under balance, by its data sheet. */
+final readonly class Subject
+{
+    private function __construct(
+        public string $id,
+        public Chemistry $chemistry,
+        public int $cells,
+        public float $capacityAh,
+        public float $ohm,
+        public float $absorptionV,
+        public float $absorptionH,
+        public ?float $tailA,
+        public ?float $chargeLimitA,
+        public ?float $dischargeLimitA,
+        public float $chargeFloorC,
+    ) {
+    }
+
+    public static function of(string $id, DataSheet $sheet): self
+    {
+        $chemistry = Chemistry::from($sheet->text('chemistry') ?? 'lfp');
+        $cells = $chemistry->cellsFor($sheet->number('nominal_v') ?? 12.0);
+        $ah = Guard::positive($sheet->number('measured_ah') ?? $sheet->number('capacity_ah') ?? 100.0, '/capacity_ah');
+
+        return new self(
+            $id,
+            $chemistry,
+            $cells,
+            $ah,
+            ($sheet->number('internal_mohm') ?? 1000.0 * $chemistry->resistanceOhmAh() * $cells / $ah) / 1000.0,
+            $sheet->number('absorption_v') ?? $cells * $chemistry->absorptionCellV(),
+            $sheet->number('absorption_h') ?? ($chemistry->isLithium() ? 1.0 : 4.0),
+            $sheet->number('tail_a'),
+            $sheet->number('charge_limit_a'),
+            $sheet->number('discharge_limit_a'),
+            $sheet->number('charge_min_c') ?? $chemistry->chargeFloorC(),
+        );
+    }
+
+    /** Rested volts at a charge in %. */
+    public function restV(float $socPct): float
+    {
+        return $this->cells * $this->chemistry->restCurve()->volts(max(0.0, min(100.0, $socPct)));
+    }
+
+    /** Charge in % by rested volts. */
+    public function socPct(float $restV): float
+    {
+        return $this->chemistry->restCurve()->socPct($restV / $this->cells);
+    }
+
+    /**
+     * By how much the charge is uncertain when the volts are known to a meter's error: little at the ends, nearly everything on LFP's flat.
+     */
+    public function vagueByPct(float $restV, float $meterV = 0.02): float
+    {
+        return $this->socPct($restV + $meterV) - $this->socPct($restV - $meterV);
+    }
+}

@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Sizing;
+
+use Pebblefell\Bank\Drift;
+use Pebblefell\Bank\Layout;
+use Pebblefell\Bank\Link;
+use Pebblefell\Bank\Network;
+use Pebblefell\Bank\Source;
+use Pebblefell\Conductor\Run;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** The planned bank with its real links: as drawn in the model, or as it would be in another layout. */
+final readonly class BankDrawing
+{
+    /** A lug, its bolt and the two faces, Ω: two to every link. Common practice: 0.05 to 0.1 mΩ when it is well made. */
+    public const JOINT_OHM = 0.0001;
+
+    /** Links and leads where nobody has measured them. Assumed. */
+    public const USUAL_LINK_MM2 = 50.0;
+    public const USUAL_LINK_M = 0.3;
+    public const USUAL_LEAD_M = 0.6;
+
+    /** Rested volts are taken at this charge, %. Chosen: the flat of the curve. */
+    private const SOC = 60.0;
+
+    /**
+     * @param list<list<Part>> $strings batteries in series, strings in parallel
+     * @param list<Link>       $links
+     * @param ?array{int, int} $takeoffs strings with the positive and negative take-off; null: bars
+     */
+    private function __construct(
+        private BankCase $case,
+        public array $strings,
+        public array $links,
+        public ?array $takeoffs,
+        public string $positive,
+        public string $negative,
+        public Network $network,
+        public bool $assumed,
+        public string $problem,
+    ) {
+    }
+
+    /** As the plan's conductors draw it; null without a bank. */
+    public static function asDrawn(Sums $sums): ?self
+    {
+        $case = $sums->banks->planned;
+        if ($case->bank === null) {
+            return null;
+        }
+        $strings = array_chunk($case->parts, max(1, $case->bank->series));
+        $graph = $sums->planned;
+        [$links, $assumed] = self::drawn($graph, $case->parts);
+        [$positive, $negative] = [self::takeoff($graph, $case->parts, 'plus'), self::takeoff($graph, $case->parts, 'minus')];
+        $ends = self::ends($strings);
+        $at = static function (?string $node, int $side) use ($ends): ?int {
+            foreach ($ends as $i => $end) {
+                if ($end[$side] === $node) {
+                    return $i;
+                }
+            }
+
+            return null;
+        };
+        $assumed = $assumed || $positive === null || $negative === null;
+        $positive ??= $ends[0][0];
+        $negative ??= $ends[0][1];
+        [$p, $n] = [$at($positive, 0), $at($negative, 1)];
+        try {
+            return new self($case, $strings, $links, $p === null || $n === null ? null : [$p, $n], $positive, $negative, Network::of(self::sources($case), $links, $positive, $negative), $assumed, '');
+        } catch (InvalidValue $e) {
+            // The drawing has holes: the usual layout stands in, and it is said.
+            $usual = self::inLayout($sums, Layout::Across);
+
+            return $usual === null ? null : new self($case, $strings, $usual->links, $usual->takeoffs, $usual->positive, $usual->negative, $usual->network, true, $e->getMessage());
+        }
+    }
+
+    /**
+     * In a usual layout, or with take-offs of one's own.
+     *
+     * @param ?array{int, int} $takeoffs strings, from 0; null: as the layout has it
+     */
+    public static function inLayout(Sums $sums, Layout $layout, ?array $takeoffs = null, float $mm2 = self::USUAL_LINK_MM2, float $linkM = self::USUAL_LINK_M, float $leadM = self::USUAL_LEAD_M): ?self
+    {
+        $case = $sums->banks->planned;
+        if ($case->bank === null) {
+            return null;
+        }
+        $strings = array_chunk($case->parts, max(1, $case->bank->series));
+        $ends = self::ends($strings);
+        $last = count($ends) - 1;
+        $takeoffs ??= $layout->takeoffs(count($ends));
+        [$link, $lead] = [self::ohm($mm2, $linkM), self::ohm($mm2, $leadM)];
+        $links = $takeoffs === null ? Layout::bars($ends, $lead) : Layout::ladder($ends, max(0, min($last, $takeoffs[0])), max(0, min($last, $takeoffs[1])), $link, $lead);
+        foreach ($strings as $string) {
+            for ($i = 1; $i < count($string); ++$i) {
+                $links[] = Link::of($string[$i - 1]->uid . '+', $string[$i]->uid . '-', $link);
+            }
+        }
+
+        return new self($case, $strings, $links, $takeoffs, Layout::POSITIVE, Layout::NEGATIVE, Network::of(self::sources($case), $links, Layout::POSITIVE, Layout::NEGATIVE), false, '');
+    }
+
+    /** With one link made worse. */
+    public function withLooseLink(int $index, float $ohm): self
+    {
+        if (!isset($this->links[$index])) {
+            return $this;
+        }
+        $links = $this->links;
+        $links[$index] = Link::of($links[$index]->from, $links[$index]->to, $links[$index]->ohm + $ohm);
+
+        return new self($this->case, $this->strings, array_values($links), $this->takeoffs, $this->positive, $this->negative, Network::of($this->network->sources, array_values($links), $this->positive, $this->negative), $this->assumed, $this->problem);
+    }
+
+    /** The whole bank's limit before the first battery's, against the sum of all. */
+    public function trueLimit(bool $discharging): ?Figure
+    {
+        $most = $this->network->share(1.0)->most($discharging);
+        $each = array_map(static fn(Source $s): ?float => $discharging ? $s->dischargeLimitA : $s->chargeLimitA, $this->network->sources);
+        if ($most === null || in_array(null, $each, true)) {
+            return null;
+        }
+        $sum = min($each) * count($this->strings);
+        $name = $this->part($most[1])?->name() ?? $most[1];
+
+        return new Figure($discharging ? 'True discharge limit' : 'True charge limit', $most[0], 'A', 'load at which the first battery reaches its own limit', [
+            Figure::given('sum of all, were they even', $sum, 'A', Origin::Computed),
+            Figure::given('limit of ' . $name, min($each), 'A', Origin::DataSheet),
+        ], 'nodal analysis of the links');
+    }
+
+    public function drift(float $loadA): ?Drift
+    {
+        $bank = $this->case->bank;
+        if ($bank === null || abs($loadA) < 1.0) {
+            return null;
+        }
+        $cells = intdiv($bank->cells(), max(1, $bank->series));
+        $start = $loadA > 0.0 ? 100.0 : 10.0;
+
+        return Drift::of($this->network, $bank->chemistry(), $cells, array_map(static fn($b): float => $b->capacityAh, $bank->batteries), $loadA, array_fill(0, count($bank->batteries), $start));
+    }
+
+    public function part(string $uid): ?Part
+    {
+        foreach ($this->case->parts as $part) {
+            if ($part->uid === $uid) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** Ω of a link of copper with its two joints. */
+    public static function ohm(float $mm2, float $metres): float
+    {
+        return Run::of(ConductorSize::ofArea($mm2), $metres)->resistanceOhm() / 2.0 + 2.0 * self::JOINT_OHM;
+    }
+
+    /**
+     * @return list<Source>
+     */
+    private static function sources(BankCase $case): array
+    {
+        $bank = $case->bank;
+        if ($bank === null) {
+            return [];
+        }
+        $cells = intdiv($bank->cells(), max(1, $bank->series));
+        $volts = $cells * $bank->chemistry()->restCurve()->volts(self::SOC);
+
+        return array_map(static fn(Part $p): Source => Source::of(
+            $p->uid,
+            $volts,
+            ($p->data->number('internal_mohm') ?? 1000.0 * $bank->chemistry()->resistanceOhmAh() * $cells / max(1.0, $p->data->number('capacity_ah') ?? 100.0)) / 1000.0,
+            $p->data->number('discharge_limit_a'),
+            $p->data->number('charge_limit_a'),
+        ), $case->parts);
+    }
+
+    /**
+     * @param list<list<Part>> $strings
+     *
+     * @return list<array{string, string}>
+     */
+    private static function ends(array $strings): array
+    {
+        return array_map(static fn(array $s): array => [$s[count($s) - 1]->uid . '+', $s[0]->uid . '-'], $strings);
+    }
+
+    /**
+     * The conductors between the batteries, and by way of busbars.
+     *
+     * @param list<Part> $batteries
+     *
+     * @return array{list<Link>, bool} links, and whether a size or a length was assumed
+     */
+    private static function drawn(Graph $graph, array $batteries): array
+    {
+        $mine = array_map(static fn(Part $p): string => $p->uid, $batteries);
+        $bars = array_map(static fn(Part $p): string => $p->uid, $graph->ofKind(PartKind::Busbar));
+        $links = [];
+        $assumed = false;
+        foreach ($graph->conductors as $c) {
+            $inside = static fn(string $uid): bool => in_array($uid, $mine, true) || in_array($uid, $bars, true);
+            if ($inside($c->fromPart()) && $inside($c->toPart()) && (in_array($c->fromPart(), $mine, true) || in_array($c->toPart(), $mine, true))) {
+                $assumed = $assumed || $c->sizeMm2 === null || $c->lengthM === null;
+                $links[] = Link::of(self::node($c->from), self::node($c->to), self::ohm($c->sizeMm2 ?? self::USUAL_LINK_MM2, max(0.01, $c->lengthM ?? self::USUAL_LINK_M)));
+            }
+        }
+
+        return [$links, $assumed];
+    }
+
+    /**
+     * Where the rest of the system hangs on the bank: a battery's terminal, or a bar that batteries hang on.
+     *
+     * @param list<Part> $batteries
+     */
+    private static function takeoff(Graph $graph, array $batteries, string $pole): ?string
+    {
+        $mine = array_map(static fn(Part $p): string => $p->uid, $batteries);
+        $bars = [];
+        foreach ($graph->conductors as $c) {
+            foreach ([[$c->from, $c->toPart()], [$c->to, $c->fromPart()]] as [$end, $other]) {
+                [$uid, $terminal] = [...explode('.', $end, 2), ''];
+                if (in_array($uid, $mine, true) && $terminal === $pole) {
+                    if (isset($graph->parts[$other]) && $graph->parts[$other]->kind === PartKind::Busbar) {
+                        $bars[] = $other . '.bar';
+                    } elseif (!in_array($other, $mine, true)) {
+                        return self::node($end);
+                    }
+                }
+            }
+        }
+
+        return $bars[0] ?? null;
+    }
+
+    private static function node(string $terminal): string
+    {
+        return str_replace(['.plus', '.minus'], ['+', '-'], $terminal);
+    }
+
+    /**
+     * The planned conductors that are links of the bank, for whoever redraws them.
+     *
+     * @return list<Conductor>
+     */
+    public static function conductors(Graph $graph): array
+    {
+        $mine = array_map(static fn(Part $p): string => $p->uid, $graph->houseBatteries());
+
+        return array_values(array_filter($graph->conductors, static fn(Conductor $c): bool => in_array($c->fromPart(), $mine, true) && in_array($c->toPart(), $mine, true)));
+    }
+}

@@ -1,0 +1,43 @@
+// The simulated bench (or a real one) says by server-sent events that there is something new; the page then brings itself up to date.
+import { morphPage } from './live.js';
+
+let source = null;
+let fetching = false;
+
+async function refresh() {
+    // Whoever types is not disturbed: what is in the fields stays, and what is focused too.
+    if (fetching) {
+        return;
+    }
+    fetching = true;
+    try {
+        const answer = await fetch(location.href, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });
+        if (answer.ok) {
+            morphPage(await answer.text());
+        }
+    } catch {
+        // The next event tries again.
+    } finally {
+        fetching = false;
+    }
+}
+
+function attach() {
+    const url = document.querySelector('[data-live-stream]')?.dataset.liveStream;
+    if (!url || source?.url.endsWith(url)) {
+        if (!url && source) {
+            source.close();
+            source = null;
+        }
+        return;
+    }
+    source?.close();
+    source = new EventSource(url);
+    source.addEventListener('reading', refresh);
+}
+
+export function liveStream() {
+    attach();
+    document.addEventListener('page:morphed', attach);
+    window.addEventListener('pagehide', () => source?.close());
+}

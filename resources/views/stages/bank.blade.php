@@ -1,0 +1,82 @@
+@php($drawing = $desk->drawing)
+@php($share = $desk->share)
+@php($bank = $sums->banks->planned->bank)
+<x-layout title="Bank" :bench="$bench" :stage="$stage">
+    <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $bank ? count($bank->batteries) . ' × ' . $sums->banks->planned->parts[0]->name() . ($bank->series > 1 ? ', strings of ' . $bank->series : '') : '' }}</span></div>
+    @if (! $drawing)
+        <x-empty title="No bank is planned"><p>Size chooses one; its links are drawn here.</p></x-empty>
+    @else
+        @php($limit = $drawing->trueLimit(true))
+        @php($spread = $share->spreadPct())
+        @php($names = array_map(fn ($p) => $p->uid, array_merge(...$drawing->strings)))
+        <p class="lead">@if (count($drawing->strings) === 1)One string: every battery in it carries all of it.
+            @elseif ($spread !== null && $spread <= 10)They carry alike: the currents spread by <strong>{{ $show->text($spread) }} %</strong>.
+            @else Battery <strong>{{ array_search($drawing->network->sources[array_search(max($share->amps), $share->amps, true)]->id, $names, true) + 1 }}</strong> works hardest: the currents spread by <strong>{{ $show->text($spread ?? 0) }} %</strong>{{ $limit && $limit->value < $limit->inputs[0]->value - .5 ? ', and the bank gives ' . $show->figure($limit) . ' before the first BMS opens, not ' . $show->figure($limit->inputs[0]) : '' }}.@endif
+            @if ($drawing->problem !== '')<span class="text-rust">As drawn it is not joined up ({{ $drawing->problem }}); the usual links stand in.</span>@elseif ($drawing->assumed)<span class="muted">≈ Some sizes, lengths or take-offs are not noted yet and are assumed.</span>@endif</p>
+        <form method="get" action="{{ route('bank', $job) }}" class="map-form mt-3" data-look>
+            <div class="field"><label for="b-layout">Layout</label><select id="b-layout" name="layout"><option value="">as drawn in the plan</option>@foreach (Pebblefell\Bank\Layout::cases() as $l)<option value="{{ $l->value }}" @selected($desk->layout === $l)>{{ $l->label() }}</option>@endforeach</select></div>
+            <div class="field"><label for="b-beside">Beside it</label><select id="b-beside" name="beside">@foreach (Pebblefell\Bank\Layout::cases() as $l)<option value="{{ $l->value }}" @selected($desk->other === $l)>{{ $l->label() }}</option>@endforeach</select></div>
+            <div class="field narrow"><label for="b-load">Load, A</label><input id="b-load" name="load" value="{{ $show->field($desk->loadA) }}" inputmode="text"></div>
+            <div class="field narrow"><label for="b-mm2">Links, mm²</label><input id="b-mm2" name="mm2" value="{{ $show->field($desk->mm2) }}" inputmode="decimal"></div>
+            <div class="field narrow"><label for="b-link">Link, m</label><input id="b-link" name="link_m" value="{{ $show->field($desk->linkM) }}" inputmode="decimal"></div>
+            <div class="field narrow"><label for="b-lead">Lead, m</label><input id="b-lead" name="lead_m" value="{{ $show->field($desk->leadM) }}" inputmode="decimal"></div>
+            <noscript><button class="btn plain">Look</button></noscript>
+        </form>
+        <p class="small muted mt-1">A negative load is a charge. Touch a terminal to move its take-off; touch a link’s amps to make its joint loose by {{ $show->text($desk->looseMohm) }} mΩ.</p>
+        <div class="mt-3"><x-bank-drawing :drawing="$drawing" :share="$share" :job="$job" :desk="$desk" /></div>
+        <div class="figures">
+            <x-stat :figure="new Pebblefell\Finding\Figure('Spread', round($spread ?? 0, 1), '%', '(largest − smallest current) ÷ mean', [Pebblefell\Finding\Figure::given('load', $desk->loadA, 'A')], 'nodal analysis: Ho, Ruehli & Brennan 1975')" label="Spread" />
+            @if ($limit)<x-stat :figure="$limit" label="Gives before a BMS opens" />@endif
+            @if ($charge = $drawing->trueLimit(false))<x-stat :figure="$charge" label="Takes before a BMS opens" />@endif
+            <x-stat :figure="new Pebblefell\Finding\Figure('Heat in the links', array_sum($share->linkW()), 'W', 'sum of I² × R', [], 'Joule’s law')" left />
+        </div>
+        @can('plan', $job)@if (count($drawing->strings) > 1 && ($desk->layout || $drawing->positive === Pebblefell\Bank\Layout::POSITIVE))
+            <form method="post" action="{{ route('bank.links', $job) }}" class="mt-2">@csrf @method('put')<input type="hidden" name="layout" value="{{ ($desk->layout ?? Pebblefell\Bank\Layout::Across)->value }}">@if ($drawing->takeoffs)<input type="hidden" name="plus" value="{{ $drawing->takeoffs[0] }}"><input type="hidden" name="minus" value="{{ $drawing->takeoffs[1] }}">@endif<input type="hidden" name="mm2" value="{{ $desk->mm2 }}"><input type="hidden" name="link_m" value="{{ $desk->linkM }}"><input type="hidden" name="lead_m" value="{{ $desk->leadM }}"><button class="btn">Draw it so into the plan</button></form>
+        @endif @endcan
+        @if (count($drawing->strings) > 1)
+            @php($otherShare = $desk->beside->network->share($desk->loadA))
+            <div class="section"><div class="section-head"><h2>Beside it: {{ $desk->other->label() }}</h2><span class="aside">{{ $desk->other->words() }}</span></div>
+                <table class="stack"><caption class="sr-only">Two layouts side by side</caption><thead><tr><th scope="col">Battery</th><th scope="col" class="n">{{ $desk->layout?->label() ?? 'as drawn' }}</th><th scope="col" class="n">{{ $desk->other->label() }}</th><th scope="col" class="n">Ages, against an even share</th></tr></thead>
+                    <tbody>@foreach ($names as $k => $uid)@php($b = array_search($uid, array_map(fn ($q) => $q->id, $drawing->network->sources), true))@php($fair = $desk->loadA / count($drawing->strings))<tr><td>{{ $k + 1 }} {{ $drawing->part($uid)?->serial }}</td><td class="n num" data-label="{{ $desk->layout?->label() ?? 'as drawn' }}">{{ $show->text($share->amps[$b], 'A') }}</td><td class="n num" data-label="{{ $desk->other->label() }}">{{ $show->text($otherShare->amps[$b], 'A') }}</td><td class="n num" data-label="Ages">{{ $fair != 0 ? $show->text($share->amps[$b] / $fair) . ' ×' : '–' }}</td></tr>@endforeach
+                    <tr><td>Bank volts</td><td class="n num" data-label="{{ $desk->layout?->label() ?? 'as drawn' }}">{{ $show->text($share->bankV, 'V') }}</td><td class="n num" data-label="{{ $desk->other->label() }}">{{ $show->text($otherShare->bankV, 'V') }}</td><td></td></tr>
+                    <tr><td>Before a BMS opens</td><td class="n num" data-label="{{ $desk->layout?->label() ?? 'as drawn' }}">{{ $limit ? $show->figure($limit) : 'limits not known' }}</td><td class="n num" data-label="{{ $desk->other->label() }}">{{ ($ol = $desk->beside->trueLimit(true)) ? $show->figure($ol) : 'limits not known' }}</td><td></td></tr></tbody></table>
+                <p class="small muted mt-1">Ageing is counted by the Ah that go through: the battery with 1.4 times the share has done its cycles in 70 % of the time.</p></div>
+        @endif
+        @if ($desk->drift && count($drawing->strings) > 1)
+            @php($course = $desk->drift->course)
+            @php($last = $course[count($course) - 1]['hours'])
+            @php($top = max([1.0, ...array_map(fn ($c) => max(array_map(abs(...), $c['amps'])), $course)]))
+            <div class="section"><div class="section-head"><h2>Through a whole {{ $desk->loadA > 0 ? 'discharge' : 'charge' }}</h2><span class="aside">{{ $show->text(abs($desk->loadA), 'A') }} for {{ $show->text($last, 'h') }}; it ends when battery {{ preg_replace_callback('/^(\S+)/', fn ($m) => (string) (array_search($m[1], $names, true) + 1), $desk->drift->ended) }}; the charges drift apart by up to {{ $show->text($desk->drift->widestPct()) }} points</span></div>
+                <div class="scroll"><svg class="draw" viewBox="0 0 916 190" role="img" aria-label="Amps of each battery over the hours">
+                    @foreach ([0, .25, .5, .75, 1] as $f)<line class="grid" x1="{{ 56 + 840 * $f }}" x2="{{ 56 + 840 * $f }}" y1="10" y2="160"/><text class="axis mid" x="{{ 56 + 840 * $f }}" y="178">{{ $show->text($last * $f, 'h') }}</text>@endforeach
+                    <text class="axis end" x="50" y="18">{{ $show->text($top, 'A') }}</text><text class="axis end" x="50" y="164">0</text>
+                    @foreach ($names as $k => $uid)@php($b = array_search($uid, array_map(fn ($q) => $q->id, $drawing->network->sources), true))@php($d = '')@foreach ($course as $j => $c)@if ($j % max(1, intdiv(count($course), 180)) === 0)@php($d .= sprintf('%s%.1f %.1f', $d === '' ? 'M' : 'L', 56 + 840 * $c['hours'] / max(1e-9, $last), 160 - 145 * abs($c['amps'][$b]) / $top))@endif @endforeach<path class="{{ ['s-heather', 's-tarn', 's-ink', 's-rust'][$k % 4] }} thin" @if ($k >= 4) stroke-dasharray="5 4" @endif d="{{ $d }}"/><text class="axis" x="{{ 900 }}" y="{{ round(164 - 145 * abs($course[count($course) - 1]['amps'][$b]) / $top, 1) }}">{{ $k + 1 }}</text>@endforeach
+                </svg></div></div>
+        @endif
+        @if (count($drawing->strings) > 1)
+        <div class="section"><div class="section-head"><h2>Which joint is it?</h2><span class="aside">clamp readings of each battery under a steady load; − is charging</span></div>
+            <form method="get" action="{{ route('bank', $job) }}">
+                @foreach (['layout' => $desk->layout?->value, 'load' => $desk->loadA, 'mm2' => $desk->mm2, 'link_m' => $desk->linkM, 'lead_m' => $desk->leadM, 'plus' => $desk->layout || $drawing->takeoffs === null ? null : request('plus'), 'minus' => $desk->layout || $drawing->takeoffs === null ? null : request('minus')] as $key => $value)@if ($value !== null)<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endif @endforeach
+                <div class="form-grid">@foreach ($drawing->network->sources as $i => $source)<div class="field"><label for="amps-{{ $i }}">Battery {{ array_search($source->id, $names, true) + 1 }}</label><div class="with-unit"><input id="amps-{{ $i }}" name="amps[{{ $i }}]" value="{{ $desk->measured[$i] ?? '' }}" inputmode="text"><span class="unit">A</span></div></div>@endforeach</div>
+                @if ($desk->measuredFault)<div class="error mt-1">{{ $desk->measuredFault }}</div>@endif
+                <div class="actions"><button class="btn plain">Find it</button></div>
+            </form>
+            @if ($desk->suspects)
+                <table class="stack mt-3"><caption class="sr-only">Suspects</caption><thead><tr><th scope="col">Likeliest first</th><th scope="col" class="n">Would be worse by</th><th scope="col" class="n">Left unexplained</th></tr></thead><tbody>@foreach (array_slice($desk->suspects, 0, 4) as $sus)<tr><td>@if ($sus->kind === 'none')Nothing is wrong @elseif ($sus->kind === 'battery')Battery {{ array_search($sus->name, $names, true) + 1 }} itself: tired, or its own fuse or terminal @else The link {{ preg_replace_callback('/(p\d+)([+-])/', fn ($m) => (array_search($m[1], $names, true) + 1) . ($m[2] === '+' ? ' plus' : ' minus'), str_replace([Pebblefell\Bank\Layout::POSITIVE, Pebblefell\Bank\Layout::NEGATIVE], ['take-off +', 'take-off −'], $sus->name)) }} @endif</td><td class="n num" data-label="Worse by">{{ $sus->addedOhm > 0 ? $show->text($sus->addedOhm * 1000) . ' mΩ' : '–' }}</td><td class="n num" data-label="Left unexplained">{{ $show->text($sus->errorPct) }} %</td></tr>@endforeach</tbody></table>
+                <p class="small muted mt-1">Below {{ Pebblefell\Bank\Diagnosis::METER_PCT }} % is within a clamp meter’s error. Undo, clean and retighten the first suspect to its torque, then measure again.</p>
+            @endif</div>
+        @endif
+        <div class="section"><div class="section-head"><h2>Inside a self-built pack</h2><span class="aside">LFP cells; the fullest group decides, and the charger cannot see it</span></div>
+            <form method="get" action="{{ route('bank', $job) }}#pack" id="pack"><div class="form-grid">@foreach (['groups' => ['Groups in series', ''], 'parallel' => ['Cells in a group', ''], 'cell_ah' => ['A cell', 'Ah'], 'capacity_spread_pct' => ['Capacity spread', '%'], 'charge_spread_pct' => ['Charge spread', '%'], 'soc_pct' => ['Charge now', '%'], 'charge_a' => ['Charge current', 'A'], 'bleed_a' => ['Balancer bleeds', 'A']] as $key => [$label, $unit])<div class="field"><label for="pk-{{ $key }}">{{ $label }}</label><div class="with-unit"><input id="pk-{{ $key }}" name="{{ $key }}" value="{{ $show->field($desk->packInput[$key]) }}" inputmode="decimal">@if ($unit)<span class="unit">{{ $unit }}</span>@endif</div></div>@endforeach</div>
+                @if ($desk->packFault)<div class="error mt-1">{{ $desk->packFault }}</div>@endif<div class="actions"><button class="btn plain">Look inside</button></div></form>
+            @if ($pack = $desk->pack)
+                <div class="scroll mt-2"><svg class="draw" viewBox="0 0 916 130" role="img" aria-label="Volts of each group when the first reaches its limit">@php($cw = 860 / count($pack->cellV))@foreach ($pack->cellV as $i => $v)@php($tall = max(2, ($v - 3.2) / .5 * 88))<rect class="{{ $v >= 3.649 ? 'f-rust' : 'f-tarn-wash' }}" x="{{ round(28 + $i * $cw + $cw * .15, 1) }}" y="{{ round(100 - $tall, 1) }}" width="{{ round($cw * .7, 1) }}" height="{{ round($tall, 1) }}"/><text class="axis mid" x="{{ round(28 + ($i + .5) * $cw, 1) }}" y="{{ round(94 - $tall, 1) }}">{{ number_format($v, 3) }}</text><text class="axis mid" x="{{ round(28 + ($i + .5) * $cw, 1) }}" y="118">{{ $i + 1 }}</text>@endforeach<line class="s-ink" x1="28" x2="888" y1="100" y2="100"/></svg></div>
+                <p>The first group passes {{ $show->text(Pebblefell\Bank\Pack::CELL_LIMIT_V, 'V') }} when the pack reads <strong>{{ $show->text($pack->packLimitV, 'V') }}</strong>: above that a charger harms a cell it cannot see. {{ $show->text($pack->spreadMv()) }} mV then lie between the groups, {{ $show->text($pack->leftAh, 'Ah') }} of the emptiest are not filled. The balancer needs <strong>{{ $show->text($pack->balanceH, 'h') }}</strong> at the top to take that away.</p>
+                <div class="two mt-3"><div><h3>Pairs in parallel, one large BMS</h3><p class="small">Cheaper: one BMS. But the two cells of a pair hide behind one reading, and one BMS is one point of failure: when it opens, all is dark.</p></div><div><h3>Two strings, a BMS each</h3><p class="small">Twice the BMS, and every cell is seen; one string goes on when the other stops. The strings then share like batteries in parallel: mind their links. Say what weighs more here, redundancy or cost.</p></div></div>
+                <p class="small muted mt-2">Without a BMS? Some hold that healthy cells and other cut-offs will do. Pebblefell always asks for one: the pack’s two ends say nothing of its cells, and it is the last safety layer, not the daily control.</p>
+            @endif</div>
+        <x-caution>{{ $region->bankCaution() }} Before a string is closed onto the bar, measure it: strings within a few tenths of a volt, or balance first.</x-caution>
+        <p class="small muted mt-2">Like with like: one maker, model, age and BMS. Leads that must be equal are of one size and one length; none may chafe another. {{ $sums->banks->bayFit($sums->banks->planned) ? 'At least ' . Pebblefell\Bank\BayFit::GAP_MM . ' mm between blocks.' : '' }} Keep the means to take one battery out and go on with the rest.</p>
+    @endif
+    <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
+</x-layout>
