@@ -31,6 +31,8 @@ final class Rules
             new Rule\ShuntSeesAll(),
             new Rule\WeightAllowed(),
             new Rule\BankSharesEvenly(),
+            new Rule\EqualLeads(),
+            new Rule\StringsCloseAlike(),
             new Rule\SunCarriesMonths(),
             new Rule\PanelsHaveRegulator(),
             new Rule\ArrayFitsRegulator(),

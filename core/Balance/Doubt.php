@@ -14,6 +14,9 @@ final readonly class Doubt
     /** A rested battery does not move faster than this, V a cell and minute. Chosen. */
     private const JUMP_V = 0.2;
 
+    /** The cells and the pack's own volts may differ by so much a cell, V. Chosen: two meters' errors. */
+    private const SUM_V = 0.03;
+
     private function __construct()
     {
     }
@@ -48,6 +51,15 @@ final readonly class Doubt
         }
         if ($reading->celsius !== null && ($reading->celsius < -45.0 || $reading->celsius > 75.0)) {
             return sprintf('%s °C at the battery: Fahrenheit, or a slip?', self::plain($reading->celsius));
+        }
+        if ($reading->cells !== null) {
+            if (count($reading->cells) !== $subject->cells) {
+                return sprintf('%d cells, and the battery has %d: is one left out?', count($reading->cells), $subject->cells);
+            }
+            $sum = array_sum($reading->cells);
+            if (abs($sum - $reading->volts) > self::SUM_V * $subject->cells) {
+                return sprintf('the cells add up to %.2f V, the battery reads %.2f V: which is misread?', $sum, $reading->volts);
+            }
         }
         if ($before !== null && $step === Step::Resting) {
             $minutes = max(1.0, ($reading->atS - $before->atS) / 60.0);

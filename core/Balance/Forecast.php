@@ -57,7 +57,7 @@ final readonly class Forecast
 
         return match ($step) {
             Step::Charging => self::bulk($subject, $protocol, $soc, $vague, $last, $amps, $sinceS),
-            Step::Absorbing => self::absorption($subject, $soc, $vague, $readings, $sinceS),
+            Step::Absorbing => $protocol === Protocol::Cells ? self::bleeding($subject, $soc, $vague, $readings, $sinceS) : self::absorption($subject, $soc, $vague, $readings, $sinceS),
             Step::Resting => self::rest($subject, $protocol, $soc, $vague, $readings, $sinceS),
             default => new self($soc, $vague, null, $step->label()),
         };
@@ -130,6 +130,34 @@ final readonly class Forecast
         }
 
         return new self($soc, $vague, $byClock, sprintf('%g h by the data sheet', $subject->absorptionH));
+    }
+
+    /**
+     * The balancer at work: its bleed is steady, so the spread of the cells falls in a straight line while all are above the knee.
+     *
+     * @param list<Reading> $readings
+     */
+    private static function bleeding(Subject $subject, ?float $soc, float $vague, array $readings, float $sinceS): self
+    {
+        $seen = array_values(array_filter($readings, static fn(Reading $r): bool => $r->atS >= $sinceS && $r->cells !== null));
+        $n = count($seen);
+        if ($n === 0) {
+            return new self($soc, $vague, null, 'needs a reading of every cell');
+        }
+        $now = $seen[$n - 1]->spreadMv() ?? 0.0;
+        if ($now <= Gate::CELLS_MV) {
+            return new self($soc, $vague, $seen[$n - 1]->atS, sprintf('the cells lie %.0f mV apart', $now));
+        }
+        // The widest on the way is where the straight line begins.
+        $widest = 0;
+        foreach ($seen as $i => $reading) {
+            $widest = ($reading->spreadMv() ?? 0.0) >= ($seen[$widest]->spreadMv() ?? 0.0) ? $i : $widest;
+        }
+        $fallen = ($seen[$widest]->spreadMv() ?? 0.0) - $now;
+        $hours = ($seen[$n - 1]->atS - $seen[$widest]->atS) / 3600.0;
+        $ready = $fallen > 1000.0 * self::METER_V && $hours > 0.0 ? $seen[$n - 1]->atS + 3600.0 * $hours * ($now - Gate::CELLS_MV) / $fallen : null;
+
+        return new self($soc, $vague, $ready, sprintf('the balancer bleeds; the cells lie %.0f mV apart, %.0f is the aim', $now, Gate::CELLS_MV));
     }
 
     /**

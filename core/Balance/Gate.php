@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Balance;
 
 use Pebblefell\Bank\Levelling;
+use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 
 /**
@@ -18,6 +19,18 @@ final readonly class Gate
     public const JOIN = 'join';
     public const WAIT = 'wait';
     public const DONT = 'dont';
+
+    /** Nothing is to be joined: the bank, or the cells, are alike. */
+    public const EVEN = 'even';
+
+    /** A lead bank is full above this at rest, V a cell (13.0 V); below it wants a refresh charge. Common practice. */
+    private const LEAD_FULL = 13.0 / 6.0;
+
+    /** Cells are called alike within this, mV, when all stand above the knee. Common practice: 10 mV. */
+    public const CELLS_MV = 10.0;
+
+    /** Above the knee of the LFP curve, V a cell: only there do a cell's volts tell its charge. The rest curve at 99 %. */
+    private const KNEE_V = 3.35;
 
     /** Rested volts that may lie apart, V a cell: 0.1 V on a 12 V LFP battery, 0.15 V on a lead one. Common practice. */
     private const SPREAD_LFP = 0.025;
@@ -53,6 +66,9 @@ final readonly class Gate
      */
     public static function judge(Protocol $protocol, array $candidates, float $nowS, float $linkOhm, ?float $leadA = null): self
     {
+        if ($protocol === Protocol::Refresh || $protocol === Protocol::Cells) {
+            return self::alike($protocol, $candidates, $nowS);
+        }
         $dont = $wait = $notes = [];
         $until = null;
         if (count($candidates) < 2) {
@@ -100,11 +116,10 @@ final readonly class Gate
         }
         $volts = array_map(static fn(Candidate $c): float => $c->last()->volts ?? 0.0, $candidates);
         $spread = max([-INF, ...$volts]) - min([INF, ...$volts]);
-        $allowed = $first->cells * match (true) {
-            !$first->chemistry->isLithium() => self::SPREAD_LEAD,
-            $protocol === Protocol::Full => self::SPREAD_LFP_FULL,
-            default => self::SPREAD_LFP,
-        };
+        $allowed = self::allowedV($protocol, $first->chemistry, $first->cells);
+        if (!$first->chemistry->isLithium()) {
+            $dont = [...$dont, ...self::notFull($candidates)];
+        }
         if ($spread > $allowed) {
             $dont[] = sprintf('their volts lie %.2f V apart; %.2f V is the limit', $spread, $allowed);
         }
@@ -136,6 +151,91 @@ final readonly class Gate
             : [...($answer === self::WAIT ? $wait : $dont), ...($answer === self::WAIT ? [] : $wait), ...$notes];
 
         return new self($answer, $reasons, $answer === self::WAIT ? $until : null, $rush, $levelling, $spread);
+    }
+
+    /** V that rested batteries, or strings, of so many cells in series may lie apart. */
+    public static function allowedV(Protocol $protocol, Chemistry $chemistry, int $cells): float
+    {
+        return $cells * match (true) {
+            !$chemistry->isLithium() => self::SPREAD_LEAD,
+            $protocol === Protocol::Full => self::SPREAD_LFP_FULL,
+            default => self::SPREAD_LFP,
+        };
+    }
+
+    /**
+     * A bank that stays joined: is its charge over, and did it make all alike?
+     *
+     * @param list<Candidate> $candidates
+     */
+    private static function alike(Protocol $protocol, array $candidates, float $nowS): self
+    {
+        $wait = $dont = $volts = [];
+        $until = null;
+        foreach ($candidates as $c) {
+            $last = $c->last();
+            if ($last === null) {
+                $wait[] = "$c->name: nothing is read yet";
+                continue;
+            }
+            $volts[] = $last->volts;
+            $forecast = Forecast::of($c->subject, $protocol, $c->step, $c->readings, $c->sinceS, null);
+            $over = $forecast->readyAtS !== null && $forecast->readyAtS <= $nowS;
+            if ($c->step === Step::Waiting || ($c->step !== Step::Ready && !$over)) {
+                $wait[] = "$c->name: {$c->step->label()}" . ($forecast->why === $c->step->label() ? '' : ', ' . $forecast->why);
+                $until = $forecast->readyAtS === null ? $until : max($until ?? 0.0, $forecast->readyAtS);
+            } elseif ($protocol === Protocol::Refresh && $c->step->takesCurrent()) {
+                $dont[] = "$c->name: its 16 hours are over; take it off the charger";
+            }
+            if ($protocol === Protocol::Cells && $wait === []) {
+                $dont = [...$dont, ...self::cellsApart($c, $last)];
+            }
+        }
+        $spread = $volts === [] ? null : max($volts) - min($volts);
+        if ($protocol === Protocol::Refresh && $wait === []) {
+            $allowed = self::allowedV($protocol, $candidates[0]->subject->chemistry, $candidates[0]->subject->cells);
+            $dont = [...$dont, ...self::notFull($candidates)];
+            if (($spread ?? 0.0) > $allowed) {
+                $dont[] = sprintf('their volts lie %.2f V apart; %.2f V is the limit: one of them does not hold its charge', $spread, $allowed);
+            }
+        }
+        $answer = $wait !== [] ? self::WAIT : ($dont !== [] ? self::DONT : self::EVEN);
+        $even = $protocol === Protocol::Cells ? 'all cells are above the knee and within ' . self::CELLS_MV . ' mV' : sprintf('all are full, and %.2f V apart', $spread ?? 0.0);
+
+        return new self($answer, match ($answer) {
+            self::WAIT => [...$wait, ...$dont],
+            self::DONT => $dont,
+            default => [$even],
+        }, $answer === self::WAIT ? $until : null, [], null, $spread);
+    }
+
+    /**
+     * @param list<Candidate> $candidates lead
+     *
+     * @return list<string>
+     */
+    private static function notFull(array $candidates): array
+    {
+        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < self::LEAD_FULL * $c->subject->cells - 1e-9 && !$c->step->takesCurrent());
+
+        return array_values(array_map(static fn(Candidate $c): string => sprintf('%s rests at %.2f V, below %.1f: refresh-charge the whole bank; if it stays low, it is worn', $c->name, $c->last()->volts ?? 0.0, self::LEAD_FULL * $c->subject->cells), $low));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function cellsApart(Candidate $c, Reading $last): array
+    {
+        if ($last->cells === null || $last->cells === []) {
+            return ["$c->name: its cells were not read; the pack's own volts do not tell"];
+        }
+        if (min($last->cells) < self::KNEE_V) {
+            return [sprintf('%s: cell %d is at %.3f V, below the knee, where volts tell nothing: charge to the top, then read', $c->name, 1 + (int) array_search(min($last->cells), $last->cells, true), min($last->cells))];
+        }
+
+        return ($last->spreadMv() ?? 0.0) > self::CELLS_MV
+            ? [sprintf('%s: cell %d leads by %.0f mV; let the balancer go on', $c->name, 1 + (int) array_search(max($last->cells), $last->cells, true), $last->spreadMv())]
+            : [];
     }
 
     /**

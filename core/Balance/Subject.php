@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pebblefell\Balance;
 
+use Pebblefell\Bank\Pack;
+use Pebblefell\Bank\RefreshCharge;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Quantity\Guard;
 use Pebblefell\System\DataSheet;
@@ -11,6 +13,12 @@ use Pebblefell\System\DataSheet;
 /** One battery under balance, by its data sheet. */
 final readonly class Subject
 {
+    /**
+     * LFP rests a little higher after a charge than after a discharge, V a cell to either side. Reference: Dreyer et al. 2010, about 10 to 20 mV between
+     * the two (from memory).
+     */
+    private const LFP_HYSTERESIS_V = 0.01;
+
     private function __construct(
         public string $id,
         public Chemistry $chemistry,
@@ -26,7 +34,8 @@ final readonly class Subject
     ) {
     }
 
-    public static function of(string $id, DataSheet $sheet): self
+    /** The volts it is charged to are its data sheet's, except where the protocol has its own. */
+    public static function of(string $id, DataSheet $sheet, Protocol $protocol = Protocol::Full): self
     {
         $chemistry = Chemistry::from($sheet->text('chemistry') ?? 'lfp');
         $cells = $chemistry->cellsFor($sheet->number('nominal_v') ?? 12.0);
@@ -38,7 +47,11 @@ final readonly class Subject
             $cells,
             $ah,
             ($sheet->number('internal_mohm') ?? 1000.0 * $chemistry->resistanceOhmAh() * $cells / $ah) / 1000.0,
-            $sheet->number('absorption_v') ?? $cells * $chemistry->absorptionCellV(),
+            match ($protocol) {
+                Protocol::Refresh => $cells * RefreshCharge::CELL_V,
+                Protocol::Cells => $cells * Pack::USUAL_CHARGE_V,
+                default => $sheet->number('absorption_v') ?? $cells * $chemistry->absorptionCellV(),
+            },
             $sheet->number('absorption_h') ?? ($chemistry->isLithium() ? 1.0 : 4.0),
             $sheet->number('tail_a'),
             $sheet->number('charge_limit_a'),
@@ -60,10 +73,12 @@ final readonly class Subject
     }
 
     /**
-     * By how much the charge is uncertain when the volts are known to a meter's error: little at the ends, nearly everything on LFP's flat.
+     * By how much the charge is uncertain when the volts are known to a meter's error and the chemistry's hysteresis: little at the ends, nearly everything on LFP's flat.
      */
     public function vagueByPct(float $restV, float $meterV = 0.02): float
     {
-        return $this->socPct($restV + $meterV) - $this->socPct($restV - $meterV);
+        $open = $meterV + ($this->chemistry->isLithium() ? self::LFP_HYSTERESIS_V * $this->cells : 0.0);
+
+        return $this->socPct($restV + $open) - $this->socPct($restV - $open);
     }
 }

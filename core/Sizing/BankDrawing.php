@@ -14,7 +14,6 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Quantity\ConductorSize;
-use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -256,14 +255,24 @@ final readonly class BankDrawing
     }
 
     /**
-     * The planned conductors that are links of the bank, for whoever redraws them.
+     * The leads of the planned bank to busbars whose size and length are noted, by pole.
      *
-     * @return list<Conductor>
+     * @return array{positive: list<array{mm2: float, m: float}>, negative: list<array{mm2: float, m: float}>}
      */
-    public static function conductors(Graph $graph): array
+    public static function leadsToBars(Sums $sums): array
     {
-        $mine = array_map(static fn(Part $p): string => $p->uid, $graph->houseBatteries());
+        $mine = array_map(static fn(Part $p): string => $p->uid, $sums->banks->planned->parts);
+        $bars = array_map(static fn(Part $p): string => $p->uid, $sums->planned->ofKind(PartKind::Busbar));
+        $leads = ['positive' => [], 'negative' => []];
+        foreach ($sums->planned->conductors as $c) {
+            foreach ([[$c->from, $c->toPart()], [$c->to, $c->fromPart()]] as [$end, $other]) {
+                [$uid, $terminal] = [...explode('.', $end, 2), ''];
+                if (in_array($uid, $mine, true) && in_array($other, $bars, true) && $c->sizeMm2 !== null && $c->lengthM !== null && $c->lengthM > 0.0) {
+                    $leads[$terminal === 'plus' ? 'positive' : 'negative'][] = ['mm2' => $c->sizeMm2, 'm' => $c->lengthM];
+                }
+            }
+        }
 
-        return array_values(array_filter($graph->conductors, static fn(Conductor $c): bool => in_array($c->fromPart(), $mine, true) && in_array($c->toPart(), $mine, true)));
+        return $leads;
     }
 }

@@ -176,6 +176,22 @@ final class RulesTest extends TestCase
             self::system(['vehicle' => ['kind' => 'raft', 'system_v' => 48]], batteries: 3),
             self::system(['vehicle' => ['kind' => 'raft', 'system_v' => 48]], batteries: 4),
         ];
+        // Two of a kind, linked plus to plus and minus to minus by long thin links, both take-offs on the first; and across.
+        $pair = static fn(string $minusAt, float $metres = 1.5): array => ['conductors' => [
+            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => "$minusAt.minus", 'to' => 'k1.output_minus'],
+            ['uid' => 'l1', 'from' => 'b1.plus', 'to' => 'b2.plus', 'size_mm2' => 16, 'length_m' => $metres], ['uid' => 'l2', 'from' => 'b1.minus', 'to' => 'b2.minus', 'size_mm2' => 16, 'length_m' => $metres],
+        ]];
+        yield 'both leads on the first' => ['bank-shares-unevenly', 'fix', self::system($pair('b1'), batteries: 2), self::system($pair('b2'), batteries: 2)];
+        $heavy = ['appliances' => [['uid' => 'a1', 'name' => 'winch', 'side' => 'dc', 'watts' => 2100, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 8.25]]]]]];
+        yield 'the sum of the limits is not there' => ['bank-limit-by-share', 'fix', self::system([...$pair('b1'), ...$heavy], batteries: 2), self::system([...$pair('b2'), ...$heavy], batteries: 2)];
+        yield 'one is not linked' => ['bank-links-missing', 'fix', self::system($pair('b2'), batteries: 3), self::system($pair('b2'), batteries: 2)];
+        $posts = static fn(float $metres): array => ['conductors' => [['uid' => 'c1', 'from' => 'x1.bar', 'to' => 'f1.in'], ...array_map(static fn(int $i): array => ['uid' => "l$i", 'from' => "b$i.plus", 'to' => 'x1.bar', 'size_mm2' => 50, 'length_m' => $i === 2 ? $metres : 0.4], [1, 2])]];
+        $bar = [self::part('x1', 'busbar', ['rating_a' => 300])];
+        yield 'unequal leads to a bar' => ['leads-unequal', 'fix', self::system($posts(0.9), $bar, batteries: 2), self::system($posts(0.4), $bar, batteries: 2)];
+        $read = static fn(float $b2, string $at = '2026-11-25T09:00:00Z', string $note = ''): array => ['measurements' => array_map(static fn(int $i): array => ['uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? $b2 : 13.6, 'at' => $i === 2 ? $at : '2026-11-25T08:50:00Z', 'note' => $note], [1, 2])];
+        yield 'not alike before they are joined' => ['strings-apart', 'stop', self::system($read(13.3), batteries: 2), self::system($read(13.55), batteries: 2)];
+        yield 'after the full method 0.2 V are usual' => ['strings-apart', 'stop', self::system($read(13.4), batteries: 2), self::system($read(13.4, note: 'balanced, full'), batteries: 2)];
+        yield 'readings of another day are no pair' => ['strings-apart', 'stop', self::system($read(13.0), batteries: 2), self::system($read(13.0, '2026-11-20T09:00:00Z'), batteries: 2)];
         yield 'hour rate' => [
             'hour-rate-missing',
             'note',
