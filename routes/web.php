@@ -58,6 +58,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::get('/sources', [C\SourcesController::class, 'show'])->name('sources');
             Route::get('/bank', [C\WiringController::class, 'show'])->name('bank');
             Route::get('/balance', [C\BalanceController::class, 'show'])->name('balance');
+            Route::get('/balance/{balanceSession}/readings.csv', [C\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\SettingController::class, 'index'])->name('settings');
             Route::get('/handover', [C\HandoverController::class, 'index'])->name('handover');
             Route::get('/history', C\HistoryController::class)->name('history');
@@ -99,16 +100,18 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
         });
         Route::middleware('can:record,job')->prefix('/balance')->group(static function (): void {
             Route::post('/', [C\BalanceController::class, 'store'])->name('balance.store');
-            Route::put('/{balanceSession}/bench', [C\BalanceController::class, 'bench'])->name('balance.bench');
             Route::put('/{balanceSession}/join', [C\BalanceController::class, 'join'])->name('balance.join');
             Route::put('/{balanceSession}/finish', [C\BalanceController::class, 'finish'])->name('balance.finish');
-            Route::get('/{balanceSession}/live', [C\BalanceController::class, 'live'])->name('balance.live');
+            Route::put('/{balanceSession}/bench', [C\BenchController::class, 'update'])->name('balance.bench');
+            Route::get('/{balanceSession}/live', [C\BenchController::class, 'live'])->name('balance.live');
+            Route::post('/{balanceSession}/readings', [C\ReadingController::class, 'storeMany'])->name('balance.table');
             Route::put('/{balanceSession}/batteries/{balanceBattery}', [C\BalanceController::class, 'step'])->name('balance.step');
             Route::post('/{balanceSession}/batteries/{balanceBattery}/readings', [C\ReadingController::class, 'store'])->name('balance.read');
         });
         Route::middleware('can:plan,job')->group(static function (): void {
             Route::put('/parts/{part}/fate', [C\FateController::class, 'update'])->name('fate.update');
             Route::put('/bank', [C\BankController::class, 'update'])->name('bank.update');
+            Route::put('/bank/order', [C\WiringController::class, 'order'])->name('bank.order');
             Route::put('/bank/links', [C\WiringController::class, 'update'])->name('bank.links');
             Route::put('/plan', [C\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\ArrayController::class, 'update'])->name('arrays.update');

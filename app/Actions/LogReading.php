@@ -9,6 +9,7 @@ use App\Models\BalanceReading;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 
@@ -24,18 +25,21 @@ final class LogReading
     private const THERE_V = 0.005;
 
     /**
+     * @param Reading $reading its second is that of $at
+     * @param string  $source  hand, file, feed or bench
+     *
      * @return bool whether it was new
      */
-    public function __invoke(BalanceBattery $battery, Subject $subject, CarbonInterface $at, float $volts, ?float $amps, ?float $celsius, string $source, string $by = '', ?string $clientId = null): bool
+    public function __invoke(BalanceBattery $battery, Subject $subject, CarbonInterface $at, Reading $reading, string $source, string $by = '', ?string $clientId = null): bool
     {
-        return DB::transaction(static function () use ($battery, $subject, $at, $volts, $amps, $celsius, $source, $by, $clientId): bool {
+        return DB::transaction(static function () use ($battery, $subject, $at, $reading, $source, $by, $clientId): bool {
             $id = $clientId ?? (string) Str::uuid();
             if (BalanceReading::query()->where('client_id', $id)->lockForUpdate()->exists()) {
                 return false;
             }
-            $battery->readings()->create(['client_id' => $id, 'read_at' => $at, 'volts' => $volts, 'amps' => $amps, 'celsius' => $celsius, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
-            if ($battery->step === Step::Charging && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
-                $battery->update(['step' => Step::Absorbing, 'since' => $at]);
+            $battery->readings()->create(['client_id' => $id, 'read_at' => $at, 'volts' => $reading->volts, 'amps' => $reading->amps, 'celsius' => $reading->celsius, 'cells' => $reading->cells, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
+            if ($battery->step === Step::Charging && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
+                $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
             }
 
             return true;

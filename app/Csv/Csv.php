@@ -42,7 +42,7 @@ final class Csv
         assert($stream !== false);
         fwrite($stream, $text);
         rewind($stream);
-        $separator = substr_count(strtok($text, "\n") ?: '', ';') > substr_count(strtok($text, "\n") ?: '', ',') ? ';' : ',';
+        $separator = self::separator($text);
         $names = array_map(static fn(?string $n): string => trim((string) $n), fgetcsv($stream, null, $separator, '"', '') ?: []);
         $missing = array_diff($required, $names);
         if ($missing !== []) {
@@ -72,14 +72,22 @@ final class Csv
     public static function columns(string $text): array
     {
         $first = strtok(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text, "\r\n") ?: '';
-        $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
 
-        return array_map(static fn(?string $n): string => trim((string) $n), str_getcsv($first, $separator, '"', ''));
+        return array_map(static fn(?string $n): string => trim((string) $n), str_getcsv($first, self::separator($first), '"', ''));
     }
 
     public static function response(string $name, string $csv): Response
     {
         return new Response($csv, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\""]);
+    }
+
+    /** Comma, semicolon, or tab as a spreadsheet pastes it: whichever stands oftenest in the first line. */
+    private static function separator(string $text): string
+    {
+        $first = strtok($text, "\r\n") ?: '';
+        $count = [',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t")];
+
+        return (string) array_search(max($count), $count, true);
     }
 
     private static function cell(string|float|int|bool|null $value): string

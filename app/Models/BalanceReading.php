@@ -16,17 +16,19 @@ use Pebblefell\Balance\Reading;
  * @property float $volts
  * @property ?float $amps
  * @property ?float $celsius
+ * @property ?list<float> $cells
+ * @property string $source hand, file, feed or bench
  */
 final class BalanceReading extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['client_id', 'read_at', 'volts', 'amps', 'celsius', 'step', 'source', 'by'];
+    protected $fillable = ['client_id', 'read_at', 'volts', 'amps', 'celsius', 'cells', 'step', 'source', 'by'];
 
-    protected $casts = ['read_at' => 'datetime', 'volts' => 'float', 'amps' => 'float', 'celsius' => 'float'];
+    protected $casts = ['read_at' => 'datetime', 'volts' => 'float', 'amps' => 'float', 'celsius' => 'float', 'cells' => 'array'];
 
     public function toReading(): Reading
     {
-        return new Reading((float) $this->read_at->getTimestamp(), $this->volts, $this->amps, $this->celsius);
+        return new Reading((float) $this->read_at->getTimestamp(), $this->volts, $this->amps, $this->celsius, $this->cells === null ? null : array_map(floatval(...), $this->cells));
     }
 }

@@ -19,23 +19,24 @@ use Pebblefell\Balance\Protocol;
  * @property Protocol $protocol
  * @property float $link_ohm
  * @property ?float $lead_a
+ * @property list<array{name: string, amps: float}> $chargers that there are
  * @property CarbonInterface $started_at
  * @property ?CarbonInterface $joined_at
  * @property ?CarbonInterface $ended_at
  * @property bool $passed
  * @property ?CarbonInterface $clock of the simulated bench
- * @property ?array{speed: float, states: array<string, array<string, mixed>>} $bench
+ * @property ?array{speed: float, charger: string, at?: float, states: array<string, array<string, mixed>>} $bench
  */
 final class BalanceSession extends Model
 {
     use Audited;
     use Versioned;
 
-    protected $fillable = ['protocol', 'link_ohm', 'lead_a', 'started_at', 'joined_at', 'ended_at', 'passed', 'note'];
+    protected $fillable = ['protocol', 'link_ohm', 'lead_a', 'chargers', 'started_at', 'joined_at', 'ended_at', 'passed', 'note'];
 
-    protected $casts = ['protocol' => Protocol::class, 'link_ohm' => 'float', 'lead_a' => 'float', 'started_at' => 'datetime', 'joined_at' => 'datetime', 'ended_at' => 'datetime', 'clock' => 'datetime', 'passed' => 'boolean', 'bench' => 'array'];
+    protected $casts = ['protocol' => Protocol::class, 'link_ohm' => 'float', 'lead_a' => 'float', 'started_at' => 'datetime', 'joined_at' => 'datetime', 'ended_at' => 'datetime', 'clock' => 'datetime', 'passed' => 'boolean', 'bench' => 'array', 'chargers' => 'array'];
 
-    protected $attributes = ['note' => '', 'lock_version' => 1, 'passed' => false];
+    protected $attributes = ['note' => '', 'lock_version' => 1, 'passed' => false, 'chargers' => '[]'];
 
     /**
      * @return BelongsTo<Job, $this>

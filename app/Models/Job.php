@@ -116,7 +116,7 @@ final class Job extends Model
      */
     public function parts(): HasMany
     {
-        return $this->hasMany(Part::class)->orderBy('id');
+        return $this->hasMany(Part::class)->orderBy('position')->orderBy('id');
     }
 
     /**

@@ -17,6 +17,7 @@ use Pebblefell\System\PartKind;
  * @property Fate $fate
  * @property array<string, float|int|bool|string> $data
  * @property array<string, string> $origins
+ * @property int $position place among the batteries of the bank, from 1; 0: as they came
  */
 final class Part extends Model
 {
@@ -24,7 +25,7 @@ final class Part extends Model
 
     public const FILE = ['uid' => 'uid', 'kind' => 'kind', 'fate' => 'fate', 'role' => 'role', 'make' => 'make', 'model' => 'model', 'serial' => 'serial', 'firmware' => 'firmware', 'place' => 'place', 'replaces' => 'replaces', 'note' => 'note', 'data' => 'data', 'origins' => 'origins'];
 
-    protected $fillable = ['uid', 'kind', 'fate', 'role', 'make', 'model', 'serial', 'firmware', 'place', 'replaces', 'note', 'data', 'origins'];
+    protected $fillable = ['uid', 'kind', 'fate', 'role', 'make', 'model', 'serial', 'firmware', 'place', 'replaces', 'note', 'data', 'origins', 'position'];
 
     protected $casts = ['kind' => PartKind::class, 'fate' => Fate::class, 'data' => 'array', 'origins' => 'array'];
 

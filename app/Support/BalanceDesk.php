@@ -10,45 +10,77 @@ use App\Models\BalanceSession;
 use Pebblefell\Balance\Candidate;
 use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
+use Pebblefell\Balance\Queue;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Subject;
 use Pebblefell\System\Part;
 use Pebblefell\System\System;
 
-/** A balance session laid out: each battery with its readings and forecast, and the gate's answer. */
+/** A balance session laid out: each battery with its readings and forecast, the chargers, and the gate's answer. */
 final readonly class BalanceDesk
 {
     /** Readings that a chart and a forecast are made of: thinned beyond. Chosen. */
     private const MOST = 600;
 
     /**
-     * @param array<int, array{row: BalanceBattery, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast}> $batteries
+     * @param array<int, array{row: BalanceBattery, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, lastYearV: ?float}> $batteries
+     * @param list<string> $against what speaks against keeping the result
      */
-    private function __construct(public BalanceSession $session, public array $batteries, public Gate $gate)
+    private function __construct(public BalanceSession $session, public array $batteries, public Gate $gate, public Queue $queue, public array $against)
     {
     }
 
     public static function of(BalanceSession $session, System $system): self
     {
-        $batteries = $candidates = [];
+        $batteries = $candidates = $on = [];
+        $before = self::before($session);
         foreach ($session->balanceBatteries()->get() as $row) {
             $part = $system->parts[$row->part_uid] ?? null;
             if ($part === null) {
                 continue;
             }
             $row->setRelation('session', $session);
-            $subject = Subject::of($row->part_uid, $part->data);
+            $subject = Subject::of($row->part_uid, $part->data, $session->protocol);
             $readings = self::readings($row);
-            $batteries[] = ['row' => $row, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a)];
+            $batteries[] = ['row' => $row, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a), 'lastYearV' => $before[$row->part_uid] ?? null];
             $candidates[] = new Candidate($subject, self::name($part, count($batteries)), $row->step, $readings, (float) $row->since->getTimestamp());
+            if ($row->step->takesCurrent()) {
+                $on[$row->part_uid] = $row->charger;
+            }
         }
+        $now = (float) $session->time()->getTimestamp();
 
-        return new self($session, $batteries, Gate::judge($session->protocol, $candidates, (float) $session->time()->getTimestamp(), $session->link_ohm, $session->lead_a));
+        return new self(
+            $session,
+            $batteries,
+            Gate::judge($session->protocol, $candidates, $now, $session->link_ohm, $session->lead_a),
+            Queue::of($session->protocol, $candidates, $session->chargers, $on, $now),
+            Gate::confirm($session->protocol, $candidates, $session->joined_at === null ? null : (float) $session->joined_at->getTimestamp(), $now),
+        );
     }
 
     public static function name(Part $part, int $number): string
     {
         return $part->serial === '' || $part->serial === '–' ? 'battery ' . $number : $part->serial;
+    }
+
+    /**
+     * What each battery read last in the session before this one that passed.
+     *
+     * @return array<string, float> V by part uid
+     */
+    private static function before(BalanceSession $session): array
+    {
+        $earlier = BalanceSession::query()->where('job_id', $session->job_id)->where('passed', true)->where('id', '<', $session->id)->latest('id')->first();
+        $volts = [];
+        foreach ($earlier?->balanceBatteries()->with('readings')->get() ?? [] as $row) {
+            $last = $row->readings->last();
+            if ($last !== null) {
+                $volts[$row->part_uid] = $last->volts;
+            }
+        }
+
+        return $volts;
     }
 
     /**

@@ -8,6 +8,8 @@ use App\Actions\LogReading;
 use App\Models\BalanceSession;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\BenchBattery;
+use Pebblefell\Balance\BenchCharger;
+use Pebblefell\Balance\Protocol;
 use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Levelling;
@@ -15,12 +17,15 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\System;
 
 /**
- * The simulated bench: a battery monitor and a charger for every battery of a session, at a chosen speed. Its readings go the way of
- * all readings (LogReading), so that a real driver can take its place.
+ * The simulated bench: a battery monitor, or a cell meter, and a charger for every battery of a session, at a chosen speed. Its readings go
+ * the way of all readings (LogReading), so that a real driver can take its place.
  */
 final class Bench
 {
     public const SPEEDS = [1.0, 60.0, 600.0, 3600.0];
+
+    /** One tick covers no more than so many real seconds. Chosen. */
+    private const LONGEST_S = 1.0;
 
     public function __construct(private readonly LogReading $log)
     {
@@ -31,33 +36,41 @@ final class Bench
      *
      * @param array<string, string> $faults by part uid
      */
-    public function start(BalanceSession $session, float $speed, array $faults): void
+    public function start(BalanceSession $session, System $system, float $speed, BenchCharger $charger, array $faults): void
     {
         $states = [];
         foreach ($session->balanceBatteries()->get() as $i => $row) {
-            $states[$row->part_uid] = $session->bench['states'][$row->part_uid] ?? BenchBattery::hidden(1009 * $session->id + 97 * $i + 11, $faults[$row->part_uid] ?? '')->toArray();
+            $part = $system->parts[$row->part_uid] ?? null;
+            if ($part !== null) {
+                $states[$row->part_uid] = $session->bench['states'][$row->part_uid] ?? BenchBattery::hidden(1009 * $session->id + 97 * $i + 11, Subject::of($part->uid, $part->data)->cells, $faults[$row->part_uid] ?? '')->toArray();
+            }
         }
-        $session->forceFill(['clock' => $session->clock ?? now(), 'bench' => ['speed' => $speed, 'states' => $states]])->save();
+        $session->forceFill(['clock' => $session->clock ?? now(), 'bench' => ['speed' => $speed, 'charger' => $charger->value, 'states' => $states]])->save();
     }
 
-    /** So many real seconds on. */
-    public function tick(BalanceSession $session, System $system, float $seconds): void
+    /** The bench goes on by the time since its last tick, however many listen; what nobody listened to did not happen. */
+    public function tick(BalanceSession $session, System $system): void
     {
-        DB::transaction(function () use ($session, $system, $seconds): void {
+        DB::transaction(function () use ($session, $system): void {
             $session = BalanceSession::query()->lockForUpdate()->findOrFail($session->id);
             $bench = $session->bench;
             if ($bench === null || $session->clock === null || !$session->isOpen()) {
                 return;
             }
-            $ahead = $seconds * $bench['speed'];
+            $charger = BenchCharger::from($bench['charger']);
+            $now = microtime(true);
+            $ahead = min(self::LONGEST_S, max(0.0, $now - ($bench['at'] ?? $now - self::LONGEST_S / 2.0))) * $bench['speed'];
+            if ($ahead < 1.0) {
+                return;
+            }
             $clock = $session->clock->addSeconds((int) round($ahead));
             $rows = $session->balanceBatteries()->get();
             $subjects = $states = [];
             foreach ($rows as $row) {
                 $part = $system->parts[$row->part_uid] ?? null;
                 if ($part !== null && isset($bench['states'][$row->part_uid])) {
-                    $subjects[$row->part_uid] = Subject::of($row->part_uid, $part->data);
-                    $states[$row->part_uid] = BenchBattery::fromArray($bench['states'][$row->part_uid])->advanced($subjects[$row->part_uid], $row->step, $ahead, $row->charger_a ?? 30.0);
+                    $subjects[$row->part_uid] = Subject::of($row->part_uid, $part->data, $session->protocol);
+                    $states[$row->part_uid] = BenchBattery::fromArray($bench['states'][$row->part_uid])->advanced($subjects[$row->part_uid], $row->step, $ahead, $charger, $row->charger_a ?? 30.0, (float) $session->clock->getTimestamp());
                 }
             }
             $joined = [];
@@ -72,11 +85,11 @@ final class Bench
             foreach ($rows as $row) {
                 if (isset($states[$row->part_uid])) {
                     $row->setRelation('session', $session);
-                    $reading = $states[$row->part_uid]->read($subjects[$row->part_uid], (float) $clock->getTimestamp());
-                    ($this->log)($row, $subjects[$row->part_uid], $clock, $reading->volts, $reading->amps, $reading->celsius, 'bench', 'simulated bench');
+                    $reading = $states[$row->part_uid]->read($subjects[$row->part_uid], (float) $clock->getTimestamp(), $session->protocol === Protocol::Cells);
+                    ($this->log)($row, $subjects[$row->part_uid], $clock, $reading, 'bench', 'simulated bench');
                 }
             }
-            $session->forceFill(['clock' => $clock, 'bench' => ['speed' => $bench['speed'], 'states' => array_map(static fn(BenchBattery $b): array => $b->toArray(), $states)]])->save();
+            $session->forceFill(['clock' => $clock, 'bench' => ['speed' => $bench['speed'], 'charger' => $charger->value, 'at' => $now, 'states' => array_map(static fn(BenchBattery $b): array => $b->toArray(), $states)]])->save();
         });
     }
 
@@ -89,7 +102,7 @@ final class Bench
      */
     private static function levelled(array $joined, array $states, array $subjects, float $linkOhm, float $hours): array
     {
-        $rows = array_map(static fn(string $uid): array => ['id' => $uid, 'capacity_ah' => $subjects[$uid]->capacityAh, 'r_ohm' => $subjects[$uid]->ohm, 'soc_pct' => $states[$uid]->socPct], $joined);
+        $rows = array_map(static fn(string $uid): array => ['id' => $uid, 'capacity_ah' => $subjects[$uid]->capacityAh, 'r_ohm' => $subjects[$uid]->ohm, 'soc_pct' => $states[$uid]->socPct()], $joined);
         try {
             $course = Levelling::of($rows, $subjects[$joined[0]]->chemistry, $linkOhm, 0.01)->course;
         } catch (InvalidValue) {

@@ -29,6 +29,12 @@ final readonly class Gate
     /** Cells are called alike within this, mV, when all stand above the knee. Common practice: 10 mV. */
     public const CELLS_MV = 10.0;
 
+    /** Joined batteries are left so long before they are confirmed, h. Common practice: 12 to 16. */
+    public const JOINED_H = 12.0;
+
+    /** Joined, they read alike within this, V. Chosen: a meter's error and the drop of a lead. */
+    private const ALIKE_V = 0.03;
+
     /** Above the knee of the LFP curve, V a cell: only there do a cell's volts tell its charge. The rest curve at 99 %. */
     private const KNEE_V = 3.35;
 
@@ -161,6 +167,43 @@ final readonly class Gate
             $protocol === Protocol::Full => self::SPREAD_LFP_FULL,
             default => self::SPREAD_LFP,
         };
+    }
+
+    /**
+     * Whether the result may be kept: what speaks against it, or nothing.
+     *
+     * @param list<Candidate> $candidates
+     * @param ?float $joinedS when they were joined; null: not yet
+     *
+     * @return list<string>
+     */
+    public static function confirm(Protocol $protocol, array $candidates, ?float $joinedS, float $nowS): array
+    {
+        if (!in_array(Step::Joined, $protocol->steps(), true)) {
+            $gate = self::judge($protocol, $candidates, $nowS, 0.0);
+
+            return $gate->answer === self::EVEN ? [] : $gate->reasons;
+        }
+        if ($joinedS === null) {
+            return ['they are not joined yet'];
+        }
+        $against = $volts = [];
+        if ($nowS - $joinedS < 3600.0 * self::JOINED_H) {
+            $against[] = sprintf('joined %.0f h ago; they are left %.0f to 16 hours', ($nowS - $joinedS) / 3600.0, self::JOINED_H);
+        }
+        foreach ($candidates as $c) {
+            $last = $c->last();
+            if ($last === null || $last->atS < $joinedS + 3600.0 * self::JOINED_H) {
+                $against[] = "$c->name: measure it now";
+            } else {
+                $volts[] = $last->volts;
+            }
+        }
+        if ($volts !== [] && max($volts) - min($volts) > self::ALIKE_V) {
+            $against[] = sprintf('they still read %.0f mV apart, though they are joined: wait, or look for a bad joint', 1000.0 * (max($volts) - min($volts)));
+        }
+
+        return $against;
     }
 
     /**

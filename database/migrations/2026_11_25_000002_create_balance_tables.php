@@ -9,12 +9,18 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
+        // Place among the bank's batteries, from 1; 0: as they came.
+        Schema::table('parts', static function (Blueprint $table): void {
+            $table->unsignedInteger('position')->default(0);
+        });
         Schema::create('balance_sessions', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('job_id')->constrained()->cascadeOnDelete();
             $table->string('protocol', 20);
             $table->double('link_ohm');
             $table->double('lead_a')->nullable();
+            // The chargers that there are: name and A of each.
+            $table->json('chargers');
             $table->dateTime('started_at');
             $table->dateTime('joined_at')->nullable();
             $table->dateTime('ended_at')->nullable();
@@ -48,6 +54,8 @@ return new class extends Migration {
             $table->double('volts');
             $table->double('amps')->nullable();
             $table->double('celsius')->nullable();
+            // Volts of each cell, where a cell meter reads.
+            $table->json('cells')->nullable();
             $table->string('step', 20);
             $table->string('source', 20);
             $table->string('by', 120)->default('');
@@ -58,6 +66,9 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Schema::table('parts', static function (Blueprint $table): void {
+            $table->dropColumn('position');
+        });
         Schema::dropIfExists('balance_readings');
         Schema::dropIfExists('balance_batteries');
         Schema::dropIfExists('balance_sessions');

@@ -7,8 +7,11 @@ namespace Database\Seeders;
 use App\Actions\AddParts;
 use App\Actions\ChooseBank;
 use App\Actions\IssueHandover;
+use App\Actions\LogReading;
 use App\Models\Answer;
 use App\Models\Appliance;
+use App\Models\BalanceBattery;
+use App\Models\BalanceSession;
 use App\Models\Conductor;
 use App\Models\Customer;
 use App\Models\Job;
@@ -25,11 +28,19 @@ use App\Models\Workshop;
 use App\Support\HoursText;
 use App\Support\PhotoStore;
 use App\Support\SystemReader;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Pebblefell\Assessment\Assessment;
+use Pebblefell\Balance\BenchBattery;
+use Pebblefell\Balance\BenchCharger;
+use Pebblefell\Balance\Protocol;
+use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\Step;
+use Pebblefell\Balance\Subject;
+use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
 
@@ -151,6 +162,13 @@ final class DemoSeeder extends Seeder
         foreach ([[$inverter, ['absorption_v' => '14.2', 'float_v' => '13.5', 'equalise_v' => 'off', 'rebulk_v' => '13.3', 'absorption_limit_h' => '1']], [$dcdc, ['absorption_v' => '14.4', 'float_v' => '13.5', 'equalise_v' => 'off']], [$mppt, ['absorption_v' => '14.2', 'float_v' => '13.5']]] as [$part, $values]) {
             $this->asSet($job, $part, $values);
         }
+        // Two are through or nearly, on the chargers that there are; two wait, measured as they came.
+        $now = CarbonImmutable::now()->startOfMinute();
+        $session = $this->session($job, Protocol::Full, $now->subHours(16), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
+        $this->benchLog($session, 0, 3, [[Step::Charging, 16.0, 'bench 1', 50.0], [Step::Resting, 8.5, '', null]], $now);
+        $this->benchLog($session, 1, 8, [[Step::Charging, 2.5, 'bench 2', 30.0]], $now);
+        $this->benchLog($session, 2, 11, [], $now);
+        $this->benchLog($session, 3, 4, [], $now);
         $this->picture($batteries[0], ['KVELLIN SLATE 230 WARM', '12.8 V  230 Ah  LFP', 'S/N K230-26-0417'], 'Label of the first battery');
     }
 
@@ -186,6 +204,13 @@ final class DemoSeeder extends Seeder
         }
         $this->picture($batteries[0], ['KVELLIN SLATE 200 WARM', '12.8 V  200 Ah  LFP', 'S/N K200W-25-1331'], 'Label, first battery');
         $this->picture($mppt, ['HALVERIN CREST 100-50', '100 V  50 A', 'S/N C1-77004'], 'Label');
+        $session = $this->session($job, Protocol::Full, CarbonImmutable::parse('2026-10-06T07:30:00Z'), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
+        foreach ([[13.18, 13.38, 13.34], [13.05, 13.56, 13.35]] as $k => $volts) {
+            foreach ([[0.0, $volts[0], Step::Waiting], [23.0, $volts[1], Step::Resting], [46.0, $volts[2], Step::Joined]] as [$hours, $v, $step]) {
+                $this->reading($session, $k, $session->started_at->toImmutable()->addMinutes((int) (60 * $hours)), new Reading(0.0, $v, 0.0, 16.5), $step);
+            }
+        }
+        $session->update(['joined_at' => '2026-10-07 06:40:00', 'ended_at' => '2026-10-08 05:35:00', 'passed' => true]);
         $this->answerAll($job, 'Agreed with the station: they drive to the jetty every third day.');
         (new IssueHandover())($job->refresh(), User::query()->where('role', Role::Planner->value)->firstOrFail());
     }
@@ -271,6 +296,13 @@ final class DemoSeeder extends Seeder
         $this->found($job, 'Skarnholt Shore 25', 1, 'aft locker');
         $this->found($job, 'Hadrelvik Mega 200', 1, 'aft locker');
         $this->loads($job, [['Radar', 'dc', 34, '6-14', 70, 4], ['Plotter', 'dc', 22, '6-14', 100, 0], ['Navigation lights', 'dc', 25, '6-9', 100, 0], ['Cabin fan', 'dc', 18, '6-14', 50, 0]]);
+        // Nearly a year ago: its yearly check comes due.
+        $session = $this->session($job, Protocol::Refresh, CarbonImmutable::now()->subDays(352)->setTime(15, 0), [['name' => 'bench 2', 'amps' => 30.0]]);
+        foreach ([[12.78, 13.04], [12.95, 13.08]] as $k => $volts) {
+            $this->reading($session, $k, $session->started_at->toImmutable(), new Reading(0.0, $volts[0], 0.0, 9.0), Step::Waiting);
+            $this->reading($session, $k, $session->started_at->toImmutable()->addHours(20), new Reading(0.0, $volts[1], 0.0, 11.0), Step::Ready);
+        }
+        $session->update(['ended_at' => $session->started_at->toImmutable()->addHours(20), 'passed' => true]);
     }
 
     private function bakery(): void
@@ -352,6 +384,57 @@ final class DemoSeeder extends Seeder
                 'name' => $row[0], 'side' => $row[1], 'watts' => $row[2], 'hours' => [$scenario => HoursText::parse($row[3])], 'duty_pct' => $row[4], 'standby_w' => $row[5], 'surge_w' => $row[6] ?? null, 'quantity' => $row[7] ?? 1,
             ]);
         }
+    }
+
+    /**
+     * A balance session of all batteries of the plan.
+     *
+     * @param list<array{name: string, amps: float}> $chargers
+     */
+    private function session(Job $job, Protocol $protocol, CarbonImmutable $at, array $chargers): BalanceSession
+    {
+        $session = new BalanceSession(['protocol' => $protocol, 'link_ohm' => 2.0 * BankDrawing::ohm(35.0, 0.5), 'lead_a' => 150.0, 'chargers' => $chargers, 'started_at' => $at]);
+        $session->forceFill(['job_id' => $job->id])->save();
+        foreach (SystemReader::read($job->fresh() ?? $job)->planned()->houseBatteries() as $battery) {
+            $session->balanceBatteries()->create(['part_uid' => $battery->uid, 'step' => Step::Waiting, 'since' => $at]);
+        }
+
+        return $session->refresh();
+    }
+
+    /**
+     * What a battery of the simulated bench would have read: on delivery, then in each step, begun so many hours ago.
+     *
+     * @param list<array{Step, float, string, ?float}> $steps step, hours ago, charger and its A
+     */
+    private function benchLog(BalanceSession $session, int $k, int $seed, array $steps, CarbonImmutable $now): void
+    {
+        $row = $session->balanceBatteries()->get()->firstOrFail(static fn(BalanceBattery $b, int $i): bool => $i === $k);
+        $subject = Subject::of($row->part_uid, SystemReader::read($session->job ?? new Job())->parts[$row->part_uid]->data, $session->protocol);
+        $battery = BenchBattery::hidden($seed, $subject->cells);
+        $this->reading($session, $k, $session->started_at->toImmutable()->addMinutes(10 + 4 * $k), $battery->read($subject, (float) $k), Step::Waiting);
+        foreach ($steps as $i => [$step, $hours, $charger, $amps]) {
+            $at = $now->subMinutes((int) (60 * $hours));
+            $until = isset($steps[$i + 1]) ? $now->subMinutes((int) (60 * $steps[$i + 1][1])) : $now;
+            $row->update(['step' => $step, 'since' => $at, 'charger' => $charger === '' ? $row->charger : $charger, 'charger_a' => $amps ?? $row->charger_a]);
+            while ($at < $until) {
+                $battery = $battery->advanced($subject, $row->refresh()->step, 1200.0, BenchCharger::Mains, $row->charger_a ?? 30.0, (float) $at->getTimestamp());
+                $at = $at->addMinutes(20);
+                if ($at <= $now) {
+                    $this->reading($session, $k, $at, $battery->read($subject, (float) $at->getTimestamp()), $row->step);
+                }
+            }
+        }
+    }
+
+    private function reading(BalanceSession $session, int $k, CarbonImmutable $at, Reading $reading, Step $step): void
+    {
+        $row = $session->balanceBatteries()->get()->firstOrFail(static fn(BalanceBattery $b, int $i): bool => $i === $k)->setRelation('session', $session);
+        $subject = Subject::of($row->part_uid, SystemReader::read($session->job ?? new Job())->parts[$row->part_uid]->data, $session->protocol);
+        if ($row->step !== $step && $row->step !== Step::Absorbing) {
+            $row->update(['step' => $step, 'since' => $at]);
+        }
+        (new LogReading())($row, $subject, $at, $reading, 'hand', 'Jona Sund');
     }
 
     /**

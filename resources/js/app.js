@@ -4,6 +4,8 @@ import { liveForms } from './live.js';
 import { hourStrips } from './hour-strip.js';
 import { enduranceMap } from './endurance-map.js';
 import { liveStream } from './live-stream.js';
+import { readingQueue } from './reading-queue.js';
+import { bankOrder } from './bank-order.js';
 import { themeSwitch } from './theme.js';
 import { smallThings } from './small-things.js';
 
@@ -13,6 +15,8 @@ liveForms();
 hourStrips();
 enduranceMap();
 liveStream();
+readingQueue();
+bankOrder();
 smallThings();
 
 // The page listens now.

@@ -1,10 +1,11 @@
-// The simulated bench (or a real one) says by server-sent events that there is something new; the page then brings itself up to date.
+// The simulated bench, or a real instrument, says by server-sent events that there is something new; the page then brings itself up to date.
 import { morphPage } from './live.js';
 
 let source = null;
 let fetching = false;
+let seen = null;
 
-async function refresh() {
+export async function refreshPage() {
     // Whoever types is not disturbed: what is in the fields stays, and what is focused too.
     if (fetching) {
         return;
@@ -12,7 +13,7 @@ async function refresh() {
     fetching = true;
     try {
         const answer = await fetch(location.href, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });
-        if (answer.ok) {
+        if (answer.ok && !answer.redirected) {
             morphPage(await answer.text());
         }
     } catch {
@@ -33,7 +34,13 @@ function attach() {
     }
     source?.close();
     source = new EventSource(url);
-    source.addEventListener('reading', refresh);
+    source.addEventListener('reading', (event) => {
+        // The first one says how things stand.
+        if (seen !== null && seen !== event.data) {
+            refreshPage();
+        }
+        seen = event.data;
+    });
 }
 
 export function liveStream() {

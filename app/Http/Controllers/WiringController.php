@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\OrderBank;
 use App\Actions\WireBank;
 use App\Http\Requests\WireRequest;
 use App\Models\Job;
@@ -14,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Bank\Layout;
+use Pebblefell\System\Part;
 
 /** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
 final class WiringController extends Controller
@@ -32,5 +34,20 @@ final class WiringController extends Controller
         $wire($job, $layout, $request->filled('plus') && $layout !== Layout::Posts ? [$request->integer('plus'), $request->integer('minus')] : null, (float) $request->input('mm2'), (float) $request->input('link_m'), (float) $request->input('lead_m'));
 
         return redirect()->route('bank', $job)->with('said', 'The bank is joined ' . $layout->label() . ' in the plan.');
+    }
+
+    /** Another order of the batteries, by their numbers as they stand: "2 1 3 4". */
+    public function order(Request $request, Job $job, OrderBank $order): RedirectResponse
+    {
+        $uids = array_map(static fn(Part $p): string => $p->uid, Workbench::of($job)->assessment->sums->banks->planned->parts);
+        $numbers = array_map(intval(...), preg_split('/[^0-9]+/', $request->string('order')->toString(), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        $sorted = $numbers;
+        sort($sorted);
+        if ($uids === [] || $sorted !== range(1, count($uids))) {
+            return redirect()->route('bank', $job)->withInput()->withErrors(['order' => 'Every number from 1 to ' . count($uids) . ' once.']);
+        }
+        $order($job, array_map(static fn(int $n): string => $uids[$n - 1], $numbers));
+
+        return redirect()->route('bank', $job)->with('said', 'The batteries stand in their new order.');
     }
 }

@@ -1,6 +1,7 @@
 @props(['drawing', 'share', 'job', 'desk' => null, 'name' => 'The bank'])
 @php($n = count($drawing->strings))
 @php($s = count($drawing->strings[0]))
+@php($orders = $desk && $desk->layout === null && $drawing->problem === '' && $n > 1 && auth()->user()?->can('plan', $job))
 @php($colW = min(170, 860 / max(1, $n)))
 @php($x0 = (900 - $n * $colW) / 2)
 @php($boxW = min(118, $colW - 26))
@@ -56,11 +57,12 @@
             @php($amps = $share->amps[$b])
             @php($fair = abs($share->loadA) / $n)
             @php($off = $fair > 0 ? abs(abs($amps) / $fair - 1) : 0)
+            @if ($orders)<g class="movable" data-battery="{{ $number[$part->uid] - 1 }}" data-row="{{ $k }}" tabindex="0" role="group" aria-label="Battery {{ $number[$part->uid] }}, {{ $show->text($amps, 'A') }}; the arrow keys move it">@else<g>@endif
             <rect class="f-paper s-ink" x="{{ round($cx - $boxW / 2, 1) }}" y="{{ $boxY($k) }}" width="{{ round($boxW, 1) }}" height="62" rx="4"/>
             <rect class="{{ $off > .25 ? 'f-rust-wash' : ($off > .1 ? 'f-gorse-wash' : 'f-fern-wash') }}" x="{{ round($cx - $boxW / 2 + 1, 1) }}" y="{{ $boxY($k) + 1 }}" width="{{ round(max(0, min(1, $fair > 0 ? abs($amps) / $fair / 2 : 0)) * ($boxW - 2), 1) }}" height="60" rx="3"/>
             <text class="t-bold" x="{{ round($cx - $boxW / 2 + 8, 1) }}" y="{{ $boxY($k) + 22 }}">{{ $number[$part->uid] }}</text>
             <text class="big mid" x="{{ round($cx + 6, 1) }}" y="{{ $boxY($k) + 30 }}">{{ $show->text($amps, 'A') }}</text>
-            <text class="t-muted mid" x="{{ round($cx + 6, 1) }}" y="{{ $boxY($k) + 50 }}">{{ $share->loadA != 0 ? round(100 * $amps / $share->loadA) . ' %' : '' }}</text>
+            <text class="t-muted mid" x="{{ round($cx + 6, 1) }}" y="{{ $boxY($k) + 50 }}">{{ $share->loadA != 0 ? round(100 * $amps / $share->loadA) . ' %' : '' }}</text></g>
             @foreach ([['+', $boxY($k), 'plus', $k === $s - 1], ['−', $boxY($k) + 62, 'minus', $k === 0]] as [$sign, $y, $pole, $end])
                 @if ($desk && $end && $drawing->takeoffs)<a href="{{ $query(['layout' => null, 'plus' => $pole === 'plus' ? $i : $drawing->takeoffs[0], 'minus' => $pole === 'minus' ? $i : $drawing->takeoffs[1]]) }}" class="terminal" data-terminal="{{ $pole }}-{{ $i }}" aria-label="Take off {{ $pole }} at battery {{ $number[$part->uid] }}"><circle cx="{{ $cx }}" cy="{{ $y }}" r="22" class="reach"/><circle cx="{{ $cx }}" cy="{{ $y }}" r="8" class="{{ $pole === 'plus' ? 'f-heather' : 'neg' }}"/></a>
                 @else<circle cx="{{ $cx }}" cy="{{ $y }}" r="7" class="{{ $pole === 'plus' ? 'f-heather' : 'neg' }}"/>@endif

@@ -24,6 +24,8 @@
         </form>
         <p class="small muted mt-1">A negative load is a charge. Touch a terminal to move its take-off; touch a link’s amps to make its joint loose by {{ $show->text($desk->looseMohm) }} mΩ.</p>
         <div class="mt-3"><x-bank-drawing :drawing="$drawing" :share="$share" :job="$job" :desk="$desk" /></div>
+        @if (count($drawing->strings) > 1 && $desk->layout === null && $drawing->problem === '')@can('plan', $job)<form method="post" action="{{ route('bank.order', $job) }}" class="map-form mt-2" data-bank-order>@csrf @method('put')<input type="hidden" name="_form" value="ord">
+            <x-field form="ord" label="Order" name="order" :value="implode(' ', range(1, count($names)))" inputmode="numeric" help="Or drag a battery to its place." /><button class="btn plain">Stand them so</button></form>@endcan @endif
         <div class="figures">
             <x-stat :figure="new Pebblefell\Finding\Figure('Spread', round($spread ?? 0, 1), '%', '(largest − smallest current) ÷ mean', [Pebblefell\Finding\Figure::given('load', $desk->loadA, 'A')], 'nodal analysis: Ho, Ruehli & Brennan 1975')" label="Spread" />
             @if ($limit)<x-stat :figure="$limit" label="Gives before a BMS opens" />@endif

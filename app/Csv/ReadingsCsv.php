@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Csv;
+
+use App\Actions\LogReading;
+use App\Models\BalanceSession;
+use App\Support\ReadingIntake;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Balance\Reading;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\System;
+use Ramsey\Uuid\Uuid;
+use Throwable;
+
+/**
+ * Readings of a balance session as CSV: battery, time, volts, and where they were read amps, celsius and cell1, cell2 …; UTC where a time
+ * names no zone. Read in whole or not at all. The same line read in again is known again, and kept once.
+ */
+final class ReadingsCsv
+{
+    /** Name space of the ids that are made from a line (RFC 4122, version 5). */
+    private const IDS = '6f0d8f8e-5e0a-4c57-9a53-6f3f5f3f3b0e';
+
+    public static function read(BalanceSession $session, System $system, string $text, string $by, bool $sure): CsvResult
+    {
+        [$rows, $faults] = Csv::read($text, $session->balanceBatteries()->count() > 1 ? ['battery', 'time', 'volts'] : ['time', 'volts']);
+        if ($rows === [] && $faults === []) {
+            $faults[] = ['path' => 'line 2', 'message' => 'there are no readings below the names of the columns'];
+        }
+        $intake = new ReadingIntake(new LogReading());
+        $new = 0;
+        DB::beginTransaction();
+        try {
+            foreach ($rows as $row) {
+                try {
+                    $battery = ReadingIntake::battery($session, $system, $row['battery'] ?? '');
+                    $at = self::time($row['time']);
+                    $reading = self::reading($row, $at);
+                    $id = Uuid::uuid5(self::IDS, implode('|', [$session->id, $battery->id, $at->getTimestamp(), json_encode([$reading->volts, $reading->amps, $reading->celsius, $reading->cells])]))->toString();
+                    $new += $intake->take($battery, $system, $at, $reading, 'file', $by, $id, $sure) ? 1 : 0;
+                } catch (InvalidValue $e) {
+                    $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => $e->getMessage()];
+                }
+            }
+        } catch (Throwable $e) {
+            DB::rollBack();
+            throw $e;
+        }
+        if ($faults !== []) {
+            DB::rollBack();
+
+            return new CsvResult(0, $faults);
+        }
+        DB::commit();
+
+        return new CsvResult($new, []);
+    }
+
+    public static function write(BalanceSession $session, System $system): string
+    {
+        $batteries = $session->balanceBatteries()->with('readings')->get();
+        $cells = (int) $batteries->flatMap(static fn($b) => $b->readings)->map(static fn($r): int => count($r->cells ?? []))->max();
+        $rows = [['battery', 'time', 'volts', 'amps', 'celsius', ...array_map(static fn(int $i): string => "cell$i", $cells > 0 ? range(1, $cells) : []), 'step', 'source', 'by']];
+        foreach ($batteries as $k => $battery) {
+            $serial = $system->parts[$battery->part_uid]->serial ?? '';
+            foreach ($battery->readings as $r) {
+                $rows[] = [$serial !== '' && $serial !== '–' ? $serial : (string) ($k + 1), $r->read_at->utc()->format('Y-m-d\TH:i:s\Z'), $r->volts, $r->amps, $r->celsius, ...array_pad($r->cells ?? [], $cells, null), $r->step, $r->source, $r->by];
+            }
+        }
+
+        return Csv::write($rows);
+    }
+
+    /**
+     * @param array<string, string> $row
+     */
+    private static function reading(array $row, CarbonImmutable $at): Reading
+    {
+        $number = static function (string $key) use ($row): ?float {
+            $text = str_replace([',', '−'], ['.', '-'], $row[$key] ?? '');
+
+            return $text === '' ? null : (is_numeric($text) ? (float) $text : throw InvalidValue::at('/' . $key, "\"$text\" is not a number"));
+        };
+        $cells = [];
+        for ($i = 1; isset($row["cell$i"]); ++$i) {
+            $cells[] = $number("cell$i");
+        }
+        $cells = array_values(array_filter($cells, static fn(?float $v): bool => $v !== null));
+
+        return new Reading((float) $at->getTimestamp(), $number('volts') ?? throw InvalidValue::at('/volts', 'is needed'), $number('amps'), $number('celsius'), $cells === [] ? null : $cells);
+    }
+
+    private static function time(string $text): CarbonImmutable
+    {
+        try {
+            return $text === '' ? throw InvalidValue::at('/time', 'is needed') : CarbonImmutable::parse($text, 'UTC')->utc();
+        } catch (InvalidValue $e) {
+            throw $e;
+        } catch (Throwable) {
+            throw InvalidValue::at('/time', "\"$text\" is not a date and time: 2026-11-25 08:30");
+        }
+    }
+}
