@@ -36,6 +36,7 @@ final readonly class BankDesk
         public ?Drift $drift,
         public ?array $suspects,
         public array $measured,
+        public bool $byVolts,
         public ?string $measuredFault,
         public ?Pack $pack,
         public ?string $packFault,
@@ -62,8 +63,9 @@ final readonly class BankDesk
             $drawing = $drawing->withLooseLink($loose, $looseMohm / 1000.0);
         }
         $loadA = $number('load', round(max(10.0, $sums->loads->budget->peakA())), -2000.0, 5000.0);
-        $measured = array_map(static fn($v): string => is_scalar($v) ? (string) $v : '', (array) $request->query('amps', []));
-        [$suspects, $fault] = $drawing === null ? [null, null] : self::diagnose($drawing, $measured);
+        $byVolts = $request->query('volts') !== null;
+        $measured = array_map(static fn($v): string => is_scalar($v) ? (string) $v : '', (array) $request->query($byVolts ? 'volts' : 'amps', []));
+        [$suspects, $fault] = $drawing === null ? [null, null] : self::diagnose($drawing, $measured, $byVolts, $loadA);
         [$pack, $packFault, $packInput] = self::pack($request);
 
         return new self(
@@ -81,6 +83,7 @@ final readonly class BankDesk
             $drawing?->drift($loadA),
             $suspects,
             $measured,
+            $byVolts,
             $fault,
             $pack,
             $packFault,
@@ -93,7 +96,7 @@ final readonly class BankDesk
      *
      * @return array{?list<Diagnosis>, ?string}
      */
-    private static function diagnose(BankDrawing $drawing, array $measured): array
+    private static function diagnose(BankDrawing $drawing, array $measured, bool $byVolts, float $loadA): array
     {
         if (array_filter($measured, static fn(string $v): bool => trim($v) !== '') === []) {
             return [null, null];
@@ -102,12 +105,14 @@ final readonly class BankDesk
         foreach ($drawing->network->sources as $i => $source) {
             $text = str_replace([',', '−', ' '], ['.', '-', ''], $measured[$i] ?? '');
             if (!is_numeric($text)) {
-                return [null, 'Each battery needs a reading in A; battery ' . ($i + 1) . ' has none.'];
+                return [null, 'Each battery needs a reading in ' . ($byVolts ? 'V' : 'A') . '; battery ' . ($i + 1) . ' has none.'];
             }
             $amps[] = (float) $text;
         }
         try {
-            return [Diagnosis::rank($drawing->network->sources, $drawing->links, $drawing->positive, $drawing->negative, $amps), null];
+            [$sources, $links] = [$drawing->network->sources, $drawing->links];
+
+            return [$byVolts ? Diagnosis::byVolts($sources, $links, $drawing->positive, $drawing->negative, $amps, $loadA) : Diagnosis::byAmps($sources, $links, $drawing->positive, $drawing->negative, $amps), null];
         } catch (InvalidValue $e) {
             return [null, 'It ' . $e->getMessage() . '.'];
         }

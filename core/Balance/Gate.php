@@ -95,7 +95,7 @@ final readonly class Gate
                     $until = max($until ?? 0.0, $forecast->readyAtS);
                 }
             }
-            if ($nowS - $last->atS > 3600.0 * self::FRESH_H && $c->step !== Step::Joined) {
+            if ($nowS - $last->atS > 3600.0 * self::FRESH_H && in_array($c->step, [Step::Resting, Step::Ready], true)) {
                 $wait[] = sprintf('%s: the last reading is %.0f h old; measure it now', $c->name, ($nowS - $last->atS) / 3600.0);
             }
             if ($last->celsius !== null && $last->celsius < $c->subject->chargeFloorC) {

@@ -77,7 +77,7 @@ command_test() {
             env_set APP_ENV production
             rm -f "$CACHE"/*.php
             serve_demo
-            run_part 'Playwright: Browser' env PEBBLEFELL_URL="http://$HOST:$PORT" node node_modules/@playwright/test/cli.js test "$@"
+            run_part 'Playwright: Browser' env PEBBLEFELL_URL="http://$HOST:$PORT" PEBBLEFELL_INSTANCE="$INSTANCE" PEBBLEFELL_ROOT="$ROOT" node node_modules/@playwright/test/cli.js test "$@"
             ;;
     esac
     if [ -n "$FAILED" ]; then

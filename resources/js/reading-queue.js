@@ -6,9 +6,10 @@ import { refreshPage } from './live-stream.js';
 const RETRY_MS = 10_000;
 const forms = 'form[data-reading]';
 
-const store = () => openDB('pebblefell', 1, {
+let opened = null;
+const store = () => (opened ??= openDB('pebblefell', 1, {
     upgrade: (db) => db.createObjectStore('readings', { keyPath: 'n', autoIncrement: true }),
-});
+}));
 
 /** Random, version 4; crypto.randomUUID is there on https and localhost only. */
 function uuid() {
@@ -126,6 +127,12 @@ async function keep(form) {
     const fields = Object.fromEntries([...new FormData(form)].filter(([name]) => !name.startsWith('_')));
     const reading = { url: form.action, who: form.dataset.who, what: form.dataset.reading, state: 'waits', fields: { ...fields, sure: Boolean(fields.sure), client_id: uuid(), read_at: new Date().toISOString() } };
     await (await store()).add('readings', reading);
+    // Only what is stored leaves the form.
+    form.querySelectorAll('input:not([type=hidden])').forEach((field) => {
+        field.value = '';
+        field.checked = false;
+        delete field.dataset.dirty;
+    });
     await show();
     flush();
 }
@@ -164,13 +171,11 @@ export function readingQueue() {
         if (!form.reportValidity()) {
             return;
         }
-        keep(form);
-        form.querySelectorAll('input:not([type=hidden])').forEach((field) => {
-            field.value = '';
-            field.checked = false;
-            delete field.dataset.dirty;
-        });
-        volts.focus();
+        if (form.getAttribute('aria-busy') !== 'true') {
+            form.setAttribute('aria-busy', 'true');
+            keep(form).finally(() => form.removeAttribute('aria-busy'));
+            volts.focus();
+        }
     });
     document.addEventListener('input', (event) => {
         if (event.target instanceof HTMLElement && event.target.closest(forms)) {

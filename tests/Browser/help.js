@@ -7,7 +7,7 @@ export const test = base.extend({
     page: async ({ page }, use) => {
         const faults = [];
         page.on('console', (message) => {
-            if (message.type() === 'error' && !/status of (403|404|409|419|429)|ERR_FAILED/.test(message.text())) {
+            if (message.type() === 'error' && !/status of (403|404|409|419|422|429)|ERR_(FAILED|CONNECTION_REFUSED|INTERNET_DISCONNECTED|EMPTY_RESPONSE|INCOMPLETE_CHUNKED_ENCODING)/.test(message.text())) {
                 faults.push(message.text());
             }
         });

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, openJob, signIn, test } from './help.js';
 
-const stages = ['Survey', 'Loads', 'Size', 'Sources', 'Settings', 'Handover'];
+const stages = ['Survey', 'Loads', 'Size', 'Sources', 'Bank', 'Balance', 'Settings', 'Handover'];
 
 async function soundPage(page, what) {
     const result = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();

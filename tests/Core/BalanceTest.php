@@ -285,17 +285,22 @@ final class BalanceTest extends TestCase
             }
             $loose = $links;
             $loose[$k] = Link::of($link->from, $link->to, $link->ohm + 0.002);
-            $found = Diagnosis::rank($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $loose))[0];
+            $found = Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $loose))[0];
             self::assertSame(['link', $k], [$found->kind, $found->index], $link->from . $link->to);
             self::assertEqualsWithDelta(0.002, $found->addedOhm, 0.0006);
+            // The same from volts at the terminals, read to the millivolt, at whatever charge.
+            $share = Network::of($sources, array_values($loose), Layout::POSITIVE, Layout::NEGATIVE)->share(160.0);
+            $volts = array_map(static fn(float $a): float => round(13.05 - 0.004 * $a, 3), $share->amps);
+            $found = Diagnosis::byVolts($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $volts, 160.0)[0];
+            self::assertSame(['link', $k], [$found->kind, $found->index], $link->from . $link->to);
         }
         $tired = $sources;
         $tired[2] = Source::of('C', 13.2, 0.012);
-        $found = Diagnosis::rank($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($tired, $links))[0];
+        $found = Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($tired, $links))[0];
         self::assertSame(['battery', 'C'], [$found->kind, $found->name]);
-        self::assertSame('none', Diagnosis::rank($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $links))[0]->kind);
+        self::assertSame('none', Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $links))[0]->kind);
         $this->expectException(InvalidValue::class);
-        Diagnosis::rank($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, [0.0, 0.0, 0.0, 0.0]);
+        Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, [0.0, 0.0, 0.0, 0.0]);
     }
 
     /** Wired at the same end, shares drift together on the flat and swing at the ends; charge is kept all the way. */

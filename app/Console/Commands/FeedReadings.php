@@ -16,7 +16,7 @@ use Throwable;
 /** Readings of a real instrument, as JSON lines from standard input, into the open balance session of a job. See docs/instruments.md. */
 final class FeedReadings extends Command
 {
-    protected $signature = 'pebblefell:feed {job : number of the job} {--sure : what would be asked about is so} {--as=instrument : who reads}';
+    protected $signature = 'pebblefell:feed {job : number of the job} {--sure : what would be asked about is so} {--as=instrument : who reads} {--file=php://stdin : read from}';
 
     protected $description = 'Feeds readings, one JSON object a line, into the open balance session of a job';
 
@@ -25,13 +25,17 @@ final class FeedReadings extends Command
         $job = Job::query()->where('number', (string) $this->argument('job'))->first();
         $session = $job?->balanceSessions()->whereNull('ended_at')->latest('id')->first();
         if ($job === null || $session === null) {
-            fwrite(STDERR, ($job === null ? 'There is no job ' . $this->argument('job') : 'Job ' . $this->argument('job') . ' has no open balance session') . ".\n");
+            $this->error($job === null ? 'There is no job ' . $this->argument('job') . '.' : 'Job ' . $this->argument('job') . ' has no open balance session.');
 
+            return self::INVALID;
+        }
+        $from = fopen((string) $this->option('file'), 'r');
+        if ($from === false) {
             return self::INVALID;
         }
         $system = Workbench::assessment($job)->sums->system;
         [$line, $refused] = [0, 0];
-        while (($text = fgets(STDIN)) !== false) {
+        while (($text = fgets($from)) !== false) {
             ++$line;
             if (trim($text) === '') {
                 continue;

@@ -27,7 +27,7 @@
 @php($most = max([1.0, ...array_map(abs(...), $share->linkA)]))
 @php($query = fn (array $change) => route('bank', $job) . '?' . http_build_query(array_filter([...request()->except(['_token', 'loose']), ...$change], fn ($v) => $v !== null)))
 @php($words = fn (string $node) => isset($number[rtrim($node, '+-')]) ? 'battery ' . $number[rtrim($node, '+-')] . ' ' . (str_ends_with($node, '+') ? 'plus' : 'minus') : ($pos[$node][2] ?? 'plus') . ' take-off')
-<div class="scroll"><svg class="draw bank-drawing" viewBox="0 0 900 {{ $bottom + 84 }}" role="group" aria-label="{{ $name }}: @foreach ($drawing->network->sources as $i => $source)battery {{ $number[$source->id] }} gives {{ round($share->amps[$i], 1) }} A. @endforeach">
+<div class="scroll"><svg class="draw bank-drawing" viewBox="0 {{ $drawing->takeoffs ? 36 : 0 }} 900 {{ $drawing->takeoffs ? $bottom + 12 : $bottom + 84 }}" role="group" aria-label="{{ $name }}: @foreach ($drawing->network->sources as $i => $source)battery {{ $number[$source->id] }} gives {{ round($share->amps[$i], 1) }} A. @endforeach">
     @foreach ($drawing->links as $k => $link)
         @php([$ax, $ay, $pole] = $pos[$link->from])
         @php([$bx, $by] = $pos[$link->to])

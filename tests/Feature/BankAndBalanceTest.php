@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\AddParts;
+use App\Models\BalanceBattery;
+use App\Models\BalanceReading;
+use App\Models\BalanceSession;
+use App\Models\Conductor;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Role;
+use App\Support\Bench;
+use App\Support\SystemReader;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Pebblefell\Assessment\Assessment;
+use Pebblefell\Balance\BenchCharger;
+use Pebblefell\Balance\Step;
+use Pebblefell\Sizing\BankDrawing;
+use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\Reader;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The bank's links in the plan; balance sessions, their log and what comes of them. */
+final class BankAndBalanceTest extends TestCase
+{
+    /** A job with a planned bank and a load that hangs on its first battery. */
+    private function bank(int $count = 4): Job
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery(['internal_mohm' => 4, 'discharge_limit_a' => 100, 'charge_limit_a' => 100, 'absorption_v' => 14.2, 'absorption_h' => 1])->id, 'count' => $count])->assertSessionHasNoErrors();
+        $box = (new AddParts())->row($job, Part::class, 'p', ['kind' => PartKind::DistributionBox, 'fate' => Fate::Add, 'data' => ['circuits' => 8], 'origins' => []])->uid;
+        $first = $this->batteries($job)[0];
+        foreach (['plus', 'minus'] as $pole) {
+            (new AddParts())->row($job, Conductor::class, 'c', ['from_terminal' => "$first.$pole", 'to_terminal' => "$box.supply_$pole", 'fate' => Fate::Add, 'size_mm2' => 35.0, 'length_m' => 1.0]);
+        }
+
+        return $job->refresh();
+    }
+
+    /** @return list<string> uids in their order */
+    private function batteries(Job $job): array
+    {
+        return array_values($job->parts()->where('kind', 'battery')->get()->map(static fn(Part $p): string => $p->uid)->all());
+    }
+
+    private function drawing(Job $job): BankDrawing
+    {
+        return BankDrawing::asDrawn(Assessment::of(SystemReader::read($job->refresh()))->sums) ?? self::fail('no bank');
+    }
+
+    /** @return list<string> the box's ends at the bank: plus, minus */
+    private function boxHangsAt(Job $job): array
+    {
+        return array_values($job->conductors()->where('to_terminal', 'like', '%.supply\_%')->orderBy('id')->get()->map(static fn(Conductor $c): string => $c->from_terminal)->all());
+    }
+
+    public function testALayoutIsDrawnIntoThePlanAndWhatHangsOnTheBankMovesAlong(): void
+    {
+        $job = $this->bank();
+        [$a, , , $d] = $this->batteries($job);
+        $put = fn(array $wires): TestResponse => $this->put("/jobs/$job->id/bank/links", ['mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5, ...$wires])->assertSessionHasNoErrors();
+        self::assertSame(["$a.plus", "$a.minus"], $this->boxHangsAt($job));
+        $put(['layout' => 'across']);
+        self::assertSame(["$a.plus", "$d.minus"], $this->boxHangsAt($job));
+        $drawing = $this->drawing($job);
+        self::assertSame([[0, 3], false, 6], [$drawing->takeoffs, $drawing->assumed, count($drawing->links)]);
+        $put(['layout' => 'posts']);
+        self::assertSame(2, $job->parts()->where('kind', 'busbar')->count());
+        self::assertNull($this->drawing($job)->takeoffs);
+        self::assertEqualsWithDelta(0.0, $this->drawing($job)->network->share(100.0)->spreadPct() ?? 99.0, 1e-6);
+        self::assertEqualsWithDelta(400.0, $this->drawing($job)->trueLimit(true)->value ?? 0.0, 1e-6);
+        // Back again: the posts go, with nothing left of them, and the box hangs on batteries.
+        $put(['layout' => 'same_end']);
+        self::assertSame(["$a.plus", "$a.minus"], $this->boxHangsAt($job));
+        self::assertSame([0, 8], [$job->parts()->where('kind', 'busbar')->count(), $job->conductors()->count()]);
+        $put(['layout' => 'across', 'plus' => 2, 'minus' => 1]);
+        self::assertSame([2, 1], $this->drawing($job)->takeoffs);
+        $this->put("/jobs/$job->id/bank/links", ['layout' => 'across', 'mm2' => 0, 'link_m' => 0.3, 'lead_m' => 0.5])->assertSessionHasErrors('mm2');
+        $this->get("/jobs/$job->id/bank?loose=1&amps[0]=10&amps[1]=x")->assertOk()->assertSee('Each battery needs a reading in A; battery 2 has none.');
+    }
+
+    public function testTheOrderOfTheBankIsKeptAndTheTakeOffsStayInTheirPlaces(): void
+    {
+        $job = $this->bank();
+        [$a, $b, $c, $d] = $this->batteries($job);
+        $this->put("/jobs/$job->id/bank/links", ['layout' => 'across', 'mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5]);
+        $this->put("/jobs/$job->id/bank/order", ['order' => '4 1 2'])->assertSessionHasErrors('order');
+        $this->put("/jobs/$job->id/bank/order", ['order' => '4 1 2 3'])->assertSessionHasNoErrors();
+        self::assertSame([$d, $a, $b, $c], $this->batteries($job));
+        self::assertSame(["$d.plus", "$c.minus"], $this->boxHangsAt($job));
+        self::assertSame([0, 3], $this->drawing($job)->takeoffs);
+        // The job file has them in that order, and gives the same file again.
+        $file = $this->get("/jobs/$job->id/file")->getContent();
+        self::assertSame([$d, $a, $b, $c], array_values(array_filter(array_column(json_decode((string) $file, true)['parts'], 'uid'), static fn(string $uid): bool => in_array($uid, [$a, $b, $c, $d], true))));
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function opened(Job $job, array $more = []): BalanceSession
+    {
+        $this->post("/jobs/$job->id/balance", ['protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, 'lead_a' => 150, 'charger' => ['bench 1'], 'charger_a' => ['30'], ...$more])->assertSessionHasNoErrors();
+
+        return $job->balanceSessions()->whereNull('ended_at')->firstOrFail();
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     *
+     * @return TestResponse<Response>
+     */
+    private function read(Job $job, BalanceBattery $battery, array $fields): TestResponse
+    {
+        return $this->postJson("/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id/readings", $fields);
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return TestResponse<Response>
+     */
+    private function step(Job $job, BalanceBattery $battery, Step $step, array $more = []): TestResponse
+    {
+        return $this->put("/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id", ['step' => $step->value, 'lock_version' => $battery->refresh()->lock_version, ...$more]);
+    }
+
+    public function testWhoMayDoWhat(): void
+    {
+        $job = $this->bank(2);
+        $session = $this->opened($job);
+        $battery = $session->balanceBatteries()->firstOrFail();
+        $this->actingAs($this->user(Role::Office));
+        $this->get("/jobs/$job->id/balance")->assertOk()->assertDontSee('Log it');
+        $this->read($job, $battery, ['volts' => 13.2])->assertForbidden();
+        $this->put("/jobs/$job->id/balance/$session->id/join")->assertForbidden();
+        $this->get("/jobs/$job->id/balance/$session->id/live")->assertForbidden();
+        $this->actingAs($this->user(Role::Technician));
+        $this->read($job, $battery, ['volts' => 13.2])->assertOk();
+        $this->put("/jobs/$job->id/bank/links", ['layout' => 'across', 'mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5])->assertForbidden();
+        // Of another job it is not reached.
+        $other = $this->job();
+        $this->read($other, $battery, ['volts' => 13.2])->assertNotFound();
+        $this->post("/jobs/$job->id/balance", ['protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, 'charger' => ['b'], 'charger_a' => [30]])->assertStatus(409);
+    }
+
+    public function testASessionNeedsWhatItsMethodNeeds(): void
+    {
+        $job = $this->bank(2);
+        $post = fn(array $more): TestResponse => $this->post("/jobs/$job->id/balance", ['protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, ...$more]);
+        $post(['charger' => [''], 'charger_a' => ['']])->assertSessionHasErrors('charger.0');
+        $post(['charger' => ['b'], 'charger_a' => ['no']])->assertSessionHasErrors('charger_a.0');
+        $post(['charger' => ['b'], 'charger_a' => ['30'], 'parts' => [$this->batteries($job)[0]]])->assertSessionHasErrors('parts');
+        $post(['protocol' => 'check', 'parts' => ['p999']])->assertSessionHasErrors('parts.0');
+        $post(['protocol' => 'check'])->assertSessionHasNoErrors();
+    }
+
+    public function testAReadingIsKeptOnceAndWhatCannotBeIsAskedAbout(): void
+    {
+        $job = $this->bank(2);
+        $battery = $this->opened($job)->balanceBatteries()->firstOrFail();
+        $id = (string) Str::uuid();
+        $this->read($job, $battery, ['volts' => '13,21', 'client_id' => $id, 'read_at' => '2026-11-25T06:00:00Z'])->assertOk()->assertJson(['new' => true]);
+        $this->read($job, $battery, ['volts' => 13.21, 'client_id' => $id])->assertOk()->assertJson(['new' => false]);
+        $this->read($job, $battery, ['volts' => 1.32])->assertStatus(422)->assertJson(['ask' => true]);
+        $this->read($job, $battery, ['volts' => 13.2, 'read_at' => now()->addHour()->toIso8601String()])->assertStatus(422)->assertJson(['ask' => false]);
+        $this->read($job, $battery, ['volts' => 'x'])->assertJsonValidationErrors('volts');
+        $this->read($job, $battery, ['volts' => 13.2, 'cells' => '3.3 3,3 three 3.3'])->assertJsonValidationErrors('cells');
+        self::assertSame([13.21], BalanceReading::query()->pluck('volts')->all());
+        self::assertSame('2026-11-25T06:00:00+00:00', BalanceReading::query()->firstOrFail()->read_at->utc()->toIso8601String());
+        // Asked about, and so.
+        $this->read($job, $battery, ['volts' => 7.1, 'sure' => true, 'cells' => '1.8 1,8 1.75 1.75'])->assertOk();
+        self::assertSame([1.8, 1.8, 1.75, 1.75], BalanceReading::query()->latest('id')->firstOrFail()->cells);
+        // Without scripts the question stands at the field, and what was typed stays.
+        $this->from("/jobs/$job->id/balance")->followingRedirects()->post("/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id/readings", ['_form' => "r$battery->id", 'volts' => '134'])
+            ->assertSee('is the decimal point in the right place?')->assertSee('value="134"', false)->assertSee('It is so');
+    }
+
+    public function testTheGateIsAskedAgainAndTheResultGoesToTheSerials(): void
+    {
+        $job = $this->bank(2);
+        $session = $this->opened($job);
+        [$a, $b] = $session->balanceBatteries()->get()->all();
+        $this->step($job, $a, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasNoErrors();
+        self::assertSame(['bench 1', 30.0], [$a->refresh()->charger, $a->charger_a]);
+        $this->step($job, $b, Step::Charging, ['charger' => 'somebody’s'])->assertSessionHasErrors('charger');
+        // At absorption volts bulk is over, by itself.
+        $this->read($job, $a, ['volts' => 14.2, 'amps' => 12])->assertOk();
+        self::assertSame(Step::Absorbing, $a->refresh()->step);
+        // Whoever has an older page open is told.
+        $this->put("/jobs/$job->id/balance/$session->id/batteries/$a->id", ['step' => 'resting', 'lock_version' => 1])->assertStatus(Response::HTTP_CONFLICT);
+        $this->put("/jobs/$job->id/balance/$session->id/join")->assertSessionHasErrors('join');
+        $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/balance/$session->id/join", ['reason' => 'I think so'])->assertSessionHasErrors('join');
+        $this->actingAs($this->user());
+        $this->step($job, $a, Step::Resting);
+        $this->step($job, $b, Step::Charging, ['charger' => 'bench 1']);
+        $this->step($job, $b, Step::Resting);
+        $this->travel(13)->hours();
+        $this->read($job, $a, ['volts' => 13.4]);
+        $this->read($job, $b, ['volts' => 13.5]);
+        $this->get("/jobs/$job->id/balance")->assertSee('data-gate="join"', false);
+        $this->put("/jobs/$job->id/balance/$session->id/join")->assertSessionHasNoErrors();
+        $this->put("/jobs/$job->id/balance/$session->id/finish", ['passed' => 1])->assertSessionHasErrors('finish');
+        $this->travel(13)->hours();
+        $this->read($job, $a, ['volts' => 13.45]);
+        $this->read($job, $b, ['volts' => 13.46]);
+        self::assertFalse($job->refresh()->isBalanced(Assessment::of(SystemReader::read($job))));
+        $this->put("/jobs/$job->id/balance/$session->id/finish", ['passed' => 1])->assertSessionHasNoErrors();
+        self::assertTrue($job->refresh()->isBalanced(Assessment::of(SystemReader::read($job))));
+        self::assertSame([13.45, 13.46], $job->measurements()->where('note', 'balanced, full')->pluck('value')->all());
+        $this->read($job, $a, ['volts' => 13.4])->assertStatus(422);
+        // Next year it comes due, on the Yard; then last year's volts stand beside the new ones.
+        $this->get('/')->assertDontSee('yearly check of the balance');
+        $this->travel(350)->days();
+        $this->get('/')->assertSee('yearly check of the balance');
+        $check = $this->opened($job, ['protocol' => 'check']);
+        $this->read($job, $check->balanceBatteries()->firstOrFail(), ['volts' => 13.3])->assertOk();
+        $this->get("/jobs/$job->id/balance")->assertSee('last time 13.45 V');
+    }
+
+    public function testWhatWaitsIsOnTheYardAndInACalendarFile(): void
+    {
+        $job = $this->bank(2);
+        [$a] = $this->opened($job)->balanceBatteries()->get()->all();
+        $this->step($job, $a, Step::Charging, ['charger' => 'bench 1']);
+        $this->read($job, $a, ['volts' => 12.7, 'amps' => 30]);
+        $this->get('/')->assertSee('charging, bulk');
+        $calendar = Reader::read((string) $this->get('/balance.ics')->assertOk()->getContent());
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], $calendar->validate());
+        $event = $calendar->select('VEVENT')[0] ?? null;
+        self::assertInstanceOf(VEvent::class, $event);
+        self::assertStringContainsString('charging', (string) $event->select('SUMMARY')[0]);
+        // 200 Ah from about 17 % to 97 % at 30 A: five to six hours.
+        $hours = (strtotime((string) $event->select('DTSTART')[0]) - now()->getTimestamp()) / 3600;
+        self::assertTrue($hours > 4.5 && $hours < 6.5, (string) $hours);
+    }
+
+    public function testATableIsLoggedWholeOrNotAtAll(): void
+    {
+        $job = $this->bank(2);
+        $job->parts()->where('uid', $this->batteries($job)[0])->firstOrFail()->changeTo(['serial' => 'S-1']);
+        $session = $this->opened($job);
+        $post = fn(string $table, array $more = []): TestResponse => $this->post("/jobs/$job->id/balance/$session->id/readings", ['table' => $table, ...$more]);
+        $post("battery;time;volts;celsius\nS-1;2026-11-24 08:00;13,21;9\n2;2026-11-24 08:05;1,31;9\n3;noon;13.2;9\n")->assertSessionHasErrors('table');
+        self::assertSame(['line 3, volts', 'line 4, battery'], array_column((array) session('faults'), 'path'));
+        self::assertSame(0, BalanceReading::query()->count());
+        $table = "battery\ttime\tvolts\tcell1\tcell2\tcell3\tcell4\nS-1\t2026-11-24T08:00:00Z\t13.21\t3.3\t3.3\t3.31\t3.3\n2\t2026-11-24T09:05:00+01:00\t13.11\t\t\t\t\n";
+        $post($table)->assertSessionHasNoErrors();
+        $post($table)->assertSessionHasNoErrors();
+        self::assertSame([13.21, 13.11], BalanceReading::query()->orderBy('id')->pluck('volts')->all());
+        // Out again, and in: nothing new.
+        $csv = (string) $this->get("/jobs/$job->id/balance/$session->id/readings.csv")->assertOk()->getContent();
+        self::assertStringContainsString('S-1,2026-11-24T08:00:00Z,13.21,,,3.3,3.3,3.31,3.3,waiting,file', $csv);
+        $post($csv)->assertSessionHasNoErrors();
+        self::assertSame(2, BalanceReading::query()->count());
+    }
+
+    public function testTheSimulatedBenchGoesByTheClockNotByTheListeners(): void
+    {
+        $job = $this->bank(2);
+        $session = $this->opened($job);
+        [$a] = $session->balanceBatteries()->get()->all();
+        $this->put("/jobs/$job->id/balance/$session->id/bench", ['speed' => 7, 'source' => 'mains'])->assertSessionHasErrors('speed');
+        $this->put("/jobs/$job->id/balance/$session->id/bench", ['speed' => 3600, 'source' => 'solar', 'fault' => [$a->part_uid => 'weak_cell']])->assertSessionHasNoErrors();
+        $this->step($job, $a, Step::Charging, ['charger' => 'bench 1']);
+        $bench = app(Bench::class);
+        $system = SystemReader::read($job->refresh());
+        $start = $session->refresh()->clock?->getTimestamp() ?? 0;
+        $bench->tick($session, $system);
+        $bench->tick($session, $system);
+        // The second asked at once: no time has gone by, so next to nothing happened.
+        self::assertEqualsWithDelta(1800, ($session->refresh()->clock?->getTimestamp() ?? 0) - $start, 600);
+        self::assertSame([BenchCharger::Solar->value, 'weak_cell'], [$session->bench['charger'] ?? '', $session->bench['states'][$a->part_uid]['fault'] ?? '']);
+        self::assertSame('bench', $a->readings()->firstOrFail()->source);
+        self::assertLessThanOrEqual(30.1, $a->readings()->firstOrFail()->amps);
+    }
+
+    public function testAnInstrumentFeedsJsonLines(): void
+    {
+        $job = $this->bank(2);
+        $this->opened($job);
+        $id = (string) Str::uuid();
+        $lines = implode("\n", [json_encode(['battery' => '1', 'volts' => 13.2, 'amps' => -1.5, 'at' => '2026-11-25T06:00:00Z', 'id' => $id, 'cells' => [3.3, 3.3, 3.3, 3.3]]), json_encode(['battery' => 1, 'volts' => 13.2, 'id' => $id]), '{"battery":"1","volts":1.32}', '{"battery":"9","volts":13.2}', 'nonsense', '{"battery":"1","volts":13.2,"watts":3}', '']);
+        $file = (string) tempnam(sys_get_temp_dir(), 'pebblefell-feed-');
+        file_put_contents($file, $lines);
+        self::assertSame(1, Artisan::call('pebblefell:feed', ['job' => $job->number, '--as' => 'shunt 3', '--file' => $file]));
+        $answers = array_map(static fn(string $l): array => json_decode($l, true), array_values(array_filter(explode("\n", Artisan::output()))));
+        unlink($file);
+        self::assertSame([true, true, false, false, false, false], array_column($answers, 'kept'));
+        self::assertSame([true, false], [$answers[0]['new'], $answers[1]['new']]);
+        self::assertSame(['/volts', '/battery', '', '/watts'], array_column($answers, 'path'));
+        $reading = BalanceReading::query()->where('client_id', $id)->firstOrFail();
+        self::assertSame(['feed', 'shunt 3', -1.5], [$reading->source, $reading->getAttribute('by'), $reading->amps]);
+        self::assertSame(2, Artisan::call('pebblefell:feed', ['job' => '999999']));
+    }
+}
