@@ -1,7 +1,7 @@
-// Prints the bench's figures as ratios: pages at 10 and at 2,000 jobs, the simulation, the pin.
+// Prints the bench's figures as ratios: pages at 10 and at 2,000 jobs, the simulation, the pin, the bank.
 import { readFileSync } from 'node:fs';
 
-const [small, large, trip, pin] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
+const [small, large, trip, pin, network] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
 const row = (...cells) => console.log(cells.map((cell, i) => (i === 0 ? String(cell).padEnd(16) : String(cell).padStart(18))).join(''));
 
 console.log(`\nServer time, median, against the bare route (${small.medians.bare.toFixed(2)} ms) of the same framework on the same server; goal ≤ 3`);
@@ -31,4 +31,10 @@ for (const [name, { moves, median_ms: median, worst_ms: worst }] of Object.entri
     good &&= median <= 100;
     row(name, `${(median / 100).toFixed(2)} of goal`, `${median.toFixed(0)} ms`, `${moves} moves, worst ${worst.toFixed(0)}`);
 }
+console.log('\nSixteen batteries on one bank against ngspice on the same netlist; goal ≥ 100 times as fast');
+const faster = network.ngspice_ms / network.ms;
+good &&= faster >= 100 && Math.abs(network.volts - network.ngspice_volts) < 1e-3 * network.volts;
+row('bank of 16', `${faster.toFixed(0)} ×`, `${network.ms.toFixed(3)} ms`, `ngspice ${network.ngspice_ms.toFixed(1)} ms`);
+const batteries = Object.keys(network.growth).map(Number);
+row('growth', ...batteries.map((n) => `${n}: ${(network.growth[n] / network.growth[batteries[0]]).toFixed(1)} ×`));
 console.log(good ? '\nAll goals met.' : '\nSome goal is missed.');

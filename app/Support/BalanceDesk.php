@@ -13,6 +13,7 @@ use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Queue;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Subject;
+use Pebblefell\Balance\Symptom;
 use Pebblefell\System\Part;
 use Pebblefell\System\System;
 
@@ -22,8 +23,11 @@ final readonly class BalanceDesk
     /** Readings that a chart and a forecast are made of: thinned beyond. Chosen. */
     private const MOST = 600;
 
+    /** Points of the band between the highest and the lowest. Chosen. */
+    private const BAND = 120;
+
     /**
-     * @param array<int, array{row: BalanceBattery, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, lastYearV: ?float}> $batteries
+     * @param array<int, array{row: BalanceBattery, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, symptoms: list<string>, lastYearV: ?float}> $batteries
      * @param list<string> $against what speaks against keeping the result
      */
     private function __construct(public BalanceSession $session, public array $batteries, public Gate $gate, public Queue $queue, public array $against)
@@ -42,8 +46,9 @@ final readonly class BalanceDesk
             $row->setRelation('session', $session);
             $subject = Subject::of($row->part_uid, $part->data, $session->protocol);
             $readings = self::readings($row);
-            $batteries[] = ['row' => $row, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a), 'lastYearV' => $before[$row->part_uid] ?? null];
-            $candidates[] = new Candidate($subject, self::name($part, count($batteries)), $row->step, $readings, (float) $row->since->getTimestamp());
+            $candidate = new Candidate($subject, self::name($part, count($batteries) + 1), $row->step, $readings, (float) $row->since->getTimestamp());
+            $batteries[] = ['row' => $row, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a), 'symptoms' => Symptom::of($candidate), 'lastYearV' => $before[$row->part_uid] ?? null];
+            $candidates[] = $candidate;
             if ($row->step->takesCurrent()) {
                 $on[$row->part_uid] = $row->charger;
             }
@@ -57,6 +62,41 @@ final readonly class BalanceDesk
             Queue::of($session->protocol, $candidates, $session->chargers, $on, $now),
             Gate::confirm($session->protocol, $candidates, $session->joined_at === null ? null : (float) $session->joined_at->getTimestamp(), $now),
         );
+    }
+
+    /**
+     * Between the highest and the lowest battery at the same moment, over the time that two or more were read.
+     *
+     * @return list<array{float, float, float}> second, V low, V high
+     */
+    public function spread(): array
+    {
+        $all = array_map(static fn(array $b): array => $b['readings'], $this->batteries);
+        $times = array_map(static fn(Reading $r): float => $r->atS, array_merge(...$all));
+        if (count($times) < 2) {
+            return [];
+        }
+        [$from, $to] = [min($times), max($times)];
+        $band = [];
+        $next = array_fill(0, count($all), 0);
+        for ($k = 0; $k <= self::BAND; ++$k) {
+            $at = $from + ($to - $from) * $k / self::BAND;
+            $volts = [];
+            foreach ($all as $i => $readings) {
+                while (isset($readings[$next[$i] + 1]) && $readings[$next[$i] + 1]->atS < $at) {
+                    ++$next[$i];
+                }
+                [$a, $b] = [$readings[$next[$i]] ?? null, $readings[$next[$i] + 1] ?? null];
+                if ($a !== null && $b !== null && $a->atS <= $at) {
+                    $volts[] = $a->volts + ($b->volts - $a->volts) * ($at - $a->atS) / max(1.0, $b->atS - $a->atS);
+                }
+            }
+            if (count($volts) > 1) {
+                $band[] = [$at, min($volts), max($volts)];
+            }
+        }
+
+        return $band;
     }
 
     public static function name(Part $part, int $number): string

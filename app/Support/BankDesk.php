@@ -123,7 +123,7 @@ final readonly class BankDesk
      */
     private static function pack(Request $request): array
     {
-        $input = ['groups' => 4.0, 'parallel' => 2.0, 'cell_ah' => 100.0, 'capacity_spread_pct' => 3.0, 'charge_spread_pct' => 5.0, 'soc_pct' => 50.0, 'charge_a' => 40.0, 'bleed_a' => 0.1];
+        $input = ['groups' => 4.0, 'parallel' => 2.0, 'cell_ah' => 100.0, 'capacity_spread_pct' => 3.0, 'charge_spread_pct' => 5.0, 'soc_pct' => 50.0, 'charge_a' => 40.0, 'bleed_a' => 0.1, 'pack_a' => 150.0, 'bms_one' => 0.0, 'bms_each' => 0.0];
         foreach ($input as $key => $default) {
             $value = str_replace(',', '.', (string) $request->query($key, ''));
             $input[$key] = is_numeric($value) ? (float) $value : $default;

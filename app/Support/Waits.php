@@ -7,6 +7,7 @@ namespace App\Support;
 use App\Models\BalanceSession;
 use App\Models\Job;
 use Carbon\CarbonImmutable;
+use Pebblefell\Balance\Step;
 
 /** What waits and what is over, in the open balance sessions of all jobs; and the yearly checks that are due. */
 final class Waits
@@ -27,6 +28,12 @@ final class Waits
             }
             $desk = BalanceDesk::of($session, Workbench::assessment($job)->sums->system);
             $now = $session->time();
+            $waiting = array_values(array_filter($desk->batteries, static fn(array $b): bool => $b['row']->step === Step::Waiting));
+            foreach ($desk->queue->free as $i => $charger) {
+                if (isset($waiting[$i], $desk->queue->turns[$waiting[$i]['row']->part_uid])) {
+                    $waits[] = ['id' => "next-$session->id-$i", 'job' => $job, 'words' => "$charger[name] is free: put on " . BalanceDesk::name($waiting[$i]['part'], 1 + (int) array_search($waiting[$i], $desk->batteries, true)), 'at' => CarbonImmutable::instance($now), 'over' => true];
+                }
+            }
             foreach ($desk->batteries as $k => $b) {
                 $at = $b['forecast']->readyAtS === null ? null : CarbonImmutable::createFromTimestampUTC((int) $b['forecast']->readyAtS);
                 $waits[] = ['id' => "balance-{$b['row']->id}", 'job' => $job, 'words' => BalanceDesk::name($b['part'], $k + 1) . ' ' . $b['row']->step->label(), 'at' => $at, 'over' => $at !== null && $at <= $now];

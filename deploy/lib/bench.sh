@@ -4,7 +4,7 @@ command_bench() {
     . "$ROOT/deploy/lib/test.sh"
     say 'Pebblefell: bench'
     cd "$ROOT"
-    ensure_packages
+    ensure_packages ngspice
     ensure_vendor live
     ensure_npm
     ensure_assets
@@ -21,5 +21,6 @@ command_bench() {
     command -v gcc >/dev/null || apt_install gcc libc6-dev
     step 'The year in C' gcc -O2 -o "$out/trip" bench/trip.c -lm
     step 'The year in PHP' bash -c "php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing bench/trip.php '$out/trip' >'$out/trip.json'"
-    node bench/report.js "$out/small.json" "$out/large.json" "$out/trip.json" "$out/pin.json"
+    step 'Banks, and ngspice' bash -c "php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing bench/network.php >'$out/network.json'"
+    node bench/report.js "$out/small.json" "$out/large.json" "$out/trip.json" "$out/pin.json" "$out/network.json"
 }

@@ -15,12 +15,14 @@ use Pebblefell\Balance\Queue;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
+use Pebblefell\Balance\Symptom;
 use Pebblefell\Bank\Diagnosis;
 use Pebblefell\Bank\Drift;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Bank\Link;
 use Pebblefell\Bank\Network;
 use Pebblefell\Bank\Pack;
+use Pebblefell\Bank\PackSchool;
 use Pebblefell\Bank\Source;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
@@ -241,6 +243,35 @@ final class BalanceTest extends TestCase
         self::assertEqualsWithDelta(14.0, array_sum($day) / count($day), 4.0);
     }
 
+    /** Each fault of the bench is seen in the readings of the full method, and a sound battery shows nothing, whatever its hidden charge. */
+    public function testTheReadingsShowWhatIsWrong(): void
+    {
+        $a = self::battery('A');
+        $symptoms = static function (int $seed, string $fault) use ($a): string {
+            $bench = BenchBattery::hidden($seed, 4, $fault);
+            [$step, $at, $since, $readings] = [Step::Charging, 0.0, 0.0, [$bench->read($a, 0.0)]];
+            while ($step !== Step::Resting || $at < $since + 12.0 * self::H) {
+                $bench = $bench->advanced($a, $step, 900.0, BenchCharger::Mains, 30.0, $at);
+                $at += 900.0;
+                $readings[] = $bench->read($a, $at);
+                if ($step === Step::Charging && $readings[count($readings) - 1]->volts >= 14.38) {
+                    [$step, $since] = [Step::Absorbing, $at];
+                } elseif ($step === Step::Absorbing && $at >= $since + 2.0 * self::H) {
+                    [$step, $since] = [Step::Resting, $at];
+                }
+            }
+
+            return implode('; ', Symptom::of(new Candidate($a, 'A', $step, $readings, $since)));
+        };
+        foreach ([3, 4, 5, 8, 11, 42] as $seed) {
+            self::assertSame('', $symptoms($seed, ''), "seed $seed");
+            self::assertStringContainsString('mΩ more than it should have', $symptoms($seed, 'loose_joint'), "seed $seed");
+            self::assertStringContainsString('cold cut-off does not work', $symptoms($seed, 'dead_cutoff'), "seed $seed");
+            self::assertStringContainsString('a cell filled early', $symptoms($seed, 'weak_cell'), "seed $seed");
+        }
+        self::assertStringContainsString('cell 3 lags by 60 mV', Symptom::of(new Candidate($a, 'A', Step::Ready, [new Reading(0.0, 13.34, 0.0, null, [3.35, 3.35, 3.29, 3.35])], 0.0))[0]);
+    }
+
     /** The cell top balance: while one cell leads, the pack's volts do not say it; the balancer brings them within 10 mV. */
     public function testCellsAreBledUntilAlike(): void
     {
@@ -330,6 +361,9 @@ final class BalanceTest extends TestCase
         self::assertLessThan(13.8, $apart->packLimitV);
         self::assertEqualsWithDelta(Pack::CELL_LIMIT_V, max([0.0, ...$apart->cellV]), 1e-9);
         self::assertGreaterThan(127.0, $apart->spreadMv());
+        [$one, $strings] = PackSchool::both(4, 2, 150.0, 120.0, 80.0);
+        self::assertSame([1, 4, 0.0, 150.0, 5.0, 120.0], [$one->bms, $one->cellsSeen, $one->leftPct, $one->eachBmsA, $one->weakShows, $one->price]);
+        self::assertSame([2, 8, 50.0, 75.0, 10.0, 160.0], [$strings->bms, $strings->cellsSeen, $strings->leftPct, $strings->eachBmsA, $strings->weakShows, $strings->price]);
         $this->expectException(InvalidValue::class);
         Pack::of(1, 1, 100.0, 0.0, 0.0);
     }

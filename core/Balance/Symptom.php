@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Balance;
+
+/** What the readings of one battery show besides its charge: a bad joint, a cell that lags, a cold cut-off that does not work. */
+final readonly class Symptom
+{
+    /** A reading at rest and one under charge are compared when they lie no further apart, h. Chosen. */
+    private const PAIR_H = 1.0;
+
+    /** Volts that the current alone does not explain, Ω: a loose clamp or lug. Chosen: some ten times a good joint. */
+    private const LOOSE_OHM = 0.008;
+
+    /** Under charge a cell stands so much above its rest, V, before any resistance. Common practice: 20 to 40 mV. */
+    private const SURFACE_CELL_V = 0.03;
+
+    /** Charged to the end and rested so long, a battery that rests below so much charge on its curve did not take it all. Chosen. */
+    private const RESTED_H = 6.0;
+    private const FULL_PCT = 96.0;
+
+    /** Cells of a rested battery lie within this, mV, unless one lags. Chosen, after 4 mV at rest that became 127 mV near the top. */
+    private const CELLS_REST_MV = 30.0;
+
+    private function __construct()
+    {
+    }
+
+    /**
+     * @return list<string> what is to be looked at, the weightiest first
+     */
+    public static function of(Candidate $c): array
+    {
+        return array_values(array_filter([self::cold($c), self::joint($c), self::lagging($c)]));
+    }
+
+    private static function cold(Candidate $c): ?string
+    {
+        foreach ($c->readings as $reading) {
+            if ($reading->celsius !== null && $reading->celsius < $c->subject->chargeFloorC - 0.5 && ($reading->amps ?? 0.0) > 0.5 && $c->subject->chemistry->isLithium()) {
+                return sprintf('it took %.1f A at %.0f °C: its cold cut-off does not work. Take it off the charger; a cell charged in frost is harmed for good', $reading->amps, $reading->celsius);
+            }
+        }
+
+        return null;
+    }
+
+    private static function joint(Candidate $c): ?string
+    {
+        $worst = 0.0;
+        $still = null;
+        foreach ($c->readings as $reading) {
+            $amps = $reading->amps ?? 0.0;
+            if (abs($amps) < 0.5) {
+                $still = $reading;
+            } elseif ($amps >= 5.0 && $still !== null && $reading->atS - $still->atS <= 3600.0 * self::PAIR_H) {
+                $soc = $c->subject->socPct($still->volts) + 100.0 * $amps * ($reading->atS - $still->atS) / 3600.0 / $c->subject->capacityAh;
+                $worst = max($worst, ($reading->volts - $c->subject->restV($soc) - self::SURFACE_CELL_V * $c->subject->cells) / $amps - $c->subject->ohm);
+            }
+        }
+
+        return $worst > self::LOOSE_OHM ? sprintf('%.0f mΩ more than it should have lie between meter and battery: a loose clamp or lug? Under charge its volts say too much', 1000.0 * $worst) : null;
+    }
+
+    private static function lagging(Candidate $c): ?string
+    {
+        $last = $c->last();
+        if ($last === null || !in_array($c->step, [Step::Resting, Step::Ready], true) || !$c->subject->chemistry->isLithium()) {
+            return null;
+        }
+        if (($last->spreadMv() ?? 0.0) > self::CELLS_REST_MV) {
+            return sprintf('cell %d lags by %.0f mV at rest', 1 + (int) array_search(min([99.0, ...$last->cells ?? []]), $last->cells ?? [], true), $last->spreadMv());
+        }
+        $charged = array_filter($c->readings, static fn(Reading $r): bool => $r->atS < $c->sinceS && $r->volts >= $c->subject->absorptionV - 0.01 * $c->subject->cells);
+
+        return $charged !== [] && $last->atS - $c->sinceS >= 3600.0 * self::RESTED_H && $last->volts < $c->subject->restV(self::FULL_PCT)
+            ? sprintf('charged to the end it rests at %.2f V, not above %.2f: a cell filled early and holds the others back', $last->volts, $c->subject->restV(self::FULL_PCT))
+            : null;
+    }
+}
