@@ -28,9 +28,9 @@ final readonly class BalanceDesk
 
     /**
      * @param array<int, array{row: BalanceBattery, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, symptoms: list<string>, lastYearV: ?float}> $batteries
-     * @param list<string> $against what speaks against keeping the result
+     * @param list<Candidate> $candidates
      */
-    private function __construct(public BalanceSession $session, public array $batteries, public Gate $gate, public Queue $queue, public array $against)
+    private function __construct(public BalanceSession $session, public array $batteries, public Queue $queue, private array $candidates, private float $nowS)
     {
     }
 
@@ -58,10 +58,23 @@ final readonly class BalanceDesk
         return new self(
             $session,
             $batteries,
-            Gate::judge($session->protocol, $candidates, $now, $session->link_ohm, $session->lead_a),
             Queue::of($session->protocol, $candidates, $session->chargers, $on, $now),
-            Gate::confirm($session->protocol, $candidates, $session->joined_at === null ? null : (float) $session->joined_at->getTimestamp(), $now),
+            $candidates,
+            $now,
         );
+    }
+
+    public function gate(): Gate
+    {
+        return Gate::judge($this->session->protocol, $this->candidates, $this->nowS, $this->session->link_ohm, $this->session->lead_a);
+    }
+
+    /**
+     * @return list<string> what speaks against keeping the result
+     */
+    public function against(): array
+    {
+        return Gate::confirm($this->session->protocol, $this->candidates, $this->session->joined_at === null ? null : (float) $this->session->joined_at->getTimestamp(), $this->nowS);
     }
 
     /**

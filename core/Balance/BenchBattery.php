@@ -159,7 +159,7 @@ final readonly class BenchBattery
     private function cellVolts(Subject $subject, float $packV): array
     {
         $charging = $this->held || $this->ampsNow > 0.05;
-        $own = array_map(static fn(float $soc): float => $subject->chemistry->restCurve()->volts($soc) + ($charging ? self::RISE_V * max(0.0, ($soc - 97.0) / 3.0) ** 2 : 0.0), $this->cells);
+        $own = array_map(static fn(float $soc): float => $subject->curve->volts($soc) + ($charging ? self::RISE_V * max(0.0, ($soc - 97.0) / 3.0) ** 2 : 0.0), $this->cells);
         $mean = array_sum($own) / max(1, count($own));
 
         return array_map(static fn(float $v): float => round($packV / count($own) + $v - $mean, 3), $own);
@@ -170,9 +170,7 @@ final readonly class BenchBattery
      */
     private function emf(Subject $subject, array $cells): float
     {
-        $curve = $subject->chemistry->restCurve();
-
-        return array_sum(array_map(static fn(float $soc): float => $curve->volts($soc), $cells));
+        return array_sum(array_map(static fn(float $soc): float => $subject->curve->volts($soc), $cells));
     }
 
     private function ohm(Subject $subject): float

@@ -7,6 +7,7 @@ namespace Pebblefell\Balance;
 use Pebblefell\Bank\Pack;
 use Pebblefell\Bank\RefreshCharge;
 use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Chemistry\RestCurve;
 use Pebblefell\Quantity\Guard;
 use Pebblefell\System\DataSheet;
 
@@ -31,6 +32,7 @@ final readonly class Subject
         public ?float $chargeLimitA,
         public ?float $dischargeLimitA,
         public float $chargeFloorC,
+        public RestCurve $curve,
     ) {
     }
 
@@ -57,19 +59,20 @@ final readonly class Subject
             $sheet->number('charge_limit_a'),
             $sheet->number('discharge_limit_a'),
             $sheet->number('charge_min_c') ?? $chemistry->chargeFloorC(),
+            $chemistry->restCurve(),
         );
     }
 
     /** Rested volts at a charge in %. */
     public function restV(float $socPct): float
     {
-        return $this->cells * $this->chemistry->restCurve()->volts(max(0.0, min(100.0, $socPct)));
+        return $this->cells * $this->curve->volts(max(0.0, min(100.0, $socPct)));
     }
 
     /** Charge in % by rested volts. */
     public function socPct(float $restV): float
     {
-        return $this->chemistry->restCurve()->socPct($restV / $this->cells);
+        return $this->curve->socPct($restV / $this->cells);
     }
 
     /**

@@ -9,11 +9,15 @@ use Pebblefell\Exception\InvalidValue;
 /** Rested open-circuit volts of one cell against its state of charge, piecewise linear. */
 final readonly class RestCurve
 {
+    /** @var list<array{float, float}> the points turned round: volts, charge */
+    private array $inverse;
+
     /**
      * @param list<array{float, float}> $points of (soc_pct, volts a cell), rising in both
      */
     public function __construct(private array $points)
     {
+        $this->inverse = array_map(static fn(array $p): array => [$p[1], $p[0]], $points);
     }
 
     /**
@@ -29,7 +33,7 @@ final readonly class RestCurve
     /** State of charge in % of a rested cell; clamped to 0 and 100 beyond the curve's ends. */
     public function socPct(float $cellV): float
     {
-        return self::between(array_map(static fn(array $p): array => [$p[1], $p[0]], $this->points), $cellV);
+        return self::between($this->inverse, $cellV);
     }
 
     /**

@@ -85,7 +85,7 @@ final class BalanceController extends Controller
     {
         abort_unless($balanceSession->isOpen(), 409);
         $desk = BalanceDesk::of($balanceSession, Workbench::of($job)->assessment->sums->system);
-        if ($desk->gate->answer !== Gate::JOIN && !self::overrules($request, $job)) {
+        if ($desk->gate()->answer !== Gate::JOIN && !self::overrules($request, $job)) {
             return redirect()->route('balance', $job)->withErrors(['join' => 'The gate does not say join. A planner may overrule it, with a reason.'])->withInput();
         }
         DB::transaction(static function () use ($balanceSession, $request): void {
@@ -101,7 +101,7 @@ final class BalanceController extends Controller
     {
         abort_unless($balanceSession->isOpen(), 409);
         $passed = $request->boolean('passed');
-        $against = $passed ? BalanceDesk::of($balanceSession, Workbench::of($job)->assessment->sums->system)->against : [];
+        $against = $passed ? BalanceDesk::of($balanceSession, Workbench::of($job)->assessment->sums->system)->against() : [];
         if ($against !== [] && !self::overrules($request, $job)) {
             return redirect()->route('balance', $job)->withErrors(['finish' => 'Not yet: ' . implode('; ', $against) . '. A planner may overrule it, with a reason.'])->withInput();
         }

@@ -5,7 +5,8 @@
     <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $session ? $session->protocol->label() . '; since ' . $session->started_at->format('j M H:i') : '' }}{{ $session?->clock ? '; simulated bench, its clock says ' . $session->clock->format('j M H:i') : '' }}</span></div>
     @if ($session)
         @php($now = $session->time())
-        @php($gate = $desk->gate)
+        @php($gate = $desk->gate())
+        @php($against = $desk->against())
         @php($joined = $session->joined_at !== null)
         @php($Step = Pebblefell\Balance\Step::class)
         @php($charges = in_array(Pebblefell\Balance\Step::Charging, $session->protocol->steps(), true))
@@ -17,7 +18,7 @@
             <svg class="draw" viewBox="0 0 120 70" aria-hidden="true"><path class="post" d="M14 66V14M106 66V14"/>@if ($open)<path class="leaf" d="M14 22L34 10M14 58L34 46M34 10V46M106 22L86 10M106 58L86 46M86 10V46"/>@else<path class="leaf" d="M14 22H58M14 40H58M14 58H58M106 22H62M106 40H62M106 58H62M58 18V62M62 18V62"/>@endif</svg>
             <div><strong class="answer">@if ($joined)Joined, {{ $session->joined_at->format('j M H:i') }}@elseif ($gate->answer === 'join')Join @elseif ($gate->answer === 'even')Even @elseif ($gate->answer === 'wait')Wait{{ $until ? ' until about ' . $when($until, $now) : '' }}@else Do not @endif</strong>
             @if ($joined)<p>@if ($gate->levelling && $gate->levelling->hours !== null)By what is known of their charge they are even to half an ampere after {{ $show->text($gate->levelling->hours, 'h') }}; {{ $show->text($gate->levelling->movedAh, 'Ah') }} still move. @endif Leave them 12 to 16 hours; now they read {{ $show->text(1000 * ($gate->spreadV ?? 0)) }} mV apart.</p>
-                @if ($desk->against)<ul>@foreach ($desk->against as $reason)<li>{{ ucfirst($reason) }}.</li>@endforeach</ul>@else<p>They read alike: the result can be kept.</p>@endif
+                @if ($against)<ul>@foreach ($against as $reason)<li>{{ ucfirst($reason) }}.</li>@endforeach</ul>@else<p>They read alike: the result can be kept.</p>@endif
             @else<ul>@foreach (array_slice($gate->reasons, 0, 5) as $reason)<li>{{ ucfirst($reason) }}.</li>@endforeach</ul>
                 @if ($gate->rushA !== [] && ! $onTheWay)<p class="small muted">At the moment of joining: @foreach ($desk->batteries as $k => $b){{ $k ? ', ' : '' }}{{ App\Support\BalanceDesk::name($b['part'], $k + 1) }} {{ $show->text($gate->rushA[$b['subject']->id] ?? 0, 'A') }}@endforeach (positive: gives).@if ($gate->levelling) Then {{ $gate->levelling->hours === null ? 'weeks' : $show->text($gate->levelling->hours, 'h') }} until even; after the first hour they would be at @foreach (collect($gate->levelling->course)->first(fn ($c) => $c[0] >= 1)[1] ?? $gate->levelling->finalSocPct as $soc){{ $loop->first ? '' : ' and ' }}{{ round($soc) }} %@endforeach.@endif</p>@endif @endif</div>
         </div>
@@ -80,7 +81,7 @@
             <div data-unsent hidden class="mt-3"></div>
             <div class="section flex flex-wrap gap-8 items-end">
                 @if (! $joined && in_array($Step::Joined, $session->protocol->steps(), true))<form method="post" action="{{ route('balance.join', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')@if ($gate->answer !== 'join')@can('plan', $job)<div class="field"><label for="join-reason">Overrule, because</label><input id="join-reason" name="reason" value="{{ old('reason') }}"></div>@endcan @endif<button class="btn {{ $gate->answer === 'join' ? '' : 'plain' }}">They are joined</button></form>@endif
-                <form method="post" action="{{ route('balance.finish', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')<input type="hidden" name="passed" value="1">@if ($desk->against && ($joined || ! in_array($Step::Joined, $session->protocol->steps(), true)))@can('plan', $job)<div class="field"><label for="finish-reason">Overrule, because</label><input id="finish-reason" name="reason" value="{{ old('reason') }}"></div>@endcan @endif<button class="btn {{ $desk->against ? 'plain' : '' }}">All read alike: keep the result</button></form>
+                <form method="post" action="{{ route('balance.finish', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')<input type="hidden" name="passed" value="1">@if ($against && ($joined || ! in_array($Step::Joined, $session->protocol->steps(), true)))@can('plan', $job)<div class="field"><label for="finish-reason">Overrule, because</label><input id="finish-reason" name="reason" value="{{ old('reason') }}"></div>@endcan @endif<button class="btn {{ $against ? 'plain' : '' }}">All read alike: keep the result</button></form>
                 <form method="post" action="{{ route('balance.finish', [$job, $session]) }}">@csrf @method('put')<input type="hidden" name="passed" value="0"><button class="btn link">Close without a result</button></form>
             </div>
             <div class="section two">
