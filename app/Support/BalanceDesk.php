@@ -26,6 +26,10 @@ final readonly class BalanceDesk
     /** Points of the band between the highest and the lowest. Chosen. */
     private const BAND = 120;
 
+    /** Readings further apart are not joined to a band, s; and more current than this is no rest, A. Chosen. */
+    private const APART_S = 3 * 3600.0;
+    private const STILL_A = 0.5;
+
     /**
      * @param array<int, array{row: BalanceBattery, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, symptoms: list<string>, lastYearV: ?float}> $batteries
      * @param list<Candidate> $candidates
@@ -78,7 +82,8 @@ final readonly class BalanceDesk
     }
 
     /**
-     * Between the highest and the lowest battery at the same moment, over the time that two or more were read.
+     * Between the highest and the lowest battery at the same moment, while two or more carry no current and were read often enough: under
+     * charge volts cannot be compared.
      *
      * @return list<array{float, float, float}> second, V low, V high
      */
@@ -100,7 +105,7 @@ final readonly class BalanceDesk
                     ++$next[$i];
                 }
                 [$a, $b] = [$readings[$next[$i]] ?? null, $readings[$next[$i] + 1] ?? null];
-                if ($a !== null && $b !== null && $a->atS <= $at) {
+                if ($a !== null && $b !== null && $a->atS <= $at && $b->atS - $a->atS <= self::APART_S && max(abs($a->amps ?? 0.0), abs($b->amps ?? 0.0)) < self::STILL_A) {
                     $volts[] = $a->volts + ($b->volts - $a->volts) * ($at - $a->atS) / max(1.0, $b->atS - $a->atS);
                 }
             }

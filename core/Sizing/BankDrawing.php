@@ -35,12 +35,14 @@ final readonly class BankDrawing
     /**
      * @param list<list<Part>> $strings batteries in series, strings in parallel
      * @param list<Link>       $links
+     * @param list<array{mm2: float, m: float, assumed: bool}> $sizes of the links
      * @param ?array{int, int} $takeoffs strings with the positive and negative take-off; null: bars
      */
     private function __construct(
         private BankCase $case,
         public array $strings,
         public array $links,
+        public array $sizes,
         public ?array $takeoffs,
         public string $positive,
         public string $negative,
@@ -59,7 +61,8 @@ final readonly class BankDrawing
         }
         $strings = array_chunk($case->parts, max(1, $case->bank->series));
         $graph = $sums->planned;
-        [$links, $assumed] = self::drawn($graph, $case->parts);
+        [$links, $sizes] = self::drawn($graph, $case->parts);
+        $assumed = array_filter($sizes, static fn(array $s): bool => $s['assumed']) !== [];
         [$positive, $negative] = [self::takeoff($graph, $case->parts, 'plus'), self::takeoff($graph, $case->parts, 'minus')];
         $ends = self::ends($strings);
         $at = static function (?string $node, int $side) use ($ends): ?int {
@@ -76,12 +79,12 @@ final readonly class BankDrawing
         $negative ??= $ends[0][1];
         [$p, $n] = [$at($positive, 0), $at($negative, 1)];
         try {
-            return new self($case, $strings, $links, $p === null || $n === null ? null : [$p, $n], $positive, $negative, Network::of(self::sources($case), $links, $positive, $negative), $assumed, '');
+            return new self($case, $strings, $links, $sizes, $p === null || $n === null ? null : [$p, $n], $positive, $negative, Network::of(self::sources($case), $links, $positive, $negative), $assumed, '');
         } catch (InvalidValue $e) {
             // The drawing has holes: the usual layout stands in, and it is said.
             $usual = self::inLayout($sums, Layout::Across);
 
-            return $usual === null ? null : new self($case, $strings, $usual->links, $usual->takeoffs, $usual->positive, $usual->negative, $usual->network, true, $e->getMessage());
+            return $usual === null ? null : new self($case, $strings, $usual->links, $usual->sizes, $usual->takeoffs, $usual->positive, $usual->negative, $usual->network, true, $e->getMessage());
         }
     }
 
@@ -108,7 +111,9 @@ final readonly class BankDrawing
             }
         }
 
-        return new self($case, $strings, $links, $takeoffs, Layout::POSITIVE, Layout::NEGATIVE, Network::of(self::sources($case), $links, Layout::POSITIVE, Layout::NEGATIVE), false, '');
+        $sizes = array_map(static fn(Link $l): array => ['mm2' => $mm2, 'm' => in_array($l->to, [Layout::POSITIVE, Layout::NEGATIVE], true) ? $leadM : $linkM, 'assumed' => false], $links);
+
+        return new self($case, $strings, $links, $sizes, $takeoffs, Layout::POSITIVE, Layout::NEGATIVE, Network::of(self::sources($case), $links, Layout::POSITIVE, Layout::NEGATIVE), false, '');
     }
 
     /** With one link made worse. */
@@ -120,7 +125,7 @@ final readonly class BankDrawing
         $links = $this->links;
         $links[$index] = Link::of($links[$index]->from, $links[$index]->to, $links[$index]->ohm + $ohm);
 
-        return new self($this->case, $this->strings, array_values($links), $this->takeoffs, $this->positive, $this->negative, Network::of($this->network->sources, array_values($links), $this->positive, $this->negative), $this->assumed, $this->problem);
+        return new self($this->case, $this->strings, array_values($links), $this->sizes, $this->takeoffs, $this->positive, $this->negative, Network::of($this->network->sources, array_values($links), $this->positive, $this->negative), $this->assumed, $this->problem);
     }
 
     /** The whole bank's limit before the first battery's, against the sum of all. */
@@ -205,23 +210,23 @@ final readonly class BankDrawing
      *
      * @param list<Part> $batteries
      *
-     * @return array{list<Link>, bool} links, and whether a size or a length was assumed
+     * @return array{list<Link>, list<array{mm2: float, m: float, assumed: bool}>} links and their sizes
      */
     private static function drawn(Graph $graph, array $batteries): array
     {
         $mine = array_map(static fn(Part $p): string => $p->uid, $batteries);
         $bars = array_map(static fn(Part $p): string => $p->uid, $graph->ofKind(PartKind::Busbar));
-        $links = [];
-        $assumed = false;
+        $links = $sizes = [];
         foreach ($graph->conductors as $c) {
             $inside = static fn(string $uid): bool => in_array($uid, $mine, true) || in_array($uid, $bars, true);
             if ($inside($c->fromPart()) && $inside($c->toPart()) && (in_array($c->fromPart(), $mine, true) || in_array($c->toPart(), $mine, true))) {
-                $assumed = $assumed || $c->sizeMm2 === null || $c->lengthM === null;
-                $links[] = Link::of(self::node($c->from), self::node($c->to), self::ohm($c->sizeMm2 ?? self::USUAL_LINK_MM2, max(0.01, $c->lengthM ?? self::USUAL_LINK_M)));
+                $size = ['mm2' => $c->sizeMm2 ?? self::USUAL_LINK_MM2, 'm' => max(0.01, $c->lengthM ?? self::USUAL_LINK_M), 'assumed' => $c->sizeMm2 === null || $c->lengthM === null];
+                $links[] = Link::of(self::node($c->from), self::node($c->to), self::ohm($size['mm2'], $size['m']));
+                $sizes[] = $size;
             }
         }
 
-        return [$links, $assumed];
+        return [$links, $sizes];
     }
 
     /**

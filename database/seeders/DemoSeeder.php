@@ -8,6 +8,7 @@ use App\Actions\AddParts;
 use App\Actions\ChooseBank;
 use App\Actions\IssueHandover;
 use App\Actions\LogReading;
+use App\Actions\WireBank;
 use App\Models\Answer;
 use App\Models\Appliance;
 use App\Models\BalanceBattery;
@@ -40,6 +41,7 @@ use Pebblefell\Balance\Protocol;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
+use Pebblefell\Bank\Layout;
 use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -162,6 +164,7 @@ final class DemoSeeder extends Seeder
         foreach ([[$inverter, ['absorption_v' => '14.2', 'float_v' => '13.5', 'equalise_v' => 'off', 'rebulk_v' => '13.3', 'absorption_limit_h' => '1']], [$dcdc, ['absorption_v' => '14.4', 'float_v' => '13.5', 'equalise_v' => 'off']], [$mppt, ['absorption_v' => '14.2', 'float_v' => '13.5']]] as [$part, $values]) {
             $this->asSet($job, $part, $values);
         }
+        app(WireBank::class)($job, Layout::Across, [0, 3], 95.0, 0.28, 0.3);
         // Two are through or nearly, on the chargers that there are; two wait, measured as they came.
         $now = CarbonImmutable::now()->startOfMinute();
         $session = $this->session($job, Protocol::Full, $now->subHours(16), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
@@ -204,6 +207,7 @@ final class DemoSeeder extends Seeder
         }
         $this->picture($batteries[0], ['KVELLIN SLATE 200 WARM', '12.8 V  200 Ah  LFP', 'S/N K200W-25-1331'], 'Label, first battery');
         $this->picture($mppt, ['HALVERIN CREST 100-50', '100 V  50 A', 'S/N C1-77004'], 'Label');
+        app(WireBank::class)($job, Layout::Across, [0, 1], 35.0, 0.3, 0.25);
         $session = $this->session($job, Protocol::Full, CarbonImmutable::parse('2026-10-06T07:30:00Z'), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
         foreach ([[13.18, 13.38, 13.34], [13.05, 13.56, 13.35]] as $k => $volts) {
             foreach ([[0.0, $volts[0], Step::Waiting], [23.0, $volts[1], Step::Resting], [46.0, $volts[2], Step::Joined]] as [$hours, $v, $step]) {

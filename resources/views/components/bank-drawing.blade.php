@@ -71,3 +71,6 @@
         @endforeach
     @endforeach
 </svg></div>
+@if ($desk)<details class="mt-1 small"><summary>The links in figures</summary>
+    <table class="stack mt-1"><caption class="sr-only">Links of the bank</caption><thead><tr><th scope="col">Link</th><th scope="col" class="n">Size</th><th scope="col" class="n">Length</th><th scope="col" class="n">With its joints</th><th scope="col" class="n">Carries</th><th scope="col" class="n">Heat</th></tr></thead>
+        <tbody>@foreach ($drawing->links as $k => $link)<tr><td>{{ ucfirst($words($link->from)) }} to {{ $words($link->to) }}</td><td class="n num" data-label="Size">{{ $drawing->sizes[$k]['assumed'] ? '≈ ' : '' }}{{ $show->text($drawing->sizes[$k]['mm2'], 'mm²') }}</td><td class="n num" data-label="Length">{{ $show->text($drawing->sizes[$k]['m'], 'm') }}</td><td class="n num" data-label="With its joints">{{ $show->text($link->ohm * 1000) }} mΩ</td><td class="n num" data-label="Carries">{{ $show->text(abs($share->linkA[$k]), 'A') }}</td><td class="n num" data-label="Heat">{{ $show->text($share->linkW()[$k], 'W') }}</td></tr>@endforeach</tbody></table></details>@endif
