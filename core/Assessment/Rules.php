@@ -33,6 +33,7 @@ final class Rules
             new Rule\BankSharesEvenly(),
             new Rule\EqualLeads(),
             new Rule\StringsCloseAlike(),
+            new Rule\SpareForFarAway(),
             new Rule\SunCarriesMonths(),
             new Rule\PanelsHaveRegulator(),
             new Rule\ArrayFitsRegulator(),

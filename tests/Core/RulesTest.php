@@ -189,6 +189,9 @@ final class RulesTest extends TestCase
         $bar = [self::part('x1', 'busbar', ['rating_a' => 300])];
         yield 'unequal leads to a bar' => ['leads-unequal', 'fix', self::system($posts(0.9), $bar, batteries: 2), self::system($posts(0.4), $bar, batteries: 2)];
         $read = static fn(float $b2, string $at = '2026-11-25T09:00:00Z', string $note = ''): array => ['measurements' => array_map(static fn(int $i): array => ['uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? $b2 : 13.6, 'at' => $i === 2 ? $at : '2026-11-25T08:50:00Z', 'note' => $note], [1, 2])];
+        $far = ['travel' => ['months' => [6], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 1]];
+        yield 'far away with one BMS' => ['no-spare-battery', 'note', self::system($far), self::system([...$far, ...$pair('b2')], batteries: 2)];
+        yield 'one BMS near a post' => ['no-spare-battery', 'note', self::system($far), self::system()];
         yield 'not alike before they are joined' => ['strings-apart', 'stop', self::system($read(13.3), batteries: 2), self::system($read(13.55), batteries: 2)];
         yield 'after the full method 0.2 V are usual' => ['strings-apart', 'stop', self::system($read(13.4), batteries: 2), self::system($read(13.4, note: 'balanced, full'), batteries: 2)];
         yield 'readings of another day are no pair' => ['strings-apart', 'stop', self::system($read(13.0), batteries: 2), self::system($read(13.0, '2026-11-20T09:00:00Z'), batteries: 2)];
