@@ -37,7 +37,10 @@
             @php($x = fn ($s) => round(60 + 830 * ($s - $t0) / ($t1 - $t0), 1))
             @php($y = fn ($v) => round(190 - 175 * ($v - $lo) / ($hi - $lo), 1))
             <div class="scroll mt-3"><svg class="draw" viewBox="0 0 916 226" role="img" aria-label="Volts of each battery over time">
-                @foreach (range(0, 4) as $g)<line class="grid" x1="60" x2="890" y1="{{ $y($lo + ($hi - $lo) * $g / 4) }}" y2="{{ $y($lo + ($hi - $lo) * $g / 4) }}"/><text class="axis end" x="54" y="{{ $y($lo + ($hi - $lo) * $g / 4) + 4 }}">{{ number_format($lo + ($hi - $lo) * $g / 4, 2) }}</text><text class="axis mid" x="{{ 60 + 830 * $g / 4 }}" y="208">{{ $clock($t0 + ($t1 - $t0) * $g / 4) }}</text>@endforeach
+                @php($vs = collect([.02, .05, .1, .2, .5, 1, 2, 5, 10])->first(fn ($step) => ($hi - $lo) / $step <= 6, 20))
+                @php($hs = collect([600, 1800, 3600, 7200, 10800, 21600, 43200, 86400])->first(fn ($step) => ($t1 - $t0) / $step <= 8, 172800))
+                @for ($v = ceil($lo / $vs) * $vs; $v <= $hi; $v += $vs)<line class="grid" x1="60" x2="890" y1="{{ $y($v) }}" y2="{{ $y($v) }}"/><text class="axis end" x="54" y="{{ $y($v) + 4 }}">{{ number_format($v, $vs < .1 ? 2 : 1) }}</text>@endfor
+                @for ($t = ceil($t0 / $hs) * $hs; $t <= $t1; $t += $hs)<line class="grid" x1="{{ $x($t) }}" x2="{{ $x($t) }}" y1="186" y2="194"/><text class="axis mid" x="{{ $x($t) }}" y="208">{{ $clock($t) }}</text>@endfor
                 <line class="s-ink-2" x1="{{ $x($now->getTimestamp()) }}" x2="{{ $x($now->getTimestamp()) }}" y1="10" y2="190"/>
                 @if ($band = $desk->spread())<path class="f-gorse-wash" d="M{{ collect($band)->map(fn ($p) => $x($p[0]) . ' ' . $y($p[2]))->implode('L') }}L{{ collect($band)->reverse()->map(fn ($p) => $x($p[0]) . ' ' . $y($p[1]))->implode('L') }}Z"/>@endif
                 @foreach ($desk->batteries as $k => $b)
