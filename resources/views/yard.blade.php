@@ -2,7 +2,7 @@
     <div class="stage-head"><h1>What needs me now?</h1><span class="aside">{{ App\Models\Workshop::current()->name }}</span>
         @can('create', App\Models\Job::class)<span class="right actions mt-0!"><a class="btn" href="{{ route('jobs.create') }}" data-add>Open a job</a><a class="btn link" href="{{ route('jobs.import') }}">Take in a job file</a></span>@endcan</div>
     @if ($waits !== [])
-        <div class="mt-4"><h2>Waits</h2><ul class="waits">@foreach (array_slice($waits, 0, 8) as $w)<li><a href="{{ route('balance', $w['job']) }}">{{ $w['job']->title }}</a>: {{ $w['words'] }} @if (in_array($w['mark'], ['now', 'over'], true))<span class="tag look">{{ $w['mark'] }}</span>@elseif ($w['at'])<span class="muted">{{ $w['mark'] === 'due' ? 'due ' . $w['at']->format('j M Y') : 'until about ' . $w['at']->format('j M H:i') }}</span>@endif</li>@endforeach</ul><p class="small"><a href="{{ route('balance.ics') }}">As a calendar file</a></p></div>
+        <div class="mt-4"><h2>Waits</h2><ul class="waits">@foreach (array_slice($waits, 0, 8) as $w)<li><a href="{{ route('balance', $w['job']) }}">{{ $w['job']->title }}</a>: {{ $w['words'] }} @if (in_array($w['mark'], ['now', 'over'], true))<span class="tag look">{{ $w['mark'] }}</span>@elseif ($w['at'])<span class="muted">{{ $w['mark'] === 'due' ? 'due ' . $w['at']->format('j M Y') : 'until about ' . $w['at']->format('j M H:i') }}</span>@endif</li>@endforeach</ul><p class="small mt-3"><a class="inline-block py-1" href="{{ route('balance.ics') }}">As a calendar file</a></p></div>
     @endif
     @if ($jobs->isEmpty())
         <div class="mt-6"><x-empty title="No jobs yet"><p>Open one: customer, vehicle, and how they travel. The rest follows stage by stage.</p></x-empty></div>
