@@ -38,7 +38,7 @@ final class LogReading
                 return false;
             }
             $battery->readings()->create(['client_id' => $id, 'read_at' => $at, 'volts' => $reading->volts, 'amps' => $reading->amps, 'celsius' => $reading->celsius, 'cells' => $reading->cells, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
-            if ($battery->step === Step::Charging && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
+            if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
                 $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
             }
 

@@ -68,6 +68,18 @@ final readonly class BalanceDesk
         );
     }
 
+    /** Second at which the step that a battery is in is over; null: not to be told yet. */
+    public function readyAt(BalanceBattery $row): ?float
+    {
+        foreach ($this->batteries as $b) {
+            if ($b['row']->is($row)) {
+                return $b['forecast']->readyAtS;
+            }
+        }
+
+        return null;
+    }
+
     public function gate(): Gate
     {
         return Gate::judge($this->session->protocol, $this->candidates, $this->nowS, $this->session->link_ohm, $this->session->lead_a);
@@ -85,7 +97,7 @@ final readonly class BalanceDesk
      * Between the highest and the lowest battery at the same moment, while two or more carry no current and were read often enough: under
      * charge volts cannot be compared.
      *
-     * @return list<array{float, float, float}> second, V low, V high
+     * @return list<list<array{float, float, float}>> stretches of second, V low, V high
      */
     public function spread(): array
     {
@@ -95,7 +107,7 @@ final readonly class BalanceDesk
             return [];
         }
         [$from, $to] = [min($times), max($times)];
-        $band = [];
+        $bands = $band = [];
         $next = array_fill(0, count($all), 0);
         for ($k = 0; $k <= self::BAND; ++$k) {
             $at = $from + ($to - $from) * $k / self::BAND;
@@ -111,10 +123,13 @@ final readonly class BalanceDesk
             }
             if (count($volts) > 1) {
                 $band[] = [$at, min($volts), max($volts)];
+            } elseif ($band !== []) {
+                $bands[] = $band;
+                $band = [];
             }
         }
 
-        return $band;
+        return $band === [] ? $bands : [...$bands, $band];
     }
 
     public static function name(Part $part, int $number): string

@@ -10,6 +10,9 @@ final readonly class Symptom
     /** A reading at rest and one under charge are compared when they lie no further apart, h. Chosen. */
     private const PAIR_H = 1.0;
 
+    /** Less current shows no joint, A. Chosen. */
+    private const SHOWS_A = 3.0;
+
     /** Volts that the current alone does not explain, Ω: a loose clamp or lug. Chosen: some ten times a good joint. */
     private const LOOSE_OHM = 0.008;
 
@@ -54,7 +57,7 @@ final readonly class Symptom
             $amps = $reading->amps ?? 0.0;
             if (abs($amps) < 0.5) {
                 $still = $reading;
-            } elseif ($amps >= 5.0 && $still !== null && $reading->atS - $still->atS <= 3600.0 * self::PAIR_H) {
+            } elseif ($amps >= self::SHOWS_A && $still !== null && $reading->atS - $still->atS <= 3600.0 * self::PAIR_H) {
                 $soc = $c->subject->socPct($still->volts) + 100.0 * $amps * ($reading->atS - $still->atS) / 3600.0 / $c->subject->capacityAh;
                 $worst = max($worst, ($reading->volts - $c->subject->restV($soc) - self::SURFACE_CELL_V * $c->subject->cells) / $amps - $c->subject->ohm);
             }

@@ -201,8 +201,16 @@ final class BankAndBalanceTest extends TestCase
         $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/balance/$session->id/join", ['reason' => 'I think so'])->assertSessionHasErrors('join');
         $this->actingAs($this->user());
         $this->step($job, $a, Step::Resting);
+        // One step after the other; back where one was pressed too early; ready when it is; joined only by the gate.
+        $this->step($job, $b, Step::Resting)->assertSessionHasErrors('step');
         $this->step($job, $b, Step::Charging, ['charger' => 'bench 1']);
-        $this->step($job, $b, Step::Resting);
+        $this->step($job, $b, Step::Absorbing);
+        $this->step($job, $b, Step::Charging)->assertSessionHasNoErrors();
+        self::assertSame('bench 1', $b->refresh()->charger);
+        $this->step($job, $b, Step::Absorbing);
+        $this->step($job, $b, Step::Resting)->assertSessionHasNoErrors();
+        $this->step($job, $b, Step::Ready)->assertSessionHasErrors('step');
+        $this->step($job, $b, Step::Joined)->assertSessionHasErrors('step');
         $this->travel(13)->hours();
         $this->read($job, $a, ['volts' => 13.4]);
         $this->read($job, $b, ['volts' => 13.5]);

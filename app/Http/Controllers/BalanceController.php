@@ -8,6 +8,7 @@ use App\Actions\KeepBalance;
 use App\Csv\Csv;
 use App\Csv\ReadingsCsv;
 use App\Http\Requests\BalanceRequest;
+use App\Http\Requests\StepRequest;
 use App\Models\BalanceBattery;
 use App\Models\BalanceSession;
 use App\Models\Job;
@@ -20,7 +21,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
@@ -57,17 +57,22 @@ final class BalanceController extends Controller
         return redirect()->route('balance', $job)->with('said', 'The session is open. Note each battery’s volts first, as it came.');
     }
 
-    /** A battery goes to its next step: on a charger, off it, ready. A refresh charge is the whole bank's: all go together. */
-    public function step(Request $request, Job $job, BalanceSession $balanceSession, BalanceBattery $balanceBattery): RedirectResponse
+    /**
+     * A battery goes to its next step: on a charger, off it, ready; or back, where a step was pressed too early. A refresh charge is the whole
+     * bank's: all go together.
+     */
+    public function step(StepRequest $request, Job $job, BalanceSession $balanceSession, BalanceBattery $balanceBattery): RedirectResponse
     {
-        $data = $request->validate([
-            'step' => ['required', Rule::in(array_map(static fn(Step $s): string => $s->value, $balanceSession->protocol->steps()))],
-            'charger' => ['nullable', Rule::in(array_column($balanceSession->chargers, 'name'))],
-        ]);
         abort_unless($balanceSession->isOpen(), 409);
-        $row = ['step' => Step::from($data['step']), 'since' => $balanceSession->time()];
+        $row = ['step' => $request->step(), 'since' => $balanceSession->time()];
+        if ($row['step'] === Step::Ready) {
+            $ready = BalanceDesk::of($balanceSession, Workbench::of($job)->assessment->sums->system)->readyAt($balanceBattery);
+            if ($ready === null || $ready > $balanceSession->time()->getTimestamp()) {
+                return redirect()->route('balance', $job)->withErrors(['step' => 'It is not ready: see what it still waits for. A planner may overrule the gate when they are joined.']);
+            }
+        }
         if ($row['step'] === Step::Charging) {
-            $charger = collect($balanceSession->chargers)->firstWhere('name', $data['charger'] ?? null) ?? ['name' => '', 'amps' => null];
+            $charger = collect($balanceSession->chargers)->firstWhere('name', $request->input('charger')) ?? ['name' => $balanceBattery->charger, 'amps' => $balanceBattery->charger_a];
             $row += ['charger' => $charger['name'], 'charger_a' => $charger['amps']];
         }
         DB::transaction(static function () use ($request, $balanceSession, $balanceBattery, $row): void {

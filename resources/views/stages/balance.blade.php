@@ -22,7 +22,7 @@
             @else<ul>@foreach (array_slice($gate->reasons, 0, 5) as $reason)<li>{{ ucfirst($reason) }}.</li>@endforeach</ul>
                 @if ($gate->rushA !== [] && ! $onTheWay)<p class="small muted">At the moment of joining: @foreach ($desk->batteries as $k => $b){{ $k ? ', ' : '' }}{{ App\Support\BalanceDesk::name($b['part'], $k + 1) }} {{ $show->text($gate->rushA[$b['subject']->id] ?? 0, 'A') }}@endforeach (positive: gives).@if ($gate->levelling) Then {{ $gate->levelling->hours === null ? 'weeks' : $show->text($gate->levelling->hours, 'h') }} until even; after the first hour they would be at @foreach (collect($gate->levelling->course)->first(fn ($c) => $c[0] >= 1)[1] ?? $gate->levelling->finalSocPct as $soc){{ $loop->first ? '' : ' and ' }}{{ round($soc) }} %@endforeach.@endif</p>@endif @endif</div>
         </div>
-        @error('join')<div class="error mt-1">{{ $message }}</div>@enderror @error('finish')<div class="error mt-1">{{ $message }}</div>@enderror
+        @error('join')<div class="error mt-1">{{ $message }}</div>@enderror @error('step')<div class="error mt-1">{{ $message }}</div>@enderror @error('finish')<div class="error mt-1">{{ $message }}</div>@enderror
         @if ($charges)
             <p class="mt-3 small">@if ($desk->queue->free && $waiting = collect($desk->batteries)->filter(fn ($b) => $b['row']->step === $Step::Waiting)->count())<strong>Next:</strong> {{ $waiting === 1 ? 'one battery waits' : $waiting . ' batteries wait' }} and {{ collect($desk->queue->free)->pluck('name')->implode(', ') }} {{ count($desk->queue->free) === 1 ? 'is' : 'are' }} free. @endif
             @foreach ($session->chargers as $charger)@continue(in_array($charger['name'], array_column($desk->queue->free, 'name'), true))@php($onIt = collect($desk->batteries)->search(fn ($b) => $b['row']->step->takesCurrent() && $b['row']->charger === $charger['name'])){{ $charger['name'] }}, {{ $show->text($charger['amps'], 'A') }}: {{ $onIt === false ? 'free' : 'battery ' . ($onIt + 1) . ', free about ' . $when($desk->queue->turns[$desk->batteries[$onIt]['row']->part_uid]['freeS'] ?? $now->getTimestamp(), $now) }}.{{ ' ' }}@endforeach
@@ -42,7 +42,7 @@
                 @for ($v = ceil($lo / $vs) * $vs; $v <= $hi; $v += $vs)<line class="grid" x1="60" x2="890" y1="{{ $y($v) }}" y2="{{ $y($v) }}"/><text class="axis end" x="54" y="{{ $y($v) + 4 }}">{{ number_format($v, $vs < .1 ? 2 : 1) }}</text>@endfor
                 @for ($t = ceil($t0 / $hs) * $hs; $t <= $t1; $t += $hs)<line class="grid" x1="{{ $x($t) }}" x2="{{ $x($t) }}" y1="186" y2="194"/><text class="axis mid" x="{{ $x($t) }}" y="208">{{ $clock($t) }}</text>@endfor
                 <line class="s-ink-2" x1="{{ $x($now->getTimestamp()) }}" x2="{{ $x($now->getTimestamp()) }}" y1="10" y2="190"/>
-                @if ($band = $desk->spread())<path class="f-gorse-wash" d="M{{ collect($band)->map(fn ($p) => $x($p[0]) . ' ' . $y($p[2]))->implode('L') }}L{{ collect($band)->reverse()->map(fn ($p) => $x($p[0]) . ' ' . $y($p[1]))->implode('L') }}Z"/>@endif
+                @foreach ($desk->spread() as $band)<path class="f-gorse-wash" d="M{{ collect($band)->map(fn ($p) => $x($p[0]) . ' ' . $y($p[2]))->implode('L') }}L{{ collect($band)->reverse()->map(fn ($p) => $x($p[0]) . ' ' . $y($p[1]))->implode('L') }}Z"/>@endforeach
                 @foreach ($desk->batteries as $k => $b)
                     @php($d = '')@foreach ($b['readings'] as $r)@php($d .= ($d === '' ? 'M' : 'L') . $x($r->atS) . ' ' . $y($r->volts))@endforeach
                     @php($class = ['s-heather', 's-tarn', 's-ink', 's-rust'][$k % 4])
@@ -73,10 +73,15 @@
                         <x-field class="narrow" :form="'r'.$row->id" :label="'Volts, '.($k + 1)" name="volts" unit="V" inputmode="decimal" autocomplete="off" />@if ($isCells)<x-field :form="'r'.$row->id" label="Each cell" name="cells" unit="V" inputmode="text" autocomplete="off" />@endif<x-field class="narrow" :form="'r'.$row->id" label="Amps" name="amps" unit="A" inputmode="text" autocomplete="off" /><x-field class="narrow" :form="'r'.$row->id" label="At the battery" name="celsius" :unit="$show->unit('°C')" inputmode="text" autocomplete="off" />
                         @if (session('ask') === $row->id)<label class="check"><input type="checkbox" name="sure" value="1"> It is so</label>@endif
                         <button class="btn plain" aria-label="Log it, battery {{ $k + 1 }}">Log it</button></form>
-                    @if ($next && $next !== $Step::Joined && ($k === 0 || $session->protocol !== Pebblefell\Balance\Protocol::Refresh))
+                    @php($isOver = $b['forecast']->readyAtS !== null && $b['forecast']->readyAtS <= $now->getTimestamp())
+                    @php($back = $steps[array_search($row->step, $steps, true) - 1] ?? null)
+                    @if ($next && $next !== $Step::Joined && ($next !== $Step::Ready || $isOver) && ($k === 0 || $session->protocol !== Pebblefell\Balance\Protocol::Refresh))
                         <form method="post" action="{{ route('balance.step', [$job, $session, $row]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}"><input type="hidden" name="step" value="{{ $next->value }}">
                             @if ($next === $Step::Charging)<div class="field"><label for="ch{{ $row->id }}">Charger</label><select id="ch{{ $row->id }}" name="charger">@foreach ($session->chargers as $charger)<option @selected($charger['name'] === ($turn['charger'] ?? ($desk->queue->free[0]['name'] ?? '')))>{{ $charger['name'] }}</option>@endforeach</select></div>@endif
                             @php($does = match ($next) { $Step::Charging => 'On the charger', $Step::Absorbing => $isCells ? 'Full: the balancer bleeds' : 'Absorption has begun', $Step::Resting => 'Off, it rests', default => 'It is ready' })<button class="btn {{ $next === $Step::Charging && $turn && $turn['startS'] <= $now->getTimestamp() ? '' : 'plain' }}" aria-label="{{ $does }}, {{ $session->protocol === Pebblefell\Balance\Protocol::Refresh ? 'the whole bank' : 'battery ' . ($k + 1) }}">{{ $does }}</button></form>
+                    @endif
+                    @if ($back && ! $joined && ($k === 0 || $session->protocol !== Pebblefell\Balance\Protocol::Refresh))
+                        <form method="post" action="{{ route('balance.step', [$job, $session, $row]) }}">@csrf @method('put')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}"><input type="hidden" name="step" value="{{ $back->value }}"><button class="btn link" aria-label="Back a step, battery {{ $k + 1 }}">Back a step</button></form>
                     @endif
                 </div></td></tr>@endif
             @endforeach</tbody></table>
