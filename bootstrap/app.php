@@ -17,6 +17,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // The theme is chosen in the browser and read here; it is no secret.
         $middleware->encryptCookies(except: ['theme']);
         $middleware->web(replace: [
+            Illuminate\Session\Middleware\StartSession::class => App\Http\Middleware\OwnSession::class,
             Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => App\Http\Middleware\CheckFormToken::class,
         ]);
         $middleware->alias(['active' => App\Http\Middleware\ActiveAccount::class]);

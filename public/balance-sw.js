@@ -9,7 +9,7 @@ self.addEventListener('message', (event) => {
     event.waitUntil((async () => {
         const cache = await caches.open(CACHE);
         for (const path of event.data.keep ?? []) {
-            const answer = await fetch(path, { credentials: 'same-origin' });
+            const answer = await fetch(path, { credentials: 'same-origin', headers: { 'X-Background': 'keep' } });
             if (answer.ok && !answer.redirected) {
                 await cache.put(path, answer);
             }

@@ -13,6 +13,7 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
 use Pebblefell\System\Stay;
 use Pebblefell\System\System;
+use Pebblefell\Trip\ClearnessSpread;
 use Pebblefell\Trip\DayLoads;
 use Pebblefell\Trip\DriveSource;
 use Pebblefell\Trip\Heater;
@@ -28,6 +29,10 @@ use Pebblefell\Trip\WeatherDay;
 /** Makes a trip to simulate out of a system, found or planned. */
 final readonly class TripSetup
 {
+    /** A bright day is one that nine in ten of the month's fall short of, a grey one is passed by nine in ten. Chosen. */
+    private const BRIGHT = 0.9;
+    private const GREY = 0.1;
+
     /** The day's drive begins at this hour. Chosen. */
     private const DRIVE_FROM_H = 9.0;
 
@@ -89,14 +94,20 @@ final readonly class TripSetup
     }
 
     /**
-     * The days of the typical stay, in its month.
+     * The days of the typical stay, in its month: the sky as it comes, except where a day was set bright or grey.
      *
      * @return list<TripDay>
      */
     public function stay(Stay $stay, int $month): array
     {
         $days = [];
+        $sky = ClearnessSpread::about($this->weather->meanClearness($month));
         foreach ($this->weather->ofMonth($month, $stay->days) as $i => $day) {
+            $day = match (true) {
+                in_array($i + 1, $stay->bright, true) => $day->underClearness($sky->at(self::BRIGHT)),
+                in_array($i + 1, $stay->grey, true) => $day->underClearness($sky->at(self::GREY)),
+                default => $day,
+            };
             $days[] = new TripDay($day, in_array($i + 1, $stay->drive, true), in_array($i + 1, $stay->hookUp, true));
         }
 

@@ -7,7 +7,7 @@ namespace Pebblefell\System;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Quantity\Guard;
 
-/** A typical stay: how many days, and on which of them it is driven or hooked up. */
+/** A typical stay: how many days, on which of them it is driven or hooked up, and which are bright or grey; the others come as they come. */
 final readonly class Stay
 {
     public const MOST_DAYS = 31;
@@ -19,17 +19,22 @@ final readonly class Stay
      * @param int       $month  1 to 12, or 0: the poorest travelled month
      * @param list<int> $drive  days, from 1, on which it is driven
      * @param list<int> $hookUp days on which it is hooked up
+     * @param list<int> $bright days with a clear sky for the month
+     * @param list<int> $grey   days with a dull one
      *
      * @throws InvalidValue
      */
-    public function __construct(public int $month, public int $days, public array $drive, public array $hookUp)
+    public function __construct(public int $month, public int $days, public array $drive, public array $hookUp, public array $bright = [], public array $grey = [])
     {
         Guard::between($month, 0, 12, '/month');
         Guard::between($days, 1, self::MOST_DAYS, '/days');
-        foreach (['drive' => $drive, 'hook_up' => $hookUp] as $key => $list) {
+        foreach (['drive' => $drive, 'hook_up' => $hookUp, 'bright' => $bright, 'grey' => $grey] as $key => $list) {
             foreach ($list as $i => $day) {
                 Guard::between($day, 1, $days, "/$key/$i");
             }
+        }
+        foreach (array_intersect($grey, $bright) as $i => $day) {
+            throw InvalidValue::at("/grey/$i", "day $day is bright already");
         }
     }
 
@@ -52,11 +57,11 @@ final readonly class Stay
     }
 
     /**
-     * @return array{month: int, days: int, drive: list<int>, hook_up: list<int>}
+     * @return array{month: int, days: int, drive: list<int>, hook_up: list<int>, bright: list<int>, grey: list<int>}
      */
     public function toArray(): array
     {
-        return ['month' => $this->month, 'days' => $this->days, 'drive' => $this->drive, 'hook_up' => $this->hookUp];
+        return ['month' => $this->month, 'days' => $this->days, 'drive' => $this->drive, 'hook_up' => $this->hookUp, 'bright' => $this->bright, 'grey' => $this->grey];
     }
 
     /**
@@ -66,6 +71,6 @@ final readonly class Stay
     {
         $days = static fn(mixed $list): array => array_values(array_unique(array_map(intval(...), is_array($list) ? $list : [])));
 
-        return new self((int) $a['month'], (int) $a['days'], $days($a['drive'] ?? []), $days($a['hook_up'] ?? []));
+        return new self((int) $a['month'], (int) $a['days'], $days($a['drive'] ?? []), $days($a['hook_up'] ?? []), $days($a['bright'] ?? []), $days($a['grey'] ?? []));
     }
 }

@@ -116,6 +116,14 @@ final readonly class Weather
         return $days;
     }
 
+    /** Mean clearness of a month's days. */
+    public function meanClearness(int $month): float
+    {
+        $days = $this->ofMonth($month, self::MONTH_DAYS[$month - 1]);
+
+        return array_sum(array_map(static fn(WeatherDay $d): float => $d->clearness, $days)) / count($days);
+    }
+
     /** Day of the year of a month's first day. */
     public static function firstDay(int $month): int
     {

@@ -12,7 +12,7 @@ export async function refreshPage() {
     }
     fetching = true;
     try {
-        const answer = await fetch(location.href, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });
+        const answer = await fetch(location.href, { headers: { Accept: 'text/html', 'X-Background': 'refresh' }, credentials: 'same-origin' });
         if (answer.ok && !answer.redirected) {
             morphPage(await answer.text());
         }

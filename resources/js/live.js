@@ -36,7 +36,7 @@ function showProgress(form, body) {
     bar.classList.remove('hidden');
     bar.removeAttribute('value');
     const timer = window.setInterval(async () => {
-        const answer = await fetch(form.dataset.progress.replace('nameofprogress', name), { headers: { Accept: 'application/json' } }).catch(() => null);
+        const answer = await fetch(form.dataset.progress.replace('nameofprogress', name), { headers: { Accept: 'application/json', 'X-Background': 'progress' } }).catch(() => null);
         const { done, of } = answer?.ok ? await answer.json() : { done: 0, of: 0 };
         if (of > 0) {
             bar.max = of;

@@ -27,7 +27,7 @@ let sending = false;
 let trouble = '';
 
 async function freshToken() {
-    const answer = await fetch(location.pathname, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });
+    const answer = await fetch(location.pathname, { headers: { Accept: 'text/html', 'X-Background': 'token' }, credentials: 'same-origin' });
     token = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('input[name=_token]')?.value ?? null;
 }
 

@@ -27,6 +27,7 @@ use Pebblefell\System\DataSheet;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Stay;
 use PHPUnit\Framework\TestCase;
 
 /** What Size and Sources make of a whole vehicle. */
@@ -157,6 +158,16 @@ final class SizeTest extends TestCase
         self::assertGreaterThan(500.0, $hooked?->planned?->days[3]->shoreWh);
         self::assertGreaterThan($still->planned->daysServed(), $driven?->planned?->daysServed());
         self::assertNull(StayOutlook::of(self::sums(['place' => null])));
+        // The sky of single days is placed by hand; the others stay as they were.
+        $placed = $stay([], []);
+        $placed['travel']['stay'] += ['bright' => [2], 'grey' => [3]];
+        $sky = array_map(static fn($d): float => $d->day->weather->clearness, StayOutlook::of(self::sums($placed))->planned->days ?? []);
+        $asItComes = array_map(static fn($d): float => $d->day->weather->clearness, $still->planned->days);
+        self::assertSame([$asItComes[0], $asItComes[3]], [$sky[0], $sky[3]]);
+        self::assertGreaterThan(2.5 * $sky[2], $sky[1]);
+        self::assertTrue(min([1.0, ...$asItComes]) - 0.1 < $sky[2] && $sky[1] < max([0.0, ...$asItComes]) + 0.1);
+        $this->expectExceptionMessage('day 2 is bright already');
+        new Stay(10, 5, [], [], [2], [2]);
     }
 
     public function testTheYearAddsUp(): void

@@ -75,4 +75,15 @@ final class SignInTest extends TestCase
         $this->get("/jobs/$job->id/loads")->assertSee('value="Ice maker"', false)->assertSee('value="140"', false);
         self::assertSame(0, $job->appliances()->count(), 'nothing is saved without being sent again');
     }
+
+    public function testWhatAPageAsksForByItselfDoesNotTakeWhatWasSaidToThePerson(): void
+    {
+        $this->actingAs($this->user());
+        $job = $this->job();
+        $this->withSession(['said' => 'Done.', '_flash' => ['old' => ['said'], 'new' => []]]);
+        $this->get("/jobs/$job->id/survey", ['X-Background' => 'refresh'])->assertSee('Done.');
+        $this->get("/jobs/$job->id/survey", ['X-Background' => 'refresh'])->assertSee('Done.');
+        $this->get("/jobs/$job->id/survey")->assertSee('Done.');
+        $this->get("/jobs/$job->id/survey")->assertDontSee('Done.');
+    }
 }

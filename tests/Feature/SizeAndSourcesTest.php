@@ -81,9 +81,14 @@ final class SizeAndSourcesTest extends TestCase
         $job->refresh();
         $stay = ['lock_version' => $job->lock_version, 'month' => '5', 'days' => '6', 'drive' => ['2', '4', '9'], 'hook_up' => ['6']];
         $this->put("/jobs/$job->id/stay", $stay)->assertSessionHasNoErrors()->assertRedirect();
-        self::assertSame(['month' => 5, 'days' => 6, 'drive' => [2, 4], 'hook_up' => [6]], $job->fresh()?->stay);
+        self::assertSame(['month' => 5, 'days' => 6, 'drive' => [2, 4], 'hook_up' => [6], 'bright' => [], 'grey' => []], $job->fresh()?->stay);
         $this->get("/jobs/$job->id/size")->assertSee('Over 6 days');
         $this->put("/jobs/$job->id/stay", $stay)->assertStatus(409);
+        // A bright day that is called grey has become grey, and the other way round.
+        $sky = fn(array $bright, array $grey): array => [$this->put("/jobs/$job->id/stay", [...$stay, 'lock_version' => $job->refresh()->lock_version, 'bright' => $bright, 'grey' => $grey])->assertSessionHasNoErrors() ? $job->refresh()->stay['bright'] ?? null : null, $job->stay['grey'] ?? null];
+        self::assertSame([[1, 3], [2]], $sky([1, 3], [2]));
+        self::assertSame([[3], [1, 2]], $sky([1, 3], [1, 2]));
+        self::assertSame([[1, 3], [2]], $sky([1, 3], [1, 2]));
         $this->put("/jobs/$job->id/stay", ['lock_version' => $job->refresh()->lock_version, 'month' => '13', 'days' => '40'])->assertSessionHasErrors(['month', 'days']);
     }
 

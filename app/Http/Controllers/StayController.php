@@ -13,7 +13,7 @@ final class StayController extends Controller
 {
     public function update(StayRequest $request, Job $job): RedirectResponse
     {
-        $job->saveIfUnchanged($request, $request->row());
+        $job->saveIfUnchanged($request, $request->row($job));
 
         return redirect()->to($request->backTo(route('size', $job)));
     }

@@ -33,6 +33,13 @@
         <div class="stay-days" role="group" aria-label="Hook-ups of the stay">
             <span class="small muted">hooked up</span>@foreach (range(1, $days) as $d)<label class="dot"><input type="checkbox" name="hook_up[]" value="{{ $d }}" @checked(in_array($d, $stay->stay->hookUp, true))><span class="sr-only">day {{ $d }} hooked up</span></label>@endforeach
         </div>
+        <div class="stay-days" role="group" aria-label="Bright days of the stay">
+            <span class="small muted">bright</span>@foreach (range(1, $days) as $d)<label class="dot"><input type="checkbox" name="bright[]" value="{{ $d }}" @checked(in_array($d, $stay->stay->bright, true))><span class="sr-only">day {{ $d }} bright</span></label>@endforeach
+        </div>
+        <div class="stay-days" role="group" aria-label="Grey days of the stay">
+            <span class="small muted">grey</span>@foreach (range(1, $days) as $d)<label class="dot"><input type="checkbox" name="grey[]" value="{{ $d }}" @checked(in_array($d, $stay->stay->grey, true))><span class="sr-only">day {{ $d }} grey</span></label>@endforeach
+        </div>
+        <p class="small muted">Where neither is ticked the sky comes as it comes in that month; bright is its clearest tenth, grey its dullest.</p>
         <div class="form-grid mt-2">
             <x-field form="stay" label="Month" name="month" :value="$stay->stay->month" :options="[0 => 'the poorest on the road'] + collect(range(1, 12))->mapWithKeys(fn ($m) => [$m => DateTime::createFromFormat('!n', (string) $m)->format('F')])->all()" />
             <x-field form="stay" label="Days" name="days" :value="$stay->stay->days" inputmode="numeric" />
