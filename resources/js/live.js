@@ -13,12 +13,12 @@ export function morphPage(html) {
         morphStyle: 'outerHTML',
         ignoreActiveValue: true,
         callbacks: {
-            // What is being typed, and an open "how", stay as they are.
+            // What is being typed, an open "how", and what a script keeps up to date, stay as they are.
             beforeNodeMorphed: (old, fresh) => {
                 if (old instanceof HTMLDetailsElement && old.open && fresh instanceof HTMLDetailsElement) {
                     fresh.open = true;
                 }
-                return !(old instanceof HTMLElement && old.dataset.dirty === 'yes');
+                return !(old instanceof HTMLElement && (old.dataset.dirty === 'yes' || (old.dataset.keep === 'yes' && fresh.dataset?.keep === 'yes')));
             },
         },
     });

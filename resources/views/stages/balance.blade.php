@@ -86,7 +86,7 @@
                 </div></td></tr>@endif
             @endforeach</tbody></table>
         @if ($may)
-            <div data-unsent hidden class="mt-3"></div>
+            <div data-unsent data-keep="yes" hidden class="mt-3"></div>
             <div class="section flex flex-wrap gap-8 items-end">
                 @if (! $joined && in_array($Step::Joined, $session->protocol->steps(), true))<form method="post" action="{{ route('balance.join', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')@if ($gate->answer !== 'join')@can('plan', $job)<div class="field"><label for="join-reason">Overrule, because</label><input id="join-reason" name="reason" value="{{ old('reason') }}"></div>@endcan @endif<button class="btn {{ $gate->answer === 'join' ? '' : 'plain' }}">They are joined</button></form>@endif
                 <form method="post" action="{{ route('balance.finish', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')<input type="hidden" name="passed" value="1">@if ($against && ($joined || ! in_array($Step::Joined, $session->protocol->steps(), true)))@can('plan', $job)<div class="field"><label for="finish-reason">Overrule, because</label><input id="finish-reason" name="reason" value="{{ old('reason') }}"></div>@endcan @endif<button class="btn {{ $against ? 'plain' : '' }}">All read alike: keep the result</button></form>
