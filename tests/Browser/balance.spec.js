@@ -38,6 +38,15 @@ test('a take-off is moved and the shares change; the bank is drawn so into the p
     await first.focus();
     await page.keyboard.press('ArrowRight');
     await expect(page.getByText('in their new order.')).toBeVisible();
+    const serials = () => page.locator('table', { hasText: 'Ages, against' }).locator('td:first-child').allInnerTexts();
+    const [, , third] = await serials();
+    const place = (n) => page.locator(`[data-battery="${n}"] rect`).first().boundingBox();
+    const [from, to] = [await place(2), await place(0)];
+    await page.mouse.move(from.x + 25, from.y + 40);
+    await page.mouse.down();
+    await page.mouse.move(to.x + 30, to.y + 40, { steps: 5 });
+    await page.mouse.up();
+    await expect(page.locator('table', { hasText: 'Ages, against' }).locator('td').first()).toHaveText(third.replace('3', '1'));
     await page.getByLabel('Order').fill('2 1 3 4');
     await page.getByRole('button', { name: 'Stand them so' }).click();
     await expect(page.getByText('in their new order.')).toBeVisible();
