@@ -26,6 +26,9 @@ final readonly class Gate
     /** A lead bank is full above this at rest, V a cell (13.0 V); below it wants a refresh charge. Common practice. */
     private const LEAD_FULL = 13.0 / 6.0;
 
+    /** What a meter may read too low, V a cell: 20 mV on a 12 V battery. Common practice. */
+    private const METER_CELL_V = 0.0034;
+
     /** Cells are called alike within this, mV, when all stand above the knee. Common practice: 10 mV. */
     public const CELLS_MV = 10.0;
 
@@ -259,7 +262,7 @@ final readonly class Gate
      */
     private static function notFull(array $candidates): array
     {
-        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < self::LEAD_FULL * $c->subject->cells - 1e-9 && !$c->step->takesCurrent());
+        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < (self::LEAD_FULL - self::METER_CELL_V) * $c->subject->cells && !$c->step->takesCurrent());
 
         return array_values(array_map(static fn(Candidate $c): string => sprintf('%s rests at %.2f V, below %.1f: refresh-charge the whole bank; if it stays low, it is worn', $c->name, $c->last()->volts ?? 0.0, self::LEAD_FULL * $c->subject->cells), $low));
     }

@@ -36,11 +36,11 @@ final readonly class Bank
             }
         }
         $series = self::seriesFor($blockV, $systemV);
-        if (abs($series * self::roundedV($blockV) - $systemV) > 0.5 || count($batteries) % $series !== 0) {
+        if (abs($series * Chemistry::tradeV($blockV) - $systemV) > 0.5 || count($batteries) % $series !== 0) {
             throw InvalidValue::at('/batteries', sprintf(
                 '%d × %g V cannot make a %g V bank: it takes a multiple of %d',
                 count($batteries),
-                self::roundedV($blockV),
+                Chemistry::tradeV($blockV),
                 $systemV,
                 $series,
             ));
@@ -52,7 +52,7 @@ final readonly class Bank
     /** Blocks of $blockV in series that come closest to a system voltage; at least one. */
     public static function seriesFor(float $blockV, float $systemV): int
     {
-        return max(1, (int) round($systemV / self::roundedV($blockV)));
+        return max(1, (int) round($systemV / Chemistry::tradeV($blockV)));
     }
 
     /** Ah of the bank as rated, each at its own hour rate: the sum over strings of the weakest block. */
@@ -71,12 +71,12 @@ final readonly class Bank
     {
         $chemistry = $this->chemistry();
 
-        return $this->series * $chemistry->cellsFor(self::roundedV($this->batteries[0]->nominalV)) * $chemistry->nominalCellV();
+        return $this->series * $chemistry->cellsFor($this->batteries[0]->nominalV) * $chemistry->nominalCellV();
     }
 
     public function cells(): int
     {
-        return $this->series * $this->chemistry()->cellsFor(self::roundedV($this->batteries[0]->nominalV));
+        return $this->series * $this->chemistry()->cellsFor($this->batteries[0]->nominalV);
     }
 
     /**
@@ -118,18 +118,6 @@ final readonly class Bank
         $limits = array_filter(array_map(static fn(Battery $b): ?float => $b->dischargeLimitA, $this->batteries));
 
         return count($limits) === count($this->batteries) ? min($limits) * $this->parallel : null;
-    }
-
-    /** 12.8, 25.6 and 51.2 are the trade's 12, 24 and 48. */
-    private static function roundedV(float $nominalV): float
-    {
-        foreach ([2.0, 3.2, 6.0, 12.0, 24.0, 36.0, 48.0] as $standard) {
-            if ($nominalV >= $standard * 0.95 && $nominalV <= $standard * 1.1) {
-                return $standard;
-            }
-        }
-
-        return $nominalV;
     }
 
     /**

@@ -40,10 +40,22 @@ enum Chemistry: string
         return $this->isLithium() ? 3.2 : 2.0;
     }
 
-    /** Cells in series in a block of $nominalV (12 V: six lead cells or four LFP cells). */
+    /** Cells in series in a block of $nominalV, by its name or by its cells (12 or 12.8 V: six lead cells or four LFP cells). */
     public function cellsFor(float $nominalV): int
     {
-        return max(1, (int) round($nominalV / ($this->isLithium() ? 3.0 : 2.0)));
+        return max(1, (int) round(self::tradeV($nominalV) / ($this->isLithium() ? 3.0 : 2.0)));
+    }
+
+    /** 12.8, 25.6 and 51.2 are the trade's 12, 24 and 48. */
+    public static function tradeV(float $nominalV): float
+    {
+        foreach ([2.0, 3.2, 6.0, 12.0, 24.0, 36.0, 48.0] as $standard) {
+            if ($nominalV >= $standard * 0.95 && $nominalV <= $standard * 1.1) {
+                return $standard;
+            }
+        }
+
+        return $nominalV;
     }
 
     /** Share of the rated capacity that is used before recharging, 0 to 1. */

@@ -205,4 +205,15 @@ final class BankTest extends TestCase
         self::assertSame(16.0, $run->areaFor(30, 0.4)?->areaMm2);
         self::assertNull($run->areaFor(30, 0.001));
     }
+
+    /** By name or by its cells, a block has the same number of them. */
+    public function testCellsOfABlock(): void
+    {
+        foreach ([[3.2, 1], [6.4, 2], [12.0, 4], [12.8, 4], [24.0, 8], [25.6, 8], [38.4, 12], [48.0, 16], [51.2, 16]] as [$v, $cells]) {
+            self::assertSame($cells, Chemistry::Lfp->cellsFor($v), "$v V");
+        }
+        foreach ([[2.0, 1], [6.0, 3], [12.0, 6], [24.0, 12]] as [$v, $cells]) {
+            self::assertSame($cells, Chemistry::Agm->cellsFor($v), "$v V");
+        }
+    }
 }
