@@ -8,11 +8,11 @@ const gate = (page) => page.locator('[data-gate]');
 test('a take-off is moved and the shares change; the bank is drawn so into the plan and put in another order', async ({ page }) => {
     await signIn(page);
     await openJob(page, 'Dental van', 'Bank');
-    const shares = () => page.locator('.bank-drawing').getAttribute('aria-label');
+    const shares = () => page.locator('[data-bank]').getAttribute('aria-label');
     const before = await shares();
     // Both take-offs on the first battery: it works hardest.
     await page.locator('[data-terminal="minus-0"]').click();
-    await expect(page.locator('.bank-drawing')).not.toHaveAttribute('aria-label', before);
+    await expect(page.locator('[data-bank]')).not.toHaveAttribute('aria-label', before);
     const amps = [...(await shares()).matchAll(/gives ([\d.]+) A/g)].map((m) => Number(m[1]));
     expect(Math.max(...amps)).toBe(amps[0]);
     expect(amps[0]).toBeGreaterThan(1.3 * amps[3]);

@@ -27,7 +27,7 @@
 @php($most = max([1.0, ...array_map(abs(...), $share->linkA)]))
 @php($query = fn (array $change) => route('bank', $job) . '?' . http_build_query(array_filter([...request()->except(['_token', 'loose']), ...$change], fn ($v) => $v !== null)))
 @php($words = fn (string $node) => isset($number[rtrim($node, '+-')]) ? 'battery ' . $number[rtrim($node, '+-')] . ' ' . (str_ends_with($node, '+') ? 'plus' : 'minus') : ($pos[$node][2] ?? 'plus') . ' take-off')
-<div class="scroll"><svg class="draw bank-drawing" viewBox="0 {{ $drawing->takeoffs ? 36 : 0 }} 900 {{ $drawing->takeoffs ? $bottom + 12 : $bottom + 84 }}" role="group" aria-label="{{ $name }}: @foreach ($drawing->network->sources as $i => $source)battery {{ $number[$source->id] }} gives {{ round($share->amps[$i], 1) }} A. @endforeach">
+<div class="scroll"><svg class="draw bank-drawing" @if ($desk) data-bank @endif viewBox="0 {{ $drawing->takeoffs ? 36 : 0 }} 900 {{ $drawing->takeoffs ? $bottom + 12 : $bottom + 84 }}" role="group" aria-label="{{ $name }}: @foreach ($drawing->network->sources as $i => $source)battery {{ $number[$source->id] }} gives {{ round($share->amps[$i], 1) }} A. @endforeach">
     @foreach ($drawing->links as $k => $link)
         @php([$ax, $ay, $pole] = $pos[$link->from])
         @php([$bx, $by] = $pos[$link->to])
@@ -41,7 +41,7 @@
         @php($lx = $series || $isBar ? ($isBar ? (isset($number[rtrim($link->from, '+-')]) ? $ax : $bx) : $ax) + 6 : ($ax + $bx) / 2)
         @php($ly = $series || $isBar ? ($isBar ? ($pole === 'plus' ? min($ay, $by) + 30 : max($ay, $by) - 24) : ($ay + $by) / 2 + 4) : $rail + ($pole === 'plus' ? -6 : 15))
         <g class="{{ $isLoose ? 'loose' : '' }}"><path class="link {{ $isLoose ? 'bad' : '' }}" stroke-width="{{ round(1.5 + 6 * abs($amps) / $most, 1) }}" d="{{ $d }}"/>
-        <a href="{{ $desk ? $query(['loose' => $isLoose ? null : $k]) : '#' }}" aria-label="Link {{ $words($link->from) }} to {{ $words($link->to) }}, {{ round(abs($amps), 1) }} A, {{ round($link->ohm * 1000, 2) }} mΩ{{ $isLoose ? ', made loose' : '' }}"><path class="touch" d="{{ $d }}"/><text class="axis halo {{ $series || $isBar ? '' : 'mid' }} {{ $isLoose ? 't-rust' : '' }}" x="{{ round($lx, 1) }}" y="{{ round($ly, 1) }}">{{ $show->text(abs($amps), 'A') }}</text></a></g>
+        @if ($desk)<a href="{{ $query(['loose' => $isLoose ? null : $k]) }}" aria-label="Link {{ $words($link->from) }} to {{ $words($link->to) }}, {{ round(abs($amps), 1) }} A, {{ round($link->ohm * 1000, 2) }} mΩ{{ $isLoose ? ', made loose' : '' }}"><path class="touch" d="{{ $d }}"/><text class="axis halo {{ $series || $isBar ? '' : 'mid' }} {{ $isLoose ? 't-rust' : '' }}" x="{{ round($lx, 1) }}" y="{{ round($ly, 1) }}">{{ $show->text(round(abs($amps), 6), 'A') }}</text></a>@else <text class="axis halo {{ $series || $isBar ? '' : 'mid' }} {{ $isLoose ? 't-rust' : '' }}" x="{{ round($lx, 1) }}" y="{{ round($ly, 1) }}">{{ $show->text(round(abs($amps), 6), 'A') }}</text>@endif</g>
     @endforeach
     @foreach (['plus' => $drawing->positive, 'minus' => $drawing->negative] as $pole => $node)
         @php([$tx, $ty] = $pos[$node] ?? [450, $pole === 'plus' ? 26 : $bottom + 58])
@@ -61,7 +61,7 @@
             <rect class="f-paper s-ink" x="{{ round($cx - $boxW / 2, 1) }}" y="{{ $boxY($k) }}" width="{{ round($boxW, 1) }}" height="62" rx="4"/>
             <rect class="{{ $off > .25 ? 'f-rust-wash' : ($off > .1 ? 'f-gorse-wash' : 'f-fern-wash') }}" x="{{ round($cx - $boxW / 2 + 1, 1) }}" y="{{ $boxY($k) + 1 }}" width="{{ round(max(0, min(1, $fair > 0 ? abs($amps) / $fair / 2 : 0)) * ($boxW - 2), 1) }}" height="60" rx="3"/>
             <text class="t-bold" x="{{ round($cx - $boxW / 2 + 8, 1) }}" y="{{ $boxY($k) + 22 }}">{{ $number[$part->uid] }}</text>
-            <text class="big mid" x="{{ round($cx + 6, 1) }}" y="{{ $boxY($k) + 30 }}">{{ $show->text($amps, 'A') }}</text>
+            <text class="big mid" x="{{ round($cx + 6, 1) }}" y="{{ $boxY($k) + 30 }}">{{ $show->text(round($amps, 6), 'A') }}</text>
             <text class="t-muted mid" x="{{ round($cx + 6, 1) }}" y="{{ $boxY($k) + 50 }}">{{ $share->loadA != 0 ? round(100 * $amps / $share->loadA) . ' %' : '' }}</text></g>
             @foreach ([['+', $boxY($k), 'plus', $k === $s - 1], ['−', $boxY($k) + 62, 'minus', $k === 0]] as [$sign, $y, $pole, $end])
                 @if ($desk && $end && $drawing->takeoffs)<a href="{{ $query(['layout' => null, 'plus' => $pole === 'plus' ? $i : $drawing->takeoffs[0], 'minus' => $pole === 'minus' ? $i : $drawing->takeoffs[1]]) }}" class="terminal" data-terminal="{{ $pole }}-{{ $i }}" aria-label="Take off {{ $pole }} at battery {{ $number[$part->uid] }}"><circle cx="{{ $cx }}" cy="{{ $y }}" r="22" class="reach"/><circle cx="{{ $cx }}" cy="{{ $y }}" r="8" class="{{ $pole === 'plus' ? 'f-heather' : 'neg' }}"/></a>
