@@ -20,8 +20,8 @@ final class KeepBalance
     {
         DB::transaction(function () use ($job, $session, $passed, $note, $by): void {
             $session->changeTo(['ended_at' => $session->time(), 'passed' => $passed, 'note' => $note]);
-            foreach ($passed ? $session->balanceBatteries()->with('readings')->get() : [] as $battery) {
-                $last = $battery->readings->last();
+            foreach ($passed ? $session->balanceBatteries()->with('lastReading')->get() : [] as $battery) {
+                $last = $battery->lastReading;
                 if ($last !== null) {
                     $this->addParts->row($job, Measurement::class, 'm', ['part_uid' => $battery->part_uid, 'quantity' => 'volts', 'value' => $last->volts, 'measured_at' => $last->read_at->utc()->format('Y-m-d\TH:i:s\Z'), 'measured_by' => $by, 'instrument' => $last->source === 'bench' ? 'simulated bench' : 'meter', 'note' => 'balanced, ' . $session->protocol->value]);
                 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\BalanceBattery;
-use App\Models\BalanceReading;
 use Carbon\CarbonInterface;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Pebblefell\Balance\Reading;
@@ -33,11 +33,11 @@ final class LogReading
     public function __invoke(BalanceBattery $battery, Subject $subject, CarbonInterface $at, Reading $reading, string $source, string $by = '', ?string $clientId = null): bool
     {
         return DB::transaction(static function () use ($battery, $subject, $at, $reading, $source, $by, $clientId): bool {
-            $id = $clientId ?? (string) Str::uuid();
-            if (BalanceReading::query()->where('client_id', $id)->lockForUpdate()->exists()) {
+            try {
+                $battery->readings()->create(['client_id' => $clientId ?? (string) Str::uuid(), 'read_at' => $at, 'volts' => $reading->volts, 'amps' => $reading->amps, 'celsius' => $reading->celsius, 'cells' => $reading->cells, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
+            } catch (UniqueConstraintViolationException) {
                 return false;
             }
-            $battery->readings()->create(['client_id' => $id, 'read_at' => $at, 'volts' => $reading->volts, 'amps' => $reading->amps, 'celsius' => $reading->celsius, 'cells' => $reading->cells, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
             if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
                 $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
             }

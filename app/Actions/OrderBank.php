@@ -4,37 +4,34 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Conductor;
 use App\Models\Job;
 use App\Support\SystemReader;
 use Illuminate\Support\Facades\DB;
-use Pebblefell\Assessment\Assessment;
-use Pebblefell\Bank\Layout;
-use Pebblefell\Sizing\BankDrawing;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
 
-/** Puts the batteries of the planned bank in another order; the links and take-offs stay where they are, so they are drawn anew. */
+/** Puts the batteries of the planned bank in another order: each takes the place of another, and with it the conductors that end there. */
 final class OrderBank
 {
-    public function __construct(private readonly WireBank $wire)
-    {
-    }
-
     /**
      * @param list<string> $uids every battery of the planned bank, once
      */
     public function __invoke(Job $job, array $uids): void
     {
-        DB::transaction(function () use ($job, $uids): void {
-            $drawing = BankDrawing::asDrawn(Assessment::of(SystemReader::read($job))->sums);
+        DB::transaction(static function () use ($job, $uids): void {
+            $places = array_map(static fn(Part $p): string => $p->uid, SystemReader::read($job)->planned()->houseBatteries());
+            $taker = array_combine($places, $uids);
             foreach ($job->parts()->whereIn('uid', $uids)->lockForUpdate()->get() as $part) {
                 $part->changeTo(['position' => 1 + (int) array_search($part->uid, $uids, true)]);
             }
-            if ($drawing === null || $drawing->problem !== '' || count($drawing->strings) < 2) {
-                return;
+            $moved = static function (string $terminal) use ($taker): string {
+                [$uid, $name] = [...explode('.', $terminal, 2), ''];
+
+                return ($taker[$uid] ?? $uid) . '.' . $name;
+            };
+            foreach ($job->conductors()->where('fate', '!=', Fate::Remove->value)->lockForUpdate()->get() as $conductor) {
+                $conductor->changeTo(['from_terminal' => $moved($conductor->from_terminal), 'to_terminal' => $moved($conductor->to_terminal)]);
             }
-            $link = $job->conductors()->where('route', 'battery link')->whereNotNull('size_mm2')->whereNotNull('length_m')->first();
-            [$mm2, $metres] = $link instanceof Conductor ? [(float) $link->size_mm2, (float) $link->length_m] : [BankDrawing::USUAL_LINK_MM2, BankDrawing::USUAL_LINK_M];
-            ($this->wire)($job, $drawing->takeoffs === null ? Layout::Posts : Layout::Across, $drawing->takeoffs, $mm2, $metres, $drawing->takeoffs === null ? $metres : BankDrawing::USUAL_LEAD_M);
         });
     }
 }

@@ -60,15 +60,6 @@ final class ApplianceCsv
      */
     private static function appliance(array $row, array $scenarios): array
     {
-        $number = static function (string $key, ?float $default) use ($row): ?float {
-            $text = str_replace(',', '.', $row[$key] ?? '');
-
-            return match (true) {
-                $text === '' => $default,
-                is_numeric($text) => (float) $text,
-                default => throw InvalidValue::at('/' . $key, "\"$text\" is not a number"),
-            };
-        };
         $hours = [];
         foreach ($scenarios as $column => $uid) {
             $spans = HoursText::parse($row[$column] ?? '');
@@ -85,11 +76,11 @@ final class ApplianceCsv
         $appliance = [
             'name' => $row['name'],
             'side' => $row['side'],
-            'watts' => $number('watts', null) ?? throw InvalidValue::at('/watts', 'is needed'),
-            'quantity' => $number('quantity', 1.0),
-            'duty_pct' => $number('duty_pct', 100.0),
-            'standby_w' => $number('standby_w', 0.0),
-            'surge_w' => $number('surge_w', null),
+            'watts' => Csv::number($row, 'watts') ?? throw InvalidValue::at('/watts', 'is needed'),
+            'quantity' => Csv::number($row, 'quantity') ?? 1.0,
+            'duty_pct' => Csv::number($row, 'duty_pct') ?? 100.0,
+            'standby_w' => Csv::number($row, 'standby_w') ?? 0.0,
+            'surge_w' => Csv::number($row, 'surge_w'),
             'circuit' => mb_substr($row['circuit'] ?? '', 0, 120),
             'hours' => $hours,
         ];

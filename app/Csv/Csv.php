@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Csv;
 
 use Illuminate\Http\Response;
+use Pebblefell\Exception\InvalidValue;
 
 /**
  * Comma-separated values, RFC 4180, UTF-8. A text that a spreadsheet would take for a formula goes out behind an apostrophe and
@@ -79,6 +80,24 @@ final class Csv
     public static function response(string $name, string $csv): Response
     {
         return new Response($csv, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\""]);
+    }
+
+    /**
+     * A number in a cell, decimal comma or point; null: the cell is empty or not there.
+     *
+     * @param array<string, string> $row
+     *
+     * @throws InvalidValue with the column's name as path
+     */
+    public static function number(array $row, string $key): ?float
+    {
+        $text = str_replace([',', '−'], ['.', '-'], trim($row[$key] ?? ''));
+
+        return match (true) {
+            $text === '' => null,
+            is_numeric($text) => (float) $text,
+            default => throw InvalidValue::at('/' . $key, "\"$text\" is not a number"),
+        };
     }
 
     /** Comma, semicolon, or tab as a spreadsheet pastes it: whichever stands oftenest in the first line. */

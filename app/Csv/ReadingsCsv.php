@@ -79,18 +79,13 @@ final class ReadingsCsv
      */
     private static function reading(array $row, CarbonImmutable $at): Reading
     {
-        $number = static function (string $key) use ($row): ?float {
-            $text = str_replace([',', '−'], ['.', '-'], $row[$key] ?? '');
-
-            return $text === '' ? null : (is_numeric($text) ? (float) $text : throw InvalidValue::at('/' . $key, "\"$text\" is not a number"));
-        };
         $cells = [];
         for ($i = 1; isset($row["cell$i"]); ++$i) {
-            $cells[] = $number("cell$i");
+            $cells[] = Csv::number($row, "cell$i");
         }
         $cells = array_values(array_filter($cells, static fn(?float $v): bool => $v !== null));
 
-        return new Reading((float) $at->getTimestamp(), $number('volts') ?? throw InvalidValue::at('/volts', 'is needed'), $number('amps'), $number('celsius'), $cells === [] ? null : $cells);
+        return new Reading((float) $at->getTimestamp(), Csv::number($row, 'volts') ?? throw InvalidValue::at('/volts', 'is needed'), Csv::number($row, 'amps'), Csv::number($row, 'celsius'), $cells === [] ? null : $cells);
     }
 
     private static function time(string $text): CarbonImmutable

@@ -41,17 +41,16 @@ final class SheetColumns
             $text = trim($row[$key] ?? '');
             if ($text !== '') {
                 $field = $kind->fields()[$key] ?? throw InvalidValue::at('/' . $key, 'is not on the data sheet of a ' . $kind->label());
-                $values[$key] = self::value($field, $text);
+                $values[$key] = $field->type === 'number' ? Csv::number($row, $key) ?? 0.0 : self::value($field, $text);
             }
         }
 
         return DataSheet::of($kind, $values);
     }
 
-    private static function value(DataField $field, string $text): float|bool|string
+    private static function value(DataField $field, string $text): bool|string
     {
         return match ($field->type) {
-            'number' => is_numeric(str_replace(',', '.', $text)) ? (float) str_replace(',', '.', $text) : throw InvalidValue::at('/' . $field->key, "\"$text\" is not a number"),
             'flag' => match (strtolower($text)) {
                 'yes', '1', 'true' => true,
                 'no', '0', 'false' => false,

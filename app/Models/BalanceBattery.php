@@ -10,6 +10,7 @@ use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Pebblefell\Balance\Step;
 
 /**
@@ -22,6 +23,7 @@ use Pebblefell\Balance\Step;
  * @property string $charger
  * @property ?float $charger_a
  * @property BalanceSession $session
+ * @property ?BalanceReading $lastReading
  */
 final class BalanceBattery extends Model
 {
@@ -48,5 +50,13 @@ final class BalanceBattery extends Model
     public function readings(): HasMany
     {
         return $this->hasMany(BalanceReading::class)->orderBy('read_at')->orderBy('id');
+    }
+
+    /**
+     * @return HasOne<BalanceReading, $this>
+     */
+    public function lastReading(): HasOne
+    {
+        return $this->hasOne(BalanceReading::class)->ofMany(['read_at' => 'max', 'id' => 'max']);
     }
 }

@@ -20,6 +20,7 @@ use Pebblefell\Balance\Protocol;
  * @property float $link_ohm
  * @property ?float $lead_a
  * @property list<array{name: string, amps: float}> $chargers that there are
+ * @property \Illuminate\Database\Eloquent\Collection<int, BalanceBattery> $balanceBatteries
  * @property CarbonInterface $started_at
  * @property ?CarbonInterface $joined_at
  * @property ?CarbonInterface $ended_at

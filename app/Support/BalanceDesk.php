@@ -146,10 +146,9 @@ final readonly class BalanceDesk
     {
         $earlier = BalanceSession::query()->where('job_id', $session->job_id)->where('passed', true)->where('id', '<', $session->id)->latest('id')->first();
         $volts = [];
-        foreach ($earlier?->balanceBatteries()->with('readings')->get() ?? [] as $row) {
-            $last = $row->readings->last();
-            if ($last !== null) {
-                $volts[$row->part_uid] = $last->volts;
+        foreach ($earlier?->balanceBatteries()->with('lastReading')->get() ?? [] as $row) {
+            if ($row->lastReading !== null) {
+                $volts[$row->part_uid] = $row->lastReading->volts;
             }
         }
 
@@ -161,10 +160,13 @@ final readonly class BalanceDesk
      */
     private static function readings(BalanceBattery $row): array
     {
-        $all = array_values($row->readings()->get()->map(static fn(BalanceReading $r): Reading => $r->toReading())->all());
-        $each = (int) ceil(count($all) / self::MOST);
-        $last = count($all) - 1;
+        $count = $row->readings()->count();
+        $each = max(1, (int) ceil($count / self::MOST));
+        // Thinned by the database: an instrument may have read for days.
+        $kept = $each === 1 ? $row->readings() : BalanceReading::query()
+            ->fromSub($row->readings()->getQuery()->reorder()->selectRaw('balance_readings.*, ROW_NUMBER() OVER (ORDER BY read_at, id) AS place'), 'log')
+            ->whereRaw('(place - 1) % ? = 0 OR place = ?', [$each, $count])->orderBy('place');
 
-        return $each <= 1 ? $all : array_values(array_filter($all, static fn(int $i): bool => $i % $each === 0 || $i === $last, ARRAY_FILTER_USE_KEY));
+        return array_values($kept->get()->map(static fn(BalanceReading $r): Reading => $r->toReading())->all());
     }
 }

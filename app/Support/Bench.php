@@ -104,7 +104,7 @@ final class Bench
     {
         $rows = array_map(static fn(string $uid): array => ['id' => $uid, 'capacity_ah' => $subjects[$uid]->capacityAh, 'r_ohm' => $subjects[$uid]->ohm, 'soc_pct' => $states[$uid]->socPct()], $joined);
         try {
-            $course = Levelling::of($rows, $subjects[$joined[0]]->chemistry, $linkOhm, 0.01)->course;
+            $course = Levelling::of($rows, $subjects[$joined[0]]->chemistry, $linkOhm, 0.01, $subjects[$joined[0]]->cells)->course;
         } catch (InvalidValue) {
             return [];
         }

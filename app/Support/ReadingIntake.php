@@ -32,7 +32,7 @@ final class ReadingIntake
      */
     public static function battery(BalanceSession $session, System $system, string $name): BalanceBattery
     {
-        $rows = $session->balanceBatteries()->get();
+        $rows = $session->balanceBatteries;
         $found = $rows->filter(static fn(BalanceBattery $b): bool => $name !== '' && ($b->part_uid === $name || ($system->parts[$b->part_uid]->serial ?? '') === $name));
         if ($found->isEmpty() && ctype_digit($name)) {
             $found = $rows->slice((int) $name - 1, 1);

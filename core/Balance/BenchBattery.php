@@ -17,7 +17,6 @@ final readonly class BenchBattery
 {
     public const FAULTS = ['', 'loose_joint', 'weak_cell', 'dead_cutoff'];
 
-    private const SURFACE_CELL_V = 0.03;
     private const SURFACE_UP_H = 0.1;
     private const SURFACE_DOWN_H = 2.0;
 
@@ -84,7 +83,7 @@ final readonly class BenchBattery
             $amps = max(0.0, min($offered, ($subject->absorptionV - $this->emf($subject, $cells) - $surface) / $ohm, $fade));
             // Once the battery takes less than the charger could give, the charger holds its volts.
             $held = $amps < $offered;
-            $target = $amps > 0.05 ? self::SURFACE_CELL_V * $subject->cells : 0.0;
+            $target = $amps > 0.05 ? Subject::SURFACE_CELL_V * $subject->cells : 0.0;
             $surface += ($target - $surface) * (1.0 - exp(-$dtH / ($amps > 0.05 ? self::SURFACE_UP_H : self::SURFACE_DOWN_H)));
             $cells = $this->stepped($subject, $cells, $amps, $capacity, $dtH);
         }

@@ -23,9 +23,6 @@ final readonly class Gate
     /** Nothing is to be joined: the bank, or the cells, are alike. */
     public const EVEN = 'even';
 
-    /** A lead bank is full above this at rest, V a cell (13.0 V); below it wants a refresh charge. Common practice. */
-    private const LEAD_FULL = 13.0 / 6.0;
-
     /** What a meter may read too low, V a cell: 20 mV on a 12 V battery. Common practice. */
     private const METER_CELL_V = 0.0034;
 
@@ -38,8 +35,8 @@ final readonly class Gate
     /** Joined, they read alike within this, V. Chosen: a meter's error and the drop of a lead. */
     private const ALIKE_V = 0.03;
 
-    /** Above the knee of the LFP curve, V a cell: only there do a cell's volts tell its charge. The rest curve at 99 %. */
-    private const KNEE_V = 3.35;
+    /** Above the knee of the LFP curve, %: only there do a cell's volts tell its charge. Common practice: 3.35 V. */
+    private const KNEE_PCT = 99.0;
 
     /** Rested volts that may lie apart, V a cell: 0.1 V on a 12 V LFP battery, 0.15 V on a lead one. Common practice. */
     private const SPREAD_LFP = 0.025;
@@ -256,15 +253,17 @@ final readonly class Gate
     }
 
     /**
+     * Lead that rests below the full end of its curve (AGM 13.0 V) wants a refresh charge. Common practice.
+     *
      * @param list<Candidate> $candidates lead
      *
      * @return list<string>
      */
     private static function notFull(array $candidates): array
     {
-        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < (self::LEAD_FULL - self::METER_CELL_V) * $c->subject->cells && !$c->step->takesCurrent());
+        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < $c->subject->restV(100.0) - self::METER_CELL_V * $c->subject->cells && !$c->step->takesCurrent());
 
-        return array_values(array_map(static fn(Candidate $c): string => sprintf('%s rests at %.2f V, below %.1f: refresh-charge the whole bank; if it stays low, it is worn', $c->name, $c->last()->volts ?? 0.0, self::LEAD_FULL * $c->subject->cells), $low));
+        return array_values(array_map(static fn(Candidate $c): string => sprintf('%s rests at %.2f V, below %.1f: refresh-charge the whole bank; if it stays low, it is worn', $c->name, $c->last()->volts ?? 0.0, $c->subject->restV(100.0)), $low));
     }
 
     /**
@@ -275,7 +274,7 @@ final readonly class Gate
         if ($last->cells === null || $last->cells === []) {
             return ["$c->name: its cells were not read; the pack's own volts do not tell"];
         }
-        if (min($last->cells) < self::KNEE_V) {
+        if (min($last->cells) < $c->subject->curve->volts(self::KNEE_PCT)) {
             return [sprintf('%s: cell %d is at %.3f V, below the knee, where volts tell nothing: charge to the top, then read', $c->name, 1 + (int) array_search(min($last->cells), $last->cells, true), min($last->cells))];
         }
 
@@ -307,7 +306,7 @@ final readonly class Gate
             $rush[$c->subject->id] = (($c->last()->volts ?? 0.0) - $bar) / ($c->subject->ohm + $linkOhm);
         }
         try {
-            $levelling = Levelling::of($rows, $candidates[0]->subject->chemistry, $linkOhm, 0.5);
+            $levelling = Levelling::of($rows, $candidates[0]->subject->chemistry, $linkOhm, 0.5, $candidates[0]->subject->cells);
         } catch (InvalidValue) {
             $levelling = null;
         }

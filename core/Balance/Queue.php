@@ -9,7 +9,7 @@ use Pebblefell\Bank\RefreshCharge;
 /**
  * Several batteries on the chargers that there are: who is on which, when each charger comes free, who goes on next, and when all is done.
  *
- * The battery that has waited longest takes the charger that is free first. A battery whose charge is not known is taken for empty: the
+ * The battery that has waited longest takes the charger that is free first, of those that it bears. A battery whose charge is not known is taken for empty: the
  * time told is the latest.
  */
 final readonly class Queue
@@ -34,6 +34,7 @@ final readonly class Queue
         $freeAt = array_fill_keys(array_keys($amps), $nowS);
         $turns = [];
         $done = 0.0;
+        $untold = false;
         $rest = match ($protocol) {
             Protocol::Full => Forecast::REST_FULL_H,
             Protocol::Check, Protocol::Refresh => Forecast::REST_CHECK_H,
@@ -55,9 +56,11 @@ final readonly class Queue
         usort($waiting, static fn(Candidate $a, Candidate $b): int => $a->sinceS <=> $b->sinceS);
         // A refresh charge is the whole bank's, at once; a check charges nothing.
         foreach ($protocol === Protocol::Full || $protocol === Protocol::Cells ? $waiting : [] as $c) {
-            $next = array_search(min([INF, ...$freeAt]), $freeAt, true);
+            $suits = array_filter($freeAt, static fn(string $name): bool => $c->subject->bears($amps[$name] ?? INF), ARRAY_FILTER_USE_KEY);
+            $next = array_search(min([INF, ...$suits]), $suits, true);
             if ($next === false) {
-                return new self($turns, $free, null);
+                $untold = true;
+                continue;
             }
             $start = max($nowS, $freeAt[$next]);
             $freeAt[$next] = $start + 3600.0 * self::hours($protocol, $c, $amps[$next] ?? 30.0);
@@ -65,7 +68,7 @@ final readonly class Queue
             $done = max($done, $freeAt[$next] + 3600.0 * $rest);
         }
 
-        return new self($turns, $free, $done > 0.0 ? $done : null);
+        return new self($turns, $free, $untold || $done <= 0.0 ? null : $done);
     }
 
     /** Bulk from what is known, and absorption. */

@@ -14,6 +14,9 @@ use Pebblefell\System\DataSheet;
 /** One battery under balance, by its data sheet. */
 final readonly class Subject
 {
+    /** Under charge a cell stands so much above its rest, V, before any resistance; it fades at rest. Common practice: 20 to 40 mV. */
+    public const SURFACE_CELL_V = 0.03;
+
     /**
      * LFP rests a little higher after a charge than after a discharge, V a cell to either side. Reference: Dreyer et al. 2010, about 10 to 20 mV between
      * the two (from memory).
@@ -61,6 +64,12 @@ final readonly class Subject
             $sheet->number('charge_min_c') ?? $chemistry->chargeFloorC(),
             $chemistry->restCurve(),
         );
+    }
+
+    /** Whether a charger of so many A may be put on it, by its data sheet. */
+    public function bears(float $chargerA): bool
+    {
+        return $this->chargeLimitA === null || $chargerA <= $this->chargeLimitA;
     }
 
     /** Rested volts at a charge in %. */

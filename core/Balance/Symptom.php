@@ -16,9 +16,6 @@ final readonly class Symptom
     /** Volts that the current alone does not explain, Ω: a loose clamp or lug. Chosen: some ten times a good joint. */
     private const LOOSE_OHM = 0.008;
 
-    /** Under charge a cell stands so much above its rest, V, before any resistance. Common practice: 20 to 40 mV. */
-    private const SURFACE_CELL_V = 0.03;
-
     /** Charged to the end and rested so long, a battery that rests below so much charge on its curve did not take it all. Chosen. */
     private const RESTED_H = 6.0;
     private const FULL_PCT = 96.0;
@@ -59,7 +56,7 @@ final readonly class Symptom
                 $still = $reading;
             } elseif ($amps >= self::SHOWS_A && $still !== null && $reading->atS - $still->atS <= 3600.0 * self::PAIR_H) {
                 $soc = $c->subject->socPct($still->volts) + 100.0 * $amps * ($reading->atS - $still->atS) / 3600.0 / $c->subject->capacityAh;
-                $worst = max($worst, ($reading->volts - $c->subject->restV($soc) - self::SURFACE_CELL_V * $c->subject->cells) / $amps - $c->subject->ohm);
+                $worst = max($worst, ($reading->volts - $c->subject->restV($soc) - Subject::SURFACE_CELL_V * $c->subject->cells) / $amps - $c->subject->ohm);
             }
         }
 

@@ -61,6 +61,12 @@ final readonly class Bank
         return $this->sumOfStrings(array_map(static fn(Battery $b): float => $b->capacityAh, $this->batteries));
     }
 
+    /** Ah of the bank as it would be stated at another hour rate. */
+    public function ahAtRate(float $rateH): float
+    {
+        return $this->sumOfStrings(array_map(static fn(Battery $b): float => Peukert::of($b->capacityAh, $b->rateH, $b->exponent)->capacityAtRateAh($rateH), $this->batteries));
+    }
+
     public function chemistry(): Chemistry
     {
         return $this->batteries[0]->chemistry;

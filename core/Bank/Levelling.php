@@ -35,10 +35,11 @@ final readonly class Levelling
     /**
      * @param list<array{id: string, capacity_ah: float, r_ohm: float, soc_pct?: ?float, ocv_v?: ?float}> $batteries two or more
      * @param float $linkOhm each to the bar, both leads together
+     * @param ?int  $cells in series in each; null: by the volts that are given, else those of a 12 V block
      *
      * @throws InvalidValue
      */
-    public static function of(array $batteries, Chemistry $chemistry, float $linkOhm, float $untilA = 1.0): self
+    public static function of(array $batteries, Chemistry $chemistry, float $linkOhm, float $untilA = 1.0, ?int $cells = null): self
     {
         if (count($batteries) < 2) {
             throw InvalidValue::at('/batteries', 'needs two batteries or more');
@@ -46,7 +47,7 @@ final readonly class Levelling
         Guard::notNegative($linkOhm, '/link_ohm');
         Guard::positive($untilA, '/until_a');
         $curve = $chemistry->restCurve();
-        $cells = self::cells($batteries, $chemistry);
+        $cells ??= self::cells($batteries, $chemistry);
         $ids = $ah = $ohm = $soc = [];
         foreach ($batteries as $i => $b) {
             if (isset($b['soc_pct']) === isset($b['ocv_v'])) {

@@ -52,7 +52,7 @@ final readonly class Network
             }
         }
         foreach ($sources as $i => $source) {
-            $poles[] = [$p, $m] = [$node[$source->id . '+'], $node[$source->id . '-']];
+            $poles[] = [$p, $m] = [$node[$source->plus()], $node[$source->minus()]];
             if ($p === $m) {
                 throw InvalidValue::at("/batteries/$i/id", "\"$source->id\" is shorted");
             }
@@ -118,8 +118,8 @@ final readonly class Network
     {
         $number = [];
         foreach ($sources as $source) {
-            $number[$source->id . '+'] = count($number);
-            $number[$source->id . '-'] = count($number);
+            $number[$source->plus()] = count($number);
+            $number[$source->minus()] = count($number);
         }
         foreach ($links as $link) {
             $number[$link->from] ??= count($number);
@@ -140,7 +140,7 @@ final readonly class Network
             $island[self::root($island, $a)] = self::root($island, $b);
         }
         foreach ($sources as $source) {
-            $island[self::root($island, $number[$source->id . '+'])] = self::root($island, $number[$source->id . '-']);
+            $island[self::root($island, $number[$source->plus()])] = self::root($island, $number[$source->minus()]);
         }
         $main = self::root($island, $number[$negative]);
         if (self::root($island, $number[$positive]) !== $main) {

@@ -64,6 +64,18 @@ final readonly class Share
         return $best;
     }
 
+    /** Heat in all links, W. */
+    public function heatW(): float
+    {
+        return array_sum($this->linkW());
+    }
+
+    /** V that the links lose between batteries and take-offs, by their heat; null at no load. */
+    public function lostV(): ?float
+    {
+        return $this->loadA === 0.0 ? null : abs($this->heatW() / $this->loadA);
+    }
+
     /**
      * Heat in each link, W.
      *

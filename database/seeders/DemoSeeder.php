@@ -43,6 +43,7 @@ use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Sizing\BankDrawing;
+use Pebblefell\System\DataSheet;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
 
@@ -413,8 +414,7 @@ final class DemoSeeder extends Seeder
      */
     private function benchLog(BalanceSession $session, int $k, int $seed, array $steps, CarbonImmutable $now): void
     {
-        $row = $session->balanceBatteries()->get()->firstOrFail(static fn(BalanceBattery $b, int $i): bool => $i === $k);
-        $subject = Subject::of($row->part_uid, SystemReader::read($session->job ?? new Job())->parts[$row->part_uid]->data, $session->protocol);
+        [$row, $subject] = $this->subject($session, $k);
         $battery = BenchBattery::hidden($seed, $subject->cells);
         $this->reading($session, $k, $session->started_at->toImmutable()->addMinutes(10 + 4 * $k), $battery->read($subject, (float) $k), Step::Waiting);
         foreach ($steps as $i => [$step, $hours, $charger, $amps]) {
@@ -431,10 +431,20 @@ final class DemoSeeder extends Seeder
         }
     }
 
+    /**
+     * @return array{BalanceBattery, Subject} the n-th battery of a session, as it stands now
+     */
+    private function subject(BalanceSession $session, int $k): array
+    {
+        $row = $session->balanceBatteries()->skip($k)->firstOrFail()->setRelation('session', $session);
+        $part = Part::query()->where('job_id', $session->job_id)->where('uid', $row->part_uid)->firstOrFail();
+
+        return [$row, Subject::of($row->part_uid, DataSheet::of($part->kind, $part->data), $session->protocol)];
+    }
+
     private function reading(BalanceSession $session, int $k, CarbonImmutable $at, Reading $reading, Step $step): void
     {
-        $row = $session->balanceBatteries()->get()->firstOrFail(static fn(BalanceBattery $b, int $i): bool => $i === $k)->setRelation('session', $session);
-        $subject = Subject::of($row->part_uid, SystemReader::read($session->job ?? new Job())->parts[$row->part_uid]->data, $session->protocol);
+        [$row, $subject] = $this->subject($session, $k);
         if ($row->step !== $step && $row->step !== Step::Absorbing) {
             $row->update(['step' => $step, 'since' => $at]);
         }

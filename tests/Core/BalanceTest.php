@@ -106,6 +106,32 @@ final class BalanceTest extends TestCase
         self::assertStringContainsString($why, implode('; ', $gate->reasons));
     }
 
+    /** Twice the volts behind twice the resistance take the same hours: a 25.6 V pair levels as a 12.8 V one does. */
+    public function testHoursUntilEvenFollowTheCells(): void
+    {
+        $hours = static function (float $v, float $mohm, float $link): float {
+            $pair = array_map(static fn(string $id): Subject => self::battery($id, ['nominal_v' => $v, 'internal_mohm' => $mohm, 'absorption_v' => null]), ['A', 'B']);
+            $cells = $pair[0]->cells;
+            $gate = Gate::judge(Protocol::Full, [self::rested($pair[0], 3.35 * $cells), self::rested($pair[1], 3.40 * $cells)], 13.0 * self::H, $link);
+            self::assertSame(Gate::JOIN, $gate->answer, implode('; ', $gate->reasons));
+
+            return $gate->levelling->hours ?? INF;
+        };
+        $twelve = $hours(12.8, 2.0, 0.001);
+        self::assertGreaterThan(0.1, $twelve);
+        self::assertEqualsWithDelta($twelve, $hours(25.6, 4.0, 0.002), 1e-9);
+        self::assertEqualsWithDelta($twelve, $hours(51.2, 8.0, 0.004), 1e-9);
+    }
+
+    /** Full is where each sort of lead rests when it is full: flooded 12.7 V, not the 13.0 V of AGM. Common practice. */
+    public function testFullIsTheChemistrysOwn(): void
+    {
+        $answer = static fn(string $chemistry, float $v): string => Gate::judge(Protocol::Check, [self::rested(self::lead('L', ['chemistry' => $chemistry]), $v), self::rested(self::lead('M', ['chemistry' => $chemistry]), $v)], 13.0 * self::H, 0.002)->answer;
+        foreach (['flooded' => 12.7, 'gel' => 12.9, 'agm' => 13.0, 'lead_carbon' => 13.0] as $chemistry => $full) {
+            self::assertSame([Gate::JOIN, Gate::DONT], [$answer($chemistry, $full), $answer($chemistry, $full - 0.1)], $chemistry);
+        }
+    }
+
     public function testTheLeadMayBeWeakerThanTheBms(): void
     {
         $pair = [self::rested(self::battery('A'), 13.4), self::rested(self::battery('B'), 13.6)];
@@ -167,6 +193,19 @@ final class BalanceTest extends TestCase
         $queue = Queue::of(Protocol::Full, [$on, $waits(1)], [['name' => 'x', 'amps' => 30.0]], ['A' => 'x'], 60.0);
         self::assertSame([], $queue->free);
         self::assertEqualsWithDelta(self::H, $queue->turns['B']['startS'], 1.0);
+    }
+
+    /** No battery is put on a charger that is too strong for it, and where none suits no time is told. */
+    public function testAChargerThatIsTooStrongIsNotUsed(): void
+    {
+        $weak = new Candidate(self::battery('A', ['charge_limit_a' => 20]), 'A', Step::Waiting, [new Reading(0.0, 12.8)], 0.0);
+        $strong = new Candidate(self::battery('B'), 'B', Step::Waiting, [new Reading(0.0, 12.8)], 1.0);
+        $both = Queue::of(Protocol::Full, [$weak, $strong], [['name' => 'big', 'amps' => 60.0], ['name' => 'small', 'amps' => 15.0]], [], 0.0);
+        self::assertSame(['small', 'big'], [$both->turns['A']['charger'], $both->turns['B']['charger']]);
+        self::assertNotNull($both->doneS);
+        $none = Queue::of(Protocol::Full, [$weak, $strong], [['name' => 'big', 'amps' => 60.0]], [], 0.0);
+        self::assertSame(['B'], array_keys($none->turns));
+        self::assertNull($none->doneS);
     }
 
     /**

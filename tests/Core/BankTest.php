@@ -9,6 +9,7 @@ use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\BankNeed;
 use Pebblefell\Bank\Battery;
 use Pebblefell\Bank\Peukert;
+use Pebblefell\Bank\RefreshCharge;
 use Pebblefell\Charging\ChargeTime;
 use Pebblefell\Charging\SolarArray;
 use Pebblefell\Chemistry\Chemistry;
@@ -215,5 +216,16 @@ final class BankTest extends TestCase
         foreach ([[2.0, 1], [6.0, 3], [12.0, 6], [24.0, 12]] as [$v, $cells]) {
             self::assertSame($cells, Chemistry::Agm->cellsFor($v), "$v V");
         }
+    }
+
+    /** Common practice: 200 Ah at 20 h are 184.2 Ah at 10 h where the exponent is that of the two figures; the refresh charge then wants 36.8 A. */
+    public function testTheBankAtAnotherHourRate(): void
+    {
+        // C10/C20 = (20/10)^(1/k) · 10/20, so k = 1 / (1 + log2(184.2/200)).
+        $k = 1.0 / (1.0 + log(184.2 / 200.0, 2.0));
+        $block = Battery::of('a', Chemistry::Agm, 12.0, 200.0, 20.0, $k);
+        self::assertEqualsWithDelta(184.2, Bank::forSystem([$block], 12.0)->ahAtRate(10.0), 1e-6);
+        self::assertEqualsWithDelta(2 * 184.2, Bank::forSystem([$block, $block, $block, $block], 24.0)->ahAtRate(10.0), 1e-6);
+        self::assertEqualsWithDelta(36.84, RefreshCharge::of(6, Bank::forSystem([$block], 12.0)->ahAtRate(10.0))->minCurrentA, 1e-6);
     }
 }

@@ -155,6 +155,10 @@ final class NetworkTest extends TestCase
         $sorted = $spread;
         rsort($sorted);
         self::assertSame($sorted, $spread);
+        // Posts at 160 A: 40 A through two leads of 0.6 mΩ each.
+        self::assertEqualsWithDelta(2 * 0.0006 * 40.0, $share(Layout::Posts, 160.0)->lostV() ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta($share(Layout::Posts, 160.0)->lostV(), $share(Layout::Posts, -160.0)->lostV(), 1e-9);
+        self::assertNull($share(Layout::Posts, 0.0)->lostV());
         // 4 × 100 A is 400 A only with posts.
         self::assertEqualsWithDelta(400.0, $share(Layout::Posts, 1.0)->most(true)[0] ?? 0.0, 1e-6);
         [$most, $by] = $share(Layout::SameEnd, 1.0)->most(true) ?? [0.0, ''];

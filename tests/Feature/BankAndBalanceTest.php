@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\AddParts;
+use App\Actions\LogReading;
 use App\Models\BalanceBattery;
 use App\Models\BalanceReading;
 use App\Models\BalanceSession;
@@ -12,6 +13,7 @@ use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
+use App\Support\BalanceDesk;
 use App\Support\Bench;
 use App\Support\SystemReader;
 use Illuminate\Support\Facades\Artisan;
@@ -19,6 +21,7 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Balance\BenchCharger;
+use Pebblefell\Balance\Reading as CoreReading;
 use Pebblefell\Balance\Step;
 use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\System\Fate;
@@ -98,6 +101,16 @@ final class BankAndBalanceTest extends TestCase
         self::assertSame([$d, $a, $b, $c], $this->batteries($job));
         self::assertSame(["$d.plus", "$c.minus"], $this->boxHangsAt($job));
         self::assertSame([0, 3], $this->drawing($job)->takeoffs);
+        // Links of different sizes, posts and all: a battery takes the place of another, and nothing else changes.
+        $this->put("/jobs/$job->id/bank/links", ['layout' => 'posts', 'mm2' => 70, 'link_m' => 0.3, 'lead_m' => 0.5]);
+        $job->conductors()->where('from_terminal', "$a.plus")->firstOrFail()->changeTo(['length_m' => 0.9]);
+        $wires = static fn(): array => $job->conductors()->get()->map(static fn(Conductor $w): array => [$w->id, $w->size_mm2, $w->length_m, $w->to_terminal])->all();
+        $before = $wires();
+        $this->put("/jobs/$job->id/bank/order", ['order' => '2 1 3 4'])->assertSessionHasNoErrors();
+        self::assertSame($before, $wires());
+        self::assertSame([$a, $d, $b, $c], $this->batteries($job));
+        self::assertEquals(0.9, $job->conductors()->where('from_terminal', "$d.plus")->firstOrFail()->length_m);
+        $this->put("/jobs/$job->id/bank/order", ['order' => '2 1 3 4']);
         // The job file has them in that order, and gives the same file again.
         $file = $this->get("/jobs/$job->id/file")->getContent();
         self::assertSame([$d, $a, $b, $c], array_values(array_filter(array_column(json_decode((string) $file, true)['parts'], 'uid'), static fn(string $uid): bool => in_array($uid, [$a, $b, $c, $d], true))));
@@ -192,6 +205,11 @@ final class BankAndBalanceTest extends TestCase
         $this->step($job, $a, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasNoErrors();
         self::assertSame(['bench 1', 30.0], [$a->refresh()->charger, $a->charger_a]);
         $this->step($job, $b, Step::Charging, ['charger' => 'somebody’s'])->assertSessionHasErrors('charger');
+        $this->step($job, $b, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasErrors(['charger' => 'bench 1 is taken by another battery.']);
+        $this->step($job, $b, Step::Charging)->assertSessionHasErrors('charger');
+        $session->update(['chargers' => [...$session->chargers, ['name' => 'forklift', 'amps' => 120.0]]]);
+        $this->step($job, $b, Step::Charging, ['charger' => 'forklift'])->assertSessionHasErrors(['charger' => 'forklift gives 120 A; by its data sheet this battery takes 100 A at most.']);
+        self::assertSame(Step::Waiting, $b->refresh()->step);
         // At absorption volts bulk is over, by itself.
         $this->read($job, $a, ['volts' => 14.2, 'amps' => 12])->assertOk();
         self::assertSame(Step::Absorbing, $a->refresh()->step);
@@ -270,6 +288,32 @@ final class BankAndBalanceTest extends TestCase
         self::assertStringContainsString('S-1,2026-11-24T08:00:00Z,13.21,,,3.3,3.3,3.31,3.3,waiting,file', $csv);
         $post($csv)->assertSessionHasNoErrors();
         self::assertSame(2, BalanceReading::query()->count());
+    }
+
+    public function testALongLogIsThinnedAndAnIdIsKeptOnceByTheDatabase(): void
+    {
+        $job = $this->bank(2);
+        $session = $this->opened($job);
+        [$a, $b] = $session->balanceBatteries()->get()->all();
+        $rows = [];
+        foreach (range(0, 1399) as $k) {
+            $rows[] = ['balance_battery_id' => [$a, $b][$k % 2]->id, 'client_id' => (string) Str::uuid(), 'read_at' => now()->subDays(2)->addMinutes($k), 'volts' => 13.0 + $k / 10_000, 'step' => 'waiting', 'source' => 'feed', 'created_at' => now()];
+        }
+        BalanceReading::query()->insert($rows);
+        $desk = BalanceDesk::of($session, SystemReader::read($job->refresh()));
+        foreach ($desk->batteries as $k => $battery) {
+            $volts = array_map(static fn($r): float => round($r->volts, 4), $battery['readings']);
+            self::assertTrue(count($volts) > 300 && count($volts) <= 601, (string) count($volts));
+            self::assertSame([round(13.0 + $k / 10_000, 4), round(13.1398 + $k / 10_000, 4)], [$volts[0], $volts[count($volts) - 1]]);
+            $sorted = $volts;
+            sort($sorted);
+            self::assertSame($sorted, $volts);
+        }
+        // Two that send the same at the same moment: neither sees the other, and the index decides.
+        $id = (string) Str::uuid();
+        $log = fn(): bool => (new LogReading())($a->setRelation('session', $session), $desk->batteries[0]['subject'], now(), new CoreReading((float) now()->getTimestamp(), 13.2), 'hand', '', $id);
+        self::assertSame([true, false], [$log(), $log()]);
+        self::assertSame(1, BalanceReading::query()->where('client_id', $id)->count());
     }
 
     public function testTheSimulatedBenchGoesByTheClockNotByTheListeners(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Job;
+use App\Schema\SchemaCheck;
 use App\Support\ReadingIntake;
 use App\Support\Workbench;
 use Carbon\CarbonImmutable;
@@ -16,6 +17,22 @@ use Throwable;
 /** Readings of a real instrument, as JSON lines from standard input, into the open balance session of a job. See docs/instruments.md. */
 final class FeedReadings extends Command
 {
+    /** One line; see docs/instruments.md. */
+    private const SCHEMA = [
+        'type' => 'object',
+        'properties' => [
+            'battery' => ['type' => ['string', 'integer']],
+            'at' => ['type' => 'string', 'minLength' => 1],
+            'volts' => ['type' => 'number'],
+            'amps' => ['type' => ['number', 'null']],
+            'celsius' => ['type' => ['number', 'null']],
+            'cells' => ['type' => ['array', 'null'], 'items' => ['type' => 'number'], 'minItems' => 1],
+            'id' => ['type' => ['string', 'null'], 'pattern' => '^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$'],
+        ],
+        'required' => ['volts'],
+        'additionalProperties' => false,
+    ];
+
     protected $signature = 'pebblefell:feed {job : number of the job} {--sure : what would be asked about is so} {--as=instrument : who reads} {--file=php://stdin : read from}';
 
     protected $description = 'Feeds readings, one JSON object a line, into the open balance session of a job';
@@ -63,41 +80,28 @@ final class FeedReadings extends Command
      */
     private static function row(string $text): array
     {
-        $a = json_decode($text, true);
-        if (!is_array($a) || array_is_list($a)) {
+        $value = json_decode($text);
+        if (!is_object($value)) {
             throw InvalidValue::at('', 'is not a JSON object');
         }
-        $unknown = array_diff(array_keys($a), ['battery', 'at', 'volts', 'amps', 'celsius', 'cells', 'id']);
-        if ($unknown !== []) {
-            throw InvalidValue::at('/' . reset($unknown), 'is not a key of a reading');
+        foreach (SchemaCheck::faults($value, self::SCHEMA) as $fault) {
+            throw InvalidValue::at($fault['path'], $fault['message']);
         }
-        $number = static fn(string $key): ?float => match (true) {
-            !isset($a[$key]) => null,
-            is_int($a[$key]) || is_float($a[$key]) => (float) $a[$key],
-            default => throw InvalidValue::at('/' . $key, 'must be a number'),
-        };
-        $cells = $a['cells'] ?? null;
-        if ($cells !== null && (!is_array($cells) || !array_is_list($cells) || $cells === [] || array_filter($cells, static fn($v): bool => !is_int($v) && !is_float($v)) !== [])) {
-            throw InvalidValue::at('/cells', 'must be a list of volts');
-        }
-        $id = $a['id'] ?? null;
-        if ($id !== null && (!is_string($id) || preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i', $id) !== 1)) {
-            throw InvalidValue::at('/id', 'must be a UUID');
-        }
+        $a = (array) $value;
         try {
-            $at = CarbonImmutable::parse(is_string($a['at'] ?? null) ? $a['at'] : 'now', 'UTC');
+            $at = CarbonImmutable::parse($a['at'] ?? 'now', 'UTC');
         } catch (Throwable) {
             throw InvalidValue::at('/at', 'must be a date and time, ISO 8601');
         }
 
         return [
-            'battery' => is_string($a['battery'] ?? null) || is_int($a['battery'] ?? null) ? (string) $a['battery'] : '',
+            'battery' => (string) ($a['battery'] ?? ''),
             'at' => $at,
-            'volts' => $number('volts') ?? throw InvalidValue::at('/volts', 'is needed'),
-            'amps' => $number('amps'),
-            'celsius' => $number('celsius'),
-            'cells' => $cells === null ? null : array_map(floatval(...), $cells),
-            'id' => $id === null ? null : strtolower($id),
+            'volts' => (float) $a['volts'],
+            'amps' => isset($a['amps']) ? (float) $a['amps'] : null,
+            'celsius' => isset($a['celsius']) ? (float) $a['celsius'] : null,
+            'cells' => isset($a['cells']) ? array_map(floatval(...), array_values($a['cells'])) : null,
+            'id' => isset($a['id']) ? strtolower($a['id']) : null,
         ];
     }
 }

@@ -38,7 +38,7 @@ final class BalanceController extends Controller
         return $bench->view('stages.balance', Stage::Balance, [
             'session' => $session,
             'desk' => $session === null ? null : BalanceDesk::of($session, $system),
-            'past' => $job->balanceSessions()->whereNotNull('ended_at')->latest('id')->with('balanceBatteries.readings')->get(),
+            'past' => $job->balanceSessions()->whereNotNull('ended_at')->latest('id')->with('balanceBatteries.lastReading')->get(),
             'batteries' => $bench->assessment->sums->planned->houseBatteries(),
         ]);
     }
@@ -72,8 +72,8 @@ final class BalanceController extends Controller
             }
         }
         if ($row['step'] === Step::Charging) {
-            $charger = collect($balanceSession->chargers)->firstWhere('name', $request->input('charger')) ?? ['name' => $balanceBattery->charger, 'amps' => $balanceBattery->charger_a];
-            $row += ['charger' => $charger['name'], 'charger_a' => $charger['amps']];
+            $charger = collect($balanceSession->chargers)->firstWhere('name', $request->input('charger'));
+            $row += $charger === null ? [] : ['charger' => $charger['name'], 'charger_a' => $charger['amps']];
         }
         DB::transaction(static function () use ($request, $balanceSession, $balanceBattery, $row): void {
             $balanceBattery->saveIfUnchanged($request, $row);

@@ -30,8 +30,8 @@
             <x-stat :figure="new Pebblefell\Finding\Figure('Spread', round($spread ?? 0, 1), '%', '(largest − smallest current) ÷ mean', [Pebblefell\Finding\Figure::given('load', $desk->loadA, 'A')], 'nodal analysis: Ho, Ruehli & Brennan 1975')" label="Spread" />
             @if ($limit)<x-stat :figure="$limit" label="Gives before a BMS opens" />@endif
             @if ($charge = $drawing->trueLimit(false))<x-stat :figure="$charge" label="Takes before a BMS opens" />@endif
-            @if (abs($desk->loadA) >= 1)<x-stat :figure="new Pebblefell\Finding\Figure('Lost in the links', abs(array_sum($share->linkW()) / $desk->loadA), 'V', 'heat in the links ÷ load', [Pebblefell\Finding\Figure::given('load', $desk->loadA, 'A')], 'Joule’s law')" label="Lost in the links" />@endif
-            <x-stat :figure="new Pebblefell\Finding\Figure('Heat in the links', array_sum($share->linkW()), 'W', 'sum of I² × R', [], 'Joule’s law')" left />
+            @if ($share->lostV() !== null)<x-stat :figure="new Pebblefell\Finding\Figure('Lost in the links', $share->lostV(), 'V', 'heat in the links ÷ load', [Pebblefell\Finding\Figure::given('load', $desk->loadA, 'A')], 'Joule’s law')" label="Lost in the links" />@endif
+            <x-stat :figure="new Pebblefell\Finding\Figure('Heat in the links', $share->heatW(), 'W', 'sum of I² × R', [], 'Joule’s law')" left />
         </div>
         @can('plan', $job)@if (count($drawing->strings) > 1 && ($desk->layout || $drawing->positive === Pebblefell\Bank\Layout::POSITIVE))
             <form method="post" action="{{ route('bank.links', $job) }}" class="mt-2">@csrf @method('put')<input type="hidden" name="layout" value="{{ ($desk->layout ?? Pebblefell\Bank\Layout::Across)->value }}">@if ($drawing->takeoffs)<input type="hidden" name="plus" value="{{ $drawing->takeoffs[0] }}"><input type="hidden" name="minus" value="{{ $drawing->takeoffs[1] }}">@endif<input type="hidden" name="mm2" value="{{ $desk->mm2 }}"><input type="hidden" name="link_m" value="{{ $desk->linkM }}"><input type="hidden" name="lead_m" value="{{ $desk->leadM }}"><button class="btn">Draw it so into the plan</button></form>
