@@ -6,6 +6,7 @@ namespace App\Csv;
 
 use App\Actions\LogReading;
 use App\Models\BalanceSession;
+use App\Models\Workshop;
 use App\Support\ReadingIntake;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -16,8 +17,8 @@ use Ramsey\Uuid\Uuid;
 use Throwable;
 
 /**
- * Readings of a balance session as CSV: battery, time, volts, and where they were read amps, celsius and cell1, cell2 …; UTC where a time
- * names no zone. Read in whole or not at all. The same line read in again is known again, and kept once.
+ * Readings of a balance session as CSV: battery, time, volts, and where they were read amps, celsius and cell1, cell2 …; the
+ * workshop's time where none is named. Read in whole or not at all. The same line read in again is known again, and kept once.
  */
 final class ReadingsCsv
 {
@@ -91,7 +92,7 @@ final class ReadingsCsv
     private static function time(string $text): CarbonImmutable
     {
         try {
-            return $text === '' ? throw InvalidValue::at('/time', 'is needed') : CarbonImmutable::parse($text, 'UTC')->utc();
+            return $text === '' ? throw InvalidValue::at('/time', 'is needed') : CarbonImmutable::parse($text, Workshop::current()->timezone)->utc();
         } catch (InvalidValue $e) {
             throw $e;
         } catch (Throwable) {

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
 use Pebblefell\Region\Region;
 
@@ -13,15 +15,22 @@ use Pebblefell\Region\Region;
  * The one workshop that this installation serves.
  *
  * @property Region $region
+ * @property string $timezone IANA name; moments are kept in UTC and said in this one
  */
 final class Workshop extends Model
 {
     use Audited;
     use Versioned;
 
-    protected $fillable = ['name', 'address', 'phone', 'email', 'region', 'first_terminal'];
+    protected $fillable = ['name', 'address', 'phone', 'email', 'region', 'first_terminal', 'timezone'];
 
     protected $casts = ['region' => Region::class];
+
+    /** A moment, or a second since 1970, by the clock on the workshop's wall. */
+    public function local(CarbonInterface|float $at): CarbonImmutable
+    {
+        return ($at instanceof CarbonInterface ? CarbonImmutable::instance($at) : CarbonImmutable::createFromTimestampUTC((int) $at))->setTimezone($this->timezone);
+    }
 
     public static function current(): self
     {

@@ -9,6 +9,10 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
+        // Where the clock on the wall hangs: what waits until when is said in its time.
+        Schema::table('workshops', static function (Blueprint $table): void {
+            $table->string('timezone', 64)->default('UTC');
+        });
         // Place among the bank's batteries, from 1; 0: as they came.
         Schema::table('parts', static function (Blueprint $table): void {
             $table->unsignedInteger('position')->default(0);
@@ -66,6 +70,9 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Schema::table('workshops', static function (Blueprint $table): void {
+            $table->dropColumn('timezone');
+        });
         Schema::table('parts', static function (Blueprint $table): void {
             $table->dropColumn('position');
         });

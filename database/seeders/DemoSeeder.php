@@ -61,7 +61,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         DB::transaction(function (): void {
-            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe']);
+            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe', 'timezone' => 'Europe/Oslo']);
             $this->places();
             $this->people();
             $this->libraryTrailer();

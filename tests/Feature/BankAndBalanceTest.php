@@ -13,6 +13,7 @@ use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
+use App\Models\Workshop;
 use App\Support\BalanceDesk;
 use App\Support\Bench;
 use App\Support\SystemReader;
@@ -268,6 +269,18 @@ final class BankAndBalanceTest extends TestCase
         // 200 Ah from about 17 % to 97 % at 30 A: five to six hours.
         $hours = (strtotime((string) $event->select('DTSTART')[0]) - now()->getTimestamp()) / 3600;
         self::assertTrue($hours > 4.5 && $hours < 6.5, (string) $hours);
+    }
+
+    public function testTimesAreSaidAndReadInTheWorkshopsZone(): void
+    {
+        Workshop::current()->update(['timezone' => 'Asia/Kathmandu']);
+        $this->travelTo('2026-11-25 06:00:00');
+        $job = $this->bank(2);
+        [$a] = $this->opened($job)->balanceBatteries()->get()->all();
+        $this->get("/jobs/$job->id/balance")->assertSee('since 25 Nov 11:45');
+        $this->post("/jobs/$job->id/balance/$a->balance_session_id/readings", ['table' => "battery,time,volts\n1,2026-11-25 11:00,13.2\n2,2026-11-25T05:15:00Z,13.2\n"])->assertSessionHasNoErrors();
+        self::assertSame(['2026-11-25 05:15:00', '2026-11-25 05:15:00'], BalanceReading::query()->get()->map(static fn(BalanceReading $r): string => $r->read_at->utc()->toDateTimeString())->all());
+        $this->put('/workshop', ['name' => 'W', 'region' => 'europe', 'first_terminal' => 'negative', 'timezone' => 'Nowhere/Land', 'lock_version' => Workshop::current()->lock_version])->assertSessionHasErrors('timezone');
     }
 
     public function testATableIsLoggedWholeOrNotAtAll(): void

@@ -17,6 +17,7 @@ final class WorkshopRequest extends FormRequest
             'phone' => ['nullable', 'string', 'max:60'],
             'email' => ['nullable', 'email', 'max:190'],
             'region' => ['required', Rule::enum(Region::class)],
+            'timezone' => ['required', 'timezone:all'],
             'first_terminal' => ['required', Rule::in(['negative', 'positive'])],
         ];
     }
@@ -26,6 +27,6 @@ final class WorkshopRequest extends FormRequest
      */
     public function validated($key = null, $default = null): array
     {
-        return array_map(fn(string $k): string => $this->text($k), ['name' => 'name', 'address' => 'address', 'phone' => 'phone', 'email' => 'email', 'region' => 'region', 'first_terminal' => 'first_terminal']);
+        return array_map(fn(string $k): string => $this->text($k), ['name' => 'name', 'address' => 'address', 'phone' => 'phone', 'email' => 'email', 'region' => 'region', 'first_terminal' => 'first_terminal', 'timezone' => 'timezone']);
     }
 }

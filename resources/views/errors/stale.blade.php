@@ -1,6 +1,6 @@
 <x-layout title="Changed meanwhile">
     <h1>Changed by {{ $who }} meanwhile</h1>
-    <p class="lead">{{ $when ? 'At ' . $when->format('H:i') . ' on ' . $when->format('j F') . '. ' : '' }}Nothing of yours is saved yet, and nothing is lost. Choose which stands, line by line.</p>
+    <p class="lead">{{ $when ? 'At ' . App\Models\Workshop::current()->local($when)->format('H:i') . ' on ' . App\Models\Workshop::current()->local($when)->format('j F') . '. ' : '' }}Nothing of yours is saved yet, and nothing is lost. Choose which stands, line by line.</p>
     <form method="post" action="{{ $action }}" class="mt-5">
         @csrf
         @if ($method !== 'POST')<input type="hidden" name="_method" value="{{ $method }}">@endif

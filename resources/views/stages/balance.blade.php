@@ -1,8 +1,9 @@
 @php($may = auth()->user()->can('record', $job))
-@php($clock = fn ($s) => Carbon\CarbonImmutable::createFromTimestampUTC((int) $s)->format('H:i'))
-@php($when = function ($s, $now) { $t = Carbon\CarbonImmutable::createFromTimestampUTC((int) $s); $n = $now->copy()->utc(); return ($t->isSameDay($n) ? '' : ($t->isSameDay($n->copy()->addDay()) ? 'tomorrow ' : $t->format('j M '))) . $t->format('H:i'); })
+@php($workshop = App\Models\Workshop::current())
+@php($clock = fn ($s) => $workshop->local((float) $s)->format('H:i'))
+@php($when = function ($s, $now) use ($workshop) { $t = $workshop->local((float) $s); $n = $workshop->local($now); return ($t->isSameDay($n) ? '' : ($t->isSameDay($n->addDay()) ? 'tomorrow ' : $t->format('j M '))) . $t->format('H:i'); })
 <x-layout title="Balance" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $session ? $session->protocol->label() . '; since ' . $session->started_at->format('j M H:i') : '' }}{{ $session?->clock ? '; simulated bench, its clock says ' . $session->clock->format('j M H:i') : '' }}</span></div>
+    <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $session ? $session->protocol->label() . '; since ' . $workshop->local($session->started_at)->format('j M H:i') : '' }}{{ $session?->clock ? '; simulated bench, its clock says ' . $workshop->local($session->clock)->format('j M H:i') : '' }}</span></div>
     @if ($session)
         @php($now = $session->time())
         @php($gate = $desk->gate())
@@ -16,7 +17,7 @@
         @php($open = $joined || in_array($gate->answer, ['join', 'even'], true))
         <div class="gate {{ $open ? 'join' : $gate->answer }}" role="status" data-gate="{{ $joined ? 'joined' : $gate->answer }}">
             <svg class="draw" viewBox="0 0 120 70" aria-hidden="true"><path class="post" d="M14 66V14M106 66V14"/>@if ($open)<path class="leaf" d="M14 22L34 10M14 58L34 46M34 10V46M106 22L86 10M106 58L86 46M86 10V46"/>@else<path class="leaf" d="M14 22H58M14 40H58M14 58H58M106 22H62M106 40H62M106 58H62M58 18V62M62 18V62"/>@endif</svg>
-            <div><strong class="answer">@if ($joined)Joined, {{ $session->joined_at->format('j M H:i') }}@elseif ($gate->answer === 'join')Join @elseif ($gate->answer === 'even')Even @elseif ($gate->answer === 'wait')Wait{{ $until ? ' until about ' . $when($until, $now) : '' }}@else Do not @endif</strong>
+            <div><strong class="answer">@if ($joined)Joined, {{ $workshop->local($session->joined_at)->format('j M H:i') }}@elseif ($gate->answer === 'join')Join @elseif ($gate->answer === 'even')Even @elseif ($gate->answer === 'wait')Wait{{ $until ? ' until about ' . $when($until, $now) : '' }}@else Do not @endif</strong>
             @if ($joined)<p>@if ($gate->levelling && $gate->levelling->hours !== null)By what is known of their charge they are even to half an ampere after {{ $show->text($gate->levelling->hours, 'h') }}; {{ $show->text($gate->levelling->movedAh, 'Ah') }} still move. @endif Leave them 12 to 16 hours; now they read {{ $show->text(1000 * ($gate->spreadV ?? 0)) }} mV apart.</p>
                 @if ($against)<ul>@foreach ($against as $reason)<li>{{ ucfirst($reason) }}.</li>@endforeach</ul>@else<p>They read alike: the result can be kept.</p>@endif
             @else<ul>@foreach (array_slice($gate->reasons, 0, 5) as $reason)<li>{{ ucfirst($reason) }}.</li>@endforeach</ul>
@@ -40,7 +41,7 @@
                 @php($vs = collect([.02, .05, .1, .2, .5, 1, 2, 5, 10])->first(fn ($step) => ($hi - $lo) / $step <= 6, 20))
                 @php($hs = collect([600, 1800, 3600, 7200, 10800, 21600, 43200, 86400])->first(fn ($step) => ($t1 - $t0) / $step <= 8, 172800))
                 @for ($v = ceil($lo / $vs) * $vs; $v <= $hi; $v += $vs)<line class="grid" x1="60" x2="890" y1="{{ $y($v) }}" y2="{{ $y($v) }}"/><text class="axis end" x="54" y="{{ $y($v) + 4 }}">{{ number_format($v, $vs < .1 ? 2 : 1) }}</text>@endfor
-                @for ($t = ceil($t0 / $hs) * $hs; $t <= $t1; $t += $hs)<line class="grid" x1="{{ $x($t) }}" x2="{{ $x($t) }}" y1="186" y2="194"/><text class="axis mid" x="{{ $x($t) }}" y="208">{{ $clock($t) }}</text>@endfor
+                @php($off = $workshop->local((float) $t0)->getOffset())@for ($t = ceil(($t0 + $off) / $hs) * $hs - $off; $t <= $t1; $t += $hs)<line class="grid" x1="{{ $x($t) }}" x2="{{ $x($t) }}" y1="186" y2="194"/><text class="axis mid" x="{{ $x($t) }}" y="208">{{ $clock($t) }}</text>@endfor
                 <line class="s-ink-2" x1="{{ $x($now->getTimestamp()) }}" x2="{{ $x($now->getTimestamp()) }}" y1="10" y2="190"/>
                 @foreach ($desk->spread() as $band)<path class="f-gorse-wash" d="M{{ collect($band)->map(fn ($p) => $x($p[0]) . ' ' . $y($p[2]))->implode('L') }}L{{ collect($band)->reverse()->map(fn ($p) => $x($p[0]) . ' ' . $y($p[1]))->implode('L') }}Z"/>@endforeach
                 @foreach ($desk->batteries as $k => $b)
@@ -95,7 +96,7 @@
             <div class="section two">
                 <div><h3>Many readings at once</h3>
                     <form method="post" action="{{ route('balance.table', [$job, $session]) }}" enctype="multipart/form-data" class="mt-2">@csrf<input type="hidden" name="_form" value="tbl">
-                        <x-field form="tbl" label="Paste them" name="table" rows="4" placeholder="battery,time,volts,amps,celsius&#10;1,2026-11-25 08:30,13.42,0,14" help="First line: battery, time, volts, and if read amps, celsius, cell1, cell2 … Battery: serial, or its number here. Times without a zone are UTC." />
+                        <x-field form="tbl" label="Paste them" name="table" rows="4" placeholder="battery,time,volts,amps,celsius&#10;1,2026-11-25 08:30,13.42,0,14" help="First line: battery, time, volts, and if read amps, celsius, cell1, cell2 … Battery: serial, or its number here. Times without a zone are the workshop’s." />
                         <div class="field mt-2"><label for="tbl-file">or a CSV file</label><input id="tbl-file" type="file" name="file" accept=".csv,text/csv"></div>
                         <label class="check mt-2"><input type="checkbox" name="sure" value="1"> Odd ones are so: do not ask about them</label>
                         <x-faults />
@@ -125,7 +126,7 @@
             @if (($bank = $sums->banks->planned->bank) && ! $bank->chemistry()->isLithium())@php($charge = Pebblefell\Bank\RefreshCharge::of($bank->cells(), $bank->ahAtRate(10)))<p class="small muted mt-2">Refresh charge of this bank: {{ $show->text($charge->voltageV, 'V') }}, at least {{ $show->text($charge->minCurrentA, 'A') }} (twice its 10-hour current), 16 hours.</p>@endif
         @endif
     @endif
-    @if ($past->isNotEmpty())<div class="section"><div class="section-head"><h2>Before</h2></div><table class="stack"><caption class="sr-only">Earlier sessions</caption><thead><tr><th scope="col">Ended</th><th scope="col">How</th><th scope="col">Result</th><th scope="col">Last volts</th><th scope="col">Next check</th></tr></thead><tbody>@foreach ($past as $old)<tr><td>{{ $old->ended_at->format('j M Y') }}</td><td data-label="How">{{ $old->protocol->value }}</td><td data-label="Result">{{ $old->passed ? 'alike' : 'no result' }}</td><td class="num small" data-label="Last volts"><span>{{ $old->balanceBatteries->map(fn ($b) => ($v = $b->lastReading?->volts) ? number_format($v, 2) : '–')->implode(', ') }}@php($ends = $old->balanceBatteries->map(fn ($b) => $b->lastReading?->volts)->filter()){{ $ends->count() > 1 ? ' (' . round(1000 * ($ends->max() - $ends->min())) . ' mV)' : '' }}</span></td><td data-label="Next check">{{ $old->passed ? $old->ended_at->copy()->addYear()->format('j M Y') : '–' }}</td></tr>@endforeach</tbody></table></div>@endif
+    @if ($past->isNotEmpty())<div class="section"><div class="section-head"><h2>Before</h2></div><table class="stack"><caption class="sr-only">Earlier sessions</caption><thead><tr><th scope="col">Ended</th><th scope="col">How</th><th scope="col">Result</th><th scope="col">Last volts</th><th scope="col">Next check</th></tr></thead><tbody>@foreach ($past as $old)<tr><td>{{ $workshop->local($old->ended_at)->format('j M Y') }}</td><td data-label="How">{{ $old->protocol->value }}</td><td data-label="Result">{{ $old->passed ? 'alike' : 'no result' }}</td><td class="num small" data-label="Last volts"><span>{{ $old->balanceBatteries->map(fn ($b) => ($v = $b->lastReading?->volts) ? number_format($v, 2) : '–')->implode(', ') }}@php($ends = $old->balanceBatteries->map(fn ($b) => $b->lastReading?->volts)->filter()){{ $ends->count() > 1 ? ' (' . round(1000 * ($ends->max() - $ends->min())) . ' mV)' : '' }}</span></td><td data-label="Next check">{{ $old->passed ? $workshop->local($old->ended_at)->addYear()->format('j M Y') : '–' }}</td></tr>@endforeach</tbody></table></div>@endif
     <x-caution>{{ $region->bankCaution() }} Charge where you can watch it; a battery that swells, hisses or grows hot is left alone: everyone out, and away. Join plus to plus and minus to minus, with a fuse in one lead.</x-caution>
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
 </x-layout>

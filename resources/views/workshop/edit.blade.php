@@ -4,6 +4,7 @@
         <div class="form-grid">
             <x-field form="workshop" label="Name" name="name" :value="$workshop->name" required /><x-field form="workshop" label="Phone" name="phone" :value="$workshop->phone" /><x-field form="workshop" label="E-mail" name="email" type="email" :value="$workshop->email" /><x-field form="workshop" label="Address" name="address" :value="$workshop->address" />
             <x-field form="workshop" label="Region" name="region" :value="$workshop->region->value" :options="collect(Pebblefell\Region\Region::cases())->mapWithKeys(fn ($r) => [$r->value => $r->label()])" help="Mains volts, hook-ups, units and rules; a job may differ." />
+            <x-field form="workshop" label="Time zone" name="timezone" :value="$workshop->timezone" :options="array_combine($zones = DateTimeZone::listIdentifiers(), $zones)" help="What waits until when is said in its time." />
             <x-field form="workshop" label="First terminal off" name="first_terminal" :value="$workshop->first_terminal" :options="['negative' => 'negative first', 'positive' => 'positive first']" help="Schools differ. Negative first keeps a slipped spanner from closing the bank onto a bonded chassis." />
         </div><div class="actions"><button class="btn">Save</button></div></form>
     <div class="section"><div class="section-head"><h2>Places</h2><span class="aside">where vehicles are used</span></div>
