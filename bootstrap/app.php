@@ -20,7 +20,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
             Illuminate\Session\Middleware\StartSession::class => App\Http\Middleware\OwnSession::class,
             Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => App\Http\Middleware\CheckFormToken::class,
         ]);
-        $middleware->alias(['active' => App\Http\Middleware\ActiveAccount::class]);
+        $middleware->web(append: [App\Http\Middleware\ReadableInput::class]);
+        $middleware->alias(['active' => App\Http\Middleware\ActiveAccount::class, 'whole' => App\Http\Middleware\WholeWrites::class, 'unlisted' => App\Http\Middleware\Unlisted::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -2,7 +2,18 @@
 
 declare(strict_types=1);
 
+// The rules as they are in this copy: what was computed by others is computed anew. Worked out once, when the configuration is cached.
+$core = array_map(
+    static fn(SplFileInfo $file): string => $file->getPathname() . hash_file('xxh128', $file->getPathname()),
+    array_filter(
+        iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__) . '/core', FilesystemIterator::SKIP_DOTS)), false),
+        static fn(SplFileInfo $file): bool => $file->getExtension() === 'php',
+    ),
+);
+sort($core);
+
 return [
+    'rules' => hash('xxh128', implode("\n", $core)),
     // Demo mode: the sign-in page shows the demo accounts.
     'demo' => (bool) env('PEBBLEFELL_DEMO', false),
     // Photographs: longest side in pixels after re-encoding, JPEG quality, largest upload in kB.
@@ -11,4 +22,8 @@ return [
     'sign_in_attempts' => 5,
     // Rows on one page of the Yard and of other long lists.
     'page' => 20,
+    // What one job holds at most. Far above any vehicle; a file that brings more is refused before it is read.
+    'most' => ['parts' => 300, 'conductors' => 1000, 'signals' => 200, 'scenarios' => 20, 'appliances' => 500, 'settings' => 2000, 'measurements' => 5000, 'answers' => 2000],
+    // Rows that a parts library or a table of readings may bring at once.
+    'most_rows' => ['library' => 20_000, 'readings' => 50_000],
 ];

@@ -23,14 +23,14 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/sign-in', [C\SessionController::class, 'store'])->middleware('throttle:sign-in')->name('sign-in.store');
 });
 
-Route::middleware(['signed:relative', 'throttle:pack'])->group(static function (): void {
+Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(static function (): void {
     Route::get('/pack/{handover:token}', [C\PackController::class, 'show'])->name('pack.show');
     Route::get('/pack/{handover:token}/pdf', [C\PackController::class, 'pdf'])->name('pack.pdf');
     Route::get('/pack/{handover:token}/file', [C\PackController::class, 'file'])->name('pack.file');
     Route::get('/pack/{handover:token}/photo/{sha256}', [C\PackController::class, 'photo'])->name('pack.photo');
 });
 
-Route::middleware(['auth', 'active'])->group(static function (): void {
+Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
     Route::delete('/sign-out', [C\SessionController::class, 'destroy'])->middleware('can:change-own-password')->name('sign-out');
     Route::get('/password', [C\PasswordController::class, 'edit'])->middleware('can:change-own-password')->name('password.edit');
     Route::put('/password', [C\PasswordController::class, 'update'])->middleware('can:change-own-password')->name('password.update');
@@ -61,7 +61,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::get('/balance/{balanceSession}/readings.csv', [C\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\SettingController::class, 'index'])->name('settings');
             Route::get('/handover', [C\HandoverController::class, 'index'])->name('handover');
-            Route::get('/history', C\HistoryController::class)->name('history');
+            Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
             Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
             Route::get('/parts.csv', [C\PartCsvController::class, 'show'])->name('parts.csv');
             Route::get('/loads.csv', [C\ApplianceCsvController::class, 'show'])->name('appliances.csv');
@@ -117,6 +117,7 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
             Route::put('/arrays/{part}', [C\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/stay', [C\StayController::class, 'update'])->name('stay.update');
             Route::put('/target', [C\SizeController::class, 'update'])->name('size.update');
+            Route::put('/history/{act}', [C\HistoryController::class, 'update'])->where('act', '[A-Za-z0-9-]{1,60}')->name('history.update');
             Route::post('/findings', [C\FindingController::class, 'store'])->name('findings.store');
             Route::post('/findings/apply', [C\FindingController::class, 'apply'])->name('findings.apply');
         });
@@ -151,8 +152,6 @@ Route::middleware(['auth', 'active'])->group(static function (): void {
     Route::get('/places/{place}', [C\PlaceController::class, 'edit'])->middleware('can:update,place')->name('places.edit');
     Route::post('/places/{place}/weather', [C\PlaceController::class, 'weather'])->middleware('can:update,place')->name('places.weather');
     Route::put('/places/{place}', [C\PlaceController::class, 'update'])->middleware('can:update,place')->name('places.update');
-
-    Route::get('/progress/{name}', C\ProgressController::class)->where('name', '[a-z0-9]{8,40}')->middleware('can:read-help')->name('progress');
 
     // An unknown address still gets a session, and with it a page of our own.
     Route::fallback(static fn() => abort(404))->middleware('can:read-help');

@@ -78,6 +78,25 @@ final class AddParts
     }
 
     /**
+     * Many rows at once, as a file brings them.
+     *
+     * @param class-string<Model>        $class
+     * @param list<array<string, mixed>> $rows  attributes of the model
+     */
+    public function rows(Job $job, string $class, string $letter, array $rows): void
+    {
+        DB::transaction(static function () use ($job, $class, $letter, $rows): void {
+            $first = $job->takeUids(count($rows));
+            foreach ($rows as $i => $attributes) {
+                $row = new $class();
+                $row->fill([...$attributes, 'uid' => $letter . ($first + $i)]);
+                $row->setAttribute('job_id', $job->id);
+                $row->save();
+            }
+        });
+    }
+
+    /**
      * @param list<Part> $batteries
      */
     private function link(Job $job, array $batteries, Fate $fate): void

@@ -8,6 +8,7 @@ use App\Models\Handover;
 use App\Models\Job;
 use App\Models\User;
 use App\Support\JobFiles;
+use App\Support\Pack;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -26,8 +27,17 @@ final class IssueHandover
             ]);
             $handover->job()->associate($job);
             $handover->save();
+            self::freeze($handover);
 
             return $handover;
         });
+    }
+
+    /** Lays the pack out once, as rules and words are now, and keeps what came out. */
+    public static function freeze(Handover $handover): void
+    {
+        $pack = Pack::of($handover->refresh());
+        $handover->fill(['page' => $pack->body(), 'pdf' => $pack->pdf(), 'pictures' => $pack->pictures()]);
+        $handover->saveQuietly();
     }
 }

@@ -21,6 +21,7 @@ final class RemovePart
             $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
             $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();
             $job->parts()->where('replaces', $part->uid)->get()->each->changeTo(['replaces' => '']);
+            $part->photos()->get()->each->delete();
             $part->delete();
         });
     }

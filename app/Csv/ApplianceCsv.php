@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\Actions\AddRows;
+use App\Actions\AddParts;
 use App\Models\Appliance;
 use App\Models\Job;
 use App\Models\Scenario;
+use App\Support\Bounds;
 use App\Support\HoursText;
-use App\Support\Progress;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\ApplianceUse;
 
@@ -32,9 +32,9 @@ final class ApplianceCsv
         return Csv::write($rows);
     }
 
-    public static function read(Job $job, string $text, ?Progress $progress = null): CsvResult
+    public static function read(Job $job, string $text): CsvResult
     {
-        [$rows, $faults] = Csv::read($text, ['name', 'side', 'watts']);
+        [$rows, $faults] = Csv::read($text, ['name', 'side', 'watts'], Bounds::most()['appliances'] - $job->appliances()->count());
         $scenarios = $job->scenarios()->get()->mapWithKeys(static fn(Scenario $s): array => ['hours: ' . $s->name => $s->uid])->all();
         $appliances = [];
         foreach ($rows as $row) {
@@ -47,7 +47,7 @@ final class ApplianceCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        (new AddRows())($job, Appliance::class, 'a', $appliances, count($appliances) . ' loads taken in from CSV', $progress);
+        (new AddParts())->rows($job, Appliance::class, 'a', $appliances);
 
         return new CsvResult(count($appliances), []);
     }
@@ -81,7 +81,7 @@ final class ApplianceCsv
             'duty_pct' => Csv::number($row, 'duty_pct') ?? 100.0,
             'standby_w' => Csv::number($row, 'standby_w') ?? 0.0,
             'surge_w' => Csv::number($row, 'surge_w'),
-            'circuit' => mb_substr($row['circuit'] ?? '', 0, 120),
+            'circuit' => mb_strlen($row['circuit'] ?? '') <= 120 ? $row['circuit'] ?? '' : throw InvalidValue::at('/circuit', 'must be 120 characters at most'),
             'hours' => $hours,
         ];
         // Core refuses what the trade cannot use.

@@ -30,14 +30,16 @@ final class Csv
 
     /**
      * @param list<string> $required columns without which nothing can be read
+     * @param int          $most     rows that may come; more are refused before any is read
      *
      * @return array{list<array<string, string>>, list<array{path: string, message: string}>} rows by column name, and faults
      */
-    public static function read(string $text, array $required): array
+    public static function read(string $text, array $required, int $most): array
     {
-        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
-        if (!mb_check_encoding($text, 'UTF-8')) {
-            $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        $text = self::utf8($text);
+        $lines = substr_count(rtrim($text), "\n");
+        if ($lines > $most) {
+            return [[], [['path' => 'file', 'message' => "brings $lines rows; here $most can still come"]]];
         }
         $stream = fopen('php://temp', 'r+');
         assert($stream !== false);
@@ -72,7 +74,7 @@ final class Csv
     /** @return list<string> the names in the first line */
     public static function columns(string $text): array
     {
-        $first = strtok(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text, "\r\n") ?: '';
+        $first = strtok(self::utf8($text), "\r\n") ?: '';
 
         return array_map(static fn(?string $n): string => trim((string) $n), str_getcsv($first, self::separator($first), '"', ''));
     }
@@ -95,9 +97,26 @@ final class Csv
 
         return match (true) {
             $text === '' => null,
-            is_numeric($text) => (float) $text,
+            is_numeric($text) && is_finite((float) $text) => (float) $text,
             default => throw InvalidValue::at('/' . $key, "\"$text\" is not a number"),
         };
+    }
+
+    /** As spreadsheets save it: UTF-8, UTF-16 with its mark or without, Windows-1252. What no table holds is taken out. */
+    private static function utf8(string $text): string
+    {
+        $text = match (true) {
+            str_starts_with($text, "\xEF\xBB\xBF") => substr($text, 3),
+            str_starts_with($text, "\xFF\xFE") => mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($text, "\xFE\xFF") => mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16BE'),
+            // Plain letters with nothing between: every second byte is zero.
+            preg_match('/^(?:[\x09-\x7E]\x00){4}/', $text) === 1 => mb_convert_encoding($text, 'UTF-8', 'UTF-16LE'),
+            preg_match('/^(?:\x00[\x09-\x7E]){4}/', $text) === 1 => mb_convert_encoding($text, 'UTF-8', 'UTF-16BE'),
+            !mb_check_encoding($text, 'UTF-8') => mb_convert_encoding($text, 'UTF-8', 'Windows-1252'),
+            default => $text,
+        };
+
+        return (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', mb_scrub($text, 'UTF-8'));
     }
 
     /** Comma, semicolon, or tab as a spreadsheet pastes it: whichever stands oftenest in the first line. */

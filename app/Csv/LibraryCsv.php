@@ -26,7 +26,7 @@ final class LibraryCsv
     /** Parts that are there already (same kind, make and model) get the file's data sheet. */
     public static function read(string $text): CsvResult
     {
-        [$rows, $faults] = Csv::read($text, ['kind', 'make', 'model']);
+        [$rows, $faults] = Csv::read($text, ['kind', 'make', 'model'], (int) config('pebblefell.most_rows.library'));
         $parts = [];
         foreach ($rows as $row) {
             try {

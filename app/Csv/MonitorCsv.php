@@ -30,7 +30,7 @@ final class MonitorCsv
         $known = LogColumns::query()->where('signature', $signature)->first();
         $time = self::column($names, $timeColumn, $known?->time_column, self::TIME, '/time_column');
         $charge = self::column($names, $chargeColumn, $known?->charge_column, self::CHARGE, '/charge_column');
-        [$rows, $faults] = Csv::read($text, [$time, $charge]);
+        [$rows, $faults] = Csv::read($text, [$time, $charge], (int) config('pebblefell.most_rows.readings'));
         if ($faults !== []) {
             throw InvalidValue::at('/file', $faults[0]['path'] . ': ' . $faults[0]['message']);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\Actions\AddRows;
+use App\Actions\AddParts;
 use App\Models\Job;
 use App\Models\Part;
-use App\Support\Progress;
+use App\Support\Bounds;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -31,9 +31,9 @@ final class PartCsv
         return Csv::write($rows);
     }
 
-    public static function read(Job $job, string $text, ?Progress $progress = null): CsvResult
+    public static function read(Job $job, string $text): CsvResult
     {
-        [$rows, $faults] = Csv::read($text, ['kind']);
+        [$rows, $faults] = Csv::read($text, ['kind'], Bounds::most()['parts'] - $job->parts()->count());
         $parts = [];
         foreach ($rows as $row) {
             try {
@@ -45,7 +45,7 @@ final class PartCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        (new AddRows())($job, Part::class, 'p', $parts, count($parts) . ' parts taken in from CSV', $progress);
+        (new AddParts())->rows($job, Part::class, 'p', $parts);
 
         return new CsvResult(count($parts), []);
     }

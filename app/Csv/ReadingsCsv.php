@@ -27,7 +27,7 @@ final class ReadingsCsv
 
     public static function read(BalanceSession $session, System $system, string $text, string $by, bool $sure): CsvResult
     {
-        [$rows, $faults] = Csv::read($text, $session->balanceBatteries()->count() > 1 ? ['battery', 'time', 'volts'] : ['time', 'volts']);
+        [$rows, $faults] = Csv::read($text, $session->balanceBatteries()->count() > 1 ? ['battery', 'time', 'volts'] : ['time', 'volts'], (int) config('pebblefell.most_rows.readings'));
         if ($rows === [] && $faults === []) {
             $faults[] = ['path' => 'line 2', 'message' => 'there are no readings below the names of the columns'];
         }

@@ -4,21 +4,47 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\History\Acts;
 use App\Support\KeptInput;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Str;
 use Pebblefell\Exception\InvalidValue;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
+use Throwable;
 
 /** What happens when something goes wrong: nothing typed is lost, and the page says what to do. */
 final class Handling
 {
+    /** Goes into the log and onto the page, so that one can be found by the other. */
+    public static function reference(): string
+    {
+        $bag = request()->attributes;
+        if (!$bag->has('reference')) {
+            $bag->set('reference', strtoupper(Str::random(6)));
+        }
+
+        return (string) $bag->get('reference');
+    }
+
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([StaleEdit::class, InvalidValue::class]);
+        $exceptions->dontReport([StaleEdit::class]);
+        // A refused value is the business of whoever typed it; met while reading, it is ours.
+        $exceptions->dontReportWhen(static fn(Throwable $e): bool => $e instanceof InvalidValue && !request()->isMethodSafe());
+        $exceptions->context(static fn(): array => ['reference' => self::reference(), 'url' => request()->path()]);
+        $exceptions->respond(static function (Response $response): Response {
+            if ($response->isServerError()) {
+                $response->headers->set('X-Reference', self::reference());
+            }
+
+            return $response;
+        });
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
 
         $exceptions->render(static function (AuthenticationException $e, Request $request): ?RedirectResponse {
@@ -47,7 +73,7 @@ final class Handling
 
         // A value that core refuses is a validation fault at the field that holds it.
         $exceptions->render(static function (InvalidValue $e, Request $request): ?RedirectResponse {
-            if ($request->isMethodSafe()) {
+            if ($request->isMethodSafe() || $request->expectsJson()) {
                 return null;
             }
             $field = str_replace('/', '.', ltrim($e->path, '/'));
@@ -55,5 +81,16 @@ final class Handling
             return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password']))
                 ->withErrors([$field === '' ? 'form' : $field => ucfirst($e->getMessage()) . '.']);
         });
+        $exceptions->render(static function (InvalidValue $e, Request $request): ?JsonResponse {
+            if (!$request->expectsJson()) {
+                return null;
+            }
+            $field = str_replace('/', '.', ltrim($e->path, '/'));
+
+            return response()->json(['message' => ucfirst($e->getMessage()) . '.', 'errors' => [$field => [ucfirst($e->getMessage()) . '.']]], 422);
+        });
+
+        // A job whose rows make no model opens on a page that says why, and puts it right.
+        $exceptions->render(static fn(UnreadableJob $e): \Illuminate\Http\Response => response()->view('jobs.unreadable', ['job' => $e->job, 'unreadable' => $e, 'acts' => Acts::page($e->job)], 409));
     }
 }

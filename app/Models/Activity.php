@@ -6,7 +6,11 @@ namespace App\Models;
 
 use Spatie\Activitylog\Models\Activity as BaseActivity;
 
-/** One line of the audit trail. */
+/**
+ * One line of the audit trail.
+ *
+ * @property ?int $job_id
+ */
 final class Activity extends BaseActivity
 {
     protected static function booted(): void
@@ -19,6 +23,12 @@ final class Activity extends BaseActivity
                 $activity->setAttribute('job_id', $subject->getAttribute('job_id'));
             }
         });
+    }
+
+    /** The act that it is part of, as App\History\Acts names it. */
+    public function act(): string
+    {
+        return $this->batch_uuid ?? 'line-' . $this->id;
     }
 
     /** Who did it, in a word. */

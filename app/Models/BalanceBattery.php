@@ -36,6 +36,12 @@ final class BalanceBattery extends Model
 
     protected $attributes = ['charger' => '', 'lock_version' => 1];
 
+    /** The job that it is of. */
+    public function getJobIdAttribute(): int
+    {
+        return (int) BalanceSession::query()->whereKey($this->balance_session_id)->value('job_id');
+    }
+
     /**
      * @return BelongsTo<BalanceSession, $this>
      */

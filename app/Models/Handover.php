@@ -9,11 +9,16 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
 use Spatie\Activitylog\LogOptions;
 
 /**
- * A pack as it was issued: the job file of that moment, so that what the customer got never changes under their hands.
+ * A pack as it was issued: the job file of that moment, the page, the PDF's bytes and which pictures, so that what the customer got never
+ * changes under their hands, whatever the rules say later.
  *
+ * @property ?string $page body of the page, HTML
+ * @property ?string $pdf bytes
+ * @property ?list<string> $pictures SHA-256 of each
  * @property ?Carbon $revoked_at
  * @property Carbon  $created_at
  */
@@ -21,9 +26,9 @@ final class Handover extends Model
 {
     use Audited;
 
-    protected $fillable = ['number', 'token', 'document', 'issued_by', 'revoked_at'];
+    protected $fillable = ['number', 'token', 'document', 'page', 'pdf', 'pictures', 'issued_by', 'revoked_at'];
 
-    protected $casts = ['revoked_at' => 'datetime'];
+    protected $casts = ['revoked_at' => 'datetime', 'pictures' => 'array'];
 
     /**
      * @return BelongsTo<Job, $this>
@@ -38,15 +43,22 @@ final class Handover extends Model
      *
      * @param array<string, string> $parameters
      */
-    public function link(string $route = 'pack.show', array $parameters = []): string
+    public function link(string $route = 'pack.show', array $parameters = [], bool $absolute = true): string
     {
-        return url(URL::signedRoute($route, ['handover' => $this, ...$parameters], absolute: false));
+        $path = URL::signedRoute($route, ['handover' => $this, ...$parameters], absolute: false);
+
+        return $absolute ? url($path) : $path;
+    }
+
+    public function fileName(string $ending): string
+    {
+        return (Str::slug((string) $this->job?->title) ?: 'pack') . '-pack-' . $this->number . '.' . $ending;
     }
 
     protected static function booted(): void
     {
         self::saved(static function (self $handover): void {
-            Job::query()->whereKey($handover->job_id)->toBase()->increment('revision');
+            Job::moved($handover->job_id);
         });
     }
 

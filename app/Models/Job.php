@@ -23,7 +23,7 @@ use Pebblefell\Region\Region;
  * @property list<array{from_h: float, to_h: float, factor: float}> $shade
  * @property ?array{month: int, days: int, drive: list<int>, hook_up: list<int>} $stay
  * @property ?float $budget
- * @property ?array{states: array<string, string>, next: string, stage: string, stops: int, fixes: int, finished: bool} $digest
+ * @property ?array{states?: array<string, string>, next?: string, stage?: string, stops?: int, fixes?: int, finished?: bool, rules?: string, unreadable?: array{path: string, message: string}} $digest
  */
 final class Job extends Model
 {
@@ -69,9 +69,59 @@ final class Job extends Model
         });
         self::updated(static function (self $job): void {
             if ($job->wasChanged($job->getFillable())) {
-                self::query()->whereKey($job->id)->toBase()->increment('revision');
+                self::moved($job->id);
             }
         });
+        self::created(static function (self $job): void {
+            self::$moved[$job->id] = true;
+        });
+        self::deleted(static function (self $job): void {
+            unset(self::$moved[$job->id]);
+        });
+    }
+
+    /** @var array<int, true> jobs whose model was changed since clearMoved(), by id */
+    private static array $moved = [];
+
+    /** Something in the model of a job has changed: whatever was computed from it before counts no more. */
+    public static function moved(int $id): void
+    {
+        self::query()->whereKey($id)->toBase()->increment('revision');
+        self::$moved[$id] = true;
+        ++self::$writes;
+    }
+
+    private static int $writes = 0;
+
+    /** Grows with every change of a model in this process. */
+    public static function writes(): int
+    {
+        return self::$writes;
+    }
+
+    /** What several jobs rest on has changed: a place, a customer. */
+    public static function restsOn(string $column, ?int $id): void
+    {
+        self::query()->where($column, $id)->toBase()->increment('revision');
+        foreach (self::query()->where($column, $id)->pluck('id') as $job) {
+            self::$moved[(int) $job] = true;
+        }
+    }
+
+    /**
+     * @return list<int> ids of the jobs whose model has changed, and forgets them
+     */
+    public static function takeMoved(): array
+    {
+        [$moved, self::$moved] = [array_keys(self::$moved), []];
+
+        return $moved;
+    }
+
+    /** The last time that it was read, its rows made no model. */
+    public function isUnreadable(): bool
+    {
+        return isset($this->digest['unreadable']);
     }
 
     public function effectiveRegion(): Region

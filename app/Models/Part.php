@@ -8,6 +8,7 @@ use App\Models\Concerns\JobRow;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Part as CorePart;
 use Pebblefell\System\PartKind;
 
 /**
@@ -39,10 +40,16 @@ final class Part extends Model
         return $this->hasMany(Photo::class)->orderBy('id');
     }
 
+    /** As core calls it. */
     public function name(): string
     {
         $name = trim($this->make . ' ' . $this->model);
+        if ($name !== '') {
+            return $name;
+        }
+        $alike = self::query()->where('job_id', $this->job_id)->where('kind', $this->kind->value)->when($this->kind === PartKind::Battery, fn($q) => $q->where('role', $this->role))
+            ->where('make', '')->where('model', '')->orderByRaw('LENGTH(uid), uid')->pluck('uid');
 
-        return $name === '' ? $this->kind->label() : $name;
+        return CorePart::callIt($this->kind, $this->role, $alike->count() > 1 ? 1 + (int) $alike->search($this->uid) : 0);
     }
 }

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\Audited;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** A photograph of a part. The bytes lie on the private disk under `path`. */
+/**
+ * A photograph of a part. The bytes lie on the private disk under `path`, and stay there: an issued pack may show them.
+ *
+ * @property int $job_id
+ */
 final class Photo extends Model
 {
-    protected $fillable = ['sha256', 'path', 'caption', 'width_px', 'height_px'];
+    use Audited;
+
+    protected $fillable = ['part_id', 'sha256', 'path', 'caption', 'width_px', 'height_px'];
 
     protected $attributes = ['caption' => ''];
 
@@ -18,10 +25,16 @@ final class Photo extends Model
     protected static function booted(): void
     {
         $touch = static function (self $photo): void {
-            Job::query()->whereIn('id', Part::query()->whereKey($photo->part_id)->select('job_id'))->toBase()->increment('revision');
+            Job::moved($photo->job_id);
         };
         self::saved($touch);
         self::deleted($touch);
+    }
+
+    /** The job that it is of. */
+    public function getJobIdAttribute(): int
+    {
+        return (int) Part::query()->whereKey($this->part_id)->value('job_id');
     }
 
     /**

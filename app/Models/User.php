@@ -6,34 +6,48 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
+use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
- * @property Role $role
+ * @property \Illuminate\Support\Collection<int, Role> $roles one or more
  */
 final class User extends Authenticatable
 {
     use Audited;
     use Versioned;
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'active', 'must_change_password'];
+    protected $fillable = ['name', 'email', 'password', 'roles', 'active', 'must_change_password'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = [
-        'password' => 'hashed',
-        'role' => Role::class,
-        'active' => 'boolean',
-        'must_change_password' => 'boolean',
-    ];
-
-    public function isOffice(): bool
+    /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
     {
-        return $this->role === Role::Office;
+        return ['password' => 'hashed', 'roles' => AsEnumCollection::of(Role::class), 'active' => 'boolean', 'must_change_password' => 'boolean'];
     }
 
-    public function isPlanner(): bool
+    /** Whether the person holds at least one of them. */
+    public function holds(Role ...$any): bool
     {
-        return $this->role === Role::Planner;
+        return $this->roles->contains(static fn(Role $r): bool => in_array($r, $any, true));
+    }
+
+    /** "office, planner" */
+    public function roleWords(): string
+    {
+        return $this->roles->map(static fn(Role $r): string => $r->value)->implode(', ');
+    }
+
+    /**
+     * People whose account is open and who hold at least one of the roles.
+     *
+     * @return list<string> names
+     */
+    public static function namesWith(Role ...$any): array
+    {
+        return array_values(self::query()->where('active', true)->orderBy('name')->get()->filter(static fn(self $u): bool => $u->holds(...$any))->map(static fn(self $u): string => $u->name)->all());
     }
 }

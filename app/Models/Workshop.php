@@ -15,6 +15,9 @@ use Pebblefell\Region\Region;
  * The one workshop that this installation serves.
  *
  * @property Region $region
+ * @property string $currency three letters, ISO 4217: what every price here is in
+ * @property ?float $hourly_rate of labour, in that currency
+ * @property ?list<string> $bays their names
  * @property string $timezone IANA name; moments are kept in UTC and said in this one
  */
 final class Workshop extends Model
@@ -22,9 +25,9 @@ final class Workshop extends Model
     use Audited;
     use Versioned;
 
-    protected $fillable = ['name', 'address', 'phone', 'email', 'region', 'first_terminal', 'timezone'];
+    protected $fillable = ['name', 'address', 'phone', 'email', 'region', 'first_terminal', 'timezone', 'currency', 'hourly_rate', 'bays'];
 
-    protected $casts = ['region' => Region::class];
+    protected $casts = ['region' => Region::class, 'hourly_rate' => 'float', 'bays' => 'array'];
 
     /** A moment, or a second since 1970, by the clock on the workshop's wall. */
     public function local(CarbonInterface|float $at): CarbonImmutable

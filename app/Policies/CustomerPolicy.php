@@ -17,11 +17,11 @@ final class CustomerPolicy
 
     public function create(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 
     public function update(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 }

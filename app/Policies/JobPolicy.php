@@ -23,40 +23,40 @@ final class JobPolicy
     /** Open a job, change its customer, vehicle and travel, take in a job file. */
     public function create(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 
     public function update(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 
     public function delete(User $user): bool
     {
-        return $user->role === Role::Office;
+        return $user->holds(Role::Office);
     }
 
     /** Record what is there: parts, conductors, photographs, loads. */
     public function survey(User $user): bool
     {
-        return $user->role !== Role::Office;
+        return $user->holds(Role::Planner, Role::Technician);
     }
 
     /** Decide what becomes of it, choose the bank, apply remedies, overrule findings. */
     public function plan(User $user): bool
     {
-        return $user->role === Role::Planner;
+        return $user->holds(Role::Planner);
     }
 
     /** Note what was set, serials, firmware, readings. */
     public function record(User $user): bool
     {
-        return $user->role !== Role::Office;
+        return $user->holds(Role::Planner, Role::Technician);
     }
 
     /** Issue a pack and take one back. */
     public function handOver(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\User;
 
 /** Everyone reads the library; planners answer for its figures. */
@@ -16,16 +17,16 @@ final class LibraryPartPolicy
 
     public function create(User $user): bool
     {
-        return $user->isPlanner();
+        return $user->holds(Role::Planner);
     }
 
     public function update(User $user): bool
     {
-        return $user->isPlanner();
+        return $user->holds(Role::Planner);
     }
 
     public function delete(User $user): bool
     {
-        return $user->isPlanner();
+        return $user->holds(Role::Planner);
     }
 }

@@ -12,11 +12,11 @@ final class PlacePolicy
 {
     public function create(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 
     public function update(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 }

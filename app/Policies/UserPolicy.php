@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\User;
 
 /** Accounts are the office's. */
@@ -11,16 +12,16 @@ final class UserPolicy
 {
     public function viewAny(User $user): bool
     {
-        return $user->isOffice();
+        return $user->holds(Role::Office);
     }
 
     public function create(User $user): bool
     {
-        return $user->isOffice();
+        return $user->holds(Role::Office);
     }
 
     public function update(User $user): bool
     {
-        return $user->isOffice();
+        return $user->holds(Role::Office);
     }
 }

@@ -12,6 +12,6 @@ final class WorkshopPolicy
 {
     public function update(User $user): bool
     {
-        return $user->role !== Role::Technician;
+        return $user->holds(Role::Office, Role::Planner);
     }
 }

@@ -31,7 +31,7 @@ final readonly class BalanceDesk
     private const STILL_A = 0.5;
 
     /**
-     * @param array<int, array{row: BalanceBattery, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, symptoms: list<string>, lastYearV: ?float}> $batteries
+     * @param array<int, array{row: BalanceBattery, name: string, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, symptoms: list<string>, lastYearV: ?float}> $batteries
      * @param list<Candidate> $candidates
      */
     private function __construct(public BalanceSession $session, public array $batteries, public Queue $queue, private array $candidates, private float $nowS)
@@ -51,7 +51,7 @@ final readonly class BalanceDesk
             $subject = Subject::of($row->part_uid, $part->data, $session->protocol);
             $readings = self::readings($row);
             $candidate = new Candidate($subject, self::name($part, count($batteries) + 1), $row->step, $readings, (float) $row->since->getTimestamp());
-            $batteries[] = ['row' => $row, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a), 'symptoms' => Symptom::of($candidate), 'lastYearV' => $before[$row->part_uid] ?? null];
+            $batteries[] = ['row' => $row, 'name' => $candidate->name, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a), 'symptoms' => Symptom::of($candidate), 'lastYearV' => $before[$row->part_uid] ?? null];
             $candidates[] = $candidate;
             if ($row->step->takesCurrent()) {
                 $on[$row->part_uid] = $row->charger;

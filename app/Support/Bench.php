@@ -14,6 +14,8 @@ use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Levelling;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\DataSheet;
+use Pebblefell\System\PartKind;
 use Pebblefell\System\System;
 
 /**
@@ -38,20 +40,24 @@ final class Bench
      */
     public function start(BalanceSession $session, System $system, float $speed, BenchCharger $charger, array $faults): void
     {
-        $states = [];
+        $states = $sheets = [];
         foreach ($session->balanceBatteries()->get() as $i => $row) {
             $part = $system->parts[$row->part_uid] ?? null;
             if ($part !== null) {
                 $states[$row->part_uid] = $session->bench['states'][$row->part_uid] ?? BenchBattery::hidden(1009 * $session->id + 97 * $i + 11, Subject::of($part->uid, $part->data)->cells, $faults[$row->part_uid] ?? '')->toArray();
+                $sheets[$row->part_uid] = $part->data->values;
             }
         }
-        $session->forceFill(['clock' => $session->clock ?? now(), 'bench' => ['speed' => $speed, 'charger' => $charger->value, 'states' => $states]])->save();
+        $session->forceFill(['clock' => $session->clock ?? now(), 'bench' => ['speed' => $speed, 'charger' => $charger->value, 'states' => $states, 'sheets' => $sheets]])->save();
     }
 
-    /** The bench goes on by the time since its last tick, however many listen; what nobody listened to did not happen. */
-    public function tick(BalanceSession $session, System $system): void
+    /**
+     * The bench goes on by the time since its last tick, however many listen; what nobody listened to did not happen. It knows the batteries
+     * as they were when it was set up, and asks nothing of the job.
+     */
+    public function tick(BalanceSession $session): void
     {
-        DB::transaction(function () use ($session, $system): void {
+        DB::transaction(function () use ($session): void {
             $session = BalanceSession::query()->lockForUpdate()->findOrFail($session->id);
             $bench = $session->bench;
             if ($bench === null || $session->clock === null || !$session->isOpen()) {
@@ -67,9 +73,8 @@ final class Bench
             $rows = $session->balanceBatteries()->get();
             $subjects = $states = [];
             foreach ($rows as $row) {
-                $part = $system->parts[$row->part_uid] ?? null;
-                if ($part !== null && isset($bench['states'][$row->part_uid])) {
-                    $subjects[$row->part_uid] = Subject::of($row->part_uid, $part->data, $session->protocol);
+                if (isset($bench['states'][$row->part_uid], $bench['sheets'][$row->part_uid])) {
+                    $subjects[$row->part_uid] = Subject::of($row->part_uid, DataSheet::of(PartKind::Battery, $bench['sheets'][$row->part_uid]), $session->protocol);
                     $states[$row->part_uid] = BenchBattery::fromArray($bench['states'][$row->part_uid])->advanced($subjects[$row->part_uid], $row->step, $ahead, $charger, $row->charger_a ?? 30.0, (float) $session->clock->getTimestamp());
                 }
             }
@@ -89,7 +94,7 @@ final class Bench
                     ($this->log)($row, $subjects[$row->part_uid], $clock, $reading, 'bench', 'simulated bench');
                 }
             }
-            $session->forceFill(['clock' => $clock, 'bench' => ['speed' => $bench['speed'], 'charger' => $charger->value, 'at' => $now, 'states' => array_map(static fn(BenchBattery $b): array => $b->toArray(), $states)]])->save();
+            $session->forceFill(['clock' => $clock, 'bench' => ['speed' => $bench['speed'], 'charger' => $charger->value, 'at' => $now, 'states' => array_map(static fn(BenchBattery $b): array => $b->toArray(), $states), 'sheets' => $bench['sheets']]])->save();
         });
     }
 

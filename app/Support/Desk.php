@@ -90,7 +90,7 @@ final readonly class Desk
      */
     private function kept(string $what, Closure $compute): ?object
     {
-        $key = implode('.', [$what, $this->job->id, $this->job->revision, $this->job->effectiveRegion()->value, Digest::RULES]);
+        $key = implode('.', [$what, $this->job->id, $this->job->revision, $this->job->effectiveRegion()->value, config('pebblefell.rules')]);
 
         // A null is kept as well: it is an answer.
         return Cache::remember($key, now()->addDays(2), static fn(): array => [$compute()])[0];

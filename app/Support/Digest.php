@@ -4,44 +4,86 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Exceptions\UnreadableJob;
 use App\Models\Job;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\StageState;
+use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Severity;
 
 /**
- * What the Yard shows of a job, kept beside it so that the Yard need not compute every job anew.
+ * What the Yard shows of a job, kept beside it: the Yard reads nothing else, whatever stands in a job's rows.
  *
- * It is a cache of what core says, never the truth: it counts as long as its revision is the job's.
+ * It is made in the request that wrote, and again by `start` when the rules themselves have changed. It is a cache of what core says, never
+ * the truth.
  */
 final class Digest
 {
-    /** Raised whenever a rule changes, so that what was kept before counts no more. */
-    public const RULES = 6;
-
-    /** Brings a job's digest up to date if its model has moved on. */
-    public static function refresh(Job $job): void
+    /**
+     * Reads the job's rows back and keeps what core says of them.
+     *
+     * @throws UnreadableJob when they make no model
+     */
+    public static function make(Job $job): void
     {
-        if ($job->digest !== null && $job->digest_revision === $job->revision && ($job->digest['rules'] ?? 0) === self::RULES) {
-            return;
+        try {
+            Bounds::check($job);
+        } catch (InvalidValue $e) {
+            throw UnreadableJob::of($job, $e);
         }
         self::keep($job, Assessment::of(SystemReader::read($job)));
+    }
+
+    /**
+     * @param list<int> $jobs ids
+     */
+    public static function renew(array $jobs): void
+    {
+        foreach ($jobs as $id) {
+            $job = Job::query()->find($id);
+            if ($job === null) {
+                continue;
+            }
+            try {
+                self::make($job);
+            } catch (UnreadableJob $e) {
+                self::unreadable($job, $e);
+            }
+        }
     }
 
     public static function keep(Job $job, Assessment $assessment): void
     {
         $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists(), $job->isBalanced($assessment));
-        $digest = [
-            'rules' => self::RULES,
+        self::store($job, [
             'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
             'next' => $skyline->next,
             'stage' => $skyline->nextStage->value,
             'stops' => $assessment->count(Severity::Stop),
             'fixes' => $assessment->count(Severity::Fix),
             'finished' => $skyline->finished,
-        ];
-        Job::query()->whereKey($job->id)->toBase()->update(['digest' => json_encode($digest), 'digest_revision' => $job->revision]);
-        $job->setRawAttributes([...$job->getAttributes(), 'digest' => json_encode($digest), 'digest_revision' => $job->revision], true);
+        ]);
+    }
+
+    public static function unreadable(Job $job, UnreadableJob $why): void
+    {
+        self::store($job, ['unreadable' => ['path' => $why->path, 'message' => $why->getMessage()]]);
+    }
+
+    /** Whether what is kept still says what core would say. */
+    public static function isFresh(Job $job): bool
+    {
+        return $job->digest !== null && $job->digest_revision === $job->revision && ($job->digest['rules'] ?? '') === config('pebblefell.rules');
+    }
+
+    /**
+     * @param array<string, mixed> $digest
+     */
+    private static function store(Job $job, array $digest): void
+    {
+        $row = ['digest' => json_encode(['rules' => config('pebblefell.rules'), ...$digest], JSON_THROW_ON_ERROR), 'digest_revision' => $job->revision];
+        Job::query()->whereKey($job->id)->toBase()->update($row);
+        $job->setRawAttributes([...$job->getAttributes(), ...$row], true);
     }
 }

@@ -55,6 +55,11 @@ final class JobFiles
      */
     public static function read(string $text): array
     {
+        // Counted before it is taken apart: every row of a job has a uid.
+        $rows = substr_count($text, '"uid"');
+        if ($rows > array_sum(Bounds::most())) {
+            return [null, [], [['path' => '', 'message' => "brings $rows rows; one job holds " . array_sum(Bounds::most()) . ' at most']]];
+        }
         $value = json_decode($text);
         if (!is_object($value)) {
             return [null, [], [['path' => '', 'message' => json_last_error() === JSON_ERROR_NONE ? 'must be one JSON object' : 'is not JSON: ' . json_last_error_msg()]]];
@@ -64,7 +69,17 @@ final class JobFiles
             return [null, [], $faults];
         }
         /** @var array<string, mixed> $tree */
-        $tree = json_decode($text, true);
+        $tree = JobFile::upgrade(json_decode($text, true));
+        try {
+            Bounds::checkCounts(array_map(static fn($rows): int => is_array($rows) ? count($rows) : 0, $tree));
+        } catch (InvalidValue $e) {
+            return [null, [], [['path' => $e->path, 'message' => $e->getMessage()]]];
+        }
+        array_walk_recursive($tree, static function (mixed $leaf, int|string $key) use (&$faults): void {
+            if (is_string($leaf) && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $leaf) === 1) {
+                $faults[] = ['path' => "…/$key", 'message' => 'holds characters that cannot be read'];
+            }
+        });
         foreach ($tree['parts'] as $i => $part) {
             foreach ($part['photos'] as $j => $photo) {
                 $fault = self::photoFault($photo);

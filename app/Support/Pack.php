@@ -8,13 +8,12 @@ use App\Models\Handover;
 use App\Models\Workshop;
 use Dompdf\Dompdf;
 use Dompdf\Options;
-use Illuminate\Support\Str;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Region\Region;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
 
-/** An issued pack, read back from the job file that it was issued with. */
+/** A pack on its way to be issued: read from its job file, and laid out as page and as PDF. */
 final readonly class Pack
 {
     /**
@@ -45,20 +44,24 @@ final readonly class Pack
         return new self($handover, $system, Assessment::of($system), new Show($system->region->units()), Workshop::current(), $photos);
     }
 
-    public function photo(string $sha256): ?string
+    /** What stands on the customer's page, HTML. */
+    public function body(): string
     {
-        return isset($this->photos[$sha256]) ? (string) base64_decode($this->photos[$sha256], true) : null;
+        return view('pack.body', ['pack' => $this, 'show' => $this->show, 'photoOf' => fn(string $sha256): string => $this->handover->link('pack.photo', ['sha256' => $sha256], false)])->render();
+    }
+
+    /**
+     * @return list<string> SHA-256 of each picture in it
+     */
+    public function pictures(): array
+    {
+        return array_map(strval(...), array_keys($this->photos));
     }
 
     /** The picture as a data URI, for the PDF. */
     public function photoUri(string $sha256): string
     {
         return 'data:image/jpeg;base64,' . ($this->photos[$sha256] ?? '');
-    }
-
-    public function fileName(string $ending): string
-    {
-        return (Str::slug($this->system->title) ?: 'pack') . '-pack-' . $this->handover->number . '.' . $ending;
     }
 
     public function pdf(): string

@@ -6,8 +6,10 @@ namespace App\Support;
 
 use App\Models\Part;
 use App\Models\Photo;
-use GdImage;
 use Illuminate\Support\Facades\Storage;
+use Intervention\Image\Exceptions\RuntimeException as ImageFault;
+use Intervention\Image\ImageManager;
+use Intervention\Image\Interfaces\ImageInterface;
 use RuntimeException;
 
 /**
@@ -16,14 +18,26 @@ use RuntimeException;
  */
 final class PhotoStore
 {
+    /** Larger ones would not fit into memory. Chosen. */
+    private const MOST_PIXELS = 80_000_000;
+
+    /** Sections of EXIF that tell of camera or place. */
+    private const TELLING = ['IFD0', 'EXIF', 'GPS', 'INTEROP', 'MAKERNOTE', 'THUMBNAIL'];
+
     /**
      * @throws RuntimeException when the bytes are not a picture that can be read
      */
     public static function keep(Part $part, string $bytes, string $caption): Photo
     {
-        [$jpeg, $width, $height] = self::clean($bytes);
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
+            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP, up to 80 megapixels)');
+        }
+        $image = self::read($bytes);
+        $longest = (int) config('pebblefell.photo.longest_px');
+        $jpeg = (string) $image->scaleDown($longest, $longest)->toJpeg(quality: (int) config('pebblefell.photo.quality'), strip: true);
 
-        return self::store($part, $jpeg, $width, $height, $caption);
+        return self::store($part, $jpeg, $image->width(), $image->height(), $caption);
     }
 
     /**
@@ -40,15 +54,17 @@ final class PhotoStore
 
     /**
      * @return array{int, int} width and height
+     *
      * @throws RuntimeException unless it is a JPEG without metadata
      */
     public static function checkClean(string $jpeg): array
     {
         $size = @getimagesizefromstring($jpeg);
-        if ($size === false || $size[2] !== IMAGETYPE_JPEG) {
-            throw new RuntimeException('is not a JPEG picture');
+        if ($size === false || $size[2] !== IMAGETYPE_JPEG || $size[0] * $size[1] > self::MOST_PIXELS) {
+            throw new RuntimeException('is not a JPEG picture that can be read here');
         }
-        if (str_contains(substr($jpeg, 0, 65_536), "Exif\0\0") || str_contains($jpeg, '<x:xmpmeta')) {
+        $sections = array_keys((array) self::read($jpeg)->exif()?->toArray());
+        if (array_intersect($sections, self::TELLING) !== [] || str_contains($jpeg, '<x:xmpmeta')) {
             throw new RuntimeException('carries camera or location data');
         }
 
@@ -57,54 +73,33 @@ final class PhotoStore
 
     public static function bytes(Photo $photo): string
     {
-        return (string) Storage::disk('private')->get($photo->path);
+        return self::bytesOf($photo->sha256);
+    }
+
+    public static function bytesOf(string $sha256): string
+    {
+        return (string) Storage::disk('private')->get(self::path($sha256));
+    }
+
+    private static function path(string $sha256): string
+    {
+        return 'photos/' . substr($sha256, 0, 2) . "/$sha256.jpg";
+    }
+
+    private static function read(string $bytes): ImageInterface
+    {
+        try {
+            return ImageManager::gd(autoOrientation: true, decodeAnimation: false, blendingColor: 'ffffff', strip: true)->read($bytes);
+        } catch (ImageFault $e) {
+            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP)', 0, $e);
+        }
     }
 
     private static function store(Part $part, string $jpeg, int $width, int $height, string $caption): Photo
     {
         $hash = hash('sha256', $jpeg);
-        $path = 'photos/' . substr($hash, 0, 2) . "/$hash.jpg";
-        Storage::disk('private')->put($path, $jpeg);
+        Storage::disk('private')->put(self::path($hash), $jpeg);
 
-        return $part->photos()->create(['sha256' => $hash, 'path' => $path, 'caption' => $caption, 'width_px' => $width, 'height_px' => $height]);
-    }
-
-    /**
-     * @return array{string, int, int} JPEG bytes, width, height
-     */
-    private static function clean(string $bytes): array
-    {
-        $size = @getimagesizefromstring($bytes);
-        if ($size === false || $size[0] * $size[1] > 80_000_000) {
-            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP, up to 80 megapixels)');
-        }
-        $image = @imagecreatefromstring($bytes);
-        if ($image === false) {
-            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP)');
-        }
-        $image = self::upright($image, $bytes);
-        $longest = (int) config('pebblefell.photo.longest_px');
-        $scale = min(1.0, $longest / max(imagesx($image), imagesy($image)));
-        [$width, $height] = [max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale))];
-        $canvas = imagecreatetruecolor($width, $height);
-        imagefill($canvas, 0, 0, (int) imagecolorallocate($canvas, 255, 255, 255));
-        imagecopyresampled($canvas, $image, 0, 0, 0, 0, $width, $height, imagesx($image), imagesy($image));
-        ob_start();
-        imagejpeg($canvas, null, (int) config('pebblefell.photo.quality'));
-
-        return [(string) ob_get_clean(), $width, $height];
-    }
-
-    private static function upright(GdImage $image, string $bytes): GdImage
-    {
-        $exif = @exif_read_data('data://image/jpeg;base64,' . base64_encode($bytes));
-        $turn = match (is_array($exif) ? ($exif['Orientation'] ?? 1) : 1) {
-            3 => 180,
-            6 => 270,
-            8 => 90,
-            default => 0,
-        };
-
-        return $turn === 0 ? $image : (imagerotate($image, $turn, 0) ?: $image);
+        return $part->photos()->create(['sha256' => $hash, 'path' => self::path($hash), 'caption' => $caption, 'width_px' => $width, 'height_px' => $height]);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Illuminate\Http\Request;
+use App\Http\Requests\PinQuery;
 use Pebblefell\Sizing\BankProposal;
 use Pebblefell\Sizing\Endurance;
 use Pebblefell\Sizing\Sums;
@@ -32,18 +32,18 @@ final readonly class Pin
     ) {
     }
 
-    public static function of(Request $request, Workbench $bench): self
+    public static function of(PinQuery $asked, Workbench $bench): self
     {
         $sums = $bench->assessment->sums;
         $batteries = Desk::library(PartKind::Battery);
         $panels = Desk::library(PartKind::Panel);
-        $battery = self::chosen($batteries, $request->query('battery'), $sums->planned->houseBatteries()) ?? self::fallback($batteries, $sums);
-        $panel = self::chosen($panels, $request->query('panel'), $sums->planned->ofKind(PartKind::Panel)) ?? ($panels[0] ?? null);
-        $asked = $request->query('month');
-        $month = is_numeric($asked) ? max(0, min(12, (int) $asked)) : ($sums->sun->ruling->month ?? 6);
-        $driving = $request->query('driving', '1') !== '0';
+        $battery = self::chosen($batteries, $asked->asked('battery'), $sums->planned->houseBatteries()) ?? self::fallback($batteries, $sums);
+        $panel = self::chosen($panels, $asked->asked('panel'), $sums->planned->ofKind(PartKind::Panel)) ?? ($panels[0] ?? null);
+        $month = $asked->whole('month') ?? $sums->sun->ruling->month ?? 6;
+        $driving = $asked->asked('driving') !== '0';
         $map = $battery === null || $panel === null ? null : Desk::of($bench)->endurance($battery->data, $panel->data, $month, $driving);
-        $number = static fn(string $key, int $default, int $low, int $most): int => is_numeric($request->query($key)) ? max($low, min($most, (int) $request->query($key))) : max($low, min($most, $default));
+        // The map reaches as far as it is drawn; a plan beyond it stands at its edge.
+        $number = static fn(string $key, int $default, int $low, int $most): int => max($low, min($most, $asked->whole($key) ?? $default));
 
         return new self(
             $batteries,
@@ -69,10 +69,10 @@ final readonly class Pin
      * @param list<Part> $library
      * @param list<Part> $planned
      */
-    private static function chosen(array $library, mixed $id, array $planned): ?Part
+    private static function chosen(array $library, string $id, array $planned): ?Part
     {
         foreach ($library as $part) {
-            if (is_string($id) && $part->uid === $id) {
+            if ($part->uid === $id) {
                 return $part;
             }
         }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Models\Workshop;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Region\Units;
 
 /** Writes numbers as a technician reads them, in the units of the region. */
 final readonly class Show
 {
+    /** Unit of a price: the workshop's currency. */
+    public const MONEY = '¤';
+
     public function __construct(public Units $units)
     {
     }
@@ -21,6 +25,9 @@ final readonly class Show
     {
         if (is_infinite($value)) {
             return [$value > 0 ? '∞' : '−∞', $this->units->unit($metric)];
+        }
+        if ($metric === self::MONEY) {
+            return [number_format($value, abs($value) < 10.0 && $value !== 0.0 ? 2 : 0, '.', "\u{202F}"), Workshop::current()->currency];
         }
         if ($metric === 'mm²' && $value > 0 && $this->units !== Units::Metric) {
             $name = $this->units->conductorSize($value);
@@ -55,7 +62,11 @@ final readonly class Show
 
     public function unit(string $metric): string
     {
-        return $metric === 'mm²' ? 'mm²' : $this->units->unit($metric);
+        return match ($metric) {
+            'mm²' => 'mm²',
+            self::MONEY => Workshop::current()->currency,
+            default => $this->units->unit($metric),
+        };
     }
 
     private static function number(float $value, string $unit): string

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Exceptions\UnreadableJob;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Photo;
+use ErrorException;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
+use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
+use TypeError;
+use ValueError;
 
 /** Reads a job's rows as the one model that everything is computed from. */
 final class SystemReader
@@ -18,9 +23,30 @@ final class SystemReader
     /** Every table of the model in one query each. */
     private const RELATIONS = ['customer', 'place', 'parts.photos', 'conductors', 'signals', 'scenarios', 'appliances', 'settings', 'measurements', 'answers'];
 
+    /**
+     * @throws UnreadableJob when the rows do not make a model
+     */
     public static function read(Job $job): System
     {
         $job->loadMissing(self::RELATIONS);
+        try {
+            return JobFile::fromArray(self::tree($job));
+        } catch (InvalidValue|ValueError|TypeError|ErrorException $e) {
+            throw UnreadableJob::of($job, $e);
+        }
+    }
+
+    /** Reads a job anew, as the database has it now. */
+    public static function readAnew(int $id): System
+    {
+        return self::read(Job::query()->findOrFail($id));
+    }
+
+    /**
+     * @return array<string, mixed> the job in the file's terms, without the bytes of its pictures
+     */
+    private static function tree(Job $job): array
+    {
         /**
          * @param Collection<int, covariant Model> $rows
          *
@@ -28,7 +54,7 @@ final class SystemReader
          */
         $rows = static fn(Collection $rows): array => $rows->map(static fn($row): array => $row->toFile())->values()->all();
 
-        return JobFile::fromArray([
+        return [
             'title' => $job->title,
             'region' => $job->effectiveRegion()->value,
             'target_chemistry' => $job->target_chemistry,
@@ -69,6 +95,6 @@ final class SystemReader
             'settings' => $rows($job->settings),
             'measurements' => $rows($job->measurements),
             'answers' => $rows($job->answers),
-        ]);
+        ];
     }
 }

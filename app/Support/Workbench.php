@@ -4,45 +4,47 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Exceptions\UnreadableJob;
 use App\Models\Job;
 use Illuminate\Contracts\View\View as ViewContract;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\View;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\Stage;
 
 /** Lays a job on the bench: its model, what core says of it, and the units to read it in. */
-final readonly class Workbench
+final class Workbench
 {
-    private function __construct(public Job $job, public Assessment $assessment, public Skyline $skyline, public Show $show)
+    private function __construct(public readonly Job $job, public readonly Assessment $assessment, public readonly Skyline $skyline, public readonly Show $show)
     {
     }
 
     public static function of(Job $job): self
     {
+        if ($job->isUnreadable() && Digest::isFresh($job)) {
+            throw UnreadableJob::known($job);
+        }
         $assessment = self::assessment($job);
         $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists(), $job->isBalanced($assessment));
-        if ($job->digest_revision !== $job->revision) {
+        if (!Digest::isFresh($job)) {
             Digest::keep($job, $assessment);
         }
 
         return new self($job, $assessment, $skyline, new Show($assessment->sums->system->region->units()));
     }
 
-    /**
-     * What core says of a job. Computed once for each state of its model: the same revision always gives the same answer.
-     */
+    /** @var array{string, Assessment}|null the last one that was asked for in this process */
+    private static ?array $last = null;
+
+    /** What core says of a job as its rows are now; worked out once, as long as nothing is written. */
     public static function assessment(Job $job): Assessment
     {
-        $key = implode('.', ['assessment', $job->id, $job->revision, $job->effectiveRegion()->value, Digest::RULES]);
-        $kept = Cache::get($key);
-        if (!$kept instanceof Assessment) {
-            $kept = Assessment::of(SystemReader::read($job));
-            Cache::put($key, $kept, now()->addDays(2));
+        $key = implode('.', [$job->id, $job->revision, $job->effectiveRegion()->value, Job::writes()]);
+        if (self::$last === null || self::$last[0] !== $key) {
+            self::$last = [$key, Assessment::of(SystemReader::read($job))];
         }
 
-        return $kept;
+        return self::$last[1];
     }
 
     /**

@@ -118,8 +118,8 @@ final readonly class ChemistryChoice
             return [$years, null];
         }
 
-        return [$years, new Figure('Cost of a kWh over its life', $price / ($kwhYear * $years), '', 'price ÷ (kWh a year × years)', [
-            Figure::given('price', $price, '', Origin::DataSheet),
+        return [$years, new Figure('Cost of a kWh over its life', $price / ($kwhYear * $years), '¤', 'price ÷ (kWh a year × years)', [
+            Figure::given('price', $price, '¤', Origin::DataSheet),
             new Figure('kWh a year', round($kwhYear, 1), 'kWh', 'energy a day × days on the road', [$sums->loads->energy(), Figure::given('days on the road', $days, 'days')]),
             new Figure('years', round($years, 1), 'years', 'the smaller of service life and cycles × usable energy ÷ energy a year', [
                 Figure::given('service life', $chemistry->serviceYears(), 'years', Origin::Assumed, 'common practice'),

@@ -111,7 +111,7 @@ final class DataFields
             ],
             PartKind::Fuse => [
                 F::number('rating_a', 'Rating', 'A', 0.5, 1000)->required(),
-                F::choice('family', 'Family', ['blade', 'bolt_midi', 'bolt_mega', 'strip', 'class_t', 'terminal', 'gpv']),
+                F::choice('family', 'Family', ['blade', 'sf30', 'sf51', 'strip', 'terminal', 'class_t', 'gpv']),
                 F::number('interrupt_a', 'Breaks up to', 'A', 10, 300_000),
                 F::number('max_v', 'Volts, at most', 'V', 5, 1500),
             ],
@@ -155,7 +155,7 @@ final class DataFields
                 F::number('insulation_c', 'Insulation', '°C', 60, 200),
                 F::number('max_v', 'Volts, at most', 'V', 5, 2000),
                 F::number('mass_g_per_m', 'Weight', 'g/m', 1, 10_000),
-                F::number('price_per_m', 'Price a metre, own currency', '', 0, 10_000),
+                F::number('price_per_m', 'Price a metre', '¤', 0, 10_000),
             ],
         };
     }
@@ -245,7 +245,7 @@ final class DataFields
             F::number('width_mm', 'Width', 'mm', 1, 5000),
             F::number('height_mm', 'Height', 'mm', 1, 5000),
             F::number('mass_kg', 'Weight', 'kg', 0.001, 1000),
-            F::number('price', 'Price, own currency', '', 0, 1_000_000),
+            F::number('price', 'Price', '¤', 0, 1_000_000),
         ];
     }
 }

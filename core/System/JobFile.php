@@ -16,7 +16,10 @@ use Pebblefell\Region\Region;
 final class JobFile
 {
     public const FORMAT = 'pebblefell-job';
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    /** What version 1 called the families of fuses, and the names of their standards. */
+    private const FAMILIES_OF_1 = ['bolt_midi' => 'sf30', 'bolt_mega' => 'sf51'];
 
     /**
      * The file's text, UTF-8, ending in a line feed.
@@ -79,6 +82,8 @@ final class JobFile
      */
     public static function fromArray(array $a): System
     {
+        $a = self::upgrade($a);
+
         return System::of(
             $a['title'],
             Region::from($a['region']),
@@ -106,6 +111,37 @@ final class JobFile
             self::each($a, 'measurements', Measurement::fromArray(...)),
             self::each($a, 'answers', Answer::fromArray(...)),
         );
+    }
+
+    /**
+     * A file of any version that was ever written, in today's terms.
+     *
+     * @param array<string, mixed> $a
+     *
+     * @return array<string, mixed>
+     */
+    public static function upgrade(array $a): array
+    {
+        if (($a['version'] ?? self::VERSION) < 2) {
+            $a['parts'] = array_map(self::partOf1(...), $a['parts']);
+        }
+
+        return [...$a, 'version' => self::VERSION];
+    }
+
+    /**
+     * @param array<string, mixed> $part as version 1 writes it
+     *
+     * @return array<string, mixed>
+     */
+    private static function partOf1(array $part): array
+    {
+        $family = $part['data']['family'] ?? null;
+        if (isset(self::FAMILIES_OF_1[$family])) {
+            $part['data']['family'] = self::FAMILIES_OF_1[$family];
+        }
+
+        return $part;
     }
 
     /**

@@ -34,15 +34,41 @@ final readonly class Part
         public string $replaces = '',
         public string $note = '',
         public array $photos = [],
+        private int $number = 0,
     ) {
     }
 
-    /** What a technician calls it: make and model, or its kind. */
+    /** What a technician calls it: make and model; where neither is known its kind, and its number among several: "house battery 2". */
     public function name(): string
     {
         $name = trim($this->make . ' ' . $this->model);
 
-        return $name === '' ? $this->kind->label() : $name;
+        return $name !== '' ? $name : self::callIt($this->kind, $this->role, $this->number);
+    }
+
+    /**
+     * @param int $number among those of its kind that have no name; 0: it is the only one
+     */
+    public static function callIt(PartKind $kind, string $role, int $number): string
+    {
+        return ($kind === PartKind::Battery ? $role . ' ' : '') . $kind->label() . ($number > 0 ? ' ' . $number : '');
+    }
+
+    /** Its name where one of several alike is meant: "Kvellin Slate 200 no. 2". */
+    public function oneName(): string
+    {
+        return $this->name() . ($this->number > 0 && !$this->isNameless() ? ' no. ' . $this->number : '');
+    }
+
+    public function isNameless(): bool
+    {
+        return trim($this->make . $this->model) === '';
+    }
+
+    /** The same part, known by its number among its like. */
+    public function numbered(int $number): self
+    {
+        return new self($this->uid, $this->kind, $this->data, $this->fate, $this->role, $this->make, $this->model, $this->serial, $this->firmware, $this->place, $this->replaces, $this->note, $this->photos, $number);
     }
 
     /**

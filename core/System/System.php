@@ -75,7 +75,7 @@ final readonly class System
         array $measurements = [],
         array $answers = [],
     ): self {
-        $partsByUid = self::byUid($parts, '/parts');
+        $partsByUid = self::numbered(self::byUid($parts, '/parts'));
         $scenariosByUid = self::byUid($scenarios, '/scenarios');
         foreach ($parts as $i => $part) {
             self::known($part->replaces === '' || isset($partsByUid[$part->replaces]), "/parts/$i/replaces", $part->replaces);
@@ -135,6 +135,14 @@ final readonly class System
         return $this->inState(static fn(Fate $f): bool => $f->isPlanned());
     }
 
+    /** What becomes of a conductor: it comes out with the parts that it joins, whatever is noted of itself. */
+    public function fateOf(Conductor $conductor): Fate
+    {
+        $stays = ($this->parts[$conductor->fromPart()] ?? null)?->fate->isPlanned() === true && ($this->parts[$conductor->toPart()] ?? null)?->fate->isPlanned() === true;
+
+        return $stays ? $conductor->fate : Fate::Remove;
+    }
+
     public function difference(): Difference
     {
         return Difference::of($this->parts);
@@ -165,6 +173,29 @@ final readonly class System
         }
 
         return $entries;
+    }
+
+    /**
+     * Parts of one name are told apart as a technician would: by number, in the order in which they were noted.
+     *
+     * @param array<string, Part> $parts
+     *
+     * @return array<string, Part>
+     */
+    private static function numbered(array $parts): array
+    {
+        $alike = [];
+        foreach ($parts as $uid => $part) {
+            $alike[$part->name()][] = $uid;
+        }
+        foreach ($alike as $uids) {
+            natsort($uids);
+            foreach (count($uids) > 1 ? array_values($uids) : [] as $i => $uid) {
+                $parts[$uid] = $parts[$uid]->numbered($i + 1);
+            }
+        }
+
+        return $parts;
     }
 
     /**

@@ -26,9 +26,11 @@ use App\Models\Setting;
 use App\Models\Signal;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Support\Digest;
 use App\Support\HoursText;
 use App\Support\PhotoStore;
 use App\Support\SystemReader;
+use App\Support\Waits;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
@@ -61,7 +63,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         DB::transaction(function (): void {
-            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe', 'timezone' => 'Europe/Oslo']);
+            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'currency' => 'EUR', 'hourly_rate' => 74.0, 'bays' => ['Quay bay', 'Middle bay', 'Net loft']]);
             $this->places();
             $this->people();
             $this->libraryTrailer();
@@ -75,6 +77,10 @@ final class DemoSeeder extends Seeder
             $this->postLaunch();
             $this->bakery();
         });
+        foreach (BalanceSession::query()->whereNull('ended_at')->get() as $session) {
+            Waits::ofJob($session->job_id);
+        }
+        Digest::renew(array_values(Job::query()->pluck('id')->all()));
     }
 
     private function places(): void
@@ -95,9 +101,9 @@ final class DemoSeeder extends Seeder
     private function people(): void
     {
         foreach ([['Torvald Eik', 'planner@selhavn.example', Role::Planner], ['Maren Holt', 'office@selhavn.example', Role::Office], ['Jona Sund', 'technician@selhavn.example', Role::Technician]] as [$name, $email, $role]) {
-            User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role]);
+            User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'roles' => [$role]]);
         }
-        Auth::setUser(User::query()->where('role', Role::Planner->value)->firstOrFail());
+        Auth::setUser(User::query()->whereJsonContains('roles', Role::Planner->value)->firstOrFail());
     }
 
     private function libraryTrailer(): void
@@ -114,7 +120,7 @@ final class DemoSeeder extends Seeder
         $this->found($job, 'Skarnholt Shore 15', 1, 'front locker');
         $this->found($job, 'Pikerel Split 70', 1, 'A-frame box');
         $this->add($job, 'gauge', ['make' => '', 'model' => 'Old panel gauge', 'place' => 'over the door'], ['reads' => 'volts in four lights'], Fate::Keep);
-        $this->found($job, 'Hadrelvik Mega 200', 1, 'front locker');
+        $this->found($job, 'Hadrelvik Post 200', 1, 'front locker');
         $this->loads($job, [
             ['Reading lights', 'dc', 36, '8-9, 15-19', 100, 0], ['Lending desk computer', 'ac', 65, '9-18', 80, 2], ['Book scanner', 'ac', 12, '9-18', 30, 1],
             ['Router', 'dc', 9, '0-24', 100, 0], ['Compressor fridge', 'dc', 45, '0-24', 32, 0], ['Diesel heater fan', 'dc', 28, '7-18', 55, 0], ['Kettle', 'ac', 1000, '10-10:15, 14-14:15', 100, 0],
@@ -145,12 +151,12 @@ final class DemoSeeder extends Seeder
             ['Chair and unit', 'ac', 150, '8-15', 40, 6], ['Computer and X-ray viewer', 'ac', 110, '7:30-15:30', 90, 4], ['Room lights', 'dc', 48, '7-16', 100, 0],
         ]);
         $this->bank($job, 'Kvellin Slate 230 Warm', 4);
-        $inverter = $this->planned($job, 'Tindlow Eider 12-3000-120', 1, 'tech cabinet', ['serial' => 'E3-118842', 'firmware' => '4.12'])[0];
-        $this->planned($job, 'Hadrelvik Guard 16-30', 2, 'tech cabinet', ['serial' => 'lot 4410']);
+        $inverter = $this->planned($job, 'Tindlow Eider 3000 solo', 1, 'tech cabinet', ['serial' => 'E3-118842', 'firmware' => '4.12'])[0];
+        $this->planned($job, 'Hadrelvik Guard 16 fine', 2, 'tech cabinet', ['serial' => 'lot 4410']);
         $dcdc = $this->planned($job, 'Tindlow Ferry 50', 1, 'tech cabinet', ['serial' => 'F5-20417', 'firmware' => '2.3'])[0];
         $this->found($job, 'Tindlow Mill 180', 1, 'engine', [], Fate::Keep, 'starter');
         $this->planned($job, 'Brimsdal Sill 210', 3, 'roof');
-        $mppt = $this->planned($job, 'Halverin Crest 100-50', 1, 'tech cabinet', ['serial' => 'C1-77120', 'firmware' => '1.61'])[0];
+        $mppt = $this->planned($job, 'Halverin Crest 50 C', 1, 'tech cabinet', ['serial' => 'C1-77120', 'firmware' => '1.61'])[0];
         $fuse = $this->planned($job, 'Hadrelvik Class T 400', 1, 'at the bank')[0];
         $shunt = $this->planned($job, 'Hadrelvik Tell 1000', 1, 'at the bank', ['serial' => 'T10-3391'])[0];
         $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get()->all();
@@ -193,7 +199,7 @@ final class DemoSeeder extends Seeder
             $battery->update(['serial' => 'K200W-25-13' . (31 + $i), 'firmware' => '1.8']);
         }
         $this->planned($job, 'Brimsdal Sill 175', 3, 'roof', ['serial' => 'lot 2609']);
-        $mppt = $this->planned($job, 'Halverin Crest 100-50', 1, 'behind the driver', ['serial' => 'C1-77004', 'firmware' => '1.61'])[0];
+        $mppt = $this->planned($job, 'Halverin Crest 50 C', 1, 'behind the driver', ['serial' => 'C1-77004', 'firmware' => '1.61'])[0];
         $dcdc = $this->planned($job, 'Tindlow Ferry 30', 1, 'behind the driver', ['serial' => 'F3-19077', 'firmware' => '2.3'])[0];
         $fuse = $this->planned($job, 'Hadrelvik Class T 200', 1, 'on the bank')[0];
         $shunt = $this->planned($job, 'Hadrelvik Tell 300', 1, 'on the bank', ['serial' => 'T3-8120'])[0];
@@ -207,7 +213,7 @@ final class DemoSeeder extends Seeder
             (new AddParts())->row($job, Measurement::class, 'm', ['part_uid' => $part->uid, 'quantity' => $quantity, 'value' => $value, 'measured_at' => '2026-10-08T09:40:00Z', 'measured_by' => 'Jona Sund', 'instrument' => 'bench meter 2', 'note' => $note]);
         }
         $this->picture($batteries[0], ['KVELLIN SLATE 200 WARM', '12.8 V  200 Ah  LFP', 'S/N K200W-25-1331'], 'Label, first battery');
-        $this->picture($mppt, ['HALVERIN CREST 100-50', '100 V  50 A', 'S/N C1-77004'], 'Label');
+        $this->picture($mppt, ['HALVERIN CREST 50 C', '100 V  50 A', 'S/N C1-77004'], 'Label');
         app(WireBank::class)($job, Layout::Across, [0, 1], 35.0, 0.3, 0.25);
         $session = $this->session($job, Protocol::Full, CarbonImmutable::parse('2026-10-06T07:30:00Z'), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
         foreach ([[13.18, 13.38, 13.34], [13.05, 13.56, 13.35]] as $k => $volts) {
@@ -217,7 +223,7 @@ final class DemoSeeder extends Seeder
         }
         $session->update(['joined_at' => '2026-10-07 06:40:00', 'ended_at' => '2026-10-08 05:35:00', 'passed' => true]);
         $this->answerAll($job, 'Agreed with the station: they drive to the jetty every third day.');
-        (new IssueHandover())($job->refresh(), User::query()->where('role', Role::Planner->value)->firstOrFail());
+        (new IssueHandover())($job->refresh(), User::query()->whereJsonContains('roles', Role::Planner->value)->firstOrFail());
     }
 
     private function horsebox(): void
@@ -271,9 +277,9 @@ final class DemoSeeder extends Seeder
             'travel_notes' => 'Unattended for a month at a time. Pumps once an hour, telemetry always. Batteries sit in a box below the waterline.',
         ]);
         $this->loads($job, [['Sampling pumps', 'dc', 180, '0-24', 8, 0, 420], ['Telemetry', 'dc', 11, '0-24', 100, 0], ['Sondes', 'dc', 6, '0-24', 100, 0], ['Mast light', 'dc', 5, '16-8', 100, 0]]);
-        $this->bank($job, 'Fennavik Schist 48-100', 2);
+        $this->bank($job, 'Fennavik Schist 100 quad', 2);
         $this->planned($job, 'Lumenskar House 400', 4, 'south rack, upright', [], ['tilt_deg' => 70.0, 'azimuth_deg' => 180.0]);
-        $this->planned($job, 'Halverin Crest 250-70', 1, 'electronics box');
+        $this->planned($job, 'Halverin Crest 70 H', 1, 'electronics box');
         $this->planned($job, 'Hadrelvik Class T 200', 1, 'battery box');
     }
 
@@ -284,11 +290,11 @@ final class DemoSeeder extends Seeder
             'months' => [2, 3, 4, 5, 6, 9, 10, 11, 12], 'wish_days' => 2.0, 'hook_up' => 'sometimes', 'driving_h_day' => 4.0, 'coldest_battery_c' => 2.0, 'travel_notes' => 'Forty singers, coffee at every stop, heating by night.',
         ]);
         $this->found($job, 'Ostrelund Mat 230', 8, 'luggage hold, left', ['age_years' => 7.0]);
-        $this->found($job, 'Tindlow Quay 24-25', 1, 'luggage hold, left');
+        $this->found($job, 'Tindlow Quay 25 duo', 1, 'luggage hold, left');
         $this->found($job, 'Tindlow Second 280', 1, 'engine', [], Fate::Keep, 'starter');
         $this->loads($job, [['Coffee machines', 'ac', 1450, '7-7:40, 10-10:30, 15-15:30', 80, 3, null, 2], ['Galley fridges', 'dc', 70, '0-24', 40, 0, null, 2], ['Reading lights', 'dc', 3, '6-8, 17-23', 60, 0, null, 40], ['Heater pumps and fans', 'dc', 160, '20-8', 60, 0], ['Sound system', 'ac', 260, '9-12, 16-18', 70, 8], ['USB sockets', 'dc', 6, '8-22', 50, 0, null, 40], ['Driver’s radio and tachograph', 'dc', 18, '0-24', 100, 0]]);
-        $this->bank($job, 'Kvellin Slate 24-200', 4);
-        $this->planned($job, 'Tindlow Eider 24-3000-70', 1, 'luggage hold, left');
+        $this->bank($job, 'Kvellin Slate 200 duo', 4);
+        $this->planned($job, 'Tindlow Eider 3000 duo', 1, 'luggage hold, left');
     }
 
     private function postLaunch(): void
@@ -299,7 +305,7 @@ final class DemoSeeder extends Seeder
         ]);
         $this->found($job, 'Ostrelund Mat 130', 2, 'aft locker', ['age_years' => 1.0]);
         $this->found($job, 'Skarnholt Shore 25', 1, 'aft locker');
-        $this->found($job, 'Hadrelvik Mega 200', 1, 'aft locker');
+        $this->found($job, 'Hadrelvik Post 200', 1, 'aft locker');
         $this->loads($job, [['Radar', 'dc', 34, '6-14', 70, 4], ['Plotter', 'dc', 22, '6-14', 100, 0], ['Navigation lights', 'dc', 25, '6-9', 100, 0], ['Cabin fan', 'dc', 18, '6-14', 50, 0]]);
         // Nearly a year ago: its yearly check comes due.
         $session = $this->session($job, Protocol::Refresh, CarbonImmutable::now()->subDays(352)->setTime(15, 0), [['name' => 'bench 2', 'amps' => 30.0]]);

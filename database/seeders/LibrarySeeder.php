@@ -42,13 +42,13 @@ final class LibrarySeeder extends Seeder
         foreach ([
             ['Marrowgill', 'Wet 85', 'flooded', 12, 85, 1.27, 300, 7.5, 260, 175, 225, 20.5, 14.5, 13.5, 16.0],
             ['Marrowgill', 'Wet 110', 'flooded', 12, 110, 1.25, 350, 6.2, 345, 175, 235, 26.0, 14.5, 13.5, 16.0],
-            ['Marrowgill', 'Trac 6-225', 'flooded', 6, 225, 1.22, 900, 3.0, 260, 181, 283, 28.5, 7.35, 6.75, 8.0],
+            ['Marrowgill', 'Trac 225 half', 'flooded', 6, 225, 1.22, 900, 3.0, 260, 181, 283, 28.5, 7.35, 6.75, 8.0],
             ['Ostrelund', 'Mat 60', 'agm', 12, 60, 1.14, 500, 7.8, 230, 138, 212, 18.0, 14.4, 13.6, 14.7],
             ['Ostrelund', 'Mat 95', 'agm', 12, 95, 1.13, 600, 5.4, 330, 173, 214, 28.0, 14.4, 13.6, 14.7],
             ['Ostrelund', 'Mat 110', 'agm', 12, 110, 1.12, 600, 4.8, 330, 171, 220, 32.0, 14.4, 13.6, 14.7],
             ['Ostrelund', 'Mat 130', 'agm', 12, 130, 1.12, 650, 4.2, 410, 176, 227, 38.5, 14.4, 13.6, 14.7],
             ['Ostrelund', 'Mat 230', 'agm', 12, 230, 1.11, 700, 2.6, 520, 269, 228, 66.0, 14.4, 13.6, 14.7],
-            ['Ostrelund', 'Mat 6-220', 'agm', 6, 220, 1.12, 700, 2.1, 306, 168, 222, 31.0, 7.2, 6.8, 7.35],
+            ['Ostrelund', 'Mat 220 half', 'agm', 6, 220, 1.12, 700, 2.1, 306, 168, 222, 31.0, 7.2, 6.8, 7.35],
             ['Skarnholt', 'Jel 60', 'gel', 12, 60, 1.16, 700, 8.4, 242, 175, 190, 21.0, 14.1, 13.7, 14.4],
             ['Skarnholt', 'Jel 110', 'gel', 12, 110, 1.15, 750, 5.6, 345, 174, 235, 36.0, 14.1, 13.7, 14.4],
             ['Skarnholt', 'Jel 200', 'gel', 12, 200, 1.15, 750, 3.4, 518, 240, 223, 62.0, 14.1, 13.7, 14.4],
@@ -87,9 +87,9 @@ final class LibrarySeeder extends Seeder
             ['Fennavik', 'Schist 105', 12.8, 105, 100, 150, 50, 9.0, 0, false, 306, 168, 211, 11.2],
             ['Fennavik', 'Schist 300', 12.8, 300, 200, 400, 150, 3.6, 0, true, 520, 269, 221, 29.5],
             ['Fennavik', 'Schist Carry 40', 12.8, 40, 40, 80, 20, 15.0, 0, true, 195, 130, 160, 4.9],
-            ['Kvellin', 'Slate 24-100', 25.6, 100, 100, 200, 100, 13.0, 80, true, 483, 170, 240, 21.0],
-            ['Kvellin', 'Slate 24-200', 25.6, 200, 200, 350, 150, 7.8, 120, true, 522, 269, 240, 42.0],
-            ['Fennavik', 'Schist 48-100', 51.2, 100, 100, 200, 100, 22.0, 120, true, 482, 430, 133, 45.0],
+            ['Kvellin', 'Slate 100 duo', 25.6, 100, 100, 200, 100, 13.0, 80, true, 483, 170, 240, 21.0],
+            ['Kvellin', 'Slate 200 duo', 25.6, 200, 200, 350, 150, 7.8, 120, true, 522, 269, 240, 42.0],
+            ['Fennavik', 'Schist 100 quad', 51.2, 100, 100, 200, 100, 22.0, 120, true, 482, 430, 133, 45.0],
         ] as [$make, $model, $v, $ah, $a, $a30, $chargeA, $mohm, $heater, $cold, $l, $w, $h, $kg]) {
             $cells = (int) round($v / 3.2);
             $rows[] = [PartKind::Battery, $make, $model, [
@@ -143,13 +143,13 @@ final class LibrarySeeder extends Seeder
             ['Halverin', 'Pulse 20', 'pwm', 20, 50, 20, 20, 'none', false, false, 0.3],
             ['Halverin', 'Pulse 30 Li', 'pwm', 30, 50, 30, 20, 'preset', true, false, 0.4],
             ['Pikerel', 'Duo 15', 'pwm', 15, 28, 15, 15, 'none', false, false, 0.25],
-            ['Halverin', 'Crest 75-15', 'mppt', 15, 75, 15, 15, 'custom', true, true, 0.5],
-            ['Halverin', 'Crest 100-20', 'mppt', 20, 100, 20, 20, 'custom', true, true, 0.65],
-            ['Halverin', 'Crest 100-30', 'mppt', 30, 100, 35, null, 'custom', true, true, 1.3],
-            ['Halverin', 'Crest 100-50', 'mppt', 50, 100, 60, null, 'custom', true, true, 1.5],
-            ['Halverin', 'Crest 150-35', 'mppt', 35, 150, 40, null, 'custom', true, true, 1.3],
-            ['Halverin', 'Crest 150-60', 'mppt', 60, 150, 50, null, 'custom', true, true, 3.0],
-            ['Halverin', 'Crest 250-70', 'mppt', 70, 250, 35, null, 'custom', true, true, 3.4],
+            ['Halverin', 'Crest 15 A', 'mppt', 15, 75, 15, 15, 'custom', true, true, 0.5],
+            ['Halverin', 'Crest 20 C', 'mppt', 20, 100, 20, 20, 'custom', true, true, 0.65],
+            ['Halverin', 'Crest 30 C', 'mppt', 30, 100, 35, null, 'custom', true, true, 1.3],
+            ['Halverin', 'Crest 50 C', 'mppt', 50, 100, 60, null, 'custom', true, true, 1.5],
+            ['Halverin', 'Crest 35 E', 'mppt', 35, 150, 40, null, 'custom', true, true, 1.3],
+            ['Halverin', 'Crest 60 E', 'mppt', 60, 150, 50, null, 'custom', true, true, 3.0],
+            ['Halverin', 'Crest 70 H', 'mppt', 70, 250, 35, null, 'custom', true, true, 3.4],
             ['Pikerel', 'Uno 40', 'mppt', 40, 100, 42, 20, 'preset', true, false, 1.6],
         ] as [$make, $model, $technology, $a, $v, $isc, $load, $lithium, $off, $cold, $kg]) {
             $rows[] = [PartKind::Regulator, $make, $model, [
@@ -167,13 +167,13 @@ final class LibrarySeeder extends Seeder
     private static function alternatorSide(): array
     {
         $rows = [];
-        foreach ([['Tindlow', 'Ferry 18', 18, 12, 12, 87], ['Tindlow', 'Ferry 30', 30, 12, 12, 88], ['Tindlow', 'Ferry 50', 50, 12, 12, 90], ['Tindlow', 'Ferry 24-20', 20, 24, 24, 90], ['Tindlow', 'Ferry 12-24-15', 15, 24, 12, 89], ['Pikerel', 'Link 25', 25, 12, 12, 86]] as [$make, $model, $a, $v, $in, $eff]) {
+        foreach ([['Tindlow', 'Ferry 18', 18, 12, 12, 87], ['Tindlow', 'Ferry 30', 30, 12, 12, 88], ['Tindlow', 'Ferry 50', 50, 12, 12, 90], ['Tindlow', 'Ferry 20 duo', 20, 24, 24, 90], ['Tindlow', 'Ferry 15 step-up', 15, 24, 12, 89], ['Pikerel', 'Link 25', 25, 12, 12, 86]] as [$make, $model, $a, $v, $in, $eff]) {
             $rows[] = [PartKind::Dcdc, $make, $model, [
                 'output_a' => $a, 'output_v' => $v, 'input_min_v' => $in * 0.92, 'input_max_v' => $in * 1.33, 'efficiency_pct' => $eff, 'engine_signal' => $make === 'Pikerel' ? 'volts' : 'ignition_wire', 'dial_down' => $a >= 30,
                 'lithium' => 'custom', 'equalise_can_disable' => true, 'cold_cutoff' => $make === 'Tindlow', 'absorption_min_v' => $v, 'absorption_max_v' => $v * 1.25, 'length_mm' => 186, 'width_mm' => 130, 'height_mm' => 80, 'mass_kg' => 1.8,
             ]];
         }
-        foreach ([['Pikerel', 'Split 70', 'relay', 70], ['Pikerel', 'Sense 140', 'volts_sensing', 140], ['Pikerel', 'Diode 2-120', 'diode', 120], ['Tindlow', 'Metered 120', 'duty_cycled', 120], ['Tindlow', 'Metered 225', 'duty_cycled', 225]] as [$make, $model, $method, $a]) {
+        foreach ([['Pikerel', 'Split 70', 'relay', 70], ['Pikerel', 'Sense 140', 'volts_sensing', 140], ['Pikerel', 'Diode 120 twin', 'diode', 120], ['Tindlow', 'Metered 120', 'duty_cycled', 120], ['Tindlow', 'Metered 225', 'duty_cycled', 225]] as [$make, $model, $method, $a]) {
             $rows[] = [PartKind::Isolator, $make, $model, ['method' => $method, 'rating_a' => $a, 'length_mm' => 90, 'width_mm' => 70, 'height_mm' => 60, 'mass_kg' => 0.4]];
         }
         foreach ([['Tindlow', 'Mill 120', 120, 14.4, false], ['Tindlow', 'Mill 180', 180, 14.4, false], ['Tindlow', 'Second 280', 280, 14.6, true]] as [$make, $model, $a, $v, $second]) {
@@ -191,7 +191,7 @@ final class LibrarySeeder extends Seeder
         $rows = [];
         foreach ([
             ['Skarnholt', 'Shore 15', 15, 12, 'none', false], ['Skarnholt', 'Shore 25', 25, 12, 'preset', true], ['Tindlow', 'Quay 30', 30, 12, 'custom', true], ['Tindlow', 'Quay 50', 50, 12, 'custom', true],
-            ['Tindlow', 'Quay 24-25', 25, 24, 'custom', true], ['Tindlow', 'Carry 10', 10, 12, 'preset', true],
+            ['Tindlow', 'Quay 25 duo', 25, 24, 'custom', true], ['Tindlow', 'Carry 10', 10, 12, 'preset', true],
         ] as [$make, $model, $a, $v, $lithium, $off]) {
             $rows[] = [PartKind::MainsCharger, $make, $model, [
                 'output_a' => $a, 'output_v' => $v, 'mains_v' => 230, 'efficiency_pct' => 92, 'lithium' => $lithium, 'equalise_can_disable' => $off, 'cold_cutoff' => $lithium === 'custom',
@@ -201,7 +201,7 @@ final class LibrarySeeder extends Seeder
         foreach ([['Pikerel', 'Van Power 20', 20, 'none', false], ['Pikerel', 'Van Power 30 Li', 30, 'preset', true]] as [$make, $model, $a, $lithium, $switch]) {
             $rows[] = [PartKind::Converter, $make, $model, ['output_a' => $a, 'output_v' => 12, 'mains_v' => 230, 'efficiency_pct' => 85, 'hidden_switch' => $switch, 'lithium' => $lithium, 'equalise_can_disable' => true, 'absorption_max_v' => 14.4, 'length_mm' => 300, 'width_mm' => 220, 'height_mm' => 110, 'mass_kg' => 3.9]];
         }
-        foreach ([['Hadrelvik', 'Guard 16-30', 16, 30], ['Hadrelvik', 'Guard 10-30', 10, 30], ['Hadrelvik', 'Guard 25-30', 25, 30]] as [$make, $model, $a, $ma]) {
+        foreach ([['Hadrelvik', 'Guard 16 fine', 16, 30], ['Hadrelvik', 'Guard 10 fine', 10, 30], ['Hadrelvik', 'Guard 25 fine', 25, 30]] as [$make, $model, $a, $ma]) {
             $rows[] = [PartKind::EarthLeakage, $make, $model, ['rating_a' => $a, 'residual_ma' => $ma, 'poles' => 2, 'length_mm' => 85, 'width_mm' => 36, 'height_mm' => 70, 'mass_kg' => 0.25]];
         }
         foreach ([['Hadrelvik', 'Inlet 16', 16, 230], ['Hadrelvik', 'Inlet 30', 30, 120]] as [$make, $model, $a, $v]) {
@@ -217,10 +217,10 @@ final class LibrarySeeder extends Seeder
     private static function inverters(): array
     {
         $rows = [];
-        foreach ([['Grebe 350', 350, 700, 12, 87, 6], ['Grebe 600', 600, 1200, 12, 89, 8], ['Grebe 1200', 1200, 2200, 12, 91, 11], ['Grebe 2000', 2000, 4000, 12, 91, 14], ['Grebe 3000', 3000, 6000, 12, 92, 20], ['Grebe 24-1600', 1600, 3000, 24, 92, 12], ['Grebe 48-1200', 1200, 2400, 48, 93, 11]] as [$model, $w, $surge, $v, $eff, $idle]) {
+        foreach ([['Grebe 350', 350, 700, 12, 87, 6], ['Grebe 600', 600, 1200, 12, 89, 8], ['Grebe 1200', 1200, 2200, 12, 91, 11], ['Grebe 2000', 2000, 4000, 12, 91, 14], ['Grebe 3000', 3000, 6000, 12, 92, 20], ['Grebe 1600 duo', 1600, 3000, 24, 92, 12], ['Grebe 1200 quad', 1200, 2400, 48, 93, 11]] as [$model, $w, $surge, $v, $eff, $idle]) {
             $rows[] = [PartKind::Inverter, 'Tindlow', $model, ['continuous_w' => $w, 'surge_w' => $surge, 'efficiency_pct' => $eff, 'idle_w' => $idle, 'input_v' => $v, 'output_v' => 230, 'low_cutoff_v' => $v * 0.93, 'length_mm' => 260 + $w / 20, 'width_mm' => 165, 'height_mm' => 90, 'mass_kg' => 2.5 + $w / 350]];
         }
-        foreach ([['Eider 12-1600-70', 1600, 3000, 12, 91, 14, 70, 16], ['Eider 12-3000-120', 2400, 5500, 12, 92, 18, 120, 32], ['Eider 24-3000-70', 2400, 5500, 24, 93, 16, 70, 32], ['Eider 48-5000-70', 4000, 9000, 48, 95, 25, 70, 50]] as [$model, $w, $surge, $v, $eff, $idle, $charge, $transfer]) {
+        foreach ([['Eider 1600 solo', 1600, 3000, 12, 91, 14, 70, 16], ['Eider 3000 solo', 2400, 5500, 12, 92, 18, 120, 32], ['Eider 3000 duo', 2400, 5500, 24, 93, 16, 70, 32], ['Eider 5000 quad', 4000, 9000, 48, 95, 25, 70, 50]] as [$model, $w, $surge, $v, $eff, $idle, $charge, $transfer]) {
             $rows[] = [PartKind::InverterCharger, 'Tindlow', $model, [
                 'continuous_w' => $w, 'surge_w' => $surge, 'efficiency_pct' => $eff, 'idle_w' => $idle, 'input_v' => $v, 'output_v' => 230, 'low_cutoff_v' => $v * 0.93, 'charge_a' => $charge, 'transfer_a' => $transfer,
                 'supports_supply' => true, 'lithium' => 'custom', 'equalise_can_disable' => true, 'cold_cutoff' => true, 'absorption_min_v' => $v, 'absorption_max_v' => $v * 1.33, 'length_mm' => 500, 'width_mm' => 220, 'height_mm' => 110, 'mass_kg' => 9 + $w / 250,
@@ -236,15 +236,15 @@ final class LibrarySeeder extends Seeder
     private static function wiring(): array
     {
         $rows = [];
-        foreach ([['Tell 300', 300, 20], ['Tell 500', 500, 20], ['Tell 1000', 1000, 25], ['Tell 48-500', 500, 15]] as [$model, $a, $ma]) {
+        foreach ([['Tell 300', 300, 20], ['Tell 500', 500, 20], ['Tell 1000', 1000, 25], ['Tell 500 quad', 500, 15]] as [$model, $a, $ma]) {
             $rows[] = [PartKind::Monitor, 'Hadrelvik', $model, ['shunt_a' => $a, 'max_v' => 70, 'own_draw_ma' => $ma, 'length_mm' => 120, 'width_mm' => 55, 'height_mm' => 45, 'mass_kg' => 0.5]];
         }
         foreach ([['Watch 60', 60, 10.8, 12.0], ['Watch 120', 120, 11.4, 12.4]] as [$model, $a, $off, $on]) {
             $rows[] = [PartKind::LowVoltageDisconnect, 'Hadrelvik', $model, ['rating_a' => $a, 'disconnect_v' => $off, 'reconnect_v' => $on, 'mass_kg' => 0.3]];
         }
         foreach ([
-            ['Blade 5', 5, 'blade', 1000, 32], ['Blade 15', 15, 'blade', 1000, 32], ['Blade 30', 30, 'blade', 1000, 32], ['Midi 60', 60, 'bolt_midi', 2000, 58], ['Midi 100', 100, 'bolt_midi', 2000, 58],
-            ['Mega 200', 200, 'bolt_mega', 2500, 58], ['Mega 300', 300, 'bolt_mega', 2500, 58], ['Class T 200', 200, 'class_t', 20000, 125], ['Class T 300', 300, 'class_t', 20000, 125], ['Class T 400', 400, 'class_t', 20000, 125], ['Sun 15', 15, 'gpv', 30000, 1000],
+            ['Blade 5', 5, 'blade', 1000, 32], ['Blade 15', 15, 'blade', 1000, 32], ['Blade 30', 30, 'blade', 1000, 32], ['Stud 60', 60, 'sf30', 2000, 58], ['Stud 100', 100, 'sf30', 2000, 58],
+            ['Post 200', 200, 'sf51', 2500, 58], ['Post 300', 300, 'sf51', 2500, 58], ['Class T 200', 200, 'class_t', 20000, 125], ['Class T 300', 300, 'class_t', 20000, 125], ['Class T 400', 400, 'class_t', 20000, 125], ['Sun 15', 15, 'gpv', 30000, 1000],
         ] as [$model, $a, $family, $breaks, $v]) {
             $rows[] = [PartKind::Fuse, 'Hadrelvik', $model, ['rating_a' => $a, 'family' => $family, 'interrupt_a' => $breaks, 'max_v' => $v, 'mass_kg' => 0.05]];
         }

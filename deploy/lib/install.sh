@@ -24,7 +24,7 @@ missing_packages() {
     command -v php-fpm8.2 >/dev/null || [ -x /usr/sbin/php-fpm8.2 ] || m+=(php8.2-fpm)
     local modules
     modules=$(php -m 2>/dev/null || true)
-    for pair in pdo_mysql:php8.2-mysql gd:php8.2-gd mbstring:php8.2-mbstring dom:php8.2-xml intl:php8.2-intl curl:php8.2-curl zip:php8.2-zip; do
+    for pair in pdo_mysql:php8.2-mysql gd:php8.2-gd mbstring:php8.2-mbstring dom:php8.2-xml intl:php8.2-intl curl:php8.2-curl zip:php8.2-zip exif:php8.2-common; do
         grep -qix "${pair%%:*}" <<<"$modules" || m+=("${pair##*:}")
     done
     [ -x /usr/sbin/mariadbd ] || m+=(mariadb-server)

@@ -25,36 +25,11 @@ export function morphPage(html) {
     document.dispatchEvent(new CustomEvent('page:morphed'));
 }
 
-/** Shows how far a long form is, asked under a name that goes along with it; returns what ends the asking. */
-function showProgress(form, body) {
-    const bar = form.querySelector('progress');
-    if (!form.dataset.progress || !bar) {
-        return () => {};
-    }
-    const name = crypto.randomUUID().replaceAll('-', '');
-    body.append('progress', name);
-    bar.classList.remove('hidden');
-    bar.removeAttribute('value');
-    const timer = window.setInterval(async () => {
-        const answer = await fetch(form.dataset.progress.replace('nameofprogress', name), { headers: { Accept: 'application/json', 'X-Background': 'progress' } }).catch(() => null);
-        const { done, of } = answer?.ok ? await answer.json() : { done: 0, of: 0 };
-        if (of > 0) {
-            bar.max = of;
-            bar.value = done;
-        }
-    }, 250);
-    return () => {
-        window.clearInterval(timer);
-        bar.classList.add('hidden');
-    };
-}
-
 async function send(form) {
     if (!form.isConnected) {
         return;
     }
     const body = new FormData(form);
-    const ended = showProgress(form, body);
     form.querySelectorAll('[data-dirty]').forEach((field) => { delete field.dataset.dirty; });
     form.setAttribute('aria-busy', 'true');
     try {
@@ -62,7 +37,6 @@ async function send(form) {
         if (answer.status >= 500 || (answer.redirected && new URL(answer.url).pathname === '/sign-in')) {
             // A real submission shows the server's own page and keeps what was typed.
             form.removeAttribute('data-live');
-            form.removeAttribute('data-progress');
             form.submit();
             return;
         }
@@ -76,7 +50,6 @@ async function send(form) {
     } catch {
         notice()?.removeAttribute('hidden');
     } finally {
-        ended();
         form.removeAttribute('aria-busy');
     }
 }
@@ -97,7 +70,7 @@ export function liveForms() {
     });
     document.addEventListener('submit', (event) => {
         const form = event.target;
-        if (form instanceof HTMLFormElement && form.matches('[data-live], [data-progress]')) {
+        if (form instanceof HTMLFormElement && form.matches('[data-live]')) {
             event.preventDefault();
             queue = queue.then(() => send(form));
         }

@@ -13,7 +13,7 @@
                 <h2>This is a demonstration</h2>
                 <p class="muted">Everything in it is invented. The password of each account is <span class="num">{{ Database\Seeders\DemoSeeder::PASSWORD }}</span>.</p>
                 <table class="mt-3">
-                    <tbody>@foreach ($accounts as $account)<tr><td>{{ ucfirst($account->role->value) }}</td><td class="num">{{ $account->email }}</td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($accounts as $account)<tr><td>{{ ucfirst($account->roleWords()) }}</td><td class="num">{{ $account->email }}</td></tr>@endforeach</tbody>
                 </table>
             </div>
         @endif

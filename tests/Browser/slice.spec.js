@@ -51,7 +51,7 @@ test('a planner takes an empty job from the brief to an opened PDF', async ({ pa
 
     // Sources
     await page.locator('.skyline').getByRole('link', { name: /^Sources/ }).click();
-    for (const [part, count] of [['Brimsdal Sill 175', '2'], ['Halverin Crest 100-30', '1']]) {
+    for (const [part, count] of [['Brimsdal Sill 175', '2'], ['Halverin Crest 30 C', '1']]) {
         await page.getByLabel('Part', { exact: true }).selectOption({ label: part });
         await page.getByLabel('How many').fill(count);
         await page.getByLabel('Where it goes').fill('roof');
@@ -68,7 +68,7 @@ test('a planner takes an empty job from the brief to an opened PDF', async ({ pa
 
     // Fitted component: serial, firmware, place
     await page.locator('.skyline').getByRole('link', { name: /^Handover/ }).click();
-    await page.getByRole('row', { name: /Crest 100-30/ }).getByRole('link', { name: /^Note/ }).click();
+    await page.getByRole('row', { name: /Crest 30 C/ }).getByRole('link', { name: /^Note/ }).click();
     await page.getByLabel('Serial', { exact: true }).fill('C1-00042');
     await page.getByLabel('Firmware').fill('1.61');
     await page.getByRole('button', { name: 'Save', exact: true }).click();

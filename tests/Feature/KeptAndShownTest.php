@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Part;
 use App\Models\Role;
+use App\Models\User;
 use App\Support\Digest;
 use App\Support\HoursText;
 use App\Support\Show;
@@ -58,7 +59,7 @@ final class KeptAndShownTest extends TestCase
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
         $this->get('/')->assertSee('No fuse at the bank')->assertSee('1 stop');
         $fresh = Job::query()->findOrFail($job->id);
-        Digest::refresh($fresh);
+        self::assertTrue(Digest::isFresh($fresh));
         self::assertSame($fresh->revision, $fresh->digest_revision);
         self::assertSame(Workbench::assessment($fresh)->count(Severity::Stop), $fresh->digest['stops'] ?? null);
     }
@@ -67,7 +68,7 @@ final class KeptAndShownTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->post('/library', ['kind' => 'fuse', 'make' => 'Test', 'model' => 'F60', 'data' => ['rating_a' => '60', 'family' => 'bolt_midi', 'max_v' => '58']])->assertSessionHasNoErrors();
+        $this->post('/library', ['kind' => 'fuse', 'make' => 'Test', 'model' => 'F60', 'data' => ['rating_a' => '60', 'family' => 'sf30', 'max_v' => '58']])->assertSessionHasNoErrors();
         $model = LibraryPart::query()->where('model', 'F60')->firstOrFail();
         $this->post('/library', ['kind' => 'fuse', 'make' => 'Test', 'model' => 'F60', 'data' => ['rating_a' => '60']])->assertSessionHasErrors('model');
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $model->id, 'count' => 1, 'fate' => 'keep']);
@@ -88,12 +89,16 @@ final class KeptAndShownTest extends TestCase
         $this->actingAs($this->user(Role::Technician))->put("/library/$model->id", $form)->assertForbidden();
     }
 
-    public function testTheFirstAccountComesFromTheShell(): void
+    public function testTheFirstAccountComesFromTheShellAndHoldsEveryRole(): void
     {
-        $make = static fn(string $email, string $role = 'office'): int => Artisan::call('pebblefell:account', ['email' => $email, 'name' => 'First', 'role' => $role]);
+        $make = static fn(string $email, ?string $roles = null): int => Artisan::call('pebblefell:account', ['email' => $email, 'name' => 'First', 'roles' => $roles]);
         self::assertSame(0, $make('First@Test.example'));
         self::assertMatchesRegularExpression('/First password: \w{14}/', Artisan::output());
-        $this->assertDatabaseHas('users', ['email' => 'first@test.example', 'role' => 'office', 'must_change_password' => true]);
+        $first = User::query()->where('email', 'first@test.example')->firstOrFail();
+        self::assertSame(['office, planner, technician', true], [$first->roleWords(), $first->must_change_password]);
+        self::assertSame(0, $make('second@test.example'));
+        self::assertSame(0, $make('third@test.example', 'planner, technician'));
+        self::assertSame(['office', 'planner, technician'], [User::query()->where('email', 'second@test.example')->firstOrFail()->roleWords(), User::query()->where('email', 'third@test.example')->firstOrFail()->roleWords()]);
         self::assertSame(1, $make('first@test.example'), 'an address has one account');
         self::assertSame(2, $make('no address'));
         self::assertSame(2, $make('x@test.example', 'king'));

@@ -47,7 +47,7 @@ final class PackTest extends TestCase
         $process = new Process(['pdftotext', '-layout', '-', '-'], null, null, $pdf);
         $process->mustRun();
         $text = $process->getOutput();
-        foreach (['Seabird-survey camper', 'K200W-25-1331', 'Halverin Crest 100-50', 'Absorption', 'Equalise', 'Careful', 'Selhavn Vehicle Electrics'] as $word) {
+        foreach (['Seabird-survey camper', 'K200W-25-1331', 'Halverin Crest 50 C', 'Absorption', 'Equalise', 'Careful', 'Selhavn Vehicle Electrics'] as $word) {
             self::assertStringContainsStringIgnoringCase($word, $text);
         }
         self::assertStringContainsString('/Subtype /Image', $pdf);

@@ -57,11 +57,11 @@ final class SignInTest extends TestCase
     public function testTheOfficeMakesAccountsButCannotLockItselfOut(): void
     {
         $office = $this->user(Role::Office);
-        $this->actingAs($office)->post('/accounts', ['name' => 'New Hand', 'email' => 'new@test.example', 'role' => 'technician'])->assertRedirect('/accounts');
+        $this->actingAs($office)->post('/accounts', ['name' => 'New Hand', 'email' => 'new@test.example', 'roles' => ['technician']])->assertRedirect('/accounts');
         $new = User::query()->where('email', 'new@test.example')->firstOrFail();
         self::assertTrue($new->must_change_password);
-        $this->put("/accounts/$office->id", ['name' => 'X', 'email' => $office->email, 'role' => 'planner', 'active' => 1, 'lock_version' => $office->lock_version])->assertSessionHasErrors('role');
-        self::assertSame(Role::Office, $office->fresh()?->role);
+        $this->put("/accounts/$office->id", ['name' => 'X', 'email' => $office->email, 'roles' => ['planner'], 'active' => 1, 'lock_version' => $office->lock_version])->assertSessionHasErrors('roles');
+        self::assertTrue($office->fresh()?->holds(Role::Office));
     }
 
     public function testWhatWasTypedOutlivesTheSession(): void

@@ -44,8 +44,9 @@ final class SizeAndSourcesTest extends TestCase
         self::assertGreaterThan($days($ask(1, 1)), $days($ask(2, 1)));
         self::assertStringNotContainsString('<html', $ask(1, 1));
         self::assertStringContainsString('% of days served', $ask(1, 1, 0));
-        // Nonsense in the address is held within the map.
-        $this->get("/jobs/$job->id/size?strings=9999&panels=-4&month=77&battery=no")->assertOk()->assertSee('data-map', false);
+        // Nonsense in the address is named, and the page is there all the same; a point beyond the map stands at its edge.
+        $this->get("/jobs/$job->id/size?strings=9999&panels=-4&month=77&battery=no")->assertStatus(422)->assertSee('data-map', false)->assertSee('battery is invalid');
+        $this->get("/jobs/$job->id/size?strings=999")->assertOk()->assertSee('data-map', false);
         self::assertSame($revision, $job->fresh()?->revision);
         self::assertSame(0, $job->parts()->count());
     }

@@ -14,6 +14,7 @@ use App\Models\Place;
 use App\Models\Role;
 use App\Models\Scenario;
 use App\Models\User;
+use App\Support\Digest;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
@@ -31,9 +32,11 @@ abstract class TestCase extends BaseTestCase
         $this->withoutVite();
     }
 
-    protected function user(Role $role = Role::Planner): User
+    protected function user(Role ...$roles): User
     {
-        return User::query()->create(['name' => ucfirst($role->value) . ' Person', 'email' => $role->value . uniqid() . '@test.example', 'password' => 'a long enough secret', 'role' => $role])->refresh();
+        $role = $roles[0] ?? Role::Planner;
+
+        return User::query()->create(['name' => ucfirst($role->value) . ' Person', 'email' => $role->value . uniqid() . '@test.example', 'password' => 'a long enough secret', 'roles' => $roles === [] ? [$role] : $roles])->refresh();
     }
 
     /**
@@ -49,8 +52,9 @@ abstract class TestCase extends BaseTestCase
         ]);
         $job = Job::query()->create(['title' => 'Test trailer', 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'caravan', 'place_id' => $place->id, 'months' => [5, 6, 7], ...$brief])->refresh();
         (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
+        Digest::renew([$job->id]);
 
-        return $job;
+        return $job->refresh();
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Models\Job;
 use App\Schema\SchemaCheck;
 use App\Support\ReadingIntake;
+use App\Support\Waits;
 use App\Support\Workbench;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
@@ -69,6 +70,7 @@ final class FeedReadings extends Command
                 $this->line((string) json_encode(['line' => $line, 'kept' => false, 'path' => $e->path, 'message' => $e->getMessage()], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
             }
         }
+        Waits::keep($session->refresh(), $system);
 
         return $refused === 0 ? self::SUCCESS : self::FAILURE;
     }

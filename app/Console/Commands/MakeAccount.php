@@ -12,16 +12,18 @@ use Illuminate\Support\Str;
 /** Makes an account from the shell and prints its first password, which must be changed at the first sign-in. */
 final class MakeAccount extends Command
 {
-    protected $signature = 'pebblefell:account {email} {name} {role=office : office, planner or technician}';
+    protected $signature = 'pebblefell:account {email} {name} {roles? : office, planner, technician, or several with commas; the first account holds all}';
 
     protected $description = 'Makes an account and prints its first password';
 
     public function handle(): int
     {
-        $role = Role::tryFrom((string) $this->argument('role'));
+        $first = User::query()->doesntExist();
+        $typed = (string) ($this->argument('roles') ?? ($first ? implode(',', array_column(Role::cases(), 'value')) : Role::Office->value));
+        $roles = array_map(static fn(string $r): ?Role => Role::tryFrom(trim($r)), explode(',', $typed));
         $email = mb_strtolower((string) $this->argument('email'));
-        if ($role === null || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
-            $this->error($role === null ? 'The role is office, planner or technician.' : "$email is not an e-mail address.");
+        if (in_array(null, $roles, true) || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
+            $this->error(in_array(null, $roles, true) ? 'A role is office, planner or technician; several stand with commas between them.' : "$email is not an e-mail address.");
 
             return self::INVALID;
         }
@@ -31,8 +33,8 @@ final class MakeAccount extends Command
             return self::FAILURE;
         }
         $password = Str::password(14, symbols: false);
-        User::query()->create(['name' => (string) $this->argument('name'), 'email' => $email, 'password' => $password, 'role' => $role, 'must_change_password' => true]);
-        $this->line("Account $email ($role->value). First password: $password");
+        User::query()->create(['name' => (string) $this->argument('name'), 'email' => $email, 'password' => $password, 'roles' => $roles, 'must_change_password' => true]);
+        $this->line("Account $email (" . implode(', ', array_map(static fn(?Role $r): string => $r->value ?? '', $roles)) . "). First password: $password");
 
         return self::SUCCESS;
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AddParts;
+use App\Http\Requests\ActRequest;
 use App\Http\Requests\ApplianceRequest;
+use App\Http\Requests\FormRequest;
 use App\Models\Appliance;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class ApplianceController extends Controller
 {
@@ -27,14 +28,14 @@ final class ApplianceController extends Controller
         return $this->back($request, $job);
     }
 
-    public function destroy(Request $request, Job $job, Appliance $appliance): RedirectResponse
+    public function destroy(ActRequest $request, Job $job, Appliance $appliance): RedirectResponse
     {
         $appliance->deleteIfUnchanged($request);
 
         return $this->back($request, $job)->with('said', $appliance->name . ' is deleted.');
     }
 
-    private function back(Request $request, Job $job): RedirectResponse
+    private function back(FormRequest $request, Job $job): RedirectResponse
     {
         return redirect()->route('loads', array_filter([$job, 'scenario' => $request->string('scenario')->toString(), 'more' => $request->string('more')->toString()]));
     }

@@ -8,7 +8,6 @@ use App\Csv\ApplianceCsv;
 use App\Csv\Csv;
 use App\Http\Requests\CsvRequest;
 use App\Models\Job;
-use App\Support\Progress;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -21,6 +20,6 @@ final class ApplianceCsvController extends Controller
 
     public function store(CsvRequest $request, Job $job): RedirectResponse
     {
-        return $request->answer(ApplianceCsv::read($job, $request->fileText(), Progress::of($request)), 'loads', [$job]);
+        return $request->answer(ApplianceCsv::read($job, $request->fileText()), 'loads', [$job]);
     }
 }

@@ -8,17 +8,17 @@ use App\Actions\KeepBalance;
 use App\Csv\Csv;
 use App\Csv\ReadingsCsv;
 use App\Http\Requests\BalanceRequest;
+use App\Http\Requests\ReasonRequest;
 use App\Http\Requests\StepRequest;
 use App\Models\BalanceBattery;
 use App\Models\BalanceSession;
 use App\Models\Job;
 use App\Models\User;
 use App\Support\BalanceDesk;
-use App\Support\Digest;
+use App\Support\Waits;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Assessment\Stage;
@@ -34,6 +34,10 @@ final class BalanceController extends Controller
         $bench = Workbench::of($job);
         $session = $job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
         $system = $bench->assessment->sums->system;
+        // What the simulated bench does is nobody's request: its waits are kept when they are looked at.
+        if ($session?->bench !== null) {
+            Waits::keep($session, $system);
+        }
 
         return $bench->view('stages.balance', Stage::Balance, [
             'session' => $session,
@@ -45,8 +49,10 @@ final class BalanceController extends Controller
 
     public function store(BalanceRequest $request, Job $job): RedirectResponse
     {
+        if ($job->balanceSessions()->whereNull('ended_at')->exists()) {
+            return redirect()->route('balance', $job)->withErrors(['protocol' => 'A session has been opened meanwhile: go on with it.']);
+        }
         DB::transaction(static function () use ($job, $request): void {
-            abort_if($job->balanceSessions()->whereNull('ended_at')->lockForUpdate()->exists(), 409);
             $session = new BalanceSession([...$request->validated(), 'started_at' => now()]);
             $session->forceFill(['job_id' => $job->id])->save();
             foreach ((array) $request->input('parts') as $uid) {
@@ -86,7 +92,7 @@ final class BalanceController extends Controller
     }
 
     /** All are joined at the bar; the gate is asked once more, and its no can be overruled by a planner only. */
-    public function join(Request $request, Job $job, BalanceSession $balanceSession): RedirectResponse
+    public function join(ReasonRequest $request, Job $job, BalanceSession $balanceSession): RedirectResponse
     {
         abort_unless($balanceSession->isOpen(), 409);
         $desk = BalanceDesk::of($balanceSession, Workbench::of($job)->assessment->sums->system);
@@ -102,7 +108,7 @@ final class BalanceController extends Controller
     }
 
     /** The session ends; what each battery read last is kept with its serial. */
-    public function finish(Request $request, Job $job, BalanceSession $balanceSession, KeepBalance $keep): RedirectResponse
+    public function finish(ReasonRequest $request, Job $job, BalanceSession $balanceSession, KeepBalance $keep): RedirectResponse
     {
         abort_unless($balanceSession->isOpen(), 409);
         $passed = $request->boolean('passed');
@@ -111,7 +117,6 @@ final class BalanceController extends Controller
             return redirect()->route('balance', $job)->withErrors(['finish' => 'Not yet: ' . implode('; ', $against) . '. A planner may overrule it, with a reason.'])->withInput();
         }
         $keep($job, $balanceSession, $passed, self::noted($balanceSession, $request), $request->user() instanceof User ? $request->user()->name : '');
-        Digest::keep($job->refresh(), Workbench::assessment($job));
 
         return redirect()->route('balance', $job)->with('said', $passed ? 'Kept with the serials. The next check is due in a year.' : 'The session is closed without a result.');
     }
@@ -121,13 +126,13 @@ final class BalanceController extends Controller
         return Csv::response("balance-$job->number-$balanceSession->id", ReadingsCsv::write($balanceSession, Workbench::of($job)->assessment->sums->system));
     }
 
-    private static function overrules(Request $request, Job $job): bool
+    private static function overrules(ReasonRequest $request, Job $job): bool
     {
         return $request->filled('reason') && ($request->user()?->can('plan', $job) ?? false);
     }
 
-    private static function noted(BalanceSession $session, Request $request): string
+    private static function noted(BalanceSession $session, ReasonRequest $request): string
     {
-        return mb_substr(trim($session->note . ' ' . $request->string('reason')->trim()->toString()), 0, 300);
+        return trim($session->note . ' ' . $request->string('reason')->trim()->toString());
     }
 }

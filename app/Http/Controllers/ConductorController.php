@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AddParts;
+use App\Http\Requests\ActRequest;
 use App\Http\Requests\ConductorRequest;
 use App\Models\Conductor;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class ConductorController extends Controller
 {
@@ -27,7 +27,7 @@ final class ConductorController extends Controller
         return $this->back($job)->with('said', 'The conductor is saved.');
     }
 
-    public function destroy(Request $request, Job $job, Conductor $conductor): RedirectResponse
+    public function destroy(ActRequest $request, Job $job, Conductor $conductor): RedirectResponse
     {
         $conductor->deleteIfUnchanged($request);
 

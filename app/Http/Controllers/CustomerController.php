@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CustomerRequest;
+use App\Http\Requests\PageQuery;
 use App\Models\Customer;
+use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 
 final class CustomerController extends Controller
 {
-    public function index(): View
+    public function index(PageQuery $request): View
     {
         return view('customers.index', ['customers' => Customer::query()->withCount('jobs')->orderBy('name')->simplePaginate(40)]);
     }
@@ -34,7 +36,7 @@ final class CustomerController extends Controller
         DB::transaction(static function () use ($request, $customer): void {
             $customer->saveIfUnchanged($request, $request->row());
             // The name stands in every model of theirs.
-            $customer->jobs()->toBase()->increment('revision');
+            Job::restsOn('customer_id', $customer->id);
         });
 
         return redirect()->route('customers.index')->with('said', $customer->name . ' is saved.');

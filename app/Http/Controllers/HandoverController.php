@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\IssueHandover;
+use App\Http\Requests\ActRequest;
 use App\Models\Handover;
 use App\Models\Job;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Pebblefell\Assessment\Stage;
 
 final class HandoverController extends Controller
@@ -20,7 +20,7 @@ final class HandoverController extends Controller
         return Workbench::of($job)->view('stages.handover', Stage::Handover, ['handovers' => $job->handovers()->reorder('number', 'desc')->get(['id', 'job_id', 'number', 'token', 'issued_by', 'revoked_at', 'created_at'])]);
     }
 
-    public function store(Request $request, Job $job, IssueHandover $issue): RedirectResponse
+    public function store(ActRequest $request, Job $job, IssueHandover $issue): RedirectResponse
     {
         $handover = $issue($job, $this->user($request));
 
@@ -28,7 +28,7 @@ final class HandoverController extends Controller
     }
 
     /** Takes the link back; the record stays. */
-    public function destroy(Job $job, Handover $handover): RedirectResponse
+    public function destroy(ActRequest $request, Job $job, Handover $handover): RedirectResponse
     {
         $handover->update(['revoked_at' => now()]);
 

@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Activity;
+use App\Actions\PutBack;
+use App\History\Acts;
+use App\Http\Requests\ActRequest;
+use App\Http\Requests\PageQuery;
 use App\Models\Job;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 
-/** Who changed what in a job. */
+/** Who did what in a job; any act can be put back, as a new one. */
 final class HistoryController extends Controller
 {
-    public function __invoke(Job $job): View
+    public function index(PageQuery $request, Job $job): View
     {
-        return Workbench::of($job)->view('history', null, [
-            'activities' => Activity::query()->where('job_id', $job->id)->with('causer')->orderByDesc('id')->simplePaginate(50),
-        ]);
+        return Workbench::of($job)->view('history', null, ['acts' => Acts::page($job)]);
+    }
+
+    public function update(ActRequest $request, Job $job, string $act, PutBack $putBack): RedirectResponse
+    {
+        $putBack($job, $act);
+
+        return redirect()->route('history', $job)->with('said', 'Put back, as a new act: it can be put back as well.');
     }
 }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AddParts;
+use App\Http\Requests\ActRequest;
 use App\Http\Requests\JobRequest;
+use App\Http\Requests\PageQuery;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Workshop;
-use App\Support\Digest;
 use App\Support\Waits;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
@@ -22,10 +23,9 @@ use Illuminate\Support\Facades\DB;
 final class JobController extends Controller
 {
     /** The Yard: jobs with what each needs next. */
-    public function index(Request $request): View
+    public function index(PageQuery $request): View
     {
         $jobs = Job::query()->with('customer')->orderByDesc('updated_at')->orderByDesc('id')->simplePaginate((int) config('pebblefell.page'));
-        $jobs->getCollection()->each(Digest::refresh(...));
 
         return view('yard', ['jobs' => $jobs, 'waits' => Waits::all()]);
     }
@@ -38,7 +38,7 @@ final class JobController extends Controller
     public function store(JobRequest $request, AddParts $addParts): RedirectResponse
     {
         $job = DB::transaction(static function () use ($request, $addParts): Job {
-            $job = Job::query()->create($request->row())->refresh();
+            $job = Job::query()->create(self::row($request))->refresh();
             $addParts->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
 
             return $job;
@@ -52,7 +52,6 @@ final class JobController extends Controller
     {
         // What was said on the way here is said at the end of it.
         $request->session()->reflash();
-        Digest::refresh($job);
 
         return redirect()->route($job->digest['stage'] ?? 'survey', $job);
     }
@@ -64,16 +63,28 @@ final class JobController extends Controller
 
     public function update(JobRequest $request, Job $job): RedirectResponse
     {
-        $job->saveIfUnchanged($request, $request->row());
+        DB::transaction(static fn() => $job->saveIfUnchanged($request, self::row($request)));
 
         return redirect()->route('survey', $job)->with('said', 'Saved.');
     }
 
-    public function destroy(Request $request, Job $job): RedirectResponse
+    public function destroy(ActRequest $request, Job $job): RedirectResponse
     {
         $job->deleteIfUnchanged($request);
 
         return redirect()->route('yard')->with('said', 'Job ' . $job->number . ' is deleted.');
+    }
+
+    /**
+     * Within a transaction: a customer whom nobody knows yet is made here.
+     *
+     * @return array<string, mixed> columns of the job
+     */
+    private static function row(JobRequest $request): array
+    {
+        $row = $request->row();
+
+        return $request->newCustomer() === '' ? $row : [...$row, 'customer_id' => Customer::query()->create(['name' => $request->newCustomer()])->id];
     }
 
     /**

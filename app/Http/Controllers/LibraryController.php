@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ActRequest;
 use App\Http\Requests\LibraryPartRequest;
+use App\Http\Requests\LibraryQuery;
 use App\Models\LibraryPart;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Pebblefell\System\PartKind;
 
 final class LibraryController extends Controller
 {
-    public function index(Request $request): View
+    public function index(LibraryQuery $request): View
     {
-        $kind = PartKind::tryFrom($request->string('kind')->toString());
+        $kind = $request->kind();
 
         return view('library.index', [
             'kind' => $kind,
@@ -25,9 +26,9 @@ final class LibraryController extends Controller
         ]);
     }
 
-    public function create(Request $request): View
+    public function create(LibraryQuery $request): View
     {
-        $kind = PartKind::tryFrom($request->string('kind')->toString()) ?? PartKind::Battery;
+        $kind = $request->kind() ?? PartKind::Battery;
 
         return view('library.edit', ['part' => new LibraryPart(['kind' => $kind, 'make' => '', 'model' => '', 'data' => []])]);
     }
@@ -51,7 +52,7 @@ final class LibraryController extends Controller
         return redirect()->route('library.index', ['kind' => $libraryPart->kind->value])->with('said', $libraryPart->name() . ' is saved.');
     }
 
-    public function destroy(Request $request, LibraryPart $libraryPart): RedirectResponse
+    public function destroy(ActRequest $request, LibraryPart $libraryPart): RedirectResponse
     {
         $libraryPart->deleteIfUnchanged($request);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\LoadsQuery;
 use App\Models\Job;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
@@ -19,19 +20,19 @@ final class LoadsController extends Controller
     /** Strips on one page. */
     private const PER_PAGE = 60;
 
-    public function show(Request $request, Job $job): View
+    public function show(LoadsQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
         $system = $bench->assessment->sums->system;
-        $scenario = $system->scenarios[$request->string('scenario')->toString()] ?? $system->sizingScenario();
+        $scenario = $system->scenarios[$request->asked('scenario')] ?? $system->sizingScenario();
 
         $loads = LoadSizing::of($system, $scenario);
-        $page = max(1, $request->integer('page', 1));
+        $page = (int) ($request->askedNumber('page') ?? 1);
 
         return $bench->view('stages.loads', Stage::Loads, [
             'scenario' => $scenario,
             // The row whose lesser figures are open; a row with a fault opens by itself.
-            'more' => $request->string('more')->toString() ?: self::faulty($request),
+            'more' => $request->asked('more') ?: self::faulty($request),
             'scenarioRow' => $scenario === null ? null : $job->scenarios->firstWhere('uid', $scenario->uid),
             'loads' => $loads,
             'rows' => new LengthAwarePaginator($job->appliances->forPage($page, self::PER_PAGE)->values(), $job->appliances->count(), self::PER_PAGE, $page, ['path' => route('loads', $job)]),

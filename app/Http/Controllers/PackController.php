@@ -4,51 +4,45 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\IssueHandover;
 use App\Models\Handover;
-use App\Support\Pack;
+use App\Support\PhotoStore;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
-/** What the customer keeps, by private signed link: page, PDF, open file, pictures. */
+/** What the customer keeps, by private signed link: page, PDF, open file, pictures. All of it as it was issued; nothing is computed here. */
 final class PackController extends Controller
 {
     public function show(Handover $handover): View
     {
-        return view('pack.page', ['pack' => $this->pack($handover)]);
+        return view('pack.page', ['handover' => self::valid($handover)]);
     }
 
     public function pdf(Handover $handover): Response
     {
-        $pack = $this->pack($handover);
-
-        return new Response($pack->pdf(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="' . $pack->fileName('pdf') . '"',
-        ]);
+        return new Response(self::valid($handover)->pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $handover->fileName('pdf') . '"']);
     }
 
     public function file(Handover $handover): Response
     {
-        $pack = $this->pack($handover);
-
-        return new Response($handover->document, 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="' . $pack->fileName('json') . '"',
-        ]);
+        return new Response(self::valid($handover)->document, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="' . $handover->fileName('json') . '"']);
     }
 
     public function photo(Handover $handover, string $sha256): Response
     {
-        $bytes = $this->pack($handover)->photo($sha256);
-        abort_if($bytes === null, 404);
+        abort_unless(in_array($sha256, self::valid($handover)->pictures ?? [], true), 404);
 
-        return new Response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return new Response(PhotoStore::bytesOf($sha256), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }
 
-    private function pack(Handover $handover): Pack
+    private static function valid(Handover $handover): Handover
     {
         abort_if($handover->revoked_at !== null, 404);
+        // Issued before packs were kept whole: laid out once, now.
+        if ($handover->page === null) {
+            IssueHandover::freeze($handover);
+        }
 
-        return Pack::of($handover);
+        return $handover->loadMissing('job');
     }
 }

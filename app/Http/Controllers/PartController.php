@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\AddParts;
 use App\Actions\RemovePart;
+use App\Http\Requests\ActRequest;
 use App\Http\Requests\AddPartsRequest;
+use App\Http\Requests\PartQuery;
 use App\Http\Requests\PartRequest;
 use App\Models\Job;
 use App\Models\LibraryPart;
@@ -14,7 +16,6 @@ use App\Models\Part;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 final class PartController extends Controller
@@ -35,11 +36,11 @@ final class PartController extends Controller
         return redirect()->to($request->backTo(route('survey', $job)))->with('said', $words);
     }
 
-    public function edit(Job $job, Part $part): View
+    public function edit(PartQuery $request, Job $job, Part $part): View
     {
         $part->loadMissing('photos');
 
-        return Workbench::of($job)->view('parts.edit', null, ['part' => $part]);
+        return Workbench::of($job)->view('parts.edit', null, ['part' => $part, 'backTo' => $request->asked('back')]);
     }
 
     public function update(PartRequest $request, Job $job, Part $part): RedirectResponse
@@ -49,7 +50,7 @@ final class PartController extends Controller
         return redirect()->to($request->backTo(route('parts.edit', [$job, $part])))->with('said', $part->name() . ' is saved.');
     }
 
-    public function destroy(Request $request, Job $job, Part $part, RemovePart $remove): RedirectResponse
+    public function destroy(ActRequest $request, Job $job, Part $part, RemovePart $remove): RedirectResponse
     {
         DB::transaction(static function () use ($request, $part, $remove): void {
             // Proves that the person has seen the latest version, then takes along what hangs on it.

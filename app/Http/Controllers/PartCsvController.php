@@ -8,7 +8,6 @@ use App\Csv\Csv;
 use App\Csv\PartCsv;
 use App\Http\Requests\CsvRequest;
 use App\Models\Job;
-use App\Support\Progress;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -21,6 +20,6 @@ final class PartCsvController extends Controller
 
     public function store(CsvRequest $request, Job $job): RedirectResponse
     {
-        return $request->answer(PartCsv::read($job, $request->fileText(), Progress::of($request)), 'survey', [$job]);
+        return $request->answer(PartCsv::read($job, $request->fileText()), 'survey', [$job]);
     }
 }

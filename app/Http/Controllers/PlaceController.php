@@ -42,7 +42,7 @@ final class PlaceController extends Controller
                 'min_c' => array_map(static fn(float $c): float => round($c, 1), $file->minC()),
                 'record_low_c' => $place->record_low_c === null ? null : min($place->record_low_c, $file->coldestC()),
             ]);
-            Job::query()->where('place_id', $place->id)->toBase()->increment('revision');
+            Job::restsOn('place_id', $place->id);
         });
 
         return redirect()->route('places.edit', $place)->with('said', "Sky and cold by month are those of $file->place now.");
@@ -53,7 +53,7 @@ final class PlaceController extends Controller
         DB::transaction(static function () use ($request, $place): void {
             $place->saveIfUnchanged($request, $request->row());
             // Every job there rests on it.
-            Job::query()->where('place_id', $place->id)->toBase()->increment('revision');
+            Job::restsOn('place_id', $place->id);
         });
 
         return redirect()->route('workshop.edit')->with('said', $place->name . ' is saved.');

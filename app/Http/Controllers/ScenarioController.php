@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AddParts;
+use App\Http\Requests\ActRequest;
 use App\Http\Requests\ScenarioRequest;
 use App\Models\Appliance;
 use App\Models\Job;
 use App\Models\Scenario;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 final class ScenarioController extends Controller
@@ -46,7 +46,7 @@ final class ScenarioController extends Controller
         return redirect()->route('loads', [$job, 'scenario' => $scenario->uid])->with('said', 'Saved.');
     }
 
-    public function destroy(Request $request, Job $job, Scenario $scenario): RedirectResponse
+    public function destroy(ActRequest $request, Job $job, Scenario $scenario): RedirectResponse
     {
         DB::transaction(static function () use ($request, $job, $scenario): void {
             $scenario->deleteIfUnchanged($request);

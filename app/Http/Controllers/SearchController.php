@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SearchQuery;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Part;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 
 /** Finds a job, a customer, a part or a serial. */
 final class SearchController extends Controller
 {
     private const MOST = 25;
 
-    public function __invoke(Request $request): View
+    public function __invoke(SearchQuery $request): View
     {
-        $words = mb_substr(trim($request->string('q')->toString()), 0, 100);
+        $words = $request->asked('q');
         $like = '%' . addcslashes($words, '%_\\') . '%';
 
         return view('search', [

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AddParts;
+use App\Http\Requests\ActRequest;
 use App\Http\Requests\SignalRequest;
 use App\Models\Job;
 use App\Models\Signal;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class SignalController extends Controller
 {
@@ -20,7 +20,7 @@ final class SignalController extends Controller
         return redirect()->to(route('survey', $job) . '#wiring')->with('said', 'The signal is in.');
     }
 
-    public function destroy(Request $request, Job $job, Signal $signal): RedirectResponse
+    public function destroy(ActRequest $request, Job $job, Signal $signal): RedirectResponse
     {
         $signal->deleteIfUnchanged($request);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PinQuery;
 use App\Http\Requests\TargetRequest;
 use App\Models\Job;
 use App\Models\LibraryPart;
@@ -13,7 +14,6 @@ use App\Support\Proposals;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Sizing\ChemistryChoice;
 use Pebblefell\Sizing\Growth;
@@ -24,7 +24,7 @@ final class SizeController extends Controller
 {
     private const ON_A_VOLTAGE = [PartKind::Battery, PartKind::Inverter, PartKind::InverterCharger, PartKind::Dcdc, PartKind::MainsCharger, PartKind::Converter, PartKind::Cable];
 
-    public function show(Request $request, Job $job): View
+    public function show(PinQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
         $sums = $bench->assessment->sums;
@@ -48,7 +48,7 @@ final class SizeController extends Controller
     }
 
     /** What the pin says where it stands now: a part of the page, asked for while it is dragged. */
-    public function pin(Request $request, Job $job): View
+    public function pin(PinQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
 

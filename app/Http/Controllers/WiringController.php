@@ -6,13 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\OrderBank;
 use App\Actions\WireBank;
+use App\Http\Requests\BankQuery;
+use App\Http\Requests\OrderRequest;
 use App\Http\Requests\WireRequest;
 use App\Models\Job;
 use App\Support\BankDesk;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Bank\Layout;
 use Pebblefell\System\Part;
@@ -20,7 +21,7 @@ use Pebblefell\System\Part;
 /** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
 final class WiringController extends Controller
 {
-    public function show(Request $request, Job $job): View
+    public function show(BankQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
 
@@ -37,10 +38,10 @@ final class WiringController extends Controller
     }
 
     /** Another order of the batteries, by their numbers as they stand: "2 1 3 4". */
-    public function order(Request $request, Job $job, OrderBank $order): RedirectResponse
+    public function order(OrderRequest $request, Job $job, OrderBank $order): RedirectResponse
     {
         $uids = array_map(static fn(Part $p): string => $p->uid, Workbench::of($job)->assessment->sums->banks->planned->parts);
-        $numbers = array_map(intval(...), preg_split('/[^0-9]+/', $request->string('order')->toString(), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        $numbers = $request->numbers();
         $sorted = $numbers;
         sort($sorted);
         if ($uids === [] || $sorted !== range(1, count($uids))) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\WorkshopRequest;
+use App\Models\Job;
 use App\Models\Place;
 use App\Models\Workshop;
 use Illuminate\Contracts\View\View;
@@ -19,7 +20,13 @@ final class WorkshopController extends Controller
 
     public function update(WorkshopRequest $request): RedirectResponse
     {
-        Workshop::current()->saveIfUnchanged($request, $request->validated());
+        $workshop = Workshop::current();
+        $region = $workshop->region;
+        $workshop->saveIfUnchanged($request, $request->validated());
+        if ($workshop->region !== $region) {
+            // Jobs without a region of their own are read in the workshop's.
+            Job::restsOn('region', null);
+        }
 
         return redirect()->route('workshop.edit')->with('said', 'Saved.');
     }

@@ -33,7 +33,7 @@ final class ApplianceRequest extends FormRequest
     }
 
     /** A new appliance of a usual name gets the usual figures where the form is empty. */
-    protected function prepareForValidation(): void
+    protected function fillIn(): void
     {
         $usual = $this->isMethod('post') && !$this->filled('watts') ? UsualAppliances::find($this->text('name')) : null;
         if ($usual !== null) {
@@ -44,7 +44,6 @@ final class ApplianceRequest extends FormRequest
                 }
             }
         }
-        parent::prepareForValidation();
     }
 
     /**
@@ -55,21 +54,16 @@ final class ApplianceRequest extends FormRequest
         return ['duty_pct' => 'duty', 'standby_w' => 'standby', 'surge_w' => 'start surge'];
     }
 
-    /**
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            try {
-                HoursText::parse($this->text('hours'));
-            } catch (InvalidValue $e) {
-                $validator->errors()->add('hours', ucfirst($e->getMessage()) . '.');
-            }
-            if ($this->watts() === null) {
-                $validator->errors()->add('watts', 'Write watts as 45, or amps as 3.8 A.');
-            }
-        }];
+        try {
+            HoursText::parse($this->text('hours'));
+        } catch (InvalidValue $e) {
+            $validator->errors()->add('hours', ucfirst($e->getMessage()) . '.');
+        }
+        if ($this->watts() === null) {
+            $validator->errors()->add('watts', 'Write watts as 45, or amps as 3.8 A.');
+        }
     }
 
     /**

@@ -35,23 +35,18 @@ final class BalanceRequest extends FormRequest
         ];
     }
 
-    /**
-     * @return list<callable>
-     */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            $protocol = Protocol::tryFrom($this->text('protocol'));
-            if ($validator->errors()->isNotEmpty() || $protocol === null) {
-                return;
-            }
-            if (in_array(Step::Charging, $protocol->steps(), true) && $this->chargers() === []) {
-                $validator->errors()->add('charger.0', 'Name a charger and its amps: here every battery is charged.');
-            }
-            if (in_array(Step::Joined, $protocol->steps(), true) && count((array) $this->input('parts')) < 2) {
-                $validator->errors()->add('parts', 'Choose two or more: one alone has nobody to be joined to.');
-            }
-        }];
+        $protocol = Protocol::tryFrom($this->text('protocol'));
+        if ($validator->errors()->isNotEmpty() || $protocol === null) {
+            return;
+        }
+        if (in_array(Step::Charging, $protocol->steps(), true) && $this->chargers() === []) {
+            $validator->errors()->add('charger.0', 'Name a charger and its amps: here every battery is charged.');
+        }
+        if (in_array(Step::Joined, $protocol->steps(), true) && count((array) $this->input('parts')) < 2) {
+            $validator->errors()->add('parts', 'Choose two or more: one alone has nobody to be joined to.');
+        }
     }
 
     /**
@@ -73,12 +68,6 @@ final class BalanceRequest extends FormRequest
     public function attributes(): array
     {
         return ['parts' => 'batteries', 'mm2' => 'joining leads', 'lead_m' => 'length', 'lead_a' => 'what the leads bear', 'charger_a.*' => 'charger’s current', 'charger.*' => 'charger'];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        parent::prepareForValidation();
-        $this->merge(['charger_a' => array_map(static fn($a): mixed => is_string($a) ? str_replace(',', '.', $a) : $a, (array) $this->input('charger_a', []))]);
     }
 
     /**

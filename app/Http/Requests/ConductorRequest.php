@@ -36,32 +36,27 @@ final class ConductorRequest extends FormRequest
         return ['from_terminal' => 'from', 'to_terminal' => 'to', 'length_m' => 'length'];
     }
 
-    /**
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            $job = $this->route('job');
-            if (!$job instanceof Job) {
-                return;
+        $job = $this->route('job');
+        if (!$job instanceof Job) {
+            return;
+        }
+        $parts = $job->parts()->get()->keyBy('uid');
+        foreach (['from_terminal', 'to_terminal'] as $key) {
+            [$uid, $terminal] = [...explode('.', $this->text($key), 2), ''];
+            if (!isset($parts->get($uid)?->kind->terminals()[$terminal])) {
+                $validator->errors()->add($key, 'Choose a terminal of this job.');
             }
-            $parts = $job->parts()->get()->keyBy('uid');
-            foreach (['from_terminal', 'to_terminal'] as $key) {
-                [$uid, $terminal] = [...explode('.', $this->text($key), 2), ''];
-                if (!isset($parts->get($uid)?->kind->terminals()[$terminal])) {
-                    $validator->errors()->add($key, 'Choose a terminal of this job.');
-                }
-            }
-            if ($this->text('protected_by') !== '' && !$parts->has($this->text('protected_by'))) {
-                $validator->errors()->add('protected_by', 'Choose a fuse or breaker of this job.');
-            }
-            try {
-                $this->sizeMm2();
-            } catch (InvalidValue) {
-                $validator->errors()->add('size', 'Write a size as 35 or 35 mm², or as a gauge: 2 AWG, 1/0 AWG.');
-            }
-        }];
+        }
+        if ($this->text('protected_by') !== '' && !$parts->has($this->text('protected_by'))) {
+            $validator->errors()->add('protected_by', 'Choose a fuse or breaker of this job.');
+        }
+        try {
+            $this->sizeMm2();
+        } catch (InvalidValue) {
+            $validator->errors()->add('size', 'Write a size as 35 or 35 mm², or as a gauge: 2 AWG, 1/0 AWG.');
+        }
     }
 
     /**

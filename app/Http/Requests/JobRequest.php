@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Customer;
 use App\Models\Job;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -19,7 +18,7 @@ final class JobRequest extends FormRequest
     {
         return [
             'title' => ['required', 'string', 'max:160'],
-            'customer_id' => ['nullable', 'integer', Rule::exists('customers', 'id')],
+            'customer_id' => ['required_without:new_customer', 'nullable', 'integer', Rule::exists('customers', 'id')],
             'new_customer' => ['nullable', 'string', 'max:160'],
             'place_id' => ['nullable', 'integer', Rule::exists('places', 'id')],
             'region' => ['nullable', Rule::enum(Region::class)],
@@ -43,6 +42,7 @@ final class JobRequest extends FormRequest
             'driving_h_day' => ['required', 'numeric', 'between:0,24'],
             'coldest_battery_c' => ['nullable', 'numeric', 'between:-60,140'],
             'shade' => ['array', 'max:6'],
+            'shade.*' => ['array'],
             'shade.*.from_h' => ['nullable', 'numeric', 'between:0,24'],
             'shade.*.to_h' => ['nullable', 'numeric', 'between:0,24', 'different:shade.*.from_h'],
             'shade.*.percent' => ['nullable', 'numeric', 'between:0,100'],
@@ -50,22 +50,22 @@ final class JobRequest extends FormRequest
         ];
     }
 
-    /**
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            if ($this->text('new_customer') === '' && !$this->filled('customer_id')) {
-                $validator->errors()->add('customer_id', 'Choose a customer, or write a new one’s name.');
+        foreach ((array) $this->input('shade', []) as $i => $span) {
+            $given = array_filter(is_array($span) ? $span : [], static fn($v): bool => $v !== null && $v !== '');
+            if ($given !== [] && count(array_intersect_key($given, ['from_h' => 1, 'to_h' => 1, 'percent' => 1])) < 3) {
+                $validator->errors()->add("shade.$i.from_h", 'A shade needs from, to and how much light is left.');
             }
-            foreach ((array) $this->input('shade', []) as $i => $span) {
-                $given = array_filter(is_array($span) ? $span : [], static fn($v): bool => $v !== null && $v !== '');
-                if ($given !== [] && count(array_intersect_key($given, ['from_h' => 1, 'to_h' => 1, 'percent' => 1])) < 3) {
-                    $validator->errors()->add("shade.$i.from_h", 'A shade needs from, to and how much light is left.');
-                }
-            }
-        }];
+        }
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function messages(): array
+    {
+        return ['customer_id.required_without' => 'Choose a customer, or write a new one’s name.'];
     }
 
     /**
@@ -87,11 +87,10 @@ final class JobRequest extends FormRequest
     {
         $job = $this->route('job');
         $units = $this->units($job instanceof Job ? $job : null);
-        $customer = $this->text('new_customer') !== '' ? Customer::query()->create(['name' => $this->text('new_customer')])->id : $this->integer('customer_id');
 
         return [
             'title' => $this->text('title'),
-            'customer_id' => $customer,
+            'customer_id' => $this->text('new_customer') === '' ? $this->integer('customer_id') : null,
             'place_id' => $this->filled('place_id') ? $this->integer('place_id') : null,
             'region' => $this->filled('region') ? $this->text('region') : null,
             'vehicle_kind' => $this->text('vehicle_kind'),
@@ -115,6 +114,12 @@ final class JobRequest extends FormRequest
             'shade' => $this->shade(),
             'travel_notes' => $this->text('travel_notes'),
         ];
+    }
+
+    /** The name of a customer whom nobody knows yet, or ''. */
+    public function newCustomer(): string
+    {
+        return $this->text('new_customer');
     }
 
     /**

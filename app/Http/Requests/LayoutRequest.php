@@ -16,14 +16,11 @@ final class LayoutRequest extends FormRequest
         return ['layout' => ['required', Rule::in(array_keys(TypicalLayouts::all()))]];
     }
 
-    /** @return list<callable(Validator): void> */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            $job = $this->route('job');
-            if ($job instanceof Job && $job->parts()->exists()) {
-                $validator->errors()->add('layout', 'A layout starts an empty survey; this one has parts already.');
-            }
-        }];
+        $job = $this->route('job');
+        if ($job instanceof Job && $job->parts()->exists()) {
+            $validator->errors()->add('layout', 'A layout starts an empty survey; this one has parts already.');
+        }
     }
 }

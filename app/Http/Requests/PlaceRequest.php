@@ -31,19 +31,14 @@ final class PlaceRequest extends FormRequest
         return ['latitude_deg' => 'latitude', 'longitude_deg' => 'longitude', 'clearness.*' => 'clearness', 'min_c.*' => 'night minimum', 'record_low_c' => 'record low'];
     }
 
-    /**
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            foreach (['clearness', 'min_c'] as $row) {
-                $given = count($this->filledIn($row));
-                if ($given !== 0 && $given !== 12) {
-                    $validator->errors()->add("$row.0", 'Give all twelve months, or none.');
-                }
+        foreach (['clearness', 'min_c'] as $row) {
+            $given = count($this->filledIn($row));
+            if ($given !== 0 && $given !== 12) {
+                $validator->errors()->add("$row.0", 'Give all twelve months, or none.');
             }
-        }];
+        }
     }
 
     /**

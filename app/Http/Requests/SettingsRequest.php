@@ -20,22 +20,17 @@ final class SettingsRequest extends FormRequest
         return ['box' => ['required', 'array'], 'box.*' => ['array'], 'box.*.*' => ['nullable', 'string', 'max:20'], 'versions' => ['array']];
     }
 
-    /**
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            foreach ((array) $this->input('box', []) as $parameter => $values) {
-                foreach (is_array($values) ? $values : [] as $column => $value) {
-                    try {
-                        $value === null || trim((string) $value) === '' || $this->metricValue((string) $parameter, (string) $value);
-                    } catch (InvalidValue $e) {
-                        $validator->errors()->add("box.$parameter.$column", ucfirst($e->getMessage()) . '.');
-                    }
+        foreach ((array) $this->input('box', []) as $parameter => $values) {
+            foreach (is_array($values) ? $values : [] as $column => $value) {
+                try {
+                    $value === null || trim((string) $value) === '' || $this->metricValue((string) $parameter, (string) $value);
+                } catch (InvalidValue $e) {
+                    $validator->errors()->add("box.$parameter.$column", ucfirst($e->getMessage()) . '.');
                 }
             }
-        }];
+        }
     }
 
     /**

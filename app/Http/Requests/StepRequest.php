@@ -27,34 +27,28 @@ final class StepRequest extends FormRequest
         return Step::from($this->text('step'));
     }
 
-    /**
-     * A charger charges one battery, and none that it is too strong for.
-     *
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
+    /** A charger charges one battery, and none that it is too strong for. */
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            $battery = $this->route('balanceBattery');
-            $job = $this->route('job');
-            if ($validator->errors()->isNotEmpty() || $this->step() !== Step::Charging || !$battery instanceof BalanceBattery || !$job instanceof Job) {
-                return;
-            }
-            $session = $this->balance();
-            $name = $this->filled('charger') ? $this->text('charger') : $battery->charger;
-            $charger = collect($session->chargers)->firstWhere('name', $name);
-            $data = Workbench::assessment($job)->sums->system->parts[$battery->part_uid]->data ?? null;
-            $taken = $session->balanceBatteries->first(static fn(BalanceBattery $b): bool => !$b->is($battery) && $b->step->takesCurrent() && $b->charger === $name);
-            $fault = match (true) {
-                $charger === null => 'Choose the charger that it goes on.',
-                $taken !== null && $session->protocol !== Protocol::Refresh => "$name is taken by another battery.",
-                $data !== null && !Subject::of($battery->part_uid, $data, $session->protocol)->bears($charger['amps']) => sprintf('%s gives %g A; by its data sheet this battery takes %g A at most.', $name, $charger['amps'], $data->number('charge_limit_a') ?? 0.0),
-                default => null,
-            };
-            if ($fault !== null) {
-                $validator->errors()->add('charger', $fault);
-            }
-        }];
+        $battery = $this->route('balanceBattery');
+        $job = $this->route('job');
+        if ($validator->errors()->isNotEmpty() || $this->step() !== Step::Charging || !$battery instanceof BalanceBattery || !$job instanceof Job) {
+            return;
+        }
+        $session = $this->balance();
+        $name = $this->filled('charger') ? $this->text('charger') : $battery->charger;
+        $charger = collect($session->chargers)->firstWhere('name', $name);
+        $data = Workbench::assessment($job)->sums->system->parts[$battery->part_uid]->data ?? null;
+        $taken = $session->balanceBatteries->first(static fn(BalanceBattery $b): bool => !$b->is($battery) && $b->step->takesCurrent() && $b->charger === $name);
+        $fault = match (true) {
+            $charger === null => 'Choose the charger that it goes on.',
+            $taken !== null && $session->protocol !== Protocol::Refresh => "$name is taken by another battery.",
+            $data !== null && !Subject::of($battery->part_uid, $data, $session->protocol)->bears($charger['amps']) => sprintf('%s gives %g A; by its data sheet this battery takes %g A at most.', $name, $charger['amps'], $data->number('charge_limit_a') ?? 0.0),
+            default => null,
+        };
+        if ($fault !== null) {
+            $validator->errors()->add('charger', $fault);
+        }
     }
 
     /**

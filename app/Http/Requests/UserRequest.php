@@ -16,24 +16,20 @@ final class UserRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:120'],
             'email' => ['required', 'email', 'max:190', Rule::unique('users')->ignore($this->route('user'))],
-            'role' => ['required', Rule::enum(Role::class)],
+            'roles' => ['required', 'array', 'min:1', 'max:3'],
+            'roles.*' => [Rule::enum(Role::class), 'distinct'],
             'active' => ['boolean'],
             'new_password' => ['boolean'],
         ];
     }
 
-    /**
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
+    protected function check(Validator $validator): void
     {
-        return [function (Validator $validator): void {
-            $user = $this->route('user');
-            $stepsDown = $user instanceof User && $user->isOffice() && ($this->text('role') !== Role::Office->value || !$this->boolean('active'));
-            if ($stepsDown && User::query()->where('role', Role::Office->value)->where('active', true)->whereKeyNot($user->id)->doesntExist()) {
-                $validator->errors()->add('role', 'Someone must be left who can manage accounts.');
-            }
-        }];
+        $user = $this->route('user');
+        $stepsDown = $user instanceof User && $user->holds(Role::Office) && (!in_array(Role::Office->value, (array) $this->input('roles'), true) || !$this->boolean('active'));
+        if ($stepsDown && User::query()->whereJsonContains('roles', Role::Office->value)->where('active', true)->whereKeyNot($user->id)->doesntExist()) {
+            $validator->errors()->add('roles', 'Someone must be left who can manage accounts.');
+        }
     }
 
     /**
@@ -44,7 +40,7 @@ final class UserRequest extends FormRequest
         return [
             'name' => $this->text('name'),
             'email' => mb_strtolower($this->text('email')),
-            'role' => $this->text('role'),
+            'roles' => array_values((array) $this->input('roles')),
             'active' => !$this->route('user') instanceof User || $this->boolean('active'),
         ];
     }

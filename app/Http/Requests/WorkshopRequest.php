@@ -19,14 +19,33 @@ final class WorkshopRequest extends FormRequest
             'region' => ['required', Rule::enum(Region::class)],
             'timezone' => ['required', 'timezone:all'],
             'first_terminal' => ['required', Rule::in(['negative', 'positive'])],
+            'currency' => ['required', 'string', 'regex:/^\s*[A-Za-z]{3}\s*$/'],
+            'hourly_rate' => ['nullable', 'numeric', 'between:0,100000'],
+            'bays' => ['nullable', 'string', 'max:400'],
         ];
     }
 
     /**
      * @return array<string, string>
      */
+    public function messages(): array
+    {
+        return ['currency.regex' => 'Three letters: EUR, GBP, AUD, USD …'];
+    }
+
+    /**
+     * @return array<string, mixed> columns of the workshop
+     */
     public function validated($key = null, $default = null): array
     {
-        return array_map(fn(string $k): string => $this->text($k), ['name' => 'name', 'address' => 'address', 'phone' => 'phone', 'email' => 'email', 'region' => 'region', 'first_terminal' => 'first_terminal', 'timezone' => 'timezone']);
+        return ['currency' => strtoupper($this->text('currency')), 'hourly_rate' => $this->number('hourly_rate'), 'bays' => $this->bays()] + array_map(fn(string $k): string => $this->text($k), ['name' => 'name', 'address' => 'address', 'phone' => 'phone', 'email' => 'email', 'region' => 'region', 'first_terminal' => 'first_terminal', 'timezone' => 'timezone']);
+    }
+
+    /**
+     * @return list<string> as they are called, with commas between them
+     */
+    private function bays(): array
+    {
+        return array_values(array_unique(array_filter(array_map(trim(...), explode(',', $this->text('bays'))), static fn(string $b): bool => $b !== '')));
     }
 }

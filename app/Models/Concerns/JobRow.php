@@ -25,7 +25,7 @@ trait JobRow
     public static function bootJobRow(): void
     {
         $touch = static function (Model $row): void {
-            Job::query()->whereKey($row->getAttribute('job_id'))->increment('revision');
+            Job::moved((int) $row->getAttribute('job_id'));
         };
         static::saved($touch);
         static::deleted($touch);

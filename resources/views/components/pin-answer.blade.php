@@ -11,9 +11,9 @@
 <div class="value big-answer" data-answer>{{ $year ? $show->text($worth->now) : ($worth->now >= 60 ? '60+' : $show->text($worth->now)) }}<small>{{ $year ? '% of days served' : ($worth->now >= 60 ? 'days, no end in sight' : 'days until empty') }}</small></div>
 <p>@if ($worth->now >= $map->wish - 1e-9)<span class="tag good">the wish is fulfilled</span>@else<span class="tag look">{{ $year ? $show->text($map->wish - $worth->now) . ' % short of the wish' : $show->text($map->wish - $worth->now) . ' days short of the wish' }}</span>@endif</p>
 <dl class="pairs">
-    <div><dt>One more {{ $map->battery->parts === 1 ? 'battery' : 'string' }}</dt><dd class="num">+{{ $say($worth->battery) }}@if ($map->battery->price) <small>for {{ $show->text($map->battery->price) }}</small>@endif</dd></div>
-    <div><dt>One more panel</dt><dd class="num">+{{ $say($worth->panel) }}@if ($map->panel->price) <small>for {{ $show->text($map->panel->price) }}</small>@endif</dd></div>
-    <div><dt>Parts</dt><dd class="num">{{ $price === null ? 'no price' : $show->text($price) }} <small>{{ $show->text($map->massKg($pin->strings, $pin->count), 'kg') }}</small></dd></div>
+    <div><dt>One more {{ $map->battery->parts === 1 ? 'battery' : 'string' }}</dt><dd class="num">+{{ $say($worth->battery) }}@if ($map->battery->price) <small>for {{ $show->text($map->battery->price, '¤') }}</small>@endif</dd></div>
+    <div><dt>One more panel</dt><dd class="num">+{{ $say($worth->panel) }}@if ($map->panel->price) <small>for {{ $show->text($map->panel->price, '¤') }}</small>@endif</dd></div>
+    <div><dt>Parts</dt><dd class="num">{{ $price === null ? 'no price' : $show->text($price, '¤') }} <small>{{ $show->text($map->massKg($pin->strings, $pin->count), 'kg') }}</small></dd></div>
 </dl>
 <p class="small">@switch($worth->better)
     @case('battery')Here {{ $worth->byMoney ? 'money' : 'weight' }} goes further in <strong>battery</strong>: the sun that is there cannot all be stored, or there is too little of it.@break

@@ -1,10 +1,9 @@
 @props(['action', 'label', 'button', 'accept', 'name' => 'file', 'id'])
-<form method="post" action="{{ $action }}" enctype="multipart/form-data" class="flex flex-wrap items-end gap-3" @if ($name === 'file') data-progress="{{ route('progress', 'nameofprogress') }}" @endif>
+<form method="post" action="{{ $action }}" enctype="multipart/form-data" class="flex flex-wrap items-end gap-3">
     @csrf
     <input type="hidden" name="_form" value="{{ $id }}">
     <div class="field"><label for="{{ $id }}">{{ $label }}</label><input id="{{ $id }}" type="file" name="{{ $name }}" accept="{{ $accept }}" required>
         @if (old('_form') === $id || session('faults')) @error($name)<div class="error">{{ $message }}</div>@enderror @endif</div>
     {{ $slot }}
     <button class="btn plain">{{ $button }}</button>
-    @if ($name === 'file')<progress class="hidden" max="1" aria-label="{{ $label }}: how far"></progress>@endif
 </form>

@@ -1,8 +1,8 @@
 @props(['job', 'system', 'editing' => null, 'may' => false])
-@php($terminals = collect($system->parts)->flatMap(fn ($p) => collect($p->kind->terminals())->mapWithKeys(fn ($t) => [$p->uid . '.' . $t->name => $p->name() . ' (' . $p->uid . ') ' . $t->label])))
+@php($terminals = collect($system->parts)->flatMap(fn ($p) => collect($p->kind->terminals())->mapWithKeys(fn ($t) => [$p->uid . '.' . $t->name => $p->oneName() . ', ' . $t->label])))
 @php($label = fn ($t) => $terminals[$t] ?? $t)
-@php($fuses = collect($system->parts)->filter(fn ($p) => in_array($p->kind->value, ['fuse', 'breaker'], true))->mapWithKeys(fn ($p) => [$p->uid => $p->name() . ' (' . $p->uid . ')']))
-@php($uids = collect($system->parts)->mapWithKeys(fn ($p) => [$p->uid => $p->name() . ' (' . $p->uid . ')']))
+@php($fuses = collect($system->parts)->filter(fn ($p) => in_array($p->kind->value, ['fuse', 'breaker'], true))->mapWithKeys(fn ($p) => [$p->uid => $p->oneName()]))
+@php($uids = collect($system->parts)->mapWithKeys(fn ($p) => [$p->uid => $p->oneName()]))
 @php($fates = collect(Pebblefell\System\Fate::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()]))
 <div class="section" id="wiring">
     <div class="section-head"><h2>What joins them</h2><span class="aside">{{ count($system->conductors) }} conductors, {{ count($system->signals) }} signals noted</span></div>
@@ -15,7 +15,7 @@
                 <tr>
                     <td class="small">{{ $label($row->from_terminal) }}</td><td class="small">{{ $label($row->to_terminal) }}@if ($row->route)<div class="muted">{{ $row->route }}</div>@endif</td>
                     <td class="num">{{ $row->size_mm2 ? $show->units->conductorSize($row->size_mm2) : '–' }}</td><td class="num">{{ $row->length_m ? $show->text($row->length_m, 'm') : '–' }}</td>
-                    <td class="small">{{ $row->protected_by ? ($fuses[$row->protected_by] ?? $row->protected_by) : '–' }}</td><td><span class="tag {{ $row->fate->value === 'remove' ? 'out' : ($row->fate->value === 'add' ? 'in' : '') }}">{{ $row->fate->label() }}</span></td>
+                    <td class="small">{{ $row->protected_by ? ($fuses[$row->protected_by] ?? $row->protected_by) : '–' }}</td><td>@php($fate = $system->fateOf($system->conductors[$row->uid]))<span class="tag {{ ['remove' => 'out', 'add' => 'in'][$fate->value] ?? '' }}">{{ $fate->label() }}</span></td>
                     <td>@if ($may)<a class="linkish" href="{{ route('survey', [$job, 'edit' => $row->uid]) }}#wiring">Change<span class="sr-only"> {{ $row->uid }}</span></a>@endif</td>
                 </tr>
             @endforeach

@@ -1,6 +1,5 @@
 @php($system = $pack->system)
 @php($sums = $pack->assessment->sums)
-@php($show = $pack->show)
 @php($planned = $sums->banks->planned)
 @php($region = $system->region)
 @php($left = collect($system->parts)->filter(fn ($p) => $p->fate === Pebblefell\System\Fate::Relabel))

@@ -1,9 +1,11 @@
-@php(view()->share('show', $pack->show))
-<x-layout :title="$pack->system->title" bare>
+<x-layout :title="$handover->job->title" bare>
     <div class="sheet">
-        <p class="muted">Handover pack {{ $pack->handover->number }} · {{ $pack->handover->created_at->format('j F Y') }} · {{ $pack->workshop->name }}</p>
-        <h1>{{ $pack->system->title }}</h1>
-        <p class="actions mt-2! no-print"><a class="btn" href="{{ $pack->handover->link('pack.pdf') }}">PDF</a><a class="btn plain" href="{{ $pack->handover->link('pack.file') }}">Open file</a></p>
-        @include('pack.body', ['photoOf' => fn ($sha) => $pack->handover->link('pack.photo', ['sha256' => $sha])])
+        <p class="muted">Handover pack {{ $handover->number }} · {{ $handover->created_at->format('j F Y') }}</p>
+        <h1>{{ $handover->job->title }}</h1>
+        <p class="actions mt-2! no-print">
+            <a class="btn" href="{{ $handover->link('pack.pdf') }}">PDF</a>
+            <a class="btn plain" href="{{ $handover->link('pack.file') }}">Open file</a>
+        </p>
+        {!! $handover->page !!}
     </div>
 </x-layout>

@@ -1,4 +1,4 @@
-@php(view()->share('show', $pack->show))
+@php($show = $pack->show)
 <!doctype html>
 <html lang="en">
 <head><meta charset="utf-8"><title>{{ $pack->system->title }}</title>

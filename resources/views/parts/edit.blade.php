@@ -1,6 +1,6 @@
 @php($may = auth()->user()->can('record', $job))
 @php($core = $system->parts[$part->uid])
-@php($back = request('back') === 'handover' ? '/jobs/' . $job->id . '/handover' : '/jobs/' . $job->id . '/survey')
+@php($back = $backTo === 'handover' ? '/jobs/' . $job->id . '/handover' : '/jobs/' . $job->id . '/survey')
 <x-layout :title="$part->name()" :bench="$bench">
     <p><a href="{{ url($back) }}#{{ $part->uid }}">← back</a></p>
     <div class="stage-head"><h1>{{ $part->name() }}</h1><span class="aside">{{ $part->kind->label() }} · {{ $part->uid }} · {{ $part->fate->label() }}</span></div>

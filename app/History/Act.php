@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Activity;
+use App\Models\Handover;
+use Carbon\CarbonInterface;
+use Illuminate\Support\Collection;
+
+/** What one person did to a job in one go. */
+final readonly class Act
+{
+    /**
+     * @param string                    $name  as the history's routes know it
+     * @param Collection<int, Activity> $lines in order, at least one
+     */
+    public function __construct(public string $name, public Collection $lines)
+    {
+    }
+
+    public function who(): string
+    {
+        return $this->lines->first()?->who() ?? '';
+    }
+
+    public function at(): ?CarbonInterface
+    {
+        return $this->lines->first()?->created_at;
+    }
+
+    /** "fitted 2 × Kvellin Slate 200 under the desk": it goes on from the name. */
+    public function sentence(): string
+    {
+        return Telling::of($this->lines);
+    }
+
+    /** A pack that was issued stays issued, and a line that only says something changed nothing. */
+    public function canBePutBack(): bool
+    {
+        return $this->lines->every(static fn(Activity $a): bool => $a->event !== null && $a->subject_type !== null && $a->subject_type !== Handover::class);
+    }
+
+    /** Rows told one by one before the rest is counted. Chosen. */
+    private const TOLD = 40;
+
+    /** How many rows details() leaves untold. */
+    public function untold(): int
+    {
+        return max(0, $this->lines->count() - self::TOLD);
+    }
+
+    /**
+     * @return list<array{what: string, changes: list<array{key: string, from: ?string, to: ?string}>}> the rest, on demand
+     */
+    public function details(): array
+    {
+        return array_values($this->lines->take(self::TOLD)->map(static fn(Activity $a): array => ['what' => Telling::row($a), 'changes' => Telling::changes($a)])->all());
+    }
+}

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Activity;
+use App\Models\Answer;
+use App\Models\Appliance;
+use App\Models\BalanceBattery;
+use App\Models\BalanceSession;
+use App\Models\Conductor;
+use App\Models\Handover;
+use App\Models\Job;
+use App\Models\Measurement;
+use App\Models\Part;
+use App\Models\Photo;
+use App\Models\Scenario;
+use App\Models\Setting;
+use App\Models\Signal;
+use Illuminate\Support\Collection;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
+
+/** Says in words what an act did. */
+final class Telling
+{
+    /** What an act is told by, first to last; the rest is counted behind it. */
+    private const ORDER = [Handover::class, Part::class, BalanceSession::class, BalanceBattery::class, Setting::class, Measurement::class, Appliance::class, Scenario::class, Answer::class, Photo::class, Signal::class, Conductor::class, Job::class];
+
+    /** Things named one by one before the rest is counted. Chosen. */
+    private const NAMED = 3;
+
+    private const QUIET = ['lock_version', 'entered_by', 'entered_at', 'position', 'since', 'origins'];
+
+    /**
+     * @param Collection<int, Activity> $lines of one act
+     */
+    public static function of(Collection $lines): string
+    {
+        $groups = [];
+        foreach ($lines as $line) {
+            $groups[(int) array_search($line->subject_type, self::ORDER, true)][self::verb($line)][self::what($line)][] = $line;
+        }
+        ksort($groups);
+        $said = [];
+        $rest = 0;
+        foreach ($groups as $verbs) {
+            foreach ($verbs as $verb => $things) {
+                if (count($said) >= 2) {
+                    $rest += array_sum(array_map(count(...), $things));
+                    continue;
+                }
+                $said[] = trim($verb . ' ' . self::listed(array_map(count(...), $things)));
+            }
+        }
+
+        return implode(__('history.and'), $said) . ($rest > 0 ? trans_choice('history.more', $rest, ['count' => $rest]) : '');
+    }
+
+    /** One row of an act: what it is, in a few words. */
+    public static function row(Activity $line): string
+    {
+        return trim(self::verb($line) . ' ' . self::what($line));
+    }
+
+    /**
+     * @return list<array{key: string, from: ?string, to: ?string}>
+     */
+    public static function changes(Activity $line): array
+    {
+        $new = (array) ($line->properties['attributes'] ?? []);
+        $old = (array) ($line->properties['old'] ?? []);
+        $changes = [];
+        foreach ($line->event === 'deleted' ? $old : $new as $key => $value) {
+            $from = $old[$key] ?? null;
+            $to = $line->event === 'deleted' ? null : $value;
+            if (in_array($key, self::QUIET, true) || ($line->event !== 'updated' && in_array($value, [null, '', [], '[]', '{}'], true))) {
+                continue;
+            }
+            foreach (self::apart((string) $key, $from, $to) as $name => [$was, $is]) {
+                if ($was !== $is) {
+                    $changes[] = ['key' => $name, 'from' => $was, 'to' => $is];
+                }
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
+     * A data sheet line by line; anything else whole.
+     *
+     * @return array<string, array{?string, ?string}>
+     */
+    private static function apart(string $key, mixed $from, mixed $to): array
+    {
+        if ($key !== 'data') {
+            return [str_replace('_', ' ', $key) => [self::text($from), self::text($to)]];
+        }
+        $lines = [];
+        foreach (array_keys((array) $from + (array) $to) as $line) {
+            $lines[str_replace('_', ' ', (string) $line)] = [self::text(((array) $from)[$line] ?? null), self::text(((array) $to)[$line] ?? null)];
+        }
+
+        return $lines;
+    }
+
+    private static function text(mixed $value): ?string
+    {
+        return match (true) {
+            $value === null, $value === '' => null,
+            is_bool($value) => (string) __($value ? 'history.yes' : 'history.no'),
+            is_scalar($value) => mb_strimwidth((string) $value, 0, 120, '…'),
+            default => mb_strimwidth((string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 0, 120, '…'),
+        };
+    }
+
+    private static function verb(Activity $line): string
+    {
+        $new = (array) ($line->properties['attributes'] ?? []);
+        $key = match ($line->subject_type) {
+            Part::class => match (true) {
+                $line->event === 'created' => ($new['fate'] ?? '') === Fate::Add->value ? 'planned' : 'noted',
+                $line->event === 'updated' && array_diff(array_keys($new), ['fate', 'lock_version']) === [] => 'decided_' . ($new['fate'] ?? 'keep'),
+                $line->event === 'updated' => array_key_exists('position', $new) && count($new) === 1 ? 'moved' : 'changed',
+                default => 'deleted',
+            },
+            Handover::class => $line->event === 'created' ? 'issued' : 'took_back',
+            Measurement::class => $line->event === 'created' ? 'read' : 'deleted',
+            Answer::class => $line->event === 'created' ? ($new['answer'] ?? 'accepted') : 'deleted',
+            Photo::class => $line->event === 'created' ? 'photographed' : 'deleted',
+            Setting::class => $line->event === 'deleted' ? 'deleted' : 'set',
+            Conductor::class => ['created' => 'drew', 'updated' => 'changed'][$line->event] ?? 'deleted',
+            BalanceSession::class => match (true) {
+                $line->event === 'created' => 'opened',
+                isset($new['ended_at']) => 'ended',
+                isset($new['joined_at']) => 'joined',
+                default => 'changed',
+            },
+            BalanceBattery::class => $line->event === 'created' ? 'took_in' : 'moved_on',
+            Job::class => ['created' => 'opened', 'updated' => 'changed'][$line->event] ?? 'deleted',
+            default => ['created' => 'added', 'updated' => 'changed'][$line->event] ?? 'deleted',
+        };
+
+        return $line->event === null ? (string) $line->description : __("history.verbs.$key");
+    }
+
+    private static function what(Activity $line): string
+    {
+        // What the row was called when it was written, as far as the line tells; else what it is called now.
+        $row = [...($line->subject?->getAttributes() ?? []), ...(array) ($line->properties['old'] ?? []), ...(array) ($line->properties['attributes'] ?? [])];
+        $place = ($row['place'] ?? '') !== '' && $line->event === 'created' ? __('history.in_place', ['place' => $row['place']]) : '';
+
+        return match ($line->subject_type) {
+            Part::class => self::part($row) . $place,
+            Appliance::class, Scenario::class => __('history.' . strtolower(class_basename((string) $line->subject_type)), ['name' => $row['name'] ?? '']),
+            Setting::class => __('history.setting', ['parameter' => Parameter::tryFrom((string) ($row['parameter'] ?? ''))?->label() ?? '', 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
+            Measurement::class => __('history.measurement', ['quantity' => str_replace('_', ' ', (string) ($row['quantity'] ?? '')), 'value' => $row['value'] ?? '', 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
+            Answer::class => __('history.answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),
+            Handover::class => __('history.pack', ['number' => $row['number'] ?? '']),
+            Conductor::class => __('history.conductor'),
+            Signal::class => __('history.signal'),
+            Photo::class => __('history.photo', ['caption' => $row['caption'] ?? '']),
+            BalanceSession::class => __('history.session'),
+            BalanceBattery::class => __('history.in_session', ['part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
+            Job::class => __('history.job'),
+            default => '',
+        };
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     */
+    private static function part(array $row): string
+    {
+        $name = trim(($row['make'] ?? '') . ' ' . ($row['model'] ?? ''));
+
+        return $name !== '' ? $name : PartKind::tryFrom((string) ($row['kind'] ?? ''))?->label() ?? (string) ($row['uid'] ?? '');
+    }
+
+    private static function partName(Activity $line, string $uid): string
+    {
+        static $names = [];
+        $names[$line->job_id] ??= Part::query()->where('job_id', $line->job_id)->get()->mapWithKeys(static fn(Part $p): array => [$p->uid => $p->name()])->all();
+
+        return $names[$line->job_id][$uid] ?? $uid;
+    }
+
+    /**
+     * @param array<array-key, int> $things how many of each
+     */
+    private static function listed(array $things): string
+    {
+        $words = [];
+        foreach (array_slice($things, 0, self::NAMED, true) as $thing => $count) {
+            $words[] = ($count > 1 ? $count . ' × ' : '') . $thing;
+        }
+        $rest = array_sum(array_slice($things, self::NAMED));
+
+        return implode(', ', $words) . ($rest > 0 ? trans_choice('history.more', (int) $rest, ['count' => $rest]) : '');
+    }
+}

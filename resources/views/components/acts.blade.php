@@ -1,0 +1,34 @@
+@props(['acts', 'job'])
+@inject('time', App\Support\WorkshopTime::class)
+<ol class="acts mt-3">
+    @foreach ($acts as $act)
+        <li class="act">
+            <div class="act-line">
+                <span class="act-when num">{{ $act->at() ? $time->short($act->at()) : '' }}</span>
+                <span><strong>{{ $act->who() }}</strong> {{ $act->sentence() }}</span>
+                @can('plan', $job)
+                    @if ($act->canBePutBack())
+                        <form method="post" action="{{ route('history.update', [$job, $act->name]) }}">
+                            @csrf @method('put')
+                            <button class="btn link">Put back<span class="sr-only">: {{ $act->sentence() }}</span></button>
+                        </form>
+                    @endif
+                @endcan
+            </div>
+            <details>
+                <summary class="small">{{ $act->lines->count() === 1 ? 'In full' : 'In full: ' . $act->lines->count() . ' rows' }}</summary>
+                @foreach ($act->details() as $row)
+                    <div class="small mt-1">{{ ucfirst($row['what']) }}</div>
+                    <ul class="small muted">
+                        @foreach ($row['changes'] as $change)
+                            <li>{{ $change['key'] }}: @if ($change['from'] !== null){{ $change['from'] }} → @endif{{ $change['to'] ?? '–' }}</li>
+                        @endforeach
+                    </ul>
+                @endforeach
+                @if ($act->untold() > 0)
+                    <p class="small muted">and {{ $act->untold() }} more rows</p>
+                @endif
+            </details>
+        </li>
+    @endforeach
+</ol>
