@@ -36,6 +36,17 @@ enum Stage: string
         };
     }
 
+    /** What one must be allowed to do with a job to work there. */
+    public function ability(): string
+    {
+        return match ($this) {
+            self::Survey, self::Loads => 'survey',
+            self::Size, self::Sources, self::Bank => 'plan',
+            self::Balance, self::Settings => 'record',
+            self::Handover => 'handOver',
+        };
+    }
+
     /** What to do there next, for the Yard. */
     public function nextAction(): string
     {

@@ -91,9 +91,9 @@ ensure_npm() {
     fi
 }
 
-asset_sum() { (cd "$ROOT" && find resources vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1); }
+asset_sum() { (cd "$ROOT" && find resources vite.config.js vite.offline.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1); }
 
-build_assets() { (cd "$ROOT" && node node_modules/vite/bin/vite.js build && chmod -R a+rX public && asset_sum >public/build/.sum); }
+build_assets() { (cd "$ROOT" && node node_modules/vite/bin/vite.js build && node node_modules/vite/bin/vite.js build --config vite.offline.config.js && chmod -R a+rX public && asset_sum >public/build/.sum); }
 
 ensure_assets() {
     [ -f "$ROOT/public/build/.sum" ] && [ "$(cat "$ROOT/public/build/.sum")" = "$(asset_sum)" ] && return 0

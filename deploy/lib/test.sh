@@ -41,7 +41,7 @@ run_part() {
 part_static() {
     run_part 'PHPStan with the architecture rules' php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --no-ansi
     run_part 'Code style' vendor/bin/php-cs-fixer fix --dry-run --diff --no-ansi --show-progress=none
-    run_part 'ESLint' node node_modules/eslint/bin/eslint.js resources/js public/balance-sw.js tests bench eslint.config.js vite.config.js playwright.config.js
+    run_part 'ESLint' node node_modules/eslint/bin/eslint.js resources/js tests bench eslint.config.js vite.config.js vite.offline.config.js playwright.config.js
 }
 
 phpunit() {

@@ -4,7 +4,7 @@ import { liveForms } from './live.js';
 import { hourStrips } from './hour-strip.js';
 import { enduranceMap } from './endurance-map.js';
 import { liveStream } from './live-stream.js';
-import { readingQueue } from './reading-queue.js';
+import { outbox } from './outbox.js';
 import { bankOrder } from './bank-order.js';
 import { themeSwitch } from './theme.js';
 import { smallThings } from './small-things.js';
@@ -15,7 +15,7 @@ liveForms();
 hourStrips();
 enduranceMap();
 liveStream();
-readingQueue();
+outbox();
 bankOrder();
 smallThings();
 

@@ -20,7 +20,7 @@ export function smallThings() {
 
     document.addEventListener('submit', (event) => {
         const form = event.target;
-        if (form instanceof HTMLFormElement && !form.matches('[data-live], [data-reading]')) {
+        if (form instanceof HTMLFormElement && !form.matches('[data-live], [data-outbox]')) {
             window.setTimeout(() => form.querySelectorAll('button:not([name])').forEach((button) => { button.disabled = true; }), 0);
         }
     });

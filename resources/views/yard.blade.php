@@ -16,7 +16,7 @@
                 <tr class="yard-row">
                     <td><a class="title" href="{{ route('jobs.show', $job) }}">{{ $job->title }}</a><div class="small muted">{{ $job->number }} · {{ $job->customer?->name }}</div></td>
                     <td data-label="How far"><span class="stones">@foreach ($job->digest['states'] ?? [] as $state)<x-stone :state="$state" />@endforeach</span><span class="sr-only">{{ count(array_filter($job->digest['states'] ?? [], fn ($s) => $s === 'done')) }} of {{ count($job->digest['states'] ?? []) }} stages done</span></td>
-                    <td data-label="Next">@if ($job->digest['finished'] ?? false)<span class="muted">{{ $job->digest['next'] }}</span>@else<a href="{{ route($job->digest['stage'] ?? 'survey', $job) }}">{{ $job->digest['next'] ?? '' }}</a>@endif</td>
+                    <td data-label="Next">@if ($job->isUnreadable())<a class="text-rust" href="{{ route('survey', $job) }}">Cannot be read: {{ $job->digest['unreadable']['message'] }}</a>@elseif ($job->digest['finished'] ?? false)<span class="muted">{{ $job->digest['next'] }}</span>@else<a href="{{ route($job->digest['stage'] ?? 'survey', $job) }}">{{ $job->digest['next'] ?? '' }}</a>@endif</td>
                     <td data-label="To decide" class="whitespace-nowrap">@if ($job->digest['stops'] ?? 0)<span class="tag out">{{ $job->digest['stops'] }} stop{{ $job->digest['stops'] === 1 ? '' : 's' }}</span> @endif @if ($job->digest['fixes'] ?? 0)<span class="tag look">{{ $job->digest['fixes'] }} fix{{ $job->digest['fixes'] === 1 ? '' : 'es' }}</span>@endif</td>
                     <td data-label="Changed" class="small muted whitespace-nowrap">{{ $job->updated_at ? $workshop->local($job->updated_at)->format('j M Y') : '' }}</td>
                 </tr>

@@ -40,7 +40,7 @@ final class PartController extends Controller
     {
         $part->loadMissing('photos');
 
-        return Workbench::of($job)->view('parts.edit', null, ['part' => $part, 'backTo' => $request->asked('back')]);
+        return Workbench::of($job)->view('parts.edit', null, ['part' => $part, 'backTo' => $request->asked('back'), 'hangs' => RemovePart::hanging($part)]);
     }
 
     public function update(PartRequest $request, Job $job, Part $part): RedirectResponse

@@ -29,7 +29,7 @@
                 @endif
                 <form class="search" action="{{ route('search') }}" role="search">
                     <label class="sr-only" for="search">Find a job, part or serial</label>
-                    <input id="search" name="q" value="{{ request()->routeIs('search') ? request('q') : '' }}" placeholder="Find a job, part or serial" autocomplete="off">
+                    <input id="search" name="q" value="{{ request()->routeIs('search') && is_string(request('q')) ? request('q') : '' }}" placeholder="Find a job, part or serial" autocomplete="off">
                     <kbd aria-hidden="true">/</kbd>
                 </form>
                 <details class="menu">
@@ -60,12 +60,16 @@
     @endif
     @if (isset($errors) && $errors->any())
         <div class="wrong" role="alert" id="wrong">
-            {{ $errors->first('form') ?: ($errors->first('file') ?: 'Not saved yet: ' . $errors->first()) }}
+            @if (request()->attributes->get(App\Http\Requests\Query::FAULTY))
+                The address asks for what cannot be; it is left out. {{ $errors->first() }}
+            @else
+                {{ $errors->first('form') ?: ($errors->first('file') ?: 'Not saved yet: ' . $errors->first()) }}
+            @endif
         </div>
     @endif
     @if ($rail)
         <div class="with-rail">
-            <main id="main" tabindex="-1">{{ $slot }}</main>
+            <main id="main" tabindex="-1"><x-who-may :stage="$stage" :job="$job" />{{ $slot }}</main>
             {{ $rail }}
         </div>
     @else

@@ -32,5 +32,5 @@
             <div class="form-grid"><x-field form="reading" label="What" name="quantity" :options="collect(Pebblefell\System\Measurement::QUANTITIES)->mapWithKeys(fn ($u, $q) => [$q => str_replace('_', ' ', $q) . ', ' . $u])" /><x-field form="reading" label="Value" name="value" inputmode="decimal" /><x-field form="reading" label="Instrument" name="instrument" /><x-field form="reading" label="Note" name="note" /></div>
             <div class="actions"><button class="btn plain">Keep the reading</button></div></form>@endif
     </div>
-    @can('survey', $job)<div class="section"><x-delete :action="route('parts.destroy', [$job, $part])" :version="$part->lock_version" what="the part and what hangs on it" /></div>@endcan
+    @can('survey', $job)<div class="section"><x-delete :action="route('parts.destroy', [$job, $part])" :version="$part->lock_version" :what="$hangs === [] ? 'the part' : 'the part, and with it ' . collect($hangs)->map(fn ($n, $what) => $n . ' ' . Str::plural($what, $n))->implode(', ')" /></div>@endcan
 </x-layout>

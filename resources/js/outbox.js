@@ -1,0 +1,235 @@
+// The outbox: what is typed without a network, or faster than the network, is kept on this device first and leaves it when the server has it:
+// each exactly once (the id is made here and is unique in the database), in order. What the server asks about or refuses is shown and kept
+// until it is settled. A form takes part by data-outbox (what it is about); its answer is JSON.
+import { openDB } from 'idb';
+import { refreshPage } from './live-stream.js';
+
+const RETRY_MS = 10_000;
+const FORMS = 'form[data-outbox]';
+// What was typed is written here at once, before the store has answered: a page that is left meanwhile loses nothing.
+const JOURNAL = 'pebblefell-outbox';
+
+const store = openDB('pebblefell', 2, {
+    upgrade: async (db, from, _to, change) => {
+        const items = db.createObjectStore('items', { keyPath: 'n', autoIncrement: true });
+        items.createIndex('id', 'id', { unique: true });
+        if (from === 1) {
+            for (const reading of await change.objectStore('readings').getAll()) {
+                delete reading.n;
+                await items.add({ ...reading, id: reading.fields.client_id });
+            }
+            db.deleteObjectStore('readings');
+        }
+    },
+});
+
+/** Random, version 4; crypto.randomUUID is there on https and localhost only. */
+function uuid() {
+    const b = crypto.getRandomValues(new Uint8Array(16));
+    b[6] = (b[6] & 0x0f) | 0x40;
+    b[8] = (b[8] & 0x3f) | 0x80;
+    const hex = [...b].map((v) => v.toString(16).padStart(2, '0')).join('');
+    return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
+}
+
+const journal = {
+    read: () => JSON.parse(localStorage.getItem(JOURNAL) ?? '[]'),
+    write: (items) => localStorage.setItem(JOURNAL, JSON.stringify(items)),
+    add: (item) => journal.write([...journal.read(), item]),
+    drop: (id) => journal.write(journal.read().filter((item) => item.id !== id)),
+};
+
+const who = () => document.querySelector(FORMS)?.dataset.who ?? '';
+const stored = async () => (await (await store).getAll('items')).filter((item) => item.who === who());
+const unstored = (known) => journal.read().filter((item) => item.who === who() && !known.some((k) => k.id === item.id));
+
+let token = null;
+let sending = false;
+let trouble = '';
+let storing = Promise.resolve();
+
+/** From the journal into the store, in the order in which they were typed. */
+function takeIn() {
+    storing = storing.then(async () => {
+        const db = await store;
+        for (const item of journal.read()) {
+            if (!await db.getFromIndex('items', 'id', item.id)) {
+                await db.add('items', item);
+            }
+            journal.drop(item.id);
+        }
+    });
+    return storing;
+}
+
+async function freshToken() {
+    const answer = await fetch(location.pathname, { headers: { Accept: 'text/html', 'X-Background': 'token' }, credentials: 'same-origin' });
+    token = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('input[name=_token]')?.value ?? null;
+}
+
+const post = (item) => fetch(item.url, {
+    method: 'POST',
+    credentials: 'same-origin',
+    headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token ?? document.querySelector('input[name=_token]')?.value ?? '' },
+    body: JSON.stringify(item.fields),
+});
+
+/** Sends one; whether the next may follow. */
+async function deliver(db, item) {
+    let answer = await post(item);
+    if (answer.status === 419) {
+        await freshToken();
+        answer = await post(item);
+    }
+    if (answer.ok && !answer.redirected) {
+        await db.delete('items', item.n);
+        return true;
+    }
+    if (answer.status === 401 || answer.status === 419 || answer.redirected) {
+        trouble = 'You are signed out: sign in again, and they go.';
+        return false;
+    }
+    if (answer.status >= 500 || answer.status === 429) {
+        trouble = 'The server is in trouble; they are tried again.';
+        return false;
+    }
+    const said = await answer.json().catch(() => ({}));
+    const faults = Object.values(said.errors ?? {}).flat();
+    await db.put('items', { ...item, state: said.ask ? 'asked' : 'refused', message: faults[0] ?? said.message ?? `The server refuses it (${answer.status}).` });
+    return true;
+}
+
+async function flush() {
+    if (sending || !document.querySelector(FORMS)) {
+        return;
+    }
+    sending = true;
+    let sent = false;
+    try {
+        await takeIn();
+        const db = await store;
+        trouble = '';
+        for (const item of (await stored()).filter((i) => i.state === 'waits')) {
+            if (!await deliver(db, item)) {
+                break;
+            }
+            sent = true;
+            await show();
+        }
+    } catch {
+        trouble = 'No connection; they are sent when it is back.';
+    } finally {
+        sending = false;
+    }
+    await show();
+    if (sent) {
+        await refreshPage();
+    }
+    // What was typed meanwhile goes too.
+    if (trouble === '' && (await stored()).some((item) => item.state === 'waits')) {
+        flush();
+    }
+}
+
+const element = (name, text, more = {}) => Object.assign(document.createElement(name), { textContent: text, ...more });
+const at = (item) => new Date(item.fields.read_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+
+function settled(item) {
+    const line = element('div', `${item.what}, ${item.says} at ${at(item)}: ${item.message} `, { className: 'unsent' });
+    const button = (label, act) => line.append(element('button', label, { className: 'btn plain', type: 'button', onclick: act }), ' ');
+    if (item.state === 'asked') {
+        button('It is so', async () => {
+            await (await store).put('items', { ...item, state: 'waits', fields: { ...item.fields, sure: true } });
+            flush();
+        });
+    }
+    button('Throw it away', async () => {
+        await (await store).delete('items', item.n);
+        show();
+    });
+    return line;
+}
+
+async function show() {
+    const place = document.querySelector('[data-unsent]');
+    if (!place) {
+        return;
+    }
+    const known = await stored();
+    const items = [...known, ...unstored(known)];
+    const waiting = items.filter((item) => item.state === 'waits');
+    place.hidden = items.length === 0;
+    place.dataset.unsent = String(waiting.length);
+    const words = `${waiting.length} ${waiting.length === 1 ? 'is' : 'are'} on this device and not sent yet. ${trouble}`;
+    place.replaceChildren(...(waiting.length > 0 ? [element('p', words, { className: 'unsent' })] : []), ...known.filter((item) => item.state !== 'waits').map(settled));
+    document.querySelectorAll(FORMS).forEach((form) => {
+        const said = form.querySelector('[data-outbox-said]');
+        if (said && form.dataset.typed) {
+            said.textContent = waiting.some((item) => item.url === form.action) ? 'waiting' : 'stored';
+        }
+    });
+}
+
+/** Takes what stands in the form, which is empty at once for the next. */
+function keep(form) {
+    const fields = Object.fromEntries([...new FormData(form)].filter(([name]) => !name.startsWith('_')));
+    const id = uuid();
+    const says = form.dataset.outboxSays.replaceAll(/\{(\w+)\}/g, (_, name) => fields[name] ?? '');
+    journal.add({ id, url: form.action, who: form.dataset.who, what: form.dataset.outbox, says, state: 'waits', fields: { ...fields, sure: Boolean(fields.sure), client_id: id, read_at: new Date().toISOString() } });
+    form.dataset.typed = 'yes';
+    form.querySelectorAll('input:not([type=hidden])').forEach((field) => {
+        field.value = '';
+        field.checked = false;
+        delete field.dataset.dirty;
+    });
+    show().catch(() => {});
+    flush();
+}
+
+/** The page and what it is made of are kept for the time without a network; the worker says when they are. */
+async function keepPage() {
+    if (!('serviceWorker' in navigator)) {
+        return;
+    }
+    await navigator.serviceWorker.register('/offline.js');
+    const { active } = await navigator.serviceWorker.ready;
+    const parts = performance.getEntriesByType('resource').map((r) => new URL(r.name)).filter((u) => u.origin === location.origin && u.pathname.startsWith('/build/')).map((u) => u.pathname);
+    navigator.serviceWorker.addEventListener('message', (event) => {
+        if (event.data === 'kept') {
+            document.documentElement.dataset.offlineReady = 'yes';
+        }
+    });
+    active?.postMessage({ keep: location.pathname, parts: [...new Set(parts)] });
+}
+
+export function outbox() {
+    if (location.pathname === '/sign-in') {
+        // Nobody is signed in: no page of a job stays behind on this device. What is unsent does.
+        window.caches?.keys().then((names) => names.forEach((name) => caches.delete(name))).catch(() => {});
+        return;
+    }
+    document.addEventListener('submit', (event) => {
+        const form = event.target;
+        if (form instanceof HTMLFormElement && form.matches(FORMS) && window.indexedDB) {
+            event.preventDefault();
+            keep(form);
+            form.querySelector('input:not([type=hidden])')?.focus();
+        }
+    });
+    document.addEventListener('input', (event) => {
+        if (event.target instanceof HTMLElement && event.target.closest(FORMS)) {
+            event.target.dataset.dirty = 'yes';
+        }
+    });
+    if (document.querySelector(`${FORMS}, [data-keep-page]`)) {
+        keepPage().catch(() => {});
+        document.addEventListener('page:morphed', () => show().catch(() => {}));
+        window.addEventListener('online', flush);
+        window.setInterval(async () => {
+            if ((await stored()).some((item) => item.state === 'waits')) {
+                flush();
+            }
+        }, RETRY_MS);
+        flush();
+    }
+}
