@@ -8,6 +8,7 @@ use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use App\Support\SystemReader;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\Layout;
@@ -32,7 +33,8 @@ final class WireBank
             $uids = array_map(static fn($p): string => $p->uid, $batteries);
             $series = Bank::seriesFor($batteries[0]->data->number('nominal_v') ?? 12.0, $job->system_v);
             $strings = array_chunk($uids, max(1, $series));
-            $outside = $this->clear($job, $uids);
+            $posts = $job->parts()->where('kind', PartKind::Busbar->value)->where('note', 'post of the bank')->get();
+            $outside = self::clear($job, $uids, $posts);
             $bars = $layout === Layout::Posts ? $this->bars($job, count($strings)) : [];
             $row = fn(string $from, string $to, float $metres) => $this->addParts->row($job, Conductor::class, 'c', ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => Fate::Add, 'route' => 'battery link', 'size_mm2' => $mm2, 'length_m' => $metres]);
             $ends = [];
@@ -60,19 +62,21 @@ final class WireBank
             foreach ($outside as [$conductor, $column, $pole]) {
                 $conductor->changeTo([$column => $at[$pole]]);
             }
+            // The old posts go once nothing hangs on them.
+            $posts->each($this->removePart);
         });
     }
 
     /**
-     * Takes the old links and posts away.
+     * Takes the old links away.
      *
-     * @param list<string> $uids of the batteries
+     * @param list<string>          $uids  of the batteries
+     * @param Collection<int, Part> $posts
      *
      * @return list<array{Conductor, string, int}> what hung on the bank from outside: conductor, its end, pole
      */
-    private function clear(Job $job, array $uids): array
+    private static function clear(Job $job, array $uids, Collection $posts): array
     {
-        $posts = $job->parts()->where('kind', PartKind::Busbar->value)->where('note', 'post of the bank')->get();
         $mine = [...$uids, ...$posts->pluck('uid')->all()];
         $uidOf = static fn(string $terminal): string => explode('.', $terminal, 2)[0];
         $outside = [];
@@ -87,15 +91,6 @@ final class WireBank
                 $outside[] = [$conductor, $column, $pole];
             }
         }
-        // The conductors from outside move to the new take-offs; the posts themselves go once nothing hangs on them.
-        foreach ($outside as [$conductor, $column]) {
-            $conductor->setAttribute($column, $uids[0] . '.plus');
-            $conductor->saveQuietly();
-        }
-        foreach ($posts as $post) {
-            ($this->removePart)($post);
-        }
-
         return $outside;
     }
 

@@ -19,6 +19,7 @@ use App\Models\Scenario;
 use App\Models\Setting;
 use App\Models\Signal;
 use Illuminate\Support\Collection;
+use Pebblefell\Balance\Step;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -31,6 +32,8 @@ final class Telling
 
     /** Things named one by one before the rest is counted. Chosen. */
     private const NAMED = 3;
+
+    private const COUNTED = '#';
 
     private const QUIET = ['lock_version', 'entered_by', 'entered_at', 'position', 'since', 'origins'];
 
@@ -62,7 +65,9 @@ final class Telling
     /** One row of an act: what it is, in a few words. */
     public static function row(Activity $line): string
     {
-        return trim(self::verb($line) . ' ' . self::what($line));
+        $what = self::what($line);
+
+        return trim(self::verb($line) . ' ' . (str_starts_with($what, self::COUNTED) ? self::counted($what, 1) : $what));
     }
 
     /**
@@ -160,11 +165,12 @@ final class Telling
             Measurement::class => __('history.measurement', ['quantity' => str_replace('_', ' ', (string) ($row['quantity'] ?? '')), 'value' => $row['value'] ?? '', 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
             Answer::class => __('history.answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),
             Handover::class => __('history.pack', ['number' => $row['number'] ?? '']),
-            Conductor::class => __('history.conductor'),
-            Signal::class => __('history.signal'),
+            // Counted, not named one by one.
+            Conductor::class => self::COUNTED . 'conductor',
+            Signal::class => self::COUNTED . 'signal',
             Photo::class => __('history.photo', ['caption' => $row['caption'] ?? '']),
             BalanceSession::class => __('history.session'),
-            BalanceBattery::class => __('history.in_session', ['part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
+            BalanceBattery::class => __('history.in_session', ['part' => self::partName($line, (string) ($row['part_uid'] ?? '')), 'step' => Step::tryFrom((string) ($row['step'] ?? ''))?->label() ?? '']),
             Job::class => __('history.job'),
             default => '',
         };
@@ -188,6 +194,11 @@ final class Telling
         return $names[$line->job_id][$uid] ?? $uid;
     }
 
+    private static function counted(string $thing, int $count): string
+    {
+        return trans_choice('history.' . substr($thing, strlen(self::COUNTED)), $count, ['count' => $count]);
+    }
+
     /**
      * @param array<array-key, int> $things how many of each
      */
@@ -195,7 +206,8 @@ final class Telling
     {
         $words = [];
         foreach (array_slice($things, 0, self::NAMED, true) as $thing => $count) {
-            $words[] = ($count > 1 ? $count . ' × ' : '') . $thing;
+            $thing = (string) $thing;
+            $words[] = str_starts_with($thing, self::COUNTED) ? self::counted($thing, $count) : ($count > 1 ? $count . ' × ' : '') . $thing;
         }
         $rest = array_sum(array_slice($things, self::NAMED));
 

@@ -25,14 +25,14 @@ final class FieldOf
         $steps = explode('/', ltrim($unreadable->path, '/'));
         $class = self::ROWS[$steps[0]] ?? null;
         $key = $class === null ? (string) end($steps) : ($class::FILE[$steps[2] ?? ''] ?? $steps[2] ?? '');
-        foreach ([implode('.', [$key, ...array_slice($steps, 3)]), $key] as $name) {
+        // What names something that is not there was typed somewhere: the field that holds that name.
+        $field = preg_match('/^"(.+)" /', $unreadable->getMessage(), $m) === 1 ? array_search($m[1], $input, true) : false;
+        foreach ($field !== false ? [] : [implode('.', [$key, ...array_slice($steps, 3)]), $key] as $name) {
             if ($name !== '' && $request->has($name)) {
-                return InvalidValue::at('/' . str_replace('.', '/', $name), $unreadable->getMessage());
+                $field = $name;
+                break;
             }
         }
-        // What names something that is not there was typed somewhere: the field that holds that name.
-        $named = preg_match('/^"(.+)" /', $unreadable->getMessage(), $m) === 1 ? $m[1] : (string) end($steps);
-        $field = array_search($named, $input, true);
 
         return InvalidValue::at($field === false ? '' : '/' . str_replace('.', '/', (string) $field), $unreadable->getMessage());
     }

@@ -48,6 +48,7 @@ use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\System\DataSheet;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
+use Spatie\Activitylog\Facades\LogBatch;
 
 /**
  * A workshop in an invented harbour town at 63° north, with the travelling services of its coast as customers. Everything is invented.
@@ -171,7 +172,7 @@ final class DemoSeeder extends Seeder
         foreach ([[$inverter, ['absorption_v' => '14.2', 'float_v' => '13.5', 'equalise_v' => 'off', 'rebulk_v' => '13.3', 'absorption_limit_h' => '1']], [$dcdc, ['absorption_v' => '14.4', 'float_v' => '13.5', 'equalise_v' => 'off']], [$mppt, ['absorption_v' => '14.2', 'float_v' => '13.5']]] as [$part, $values]) {
             $this->asSet($job, $part, $values);
         }
-        app(WireBank::class)($job, Layout::Across, [0, 3], 95.0, 0.28, 0.3);
+        $this->act(static fn() => app(WireBank::class)($job, Layout::Across, [0, 3], 95.0, 0.28, 0.3));
         // Two are through or nearly, on the chargers that there are; two wait, measured as they came.
         $now = CarbonImmutable::now()->startOfMinute();
         $session = $this->session($job, Protocol::Full, $now->subHours(16), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
@@ -214,7 +215,7 @@ final class DemoSeeder extends Seeder
         }
         $this->picture($batteries[0], ['KVELLIN SLATE 200 WARM', '12.8 V  200 Ah  LFP', 'S/N K200W-25-1331'], 'Label, first battery');
         $this->picture($mppt, ['HALVERIN CREST 50 C', '100 V  50 A', 'S/N C1-77004'], 'Label');
-        app(WireBank::class)($job, Layout::Across, [0, 1], 35.0, 0.3, 0.25);
+        $this->act(static fn() => app(WireBank::class)($job, Layout::Across, [0, 1], 35.0, 0.3, 0.25));
         $session = $this->session($job, Protocol::Full, CarbonImmutable::parse('2026-10-06T07:30:00Z'), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
         foreach ([[13.18, 13.38, 13.34], [13.05, 13.56, 13.35]] as $k => $volts) {
             foreach ([[0.0, $volts[0], Step::Waiting], [23.0, $volts[1], Step::Resting], [46.0, $volts[2], Step::Joined]] as [$hours, $v, $step]) {
@@ -340,9 +341,11 @@ final class DemoSeeder extends Seeder
      */
     private function found(Job $job, string $name, int $count, string $place, array $data = [], Fate $fate = Fate::Keep, string $role = 'house'): array
     {
-        $library = $this->library($name);
+        return $this->act(function () use ($job, $name, $count, $place, $data, $fate, $role): array {
+            $library = $this->library($name);
 
-        return (new AddParts())($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place, 'role' => $role], [...$library->data, ...$data], $count, $fate);
+            return (new AddParts())($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place, 'role' => $role], [...$library->data, ...$data], $count, $fate);
+        });
     }
 
     /**
@@ -353,9 +356,11 @@ final class DemoSeeder extends Seeder
      */
     private function planned(Job $job, string $name, int $count, string $place, array $common = [], array $data = []): array
     {
-        $library = $this->library($name);
+        return $this->act(function () use ($job, $name, $count, $place, $common, $data): array {
+            $library = $this->library($name);
 
-        return (new AddParts())($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place, ...$common], [...$library->data, ...$data], $count, Fate::Add);
+            return (new AddParts())($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place, ...$common], [...$library->data, ...$data], $count, Fate::Add);
+        });
     }
 
     /**
@@ -369,7 +374,9 @@ final class DemoSeeder extends Seeder
 
     private function bank(Job $job, string $name, int $count): void
     {
-        app(ChooseBank::class)($job, $this->library($name), $count);
+        $this->act(function () use ($job, $name, $count): void {
+            app(ChooseBank::class)($job, $this->library($name), $count);
+        });
     }
 
     private function library(string $name): LibraryPart
@@ -389,12 +396,14 @@ final class DemoSeeder extends Seeder
      */
     private function loads(Job $job, array $rows): void
     {
-        $scenario = $job->scenarios()->firstOrFail()->uid;
-        foreach ($rows as $row) {
-            (new AddParts())->row($job, Appliance::class, 'a', [
-                'name' => $row[0], 'side' => $row[1], 'watts' => $row[2], 'hours' => [$scenario => HoursText::parse($row[3])], 'duty_pct' => $row[4], 'standby_w' => $row[5], 'surge_w' => $row[6] ?? null, 'quantity' => $row[7] ?? 1,
-            ]);
-        }
+        $this->act(function () use ($job, $rows): void {
+            $scenario = $job->scenarios()->firstOrFail()->uid;
+            foreach ($rows as $row) {
+                (new AddParts())->row($job, Appliance::class, 'a', [
+                    'name' => $row[0], 'side' => $row[1], 'watts' => $row[2], 'hours' => [$scenario => HoursText::parse($row[3])], 'duty_pct' => $row[4], 'standby_w' => $row[5], 'surge_w' => $row[6] ?? null, 'quantity' => $row[7] ?? 1,
+                ]);
+            }
+        });
     }
 
     /**
@@ -474,16 +483,18 @@ final class DemoSeeder extends Seeder
      */
     private function setAll(Job $job, array $parts): void
     {
-        $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
-        foreach (Assessment::of(SystemReader::read($job->fresh() ?? $job))->sums->settings->devices as $device) {
-            if (in_array($device['part']->uid, $uids, true)) {
-                $values = [];
-                foreach ($device['rows'] as $row) {
-                    $values[$row->parameter->value] = $row->planned()->text();
+        $this->act(function () use ($job, $parts): void {
+            $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
+            foreach (Assessment::of(SystemReader::read($job->fresh() ?? $job))->sums->settings->devices as $device) {
+                if (in_array($device['part']->uid, $uids, true)) {
+                    $values = [];
+                    foreach ($device['rows'] as $row) {
+                        $values[$row->parameter->value] = $row->planned()->text();
+                    }
+                    $this->asSet($job, $job->parts()->where('uid', $device['part']->uid)->firstOrFail(), $values);
                 }
-                $this->asSet($job, $job->parts()->where('uid', $device['part']->uid)->firstOrFail(), $values);
             }
-        }
+        });
     }
 
     private function answerAll(Job $job, string $reason): void
@@ -512,5 +523,24 @@ final class DemoSeeder extends Seeder
         ob_start();
         imagepng($image);
         PhotoStore::keep($part, (string) ob_get_clean(), $caption);
+    }
+
+    /**
+     * What somebody does in one go is one act in the history.
+     *
+     * @template T
+     *
+     * @param callable(): T $do
+     *
+     * @return T
+     */
+    private function act(callable $do): mixed
+    {
+        LogBatch::startBatch();
+        try {
+            return $do();
+        } finally {
+            LogBatch::endBatch();
+        }
     }
 }

@@ -59,7 +59,9 @@ serve_demo() {
 command_test() {
     local what=all
     FAILED=''
-    case ${1:-} in static | core | feature | browser) what=$1; shift ;; esac
+    case ${1:-} in static | core | feature | live | browser) what=$1; shift ;;
+        fuzz) what=live; shift; export FUZZ=${1:-5000}; [ $# -gt 0 ] && shift; set -- --filter FuzzTest ;;
+    esac
     [ "${1:-}" = -- ] && shift
     say 'Pebblefell: tests'
     cd "$ROOT"
@@ -70,16 +72,20 @@ command_test() {
     temporary_instance test testing
     case $what in all | static) part_static ;; esac
     case $what in all | core) run_part 'PHPUnit: Core' phpunit --testsuite Core "$@" ;; esac
-    case $what in all | feature | browser) db_start ;; esac
+    case $what in all | feature | live | browser) db_start ;; esac
     case $what in all | feature) run_part 'PHPUnit: Feature' phpunit --testsuite Feature "$@" ;; esac
     case $what in
-        all | browser)
+        all | live | browser)
             env_set APP_ENV production
             rm -f "$CACHE"/*.php
             serve_demo
-            run_part 'Playwright: Browser' env PEBBLEFELL_URL="http://$HOST:$PORT" PEBBLEFELL_INSTANCE="$INSTANCE" PEBBLEFELL_ROOT="$ROOT" node node_modules/@playwright/test/cli.js test "$@"
             ;;
     esac
+    local served="PEBBLEFELL_URL=http://$HOST:$PORT PEBBLEFELL_INSTANCE=$INSTANCE PEBBLEFELL_ROOT=$ROOT PEBBLEFELL_RUN=$RUN"
+    # shellcheck disable=SC2086
+    case $what in all | browser) run_part 'Playwright: Browser' env $served node node_modules/@playwright/test/cli.js test "$@" ;; esac
+    # shellcheck disable=SC2086
+    case $what in all | live) run_part 'PHPUnit: Live' env $served php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --testsuite Live "$@" ;; esac
     if [ -n "$FAILED" ]; then
         printf '\nFailed:%s\n' "$FAILED"
         exit 1

@@ -87,10 +87,10 @@ test('two people at one load: the second sees yours and theirs', async ({ page, 
     await signIn(theirs, 'technician');
     await openJob(theirs, 'Post launch', 'Loads');
     const watts = (p) => p.locator('form.day-row', { has: p.locator('[data-name="Radar"]') }).getByLabel('Watts');
+    const saved = theirs.waitForResponse((answer) => answer.request().method() === 'POST' && answer.url().includes('/appliances/'));
     await watts(theirs).fill('41');
     await watts(theirs).press('Tab');
-    await expect(theirs.locator('form.day-row', { has: theirs.locator('[data-name="Radar"]') }).locator('span.num')).not.toBeEmpty();
-    await theirs.waitForLoadState('networkidle');
+    await saved;
     await watts(page).fill('38');
     await watts(page).press('Tab');
     await expect(page.getByRole('heading', { name: 'Changed by Jona Sund meanwhile' })).toBeVisible();
@@ -129,18 +129,19 @@ test('every page works without scripts', async ({ browser }) => {
     await context.close();
 });
 
-test('ten thousand loads come in from CSV with their progress shown', async ({ page }) => {
+test('a table of loads comes in as far as a job holds, and in what way a spreadsheet saved it', async ({ page }) => {
     await signIn(page);
     await openJob(page, 'Farrier', 'Loads');
-    const lines = ['name,side,watts,hours: Usual day', ...Array.from({ length: 10_000 }, (_, i) => `load ${i + 1},dc,0.1,8-9`)];
-    await page.getByLabel('Take loads in from CSV', { exact: true }).setInputFiles({ name: 'loads.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) });
-    const bar = page.locator('form[data-progress] progress').first();
-    const seen = page.waitForFunction(() => [...document.querySelectorAll('progress')].some((p) => p.value > 0 && p.max === 10_000), null, { polling: 20 });
-    await page.locator('form', { has: page.getByLabel('Take loads in from CSV', { exact: true }) }).getByRole('button', { name: 'Take in' }).click();
-    await expect(bar).toBeVisible();
-    await seen;
-    await expect(page.getByText('10000 rows are in.')).toBeVisible({ timeout: 30_000 });
-    // 10,000 × 0.1 W × 1 h
+    const upload = page.getByLabel('Take loads in from CSV', { exact: true });
+    const takeIn = () => page.locator('form', { has: upload }).getByRole('button', { name: 'Take in' }).click();
+    const table = (rows) => ['name,side,watts,hours: Usual day', ...Array.from({ length: rows }, (_, i) => `load ${i + 1},dc,2,8-9`)].join('\n');
+    await upload.setInputFiles({ name: 'loads.csv', mimeType: 'text/csv', buffer: Buffer.from(table(50_000)) });
+    await takeIn();
+    await expect(page.getByRole('cell', { name: 'brings 50000 rows; here 500 can still come' })).toBeVisible();
+    await upload.setInputFiles({ name: 'loads.csv', mimeType: 'text/csv', buffer: Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from(table(500), 'utf16le')]) });
+    await takeIn();
+    await expect(page.getByText('500 rows are in.')).toBeVisible();
+    // 500 × 2 W × 1 h
     await expect(page.locator('.stat').first()).toContainText('1\u202f000');
 
     await page.getByLabel('Take loads in from CSV', { exact: true }).setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('name,side,watts\nLamp,dc,much\n') });

@@ -20,7 +20,7 @@ test('a technician surveys a trailer on a phone, from a usual layout to the last
     await expect(page.locator('abbr.assumed').first()).toBeVisible();
 
     // The battery's label says otherwise.
-    await page.getByRole('link', { name: 'battery', exact: true }).first().click();
+    await page.getByRole('link', { name: 'house battery', exact: true }).first().click();
     await page.getByLabel('Make', { exact: true }).fill('Ostrelund');
     await page.getByLabel('Model').fill('Mat 95');
     await page.getByLabel('Serial', { exact: true }).fill('OM95-7731');

@@ -362,6 +362,38 @@ final class TripTest extends TestCase
     }
 
     /**
+     * A typical year as the published files hold it: months of different years, an uncertainty flag with ? and *, all 35 fields with the
+     * dictionary's own codes for what is missing, and a data period that says so (EnergyPlus weather file data dictionary; from memory).
+     */
+    public function testATypicalYearInTheFormOfThePublishedFiles(): void
+    {
+        $head = [
+            'LOCATION,Harbour Intl Ap,XX,AAA,TMY3,725300,41.98,-87.92,-6.0,201.0',
+            'DESIGN CONDITIONS,1,Climate Design Data 2009 ASHRAE Handbook,,Heating,1,-20,-16.6,-25.7,0.4,-18.8,Cooling,7,9.8,33.3,23.7,Extremes,11.4,9.8,8.6,31.2,-24.9',
+            'TYPICAL/EXTREME PERIODS,1,Summer - Week Nearest Max Temperature For Period,Extreme,7/13,7/19',
+            'GROUND TEMPERATURES,1,.5,,,,-1.89,-3.06,-0.99,2.23,10.68,17.20,21.60,22.94,20.66,15.60,8.83,2.56',
+            'HOLIDAYS/DAYLIGHT SAVINGS,No,0,0,0', 'COMMENTS 1,"Custom/User Format, with a comma"', 'COMMENTS 2, -- Ground temps', 'DATA PERIODS,1,1,Data,Sunday, 1/ 1,12/31',
+        ];
+        $flags = '?9?9?9?9E0?9?9?9?9?9?9?9?9?9?9?9?9?9?9?9*9*9?9?9?9';
+        $years = [1986, 1979, 1988, 1990, 1994, 1991, 2002, 1998, 1983, 1990, 2004, 1980];
+        $lines = [];
+        foreach (Weather::MONTH_DAYS as $m => $count) {
+            for ($d = 1; $d <= $count; ++$d) {
+                for ($h = 1; $h <= 24; ++$h) {
+                    $sun = max(0, (int) round(600 * sin(M_PI * ($h - 6) / 12)));
+                    $lines[] = "$years[$m]," . ($m + 1) . ",$d,$h,0,$flags," . sprintf('%.1f', -12.2 + 2 * $m) . ",-16.1,73,99500,0,1415,167,$sun,0,0,999900,999900,999900,9999,270,5.2,10,10,9999,99999,9,999999999,0,0.0000,0,88,999.000,999.0,99.0";
+                }
+            }
+        }
+        $file = WeatherFile::read(implode("\r\n", [...$head, ...$lines]) . "\r\n");
+        self::assertSame('Harbour Intl Ap', $file->place);
+        self::assertSame([41.98, 365], [$file->weather->latitudeDeg, count($file->weather->year)]);
+        self::assertEqualsWithDelta([-12.2, 9.8], [$file->minC()[0], $file->minC()[11]], 1e-9);
+        // A half sine of 600 W/m² over twelve hours, in whole hours: close to 600 × 24 / π Wh/m².
+        self::assertEqualsWithDelta(0.6 * 24.0 / M_PI, array_sum($file->weather->year[100]->light(41.98, Plane::of(), Shade::none(), 24)), 0.05);
+    }
+
+    /**
      * @return iterable<string, array{Chemistry, int}>
      */
     public static function months(): iterable

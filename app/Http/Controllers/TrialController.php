@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\TrialRequest;
+use App\Http\Requests\TrialQuery;
 use App\Models\Job;
 use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
@@ -21,14 +21,14 @@ final class TrialController extends Controller
         return Workbench::of($job)->view('stages.trial', Stage::Loads, ['trial' => null, 'fault' => null]);
     }
 
-    public function show(TrialRequest $request, Job $job): View
+    public function show(TrialQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
         $sums = $bench->assessment->sums;
         $case = $sums->banks->found->exists() ? $sums->banks->found : $sums->banks->planned;
         [$trial, $fault] = [null, null];
         try {
-            $trial = $case->bank === null ? null : TrialStay::of(
+            $trial = $case->bank === null || !$request->isWhole() ? null : TrialStay::of(
                 $sums->loads->budget,
                 self::capacityWh($case, $sums->loads->budget->meanA(), $sums->banks->celsius->value),
                 100.0 - 100.0 * $case->bank->usableShare(),

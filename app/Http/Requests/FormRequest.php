@@ -9,7 +9,6 @@ use App\Models\Workshop;
 use Illuminate\Contracts\Validation\Validator as Checked;
 use Illuminate\Foundation\Http\FormRequest as BaseRequest;
 use Illuminate\Support\Arr;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
 use Pebblefell\Region\Units;
@@ -208,7 +207,7 @@ abstract class FormRequest extends BaseRequest
             return $rules[$key];
         }
         foreach ($rules as $pattern => $rule) {
-            if (str_contains((string) $pattern, '*') && Str::is($pattern, $key)) {
+            if (str_contains((string) $pattern, '*') && preg_match('/^' . str_replace('\*', '[^.]+', preg_quote((string) $pattern, '/')) . '$/', $key) === 1) {
                 return $rule;
             }
         }

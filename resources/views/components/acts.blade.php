@@ -3,22 +3,11 @@
 <ol class="acts mt-3">
     @foreach ($acts as $act)
         <li class="act">
-            <div class="act-line">
-                <span class="act-when num">{{ $act->at() ? $time->short($act->at()) : '' }}</span>
-                <span><strong>{{ $act->who() }}</strong> {{ $act->sentence() }}</span>
-                @can('plan', $job)
-                    @if ($act->canBePutBack())
-                        <form method="post" action="{{ route('history.update', [$job, $act->name]) }}">
-                            @csrf @method('put')
-                            <button class="btn link">Put back<span class="sr-only">: {{ $act->sentence() }}</span></button>
-                        </form>
-                    @endif
-                @endcan
-            </div>
+            <span class="act-when num">{{ $act->at() ? $time->short($act->at()) : '' }}</span>
             <details>
-                <summary class="small">{{ $act->lines->count() === 1 ? 'In full' : 'In full: ' . $act->lines->count() . ' rows' }}</summary>
+                <summary><strong>{{ $act->who() }}</strong> {{ $act->sentence() }}</summary>
                 @foreach ($act->details() as $row)
-                    <div class="small mt-1">{{ ucfirst($row['what']) }}</div>
+                    <div class="small mt-2">{{ ucfirst($row['what']) }}</div>
                     <ul class="small muted">
                         @foreach ($row['changes'] as $change)
                             <li>{{ $change['key'] }}: @if ($change['from'] !== null){{ $change['from'] }} → @endif{{ $change['to'] ?? '–' }}</li>
@@ -29,6 +18,14 @@
                     <p class="small muted">and {{ $act->untold() }} more rows</p>
                 @endif
             </details>
+            @can('plan', $job)
+                @if ($act->canBePutBack())
+                    <form method="post" action="{{ route('history.update', [$job, $act->name]) }}">
+                        @csrf @method('put')
+                        <button class="btn link">Put back<span class="sr-only">: {{ $act->sentence() }}</span></button>
+                    </form>
+                @endif
+            @endcan
         </li>
     @endforeach
 </ol>

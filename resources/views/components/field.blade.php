@@ -3,6 +3,7 @@
 @php($mine = old('_form') === $form)
 @php($id = ($form ? $form . '-' : '') . str_replace('.', '-', $dot))
 @php($now = $mine ? old($dot, $value) : $value)
+@php($now = is_scalar($now) || $now instanceof Stringable ? $now : '')
 @php($error = $mine ? $errors->first($dot) : '')
 <div {{ $attributes->only('class')->class('field') }}>
     <label for="{{ $id }}" @class(['sr-only' => $hideLabel])>{{ $label }}</label>

@@ -1,5 +1,8 @@
 @props(['pin', 'job'])
 @php($map = $pin->map)
+@if ($map === null)
+    <p class="muted">There is no battery or no panel in the library to ask with.</p>
+@else
 @php($worth = $pin->worth())
 @php($year = $map->month === 0)
 @php($say = fn (float $v) => $year ? $show->text($v) . ' %' : ($v >= Pebblefell\Trip\EnduranceMap::MOST_DAYS ? 'no end' : $show->text($v) . ' d'))
@@ -27,3 +30,4 @@
 @can('plan', $job)@if (is_numeric($pin->battery->uid) && is_numeric($pin->panel->uid))
     <form method="post" action="{{ route('plan.update', $job) }}">@csrf @method('put')<input type="hidden" name="battery" value="{{ $pin->battery->uid }}"><input type="hidden" name="batteries" value="{{ $count }}"><input type="hidden" name="panel" value="{{ $pin->panel->uid }}"><input type="hidden" name="panels" value="{{ $pin->count }}"><button class="btn">Make this the plan</button></form>
 @endif @endcan
+@endif

@@ -58,7 +58,7 @@
         </div>
     @endforeach
     @if ($system->parts === [])
-        <div class="mt-6"><x-empty title="Start with the batteries"><p>Then what charges them, then what they feed. Take each from the library, or read it off its label.</p></x-empty></div>
+        <div class="mt-6">@if ($maySurvey)<x-empty title="Start with the batteries"><p>Then what charges them, then what they feed. Take each from the library, or read it off its label.</p></x-empty>@else<x-empty title="The vehicle is surveyed next"><p>{{ ucfirst(App\Policies\JobPolicy::whoMay('survey')) }} lists what is there; then the loads are entered and the bank is sized.</p></x-empty>@endif</div>
         @if ($maySurvey)
             <div class="section"><div class="section-head"><h2>Or start from what is usual</h2><span class="aside">every figure comes in as assumed, until a label is read</span></div>
                 <table class="stack"><caption class="sr-only">Typical layouts</caption><tbody>@foreach (App\Support\TypicalLayouts::all() as $key => $layout)

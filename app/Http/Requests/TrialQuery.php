@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** The readings of a trial stay; a question, nothing is kept. */
-final class TrialRequest extends FormRequest
+final class TrialQuery extends Query
 {
     public function rules(): array
     {
@@ -25,14 +25,14 @@ final class TrialRequest extends FormRequest
         return ['arrive_h' => 'arrival', 'arrive_pct' => 'charge on arrival', 'morning_h' => 'morning', 'morning_pct' => 'charge in the morning', 'afternoon_pct' => 'charge next afternoon', 'error_pct' => 'instrument'];
     }
 
-    /** A question is asked by GET; where it cannot be answered, its page says so at the field. */
-    protected function getRedirectUrl(): string
+    /** Everything was asked, and can be. */
+    public function isWhole(): bool
     {
-        return url()->route('trial', [$this->route('job')]);
+        return array_filter(array_keys($this->rules()), fn(string $key): bool => $this->askedNumber($key) === null) === [];
     }
 
     public function value(string $key): float
     {
-        return (float) $this->input($key);
+        return $this->askedNumber($key) ?? 0.0;
     }
 }
