@@ -14,8 +14,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         // A TLS proxy on the same machine may stand in front.
         $middleware->trustProxies(at: ['127.0.0.1', '::1']);
-        // The theme is chosen in the browser and read here; it is no secret.
-        $middleware->encryptCookies(except: ['theme']);
+        // The theme is chosen in the browser, its width noted there, and both read here; they are no secret.
+        $middleware->encryptCookies(except: ['theme', 'narrow']);
         $middleware->web(replace: [
             Illuminate\Session\Middleware\StartSession::class => App\Http\Middleware\OwnSession::class,
             Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => App\Http\Middleware\CheckFormToken::class,

@@ -7,13 +7,16 @@ namespace App\Support;
 use App\Models\BalanceBattery;
 use App\Models\BalanceReading;
 use App\Models\BalanceSession;
+use App\Models\Workshop;
 use Pebblefell\Balance\Candidate;
 use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Queue;
 use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Balance\Symptom;
+use Pebblefell\Stage\Balance\LogSketch;
 use Pebblefell\System\Part;
 use Pebblefell\System\System;
 
@@ -78,6 +81,22 @@ final readonly class BalanceDesk
         }
 
         return null;
+    }
+
+    /** The log, drawn; null as long as nothing was read. */
+    public function sketch(bool $narrow): ?LogSketch
+    {
+        return LogSketch::of(array_map(static function (array $b): array {
+            $last = $b['readings'] === [] ? null : $b['readings'][count($b['readings']) - 1];
+            $step = $b['row']->step;
+
+            return ['readings' => $b['readings'], 'readyAtS' => $b['forecast']->readyAtS, 'towardsV' => match (true) {
+                $last === null => null,
+                $step->takesCurrent() => $b['subject']->absorptionV,
+                $step === Step::Resting => min($last->volts, $b['subject']->restV(100.0)),
+                default => null,
+            }];
+        }, array_values($this->batteries)), $this->spread(), $this->nowS, (float) Workshop::current()->local($this->nowS)->getOffset(), $narrow);
     }
 
     public function gate(): Gate

@@ -47,6 +47,12 @@ final class Workbench
         return self::$last[1];
     }
 
+    /** The page is read on a phone: its drawings are then made for one. The browser says so by a cookie, see resources/js/width.js. */
+    public static function isNarrow(): bool
+    {
+        return request()->cookie('narrow') === '1';
+    }
+
     /**
      * A page of the job with its skyline and its findings rail.
      *

@@ -18,6 +18,12 @@ enum Chemistry: string
     case LeadCarbon = 'lead_carbon';
     case Lfp = 'lfp';
 
+    /** As it is written on a label: AGM, LFP. */
+    public function short(): string
+    {
+        return strtoupper(str_replace('_', '-', $this->value));
+    }
+
     public function label(): string
     {
         return match ($this) {

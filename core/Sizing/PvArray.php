@@ -44,7 +44,7 @@ final readonly class PvArray
         $open = $free === [] ? $regulators : $free;
         $kinds = [];
         foreach ($left as $panel) {
-            $kinds[$panel->name() . '|' . ($panel->data->number('tilt_deg') ?? 0.0) . '|' . ($panel->data->number('azimuth_deg') ?? 180.0)][] = $panel;
+            $kinds[$panel->make . '|' . $panel->model . '|' . ($panel->data->number('tilt_deg') ?? 0.0) . '|' . ($panel->data->number('azimuth_deg') ?? 180.0)][] = $panel;
         }
         foreach (array_values($kinds) as $i => $panels) {
             $by = $open === [] ? '' : $open[min($i, count($open) - 1)]->uid;

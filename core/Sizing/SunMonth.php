@@ -22,4 +22,14 @@ final readonly class SunMonth
         public float $neededW,
     ) {
     }
+
+    /** W of array that the sun alone would take, short enough to stand under a column: "870", "12k", "∞". */
+    public function neededShort(): string
+    {
+        return match (true) {
+            is_infinite($this->neededW) => '∞',
+            $this->neededW >= 9950.0 => round($this->neededW / 1000.0) . 'k',
+            default => (string) round($this->neededW),
+        };
+    }
 }

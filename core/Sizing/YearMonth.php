@@ -61,6 +61,14 @@ final readonly class YearMonth
         );
     }
 
+    /** The sun's share of what came in, %; null where nothing came. */
+    public function sunSharePct(): ?float
+    {
+        $in = $this->solarWh + $this->alternatorWh + $this->shoreWh;
+
+        return $in > 0.0 ? 100.0 * $this->solarWh / $in : null;
+    }
+
     /** Sun offered and not used, Wh a day. */
     public function wastedWh(): float
     {

@@ -7,6 +7,7 @@ import { liveStream } from './live-stream.js';
 import { outbox } from './outbox.js';
 import { bankOrder } from './bank-order.js';
 import { themeSwitch } from './theme.js';
+import { width } from './width.js';
 import { smallThings } from './small-things.js';
 
 listenForKeys();
@@ -17,6 +18,7 @@ enduranceMap();
 liveStream();
 outbox();
 bankOrder();
+width();
 smallThings();
 
 // The page listens now.

@@ -109,7 +109,7 @@ test('two hundred readings while the network is cut and the server restarted all
             await expect(page.getByLabel('Volts, 1')).toHaveValue('');
         }
         await expect(unsent).toHaveAttribute('data-unsent', '200');
-        await expect(unsent).toContainText('200 readings are on this device and not sent yet.');
+        await expect(unsent).toContainText('200 are on this device and not sent yet.');
     } finally {
         server('start');
     }

@@ -135,6 +135,9 @@ test('a table of loads comes in as far as a job holds, and in what way a spreads
     const upload = page.getByLabel('Take loads in from CSV', { exact: true });
     const takeIn = () => page.locator('form', { has: upload }).getByRole('button', { name: 'Take in' }).click();
     const table = (rows) => ['name,side,watts,hours: Usual day', ...Array.from({ length: rows }, (_, i) => `load ${i + 1},dc,2,8-9`)].join('\n');
+    await upload.setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('name,side,watts\nLamp,dc,much\n') });
+    await takeIn();
+    await expect(page.getByRole('cell', { name: 'line 2, watts' })).toBeVisible();
     await upload.setInputFiles({ name: 'loads.csv', mimeType: 'text/csv', buffer: Buffer.from(table(50_000)) });
     await takeIn();
     await expect(page.getByRole('cell', { name: 'brings 50000 rows; here 500 can still come' })).toBeVisible();
@@ -143,8 +146,4 @@ test('a table of loads comes in as far as a job holds, and in what way a spreads
     await expect(page.getByText('500 rows are in.')).toBeVisible();
     // 500 × 2 W × 1 h
     await expect(page.locator('.stat').first()).toContainText('1\u202f000');
-
-    await page.getByLabel('Take loads in from CSV', { exact: true }).setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('name,side,watts\nLamp,dc,much\n') });
-    await page.locator('form', { has: page.getByLabel('Take loads in from CSV', { exact: true }) }).getByRole('button', { name: 'Take in' }).click();
-    await expect(page.getByRole('cell', { name: 'line 2, watts' })).toBeVisible();
 });

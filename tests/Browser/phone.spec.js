@@ -66,3 +66,41 @@ test('a technician surveys a trailer on a phone, from a usual layout to the last
     await expect(page.getByRole('cell', { name: '13.3 mm²' })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
+
+test('on a phone no drawing is wider than its frame, and each is worked there', async ({ page }) => {
+    await signIn(page);
+    for (const [job, stages] of [['Library trailer', ['Loads', 'Size', 'Sources']], ['Dental van', ['Size', 'Bank', 'Balance']]]) {
+        await page.goto('/');
+        await page.getByRole('link', { name: job }).first().click();
+        for (const stage of stages) {
+            await page.getByRole('link', { name: new RegExp(`^${stage}`) }).first().click();
+            await page.waitForLoadState('networkidle');
+            const wide = await page.locator('svg.draw').evaluateAll((all) => all.filter((svg) => {
+                const box = svg.getBoundingClientRect();
+                const frame = svg.parentElement.getBoundingClientRect();
+                return box.width > 0 && (box.right > Math.min(390, frame.right) + 0.5 || box.left < -0.5);
+            }).map((svg) => svg.getAttribute('aria-label')));
+            expect(wide, `${job}, ${stage}`).toEqual([]);
+            expect(await page.evaluate(() => document.documentElement.scrollWidth), `${job}, ${stage}`).toBeLessThanOrEqual(390);
+            // Drawn for this width: a letter is as large as in the text around it.
+            const small = await page.locator('svg.draw text').evaluateAll((all) => all.filter((t) => t.getBoundingClientRect().height > 0 && t.getBoundingClientRect().height < 10).length);
+            expect(small, `${job}, ${stage}: letters too small to read`).toBe(0);
+        }
+    }
+    // The pin follows a finger; the bank is put in another order; a take-off moves.
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Library trailer' }).first().click();
+    await page.getByRole('link', { name: /^Size/ }).first().click();
+    await listens(page);
+    const map = page.locator('[data-map]');
+    await map.scrollIntoViewIfNeeded();
+    const before = await page.locator('[data-pin-strings]').inputValue();
+    const box = await map.boundingBox();
+    await page.touchscreen.tap(box.x + box.width * 0.75, box.y + box.height * 0.5);
+    await expect(page.locator('[data-pin-strings]')).not.toHaveValue(before);
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Dental van' }).first().click();
+    await page.getByRole('link', { name: /^Bank/ }).first().click();
+    await page.getByRole('link', { name: 'Take off plus at string 3' }).click();
+    await expect(page).toHaveURL(/plus=2/);
+});

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use App\Schema\SchemaCheck;
 use Pebblefell\Assessment\Assessment;
-use Pebblefell\Finding\Severity;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\JobFile;
@@ -124,7 +123,7 @@ final class JobFileTest extends TestCase
      */
     private static function keys(System $system): array
     {
-        return array_map(static fn($v): string => $v->finding->key() . ' ' . $v->finding->severity->value, array_filter(Assessment::of($system)->verdicts, static fn($v): bool => $v->finding->severity !== Severity::Note || true));
+        return array_map(static fn($v): string => $v->finding->key() . ' ' . $v->finding->severity->value, Assessment::of($system)->verdicts);
     }
 
     /**

@@ -65,8 +65,9 @@ final class ShopOfOneTest extends TestCase
         $pdf = $this->get($pack->link('pack.pdf'))->getContent();
         $file = $this->get($pack->link('pack.file'))->getContent();
         preg_match('~/pack/[^"]+/photo/([0-9a-f]{64})[^"]*~', html_entity_decode($page), $m);
-        $picture = $this->get($m[0])->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
-        self::assertSame($m[1], hash('sha256', (string) $picture));
+        [$link, $hash] = [$m[0] ?? '', $m[1] ?? ''];
+        $picture = $this->get($link)->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
+        self::assertSame($hash, hash('sha256', (string) $picture));
         // The workshop moves, the library is corrected, the parts are taken away, the rules and words are others.
         Workshop::query()->firstOrFail()->update(['name' => 'Another name', 'phone' => '0']);
         foreach ($pack->job?->parts()->get() ?? [] as $part) {
@@ -76,7 +77,7 @@ final class ShopOfOneTest extends TestCase
         DB::table('handovers')->where('id', $pack->id)->update(['document' => DB::raw("CONCAT(document, ' ')")]);
         self::assertSame($page, $this->get($pack->link())->assertOk()->getContent());
         self::assertSame($pdf, $this->get($pack->link('pack.pdf'))->assertOk()->getContent());
-        self::assertSame($picture, $this->get($m[0])->assertOk()->getContent());
+        self::assertSame($picture, $this->get($link)->assertOk()->getContent());
         self::assertSame($file . ' ', $this->get($pack->link('pack.file'))->getContent());
         // A picture that is not of this pack is not reached through it.
         $this->get($pack->link('pack.photo', ['sha256' => str_repeat('a', 64)]))->assertNotFound();

@@ -244,7 +244,7 @@ final class SliceTest extends TestCase
         );
         $this->get($ask(['morning_pct' => 90, 'afternoon_pct' => 96]))->assertSee('Neither was short');
         $this->get($ask(['morning_pct' => 99]))->assertSee('something charged in the night');
-        $this->get($ask(['arrive_pct' => 'much']))->assertRedirect("/jobs/$job->id/trial")->assertSessionHasErrors('arrive_pct');
+        $this->get($ask(['arrive_pct' => 'much']))->assertStatus(422)->assertSee('charge on arrival');
     }
 
     public function testAUsualApplianceFillsItsFiguresIn(): void

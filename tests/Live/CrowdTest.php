@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Live;
 
+use DOMElement;
+
 /** Many people at once: one row has one winner and everybody else is told; what is added is all there. */
 final class CrowdTest extends TestCase
 {
@@ -45,7 +47,7 @@ final class CrowdTest extends TestCase
         $job = $yard->evaluate('string(//a[contains(., "Cinema caravan")]/@href)');
         $loads = $person->page((string) parse_url($job, PHP_URL_PATH) . '/loads');
         $form = ($loads->query('//form[contains(@action, "/appliances/") and .//input[@name="lock_version"] and .//input[@name="name"]]') ?: null)?->item(0);
-        self::assertNotNull($form);
+        self::assertInstanceOf(DOMElement::class, $form);
         $value = static fn(string $name): string => $loads->evaluate("string(.//input[@name=\"$name\"]/@value)", $form);
 
         return [(string) parse_url($loads->evaluate('string(@action)', $form), PHP_URL_PATH), ['name' => $value('name'), 'side' => 'dc', 'lock_version' => $value('lock_version')]];

@@ -29,7 +29,7 @@ final class FuzzTest extends TestCase
     /** @var array<string, true> paths of pages that opened */
     private array $pages = [];
 
-    /** @var array<string, array{method: string, path: string, fields: array<string, string>, files: list<string>, from: string}> */
+    /** @var array<string, array{method: string, path: string, fields: array<array-key, string>, files: list<string>, from: string}> */
     private array $forms = [];
 
     public function testNothingTypedBreaksIt(): void
@@ -140,7 +140,7 @@ final class FuzzTest extends TestCase
         for ($n = 0; $n < $requests; ++$n) {
             $form = $forms[mt_rand(0, count($forms) - 1)];
             $names = [...array_keys($form['fields']), ...$form['files']];
-            $name = $names[mt_rand(0, count($names) - 1)];
+            $name = (string) $names[mt_rand(0, count($names) - 1)];
             $value = $bad[mt_rand(0, count($bad) - 1)];
             $answer = $this->sent($form, $name, $value);
             $this->answers[$answer] = 1 + ($this->answers[$answer] ?? 0);
@@ -153,7 +153,7 @@ final class FuzzTest extends TestCase
     }
 
     /**
-     * @param array{method: string, path: string, fields: array<string, string>, files: list<string>, from: string} $form
+     * @param array{method: string, path: string, fields: array<array-key, string>, files: list<string>, from: string} $form
      */
     private function sent(array $form, string $name, mixed $value): int
     {
@@ -164,7 +164,7 @@ final class FuzzTest extends TestCase
         if ($form['files'] !== []) {
             $parts = [];
             foreach ($form['fields'] as $key => $text) {
-                $parts[] = ['name' => $key, 'contents' => $key === $name && is_string($value) ? $value : $text];
+                $parts[] = ['name' => (string) $key, 'contents' => (string) $key === $name && is_string($value) ? $value : $text];
             }
             foreach ($form['files'] as $file) {
                 $parts[] = ['name' => $file, 'contents' => is_string($value) ? $value : (string) json_encode($value), 'filename' => 'bad.csv'];

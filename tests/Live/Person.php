@@ -79,7 +79,7 @@ final class Person
     }
 
     /**
-     * @return list<array<string, mixed>>
+     * @return array<int, array<string, mixed>>
      */
     public function cookies(): array
     {

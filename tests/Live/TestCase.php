@@ -51,13 +51,13 @@ abstract class TestCase extends BaseTestCase
     /**
      * Requests sent at once.
      *
-     * @param list<array{Person, string, string, array<string, mixed>}> $all who, method, path, form
+     * @param array<int, array{Person, string, string, array<string, mixed>}> $all who, method, path, form
      *
      * @return array<int, ?ResponseInterface> null where there was no answer
      */
     protected static function atOnce(array $all, int $together = 50): array
     {
-        $answers = array_fill(0, count($all), null);
+        $answers = array_fill_keys(array_keys($all), null);
         $client = new Client(['http_errors' => false, 'allow_redirects' => false, 'timeout' => 120]);
         $requests = static function () use ($all, $client): iterable {
             foreach ($all as $i => [$person, $method, $path, $form]) {

@@ -39,9 +39,12 @@ final class BalanceController extends Controller
             Waits::keep($session, $system);
         }
 
+        $desk = $session === null ? null : BalanceDesk::of($session, $system);
+
         return $bench->view('stages.balance', Stage::Balance, [
             'session' => $session,
-            'desk' => $session === null ? null : BalanceDesk::of($session, $system),
+            'desk' => $desk,
+            'sketch' => $desk?->sketch(Workbench::isNarrow()),
             'past' => $job->balanceSessions()->whereNotNull('ended_at')->latest('id')->with('balanceBatteries.lastReading')->get(),
             'batteries' => $bench->assessment->sums->planned->houseBatteries(),
         ]);

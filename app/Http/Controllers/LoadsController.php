@@ -13,6 +13,7 @@ use Illuminate\Pagination\LengthAwarePaginator;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Sizing\Hint;
 use Pebblefell\Sizing\LoadSizing;
+use Pebblefell\Stage\Loads\DaySketch;
 use Pebblefell\System\Scenario;
 
 final class LoadsController extends Controller
@@ -35,6 +36,7 @@ final class LoadsController extends Controller
             'more' => $request->asked('more') ?: self::faulty($request),
             'scenarioRow' => $scenario === null ? null : $job->scenarios->firstWhere('uid', $scenario->uid),
             'loads' => $loads,
+            'day' => DaySketch::of($loads->budget, Workbench::isNarrow()),
             'rows' => new LengthAwarePaginator($job->appliances->forPage($page, self::PER_PAGE)->values(), $job->appliances->count(), self::PER_PAGE, $page, ['path' => route('loads', $job)]),
             'hints' => Hint::rank($loads),
             'heatShare' => $loads->heatingAndCoolingShare(),

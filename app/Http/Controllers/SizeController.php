@@ -18,6 +18,10 @@ use Pebblefell\Assessment\Stage;
 use Pebblefell\Sizing\ChemistryChoice;
 use Pebblefell\Sizing\Growth;
 use Pebblefell\Sizing\VoltageChoice;
+use Pebblefell\Stage\Size\EnduranceSketch;
+use Pebblefell\Stage\Size\StaySketch;
+use Pebblefell\Stage\Size\TanksSketch;
+use Pebblefell\Stage\Sources\YearSketch;
 use Pebblefell\System\PartKind;
 
 final class SizeController extends Controller
@@ -31,13 +35,19 @@ final class SizeController extends Controller
         $desk = Desk::of($bench);
         $pin = Pin::of($request, $bench);
         $batteries = LibraryPart::query()->where('kind', PartKind::Battery->value)->orderBy('make')->orderBy('model')->get();
+        [$stay, $year, $narrow] = [$desk->stay(), $desk->year(), Workbench::isNarrow()];
         $known = $sums->loads->budget->energyWhDay > 0.0;
         $chemistries = $known ? ChemistryChoice::all($sums, $pin->batteries) : [];
 
         return $bench->view('stages.size', Stage::Size, [
             'pin' => $pin,
-            'stay' => $desk->stay(),
-            'year' => $desk->year(),
+            'map' => $pin->map === null ? null : EnduranceSketch::of($pin->map, $pin->strings, $pin->count, $narrow),
+            'stay' => $stay,
+            'staySketch' => $stay === null ? null : StaySketch::of($stay, $narrow),
+            'year' => $year,
+            'yearSketch' => $year === null ? null : YearSketch::of($year, $narrow),
+            'tanks' => TanksSketch::of($sums, $narrow),
+            'narrow' => $narrow,
             'chemistries' => $chemistries,
             'best' => ChemistryChoice::best($chemistries),
             'voltages' => $known ? VoltageChoice::all($sums, Desk::library(...self::ON_A_VOLTAGE)) : [],

@@ -15,6 +15,7 @@ use Pebblefell\Sizing\InverterCheck;
 use Pebblefell\Sizing\LoadSizing;
 use Pebblefell\Sizing\MainsCheck;
 use Pebblefell\Sizing\PvArray;
+use Pebblefell\Stage\Sources\SunSketch;
 
 final class SourcesController extends Controller
 {
@@ -34,6 +35,7 @@ final class SourcesController extends Controller
             'together' => LoadSizing::together($sums),
             'start' => EngineStart::of($sums),
             'year' => $desk->year(),
+            'sunSketch' => $sums->sun === null ? null : SunSketch::of($sums->sun, Workbench::isNarrow()),
             'library' => LibraryPart::query()->whereIn('kind', self::KINDS)->orderBy('kind')->orderBy('make')->orderBy('model')->get()->groupBy(static fn(LibraryPart $p): string => $p->kind->label()),
         ]);
     }

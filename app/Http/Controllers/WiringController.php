@@ -16,6 +16,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Bank\Layout;
+use Pebblefell\Stage\Bank\BankSketch;
+use Pebblefell\Stage\Bank\DriftSketch;
+use Pebblefell\Stage\Bank\PackSketch;
 use Pebblefell\System\Part;
 
 /** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
@@ -25,7 +28,18 @@ final class WiringController extends Controller
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('stages.bank', Stage::Bank, ['desk' => BankDesk::of($request, $bench->assessment->sums)]);
+        $desk = BankDesk::of($request, $bench->assessment->sums);
+        $narrow = Workbench::isNarrow();
+        $sketch = $desk->drawing === null || $desk->share === null ? null : BankSketch::of($desk->drawing, $desk->share, $desk->loose, $narrow);
+        $other = $desk->beside?->network->share($desk->loadA);
+
+        return $bench->view('stages.bank', Stage::Bank, [
+            'desk' => $desk,
+            'sketch' => $sketch,
+            'besideSketch' => $desk->beside === null || $other === null ? null : BankSketch::of($desk->beside, $other, null, $narrow),
+            'driftSketch' => $desk->drift === null || $sketch === null ? null : DriftSketch::of($desk->drift, array_map(static fn($source): int => $sketch->battery($source->id) ?? 0, $desk->drawing === null ? [] : $desk->drawing->network->sources), $narrow),
+            'packSketch' => $desk->pack === null ? null : PackSketch::of($desk->pack, $narrow),
+        ]);
     }
 
     public function update(WireRequest $request, Job $job, WireBank $wire): RedirectResponse

@@ -1,23 +1,43 @@
-@props(['year'])
-@php($top = max([1.0, ...array_map(fn ($m) => max($m->offeredWh + $m->alternatorWh + $m->shoreWh, $m->askedWh), $year->months)]) * 1.08)
-@php($y = fn ($wh) => 190 - $wh / $top * 176)
-@php($name = fn ($m) => DateTime::createFromFormat('!n', (string) $m)->format('M'))
-<div class="scroll"><svg class="draw" viewBox="0 0 916 232" role="img" aria-label="A mean day of each month: what sun, driving and hook-up bring, what is used and what is wasted">
-    @foreach ($year->months as $i => $m)
-        @php($x = 64 + $i * 71)
-        @php($stack = 0.0)
-        @foreach (['f-gorse' => $m->solarWh, 'f-tarn' => $m->alternatorWh, 'f-heather' => $m->shoreWh] as $class => $wh)
-            <rect class="{{ $class }}" x="{{ $x }}" y="{{ round($y($stack + $wh), 1) }}" width="34" height="{{ round($y($stack) - $y($stack + $wh), 1) }}"/>
-            @php($stack += $wh)
+@props(['year', 'sketch'])
+<svg class="draw" viewBox="{{ $sketch->frame->viewBox() }}" role="img" aria-label="A mean day of each month: what sun, driving and hook-up bring, what is used and what is wasted">
+    @foreach ($sketch->months as $m)
+        @foreach (['solar' => 'f-gorse', 'alternator' => 'f-tarn', 'shore' => 'f-heather', 'wasted' => 'f-gorse-wash s-box'] as $source => $class)
+            @if ($m['bars'][$source][1] > 0)<rect class="{{ $class }}" x="{{ $m['x'] }}" y="{{ $m['bars'][$source][0] }}" width="{{ $sketch->bar }}" height="{{ $m['bars'][$source][1] }}"/>@endif
         @endforeach
-        @if ($m->wastedWh() > 0)<rect class="f-gorse-wash s-box" x="{{ $x }}" y="{{ round($y($stack + $m->wastedWh()), 1) }}" width="34" height="{{ round($y($stack) - $y($stack + $m->wastedWh()), 1) }}"/>@endif
-        @if ($m->travelled)<path class="s-ink" d="M{{ $x + 38 }} {{ round($y($m->askedWh), 1) }}h16"/>@if ($m->unservedWh > 0.5)<rect class="f-rust" x="{{ $x + 42 }}" y="{{ round($y($m->askedWh), 1) }}" width="8" height="{{ max(2, round($y($m->askedWh - $m->unservedWh) - $y($m->askedWh), 1)) }}"/>@endif
-        @endif
-        <text class="axis mid" x="{{ $x + 25 }}" y="207">{{ $name($m->month) }}</text>
-        <text class="axis mid {{ $m->travelled && $m->daysServed < $m->days ? 't-rust' : '' }}" x="{{ $x + 25 }}" y="225">{{ $m->travelled ? $m->daysServed . '/' . $m->days : '–' }}</text>
+        @if ($m['asked'] !== null)<path class="s-ink" d="M{{ $m['x'] + $sketch->bar + 1 }} {{ $m['asked'] }}h{{ $sketch->mark }}"/>@endif
+        @if ($m['missing'])<rect class="f-rust" x="{{ $m['x'] + $sketch->bar + 2 }}" y="{{ $m['missing'][0] }}" width="{{ max(3, $sketch->mark - 4) }}" height="{{ $m['missing'][1] }}"/>@endif
+        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 17 }}">{{ App\Support\Months::short($m['month']->month, $sketch->frame->isNarrow()) }}</text>
+        <text class="axis mid {{ $m['month']->travelled && $m['month']->daysServed < $m['month']->days ? 't-rust' : '' }}" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 35 }}">{{ $m['month']->travelled ? ($sketch->frame->isNarrow() ? $m['month']->daysServed : $m['month']->daysServed . '/' . $m['month']->days) : '–' }}</text>
     @endforeach
-    <line class="s-ink" x1="56" x2="916" y1="190" y2="190"/>
-    <text class="axis" x="0" y="10">{{ $show->text($top / 1.08, 'Wh') }} a day</text><text class="axis end" x="50" y="194">0</text><text class="axis end" x="50" y="225">days</text>
-</svg></div>
-<p class="small muted flex flex-wrap gap-x-5"><span><span class="text-gorse">■</span> sun used, pale: not used</span><span><span class="text-tarn">■</span> driving</span><span><span class="text-heather">■</span> hook-up</span><span>━ asked for</span><span><span class="text-rust">■</span> not served</span><span>last row: days on which all was served</span></p>
-<details class="mt-1"><summary class="linkish">As a table</summary><table class="stack"><caption class="sr-only">Month by month</caption><thead><tr><th scope="col">Month, a mean day</th><th scope="col" class="n">Sun offered</th><th scope="col" class="n">Used</th><th scope="col" class="n">Clipped</th><th scope="col" class="n">Driving</th><th scope="col" class="n">Hook-up</th><th scope="col" class="n">Sun’s share</th><th scope="col" class="n">Asked</th><th scope="col" class="n">Not served</th></tr></thead><tbody>@foreach ($year->months as $m)@php($in = $m->solarWh + $m->alternatorWh + $m->shoreWh)<tr><td>{{ DateTime::createFromFormat('!n', (string) $m->month)->format('F') }}{{ $m->travelled ? '' : ', standing' }}</td><td class="n num" data-label="Sun offered">{{ $show->text($m->offeredWh, 'Wh') }}</td><td class="n num" data-label="Used">{{ $show->text($m->solarWh, 'Wh') }}</td><td class="n num" data-label="Clipped">{{ $show->text($m->clippedWh, 'Wh') }}</td><td class="n num" data-label="Driving">{{ $show->text($m->alternatorWh, 'Wh') }}</td><td class="n num" data-label="Hook-up">{{ $show->text($m->shoreWh, 'Wh') }}</td><td class="n num" data-label="Sun’s share">{{ $in > 0 ? round(100 * $m->solarWh / $in) . ' %' : '–' }}</td><td class="n num" data-label="Asked">{{ $show->text($m->askedWh, 'Wh') }}</td><td class="n num" data-label="Not served">{{ $show->text($m->unservedWh, 'Wh') }}</td></tr>@endforeach</tbody></table></details>
+    <line class="s-ink" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $sketch->frame->bottom }}" y2="{{ $sketch->frame->bottom }}"/>
+    <text class="axis" x="0" y="10">{{ $show->text($sketch->topWh, 'Wh') }} a day</text>
+    <text class="axis end" x="{{ $sketch->frame->left - 6 }}" y="{{ $sketch->frame->bottom + 4 }}">0</text>
+    @if (! $sketch->frame->isNarrow())<text class="axis end" x="{{ $sketch->frame->left - 6 }}" y="{{ $sketch->frame->bottom + 35 }}">days</text>@endif
+</svg>
+<p class="small muted flex flex-wrap gap-x-5">
+    <span><span class="text-gorse">■</span> sun used, pale: not used</span><span><span class="text-tarn">■</span> driving</span><span><span class="text-heather">■</span> hook-up</span><span>━ asked for</span>
+    <span><span class="text-rust">■</span> not served</span><span>last row: days on which all was served</span>
+</p>
+<details class="mt-1">
+    <summary class="linkish">As a table</summary>
+    <table class="stack">
+        <caption class="sr-only">Month by month</caption>
+        <thead><tr>
+            <th scope="col">Month, a mean day</th><th scope="col" class="n">Sun offered</th><th scope="col" class="n">Used</th><th scope="col" class="n">Clipped</th><th scope="col" class="n">Driving</th><th scope="col" class="n">Hook-up</th>
+            <th scope="col" class="n">Sun’s share</th><th scope="col" class="n">Asked</th><th scope="col" class="n">Not served</th>
+        </tr></thead>
+        <tbody>
+        @foreach ($year->months as $m)
+            <tr>
+                <td>{{ App\Support\Months::names()[$m->month] }}{{ $m->travelled ? '' : ', standing' }}</td>
+                @foreach (['Sun offered' => 'offeredWh', 'Used' => 'solarWh', 'Clipped' => 'clippedWh', 'Driving' => 'alternatorWh', 'Hook-up' => 'shoreWh'] as $label => $of)
+                    <td class="n num" data-label="{{ $label }}">{{ $show->text($m->$of, 'Wh') }}</td>
+                @endforeach
+                <td class="n num" data-label="Sun’s share">{{ $m->sunSharePct() === null ? '–' : round($m->sunSharePct()) . ' %' }}</td>
+                <td class="n num" data-label="Asked">{{ $show->text($m->askedWh, 'Wh') }}</td>
+                <td class="n num" data-label="Not served">{{ $show->text($m->unservedWh, 'Wh') }}</td>
+            </tr>
+        @endforeach
+        </tbody>
+    </table>
+</details>

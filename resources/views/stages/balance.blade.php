@@ -29,31 +29,7 @@
             @foreach ($session->chargers as $charger)@continue(in_array($charger['name'], array_column($desk->queue->free, 'name'), true))@php($onIt = collect($desk->batteries)->search(fn ($b) => $b['row']->step->takesCurrent() && $b['row']->charger === $charger['name'])){{ $charger['name'] }}, {{ $show->text($charger['amps'], 'A') }}: {{ $onIt === false ? 'free' : 'battery ' . ($onIt + 1) . ', free about ' . $when($desk->queue->turns[$desk->batteries[$onIt]['row']->part_uid]['freeS'] ?? $now->getTimestamp(), $now) }}.{{ ' ' }}@endforeach
             @if ($desk->queue->doneS && ! $joined)All have rested about {{ $when($desk->queue->doneS, $now) }}.@endif</p>
         @endif
-        @php($all = collect($desk->batteries)->flatMap(fn ($b) => $b['readings']))
-        @if ($all->isNotEmpty())
-            @php($t0 = $all->min('atS'))
-            @php($t1 = max($all->max('atS'), $t0 + 600, ...collect($desk->batteries)->map(fn ($b) => min($b['forecast']->readyAtS ?? 0, $now->getTimestamp() + 86400))->all()))
-            @php($lo = $all->min('volts') - .05)
-            @php($hi = max($all->max('volts') + .05, $lo + .3))
-            @php($x = fn ($s) => round(60 + 830 * ($s - $t0) / ($t1 - $t0), 1))
-            @php($y = fn ($v) => round(190 - 175 * ($v - $lo) / ($hi - $lo), 1))
-            <div class="scroll mt-3"><svg class="draw" viewBox="0 0 916 226" role="img" aria-label="Volts of each battery over time">
-                @php($vs = collect([.02, .05, .1, .2, .5, 1, 2, 5, 10])->first(fn ($step) => ($hi - $lo) / $step <= 6, 20))
-                @php($hs = collect([600, 1800, 3600, 7200, 10800, 21600, 43200, 86400])->first(fn ($step) => ($t1 - $t0) / $step <= 8, 172800))
-                @for ($v = ceil($lo / $vs) * $vs; $v <= $hi; $v += $vs)<line class="grid" x1="60" x2="890" y1="{{ $y($v) }}" y2="{{ $y($v) }}"/><text class="axis end" x="54" y="{{ $y($v) + 4 }}">{{ number_format($v, $vs < .1 ? 2 : 1) }}</text>@endfor
-                @php($off = $workshop->local((float) $t0)->getOffset())@for ($t = ceil(($t0 + $off) / $hs) * $hs - $off; $t <= $t1; $t += $hs)<line class="grid" x1="{{ $x($t) }}" x2="{{ $x($t) }}" y1="186" y2="194"/><text class="axis mid" x="{{ $x($t) }}" y="208">{{ $clock($t) }}</text>@endfor
-                <line class="s-ink-2" x1="{{ $x($now->getTimestamp()) }}" x2="{{ $x($now->getTimestamp()) }}" y1="10" y2="190"/>
-                @foreach ($desk->spread() as $band)<path class="f-gorse-wash" d="M{{ collect($band)->map(fn ($p) => $x($p[0]) . ' ' . $y($p[2]))->implode('L') }}L{{ collect($band)->reverse()->map(fn ($p) => $x($p[0]) . ' ' . $y($p[1]))->implode('L') }}Z"/>@endforeach
-                @foreach ($desk->batteries as $k => $b)
-                    @php($d = '')@foreach ($b['readings'] as $r)@php($d .= ($d === '' ? 'M' : 'L') . $x($r->atS) . ' ' . $y($r->volts))@endforeach
-                    @php($class = ['s-heather', 's-tarn', 's-ink', 's-rust'][$k % 4])
-                    @if ($d !== '')@php($last = $b['readings'][count($b['readings']) - 1])<path class="{{ $class }}" d="{{ $d }}"/>@if (count($b['readings']) === 1)<circle class="{{ $class }}" cx="{{ $x($last->atS) }}" cy="{{ $y($last->volts) }}" r="3"/>@endif<text class="axis halo" x="{{ $x($last->atS) + (count($b['readings']) === 1 ? 8 : -14 - 12 * ($k % 2)) }}" y="{{ $y($last->volts) - 6 }}">{{ $k + 1 }}</text>
-                        @if ($b['forecast']->readyAtS && $b['forecast']->readyAtS > $now->getTimestamp() && $b['forecast']->readyAtS <= $t1 && ($b['row']->step->takesCurrent() || $b['row']->step === $Step::Resting))@php($to = $b['row']->step->takesCurrent() ? $b['subject']->absorptionV : max($lo, min($last->volts, $b['subject']->restV(100))))<path class="{{ $class }} thin" stroke-dasharray="4 4" d="M{{ $x($last->atS) }} {{ $y($last->volts) }}L{{ $x($b['forecast']->readyAtS) }} {{ $y(min($hi, $to)) }}"/><circle class="{{ $class }}" cx="{{ $x($b['forecast']->readyAtS) }}" cy="{{ $y(min($hi, $to)) }}" r="3"/>@endif
-                    @endif
-                @endforeach
-                <text class="axis mid" x="{{ $x($now->getTimestamp()) }}" y="222">now</text>
-            </svg></div>
-        @endif
+        @if ($sketch)<div class="mt-3"><x-balance-log :sketch="$sketch" :clock="$clock" /></div>@endif
         <table class="stack mt-3"><caption class="sr-only">Batteries in this session</caption>
             <thead><tr><th scope="col">Battery</th><th scope="col">Where it is</th><th scope="col" class="n">Last reading</th><th scope="col" class="n">Charge</th><th scope="col">Ready</th></tr></thead>
             <tbody>@foreach ($desk->batteries as $k => $b)
@@ -71,7 +47,7 @@
                 @if ($isCells && $last?->cells)<tr class="tools"><td colspan="5"><div class="cells" role="img" aria-label="@foreach ($last->cells as $i => $v)cell {{ $i + 1 }}: {{ number_format($v, 3) }} V. @endforeach">@foreach ($last->cells as $i => $v)<span class="num small {{ $v === max($last->cells) && $last->spreadMv() > Pebblefell\Balance\Gate::CELLS_MV ? 'text-rust' : '' }}">{{ $i + 1 }} {{ number_format($v, 3) }}</span>@endforeach</div></td></tr>@endif
                 @if ($may)<tr class="tools"><td colspan="5"><div class="flex flex-wrap gap-x-6 gap-y-2 items-end">
                     <form method="post" action="{{ route('balance.read', [$job, $session, $row]) }}" class="flex flex-wrap gap-3 items-end" data-outbox="battery {{ $k + 1 }}" data-outbox-says="{volts} V" data-who="{{ auth()->id() }}">@csrf<input type="hidden" name="_form" value="r{{ $row->id }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
-                        <x-field class="narrow" :form="'r'.$row->id" :label="'Volts, '.($k + 1)" name="volts" unit="V" inputmode="decimal" autocomplete="off" required pattern="\s*[-−+]?\d*[.,]?\d+\s*" title="Volts, as read: 13.42" />@if ($isCells)<x-field :form="'r'.$row->id" label="Each cell" name="cells" unit="V" inputmode="text" autocomplete="off" />@endif<x-field class="narrow" :form="'r'.$row->id" label="Amps" name="amps" unit="A" inputmode="text" autocomplete="off" /><x-field class="narrow" :form="'r'.$row->id" label="At the battery" name="celsius" :unit="$show->unit('°C')" inputmode="text" autocomplete="off" />
+                        <x-field class="narrow" :form="'r'.$row->id" :label="'Volts, '.($k + 1)" name="volts" unit="V" inputmode="decimal" autocomplete="off" required pattern="\s*[\-−+]?\d*[.,]?\d+\s*" title="Volts, as read: 13.42" />@if ($isCells)<x-field :form="'r'.$row->id" label="Each cell" name="cells" unit="V" inputmode="text" autocomplete="off" />@endif<x-field class="narrow" :form="'r'.$row->id" label="Amps" name="amps" unit="A" inputmode="text" autocomplete="off" /><x-field class="narrow" :form="'r'.$row->id" label="At the battery" name="celsius" :unit="$show->unit('°C')" inputmode="text" autocomplete="off" />
                         @if (session('ask') === $row->id)<label class="check"><input type="checkbox" name="sure" value="1"> It is so</label>@endif
                         <button class="btn plain" aria-label="Log it, battery {{ $k + 1 }}">Log it</button><span class="small muted" data-outbox-said data-keep="yes" role="status"></span></form>
                     @php($isOver = $b['forecast']->readyAtS !== null && $b['forecast']->readyAtS <= $now->getTimestamp())

@@ -23,7 +23,7 @@
             <noscript><button class="btn plain">Look</button></noscript>
         </form>
         <p class="small muted mt-1">A negative load is a charge. Touch a terminal to move its take-off; touch a link’s amps to make its joint loose by {{ $show->text($desk->looseMohm) }} mΩ.</p>
-        <div class="mt-3"><x-bank-drawing :drawing="$drawing" :share="$share" :job="$job" :desk="$desk" /></div>
+        <div class="mt-3"><x-bank-drawing :drawing="$drawing" :share="$share" :job="$job" :desk="$desk" :sketch="$sketch" /></div>
         @if (count($drawing->strings) > 1 && $desk->layout === null && $drawing->problem === '')@can('plan', $job)<form method="post" action="{{ route('bank.order', $job) }}" class="map-form mt-2" data-bank-order>@csrf @method('put')<input type="hidden" name="_form" value="ord">
             <x-field form="ord" label="Order" name="order" :value="implode(' ', range(1, count($names)))" inputmode="numeric" help="Or drag a battery to its place." /><button class="btn plain">Stand them so</button></form>@endcan @endif
         <div class="figures">
@@ -39,7 +39,7 @@
         @if (count($drawing->strings) > 1)
             @php($otherShare = $desk->beside->network->share($desk->loadA))
             <div class="section"><div class="section-head"><h2>Beside it: {{ $desk->other->label() }}</h2><span class="aside">{{ $desk->other->words() }}</span></div>
-                <x-bank-drawing :drawing="$desk->beside" :share="$otherShare" :job="$job" :name="'Beside it, '.$desk->other->label()" />
+                <x-bank-drawing :drawing="$desk->beside" :share="$otherShare" :job="$job" :sketch="$besideSketch" :name="'Beside it, '.$desk->other->label()" />
                 <table class="stack"><caption class="sr-only">Two layouts side by side</caption><thead><tr><th scope="col">Battery</th><th scope="col" class="n">{{ $desk->layout?->label() ?? 'as drawn' }}</th><th scope="col" class="n">{{ $desk->other->label() }}</th><th scope="col" class="n">Ages, against an even share</th></tr></thead>
                     <tbody>@foreach ($names as $k => $uid)@php($b = array_search($uid, array_map(fn ($q) => $q->id, $drawing->network->sources), true))@php($fair = $desk->loadA / count($drawing->strings))<tr><td>{{ $k + 1 }} {{ $drawing->part($uid)?->serial }}</td><td class="n num" data-label="{{ $desk->layout?->label() ?? 'as drawn' }}">{{ $show->text($share->amps[$b], 'A') }}</td><td class="n num" data-label="{{ $desk->other->label() }}">{{ $show->text($otherShare->amps[$b], 'A') }}</td><td class="n num" data-label="Ages">{{ $fair != 0 ? $show->text($share->amps[$b] / $fair) . ' ×' : '–' }}</td></tr>@endforeach
                     <tr><td>Bank volts</td><td class="n num" data-label="{{ $desk->layout?->label() ?? 'as drawn' }}">{{ $show->text($share->bankV, 'V') }}</td><td class="n num" data-label="{{ $desk->other->label() }}">{{ $show->text($otherShare->bankV, 'V') }}</td><td></td></tr>
@@ -51,12 +51,13 @@
             @php($last = $course[count($course) - 1]['hours'])
             @php($top = max([1.0, ...array_map(fn ($c) => max(array_map(abs(...), $c['amps'])), $course)]))
             <div class="section"><div class="section-head"><h2>Through a whole {{ $desk->loadA > 0 ? 'discharge' : 'charge' }}</h2><span class="aside">{{ $show->text(abs($desk->loadA), 'A') }} for {{ $show->text($last, 'h') }}; it ends when battery {{ preg_replace_callback('/^(\S+)/', fn ($m) => (string) (array_search($m[1], $names, true) + 1), $desk->drift->ended) }}; the charges drift apart by up to {{ $show->text($desk->drift->widestPct()) }} points</span></div>
-                <div class="scroll"><svg class="draw" viewBox="0 0 916 190" role="img" aria-label="Amps of each battery over the hours">
-                    @foreach ([0, .25, .5, .75, 1] as $f)<line class="grid" x1="{{ 56 + 830 * $f }}" x2="{{ 56 + 830 * $f }}" y1="10" y2="160"/><text class="axis mid" x="{{ 56 + 830 * $f }}" y="178">{{ $show->text($last * $f, 'h') }}</text>@endforeach
-                    <text class="axis end" x="50" y="18">{{ $show->text($top, 'A') }}</text><text class="axis end" x="50" y="164">0</text>
-                    @foreach ($names as $k => $uid)@php($b = array_search($uid, array_map(fn ($q) => $q->id, $drawing->network->sources), true))@php($d = '')@foreach ($course as $j => $c)@if ($j % max(1, intdiv(count($course), 180)) === 0)@php($d .= sprintf('%s%.1f %.1f', $d === '' ? 'M' : 'L', 56 + 830 * $c['hours'] / max(1e-9, $last), 160 - 145 * abs($c['amps'][$b]) / $top))@endif @endforeach<path class="{{ ['s-heather', 's-tarn', 's-ink', 's-rust'][$k % 4] }} thin" @if ($k >= 4) stroke-dasharray="5 4" @endif d="{{ $d }}"/>@endforeach
-                    @foreach (collect($names)->mapToGroups(fn ($uid, $k) => [(int) round((164 - 145 * abs($course[count($course) - 1]['amps'][array_search($uid, array_map(fn ($q) => $q->id, $drawing->network->sources), true)]) / $top) / 12) => $k + 1]) as $row => $at)<text class="axis end" x="914" y="{{ 12 * $row }}">{{ $at->implode(',') }}</text>@endforeach
-                </svg></div></div>
+                <svg class="draw" viewBox="{{ $driftSketch->frame->viewBox() }}" role="img" aria-label="Amps of each battery over the hours">
+                    @foreach ($driftSketch->hours as $t)
+                        <line class="grid" x1="{{ $t->at }}" x2="{{ $t->at }}" y1="{{ $driftSketch->frame->top }}" y2="{{ $driftSketch->frame->bottom }}"/><text class="axis mid" x="{{ $t->at }}" y="{{ $driftSketch->frame->bottom + 18 }}">{{ $show->text($t->value, 'h') }}</text>
+                    @endforeach
+                    <text class="axis end" x="{{ $driftSketch->frame->left - 6 }}" y="18">{{ $show->text($driftSketch->mostA, 'A') }}</text><text class="axis end" x="{{ $driftSketch->frame->left - 6 }}" y="{{ $driftSketch->frame->bottom + 4 }}">0</text>
+                    @foreach ($driftSketch->curves as $c)<path class="series-{{ $c['number'] % 4 }} thin" d="{{ $c['path'] }}"/><text class="axis end" x="{{ $driftSketch->frame->width - 2 }}" y="{{ $c['y'] }}">{{ $c['number'] }}</text>@endforeach
+                </svg></div>
         @endif
         @if (count($drawing->strings) > 1)
         <div class="section"><div class="section-head"><h2>Which joint is it?</h2><span class="aside">read at each battery under a steady load of {{ $show->text($desk->loadA, 'A') }}; − is charging</span></div>
@@ -77,7 +78,13 @@
             <form method="get" action="{{ route('bank', $job) }}#pack" id="pack"><div class="form-grid">@foreach (['groups' => ['Groups in series', ''], 'parallel' => ['Cells in a group', ''], 'cell_ah' => ['A cell', 'Ah'], 'capacity_spread_pct' => ['Capacity spread', '%'], 'charge_spread_pct' => ['Charge spread', '%'], 'soc_pct' => ['Charge now', '%'], 'charge_a' => ['Charge current', 'A'], 'bleed_a' => ['Balancer bleeds', 'A'], 'pack_a' => ['Drawn at most', 'A'], 'bms_one' => ['Price of one large BMS', ''], 'bms_each' => ['Price of a string’s BMS', '']] as $key => [$label, $unit])<div class="field"><label for="pk-{{ $key }}">{{ $label }}</label><div class="with-unit"><input id="pk-{{ $key }}" name="{{ $key }}" value="{{ $show->field($desk->packInput[$key]) }}" inputmode="decimal">@if ($unit)<span class="unit">{{ $unit }}</span>@endif</div></div>@endforeach</div>
                 @if ($desk->packFault)<div class="error mt-1">{{ $desk->packFault }}</div>@endif<div class="actions"><button class="btn plain">Look inside</button></div></form>
             @if ($pack = $desk->pack)
-                <div class="scroll mt-2"><svg class="draw" viewBox="0 0 916 130" role="img" aria-label="Volts of each group when the first reaches its limit">@php($cw = 860 / count($pack->cellV))@foreach ($pack->cellV as $i => $v)@php($tall = max(2, ($v - 3.2) / .5 * 88))<rect class="{{ $v >= 3.649 ? 'f-rust' : 'f-tarn-wash' }}" x="{{ round(28 + $i * $cw + $cw * .15, 1) }}" y="{{ round(100 - $tall, 1) }}" width="{{ round($cw * .7, 1) }}" height="{{ round($tall, 1) }}"/><text class="axis mid" x="{{ round(28 + ($i + .5) * $cw, 1) }}" y="{{ round(94 - $tall, 1) }}">{{ number_format($v, 3) }}</text><text class="axis mid" x="{{ round(28 + ($i + .5) * $cw, 1) }}" y="118">{{ $i + 1 }}</text>@endforeach<line class="s-ink" x1="28" x2="888" y1="100" y2="100"/></svg></div>
+                <svg class="draw mt-2" viewBox="{{ $packSketch->frame->viewBox() }}" role="img" aria-label="Volts of each group when the first reaches its limit">
+                    @foreach ($packSketch->bars as $i => $b)
+                        <rect class="{{ $b['full'] ? 'f-rust' : 'f-tarn-wash' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
+                        @if (! $packSketch->frame->isNarrow() || count($packSketch->bars) <= 8)<text class="axis mid" x="{{ $b['mid'] }}" y="{{ $b['y'] - 4 }}">{{ number_format($b['volts'], $packSketch->frame->isNarrow() ? 2 : 3) }}</text>@endif
+                        <text class="axis mid" x="{{ $b['mid'] }}" y="{{ $packSketch->frame->bottom + 18 }}">{{ $i + 1 }}</text>
+                    @endforeach
+                </svg>
                 <p>The first group passes {{ $show->text(Pebblefell\Bank\Pack::CELL_LIMIT_V, 'V') }} when the pack reads <strong>{{ $show->text($pack->packLimitV, 'V') }}</strong>: above that a charger harms a cell it cannot see. {{ $show->text($pack->spreadMv()) }} mV then lie between the groups, {{ $show->text($pack->leftAh, 'Ah') }} of the emptiest are not filled. The balancer needs <strong>{{ $show->text($pack->balanceH, 'h') }}</strong> at the top to take that away.</p>
                 @if ($desk->packInput['parallel'] > 1)
                 @php($schools = Pebblefell\Bank\PackSchool::both((int) $desk->packInput['groups'], (int) $desk->packInput['parallel'], max(0, $desk->packInput['pack_a']), $desk->packInput['bms_one'] ?: null, $desk->packInput['bms_each'] ?: null))

@@ -49,7 +49,7 @@
             @if ($may && $more === $row->uid)<form method="post" action="{{ route('appliances.destroy', [$job, $row]) }}" id="del-{{ $row->uid }}" hidden>@csrf @method('delete')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}"><input type="hidden" name="scenario" value="{{ $scenario?->uid }}"></form>@endif
         @endforeach
         @if ($rows->hasPages())<p class="small muted py-2">{{ number_format($rows->total(), 0, '.', "\u{202F}") }} appliances, {{ $rows->firstItem() }} to {{ $rows->lastItem() }} shown; the sums count all.</p><x-pager :of="$rows->withQueryString()" />@endif
-        @if ($system->appliances !== [])<x-day-chart :budget="$budget" />@endif
+        @if ($system->appliances !== [])<x-day-chart :budget="$budget" :sketch="$day" />@endif
     </div>
     @if ($system->appliances === [])<div class="mt-4"><x-empty title="What runs, and when?"><p>Fridge, lights, pump, heater fan, charging. Anything that heats or cools weighs most.</p></x-empty></div>@endif
     @if ($together)<x-together :together="$together" />@endif

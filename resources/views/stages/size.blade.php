@@ -21,20 +21,20 @@
             <div class="field narrow"><label for="map-panels">Panels</label><input id="map-panels" name="panels" type="number" min="0" max="{{ $pin->map->mostPanels() }}" value="{{ $pin->count }}" data-pin-panels></div>
             <noscript><button class="btn plain">Look</button></noscript>
         </form>
-        <div class="mt-2"><x-endurance :pin="$pin" :job="$job" /></div>
+        <div class="mt-2"><x-endurance :pin="$pin" :job="$job" :sketch="$map" /></div>
         <p class="small muted">No hook-up here; loads of {{ mb_strtolower($sums->loads->scenario?->name ?? 'the day') }}, {{ $pin->month === 0 ? 'days of the travelled months' : 'full on the first day' }}, weather of {{ $system->place->name }} with good and bad days in a row. {{ $pin->month === 0 ? '' : 'Counted up to 60 days.' }}</p>
     @elseif ($energy > 0 && ! $system->place)
         <p class="mt-4 muted">Without a place the sun has no height, and the map no second side. @can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Choose it in the brief.</a>@endcan</p>
     @endif
     @if ($stay)
-        <div class="section"><div class="section-head"><h2>A typical stay</h2><span class="aside">{{ DateTime::createFromFormat('!n', (string) $stay->month)->format('F') }}, old bank beside new, in steps of 15 minutes</span></div><x-stay-chart :stay="$stay" :job="$job" :may="auth()->user()->can('plan', $job)" /></div>
+        <div class="section"><div class="section-head"><h2>A typical stay</h2><span class="aside">{{ DateTime::createFromFormat('!n', (string) $stay->month)->format('F') }}, old bank beside new, in steps of 15 minutes</span></div><x-stay-chart :stay="$stay" :job="$job" :sketch="$staySketch" :may="auth()->user()->can('plan', $job)" /></div>
     @endif
     @if ($year)
-        <div class="section"><div class="section-head"><h2>The year with the plan</h2><span class="aside">{{ $year->servedPct() === null ? '' : 'all is served on ' . $show->text($year->servedPct()) . ' % of the travelled days; ' }}driven and hooked up as the brief has it</span></div><x-year-chart :year="$year" /></div>
+        <div class="section"><div class="section-head"><h2>The year with the plan</h2><span class="aside">{{ $year->servedPct() === null ? '' : 'all is served on ' . $show->text($year->servedPct()) . ' % of the travelled days; ' }}driven and hooked up as the brief has it</span></div><x-year-chart :year="$year" :sketch="$yearSketch" /></div>
     @endif
     <div class="section"><div class="section-head"><h2>The bank by itself</h2><span class="aside">no charge at all</span></div>
     @if ($found->exists() || $planned->exists())
-        <div class="mt-4"><x-tanks :sums="$sums" /></div>
+        <div class="mt-4"><x-tanks :sketch="$tanks" :wish="$system->travel->wishDays" /></div>
         <div class="figures">
             @if ($planned->exists())<x-stat :figure="$planned->usable()" label="Planned, usable" /><x-stat :figure="$planned->days()" label="Planned lasts" />@endif
             @if ($found->exists())<x-stat :figure="$found->usable()" label="Found, usable" /><x-stat :figure="$found->days()" label="Found lasts" left />@endif
@@ -48,7 +48,7 @@
     @endif
     </div>
     @foreach (['planned' => $planned, 'found' => $changed ? $found : null] as $which => $case)
-        @if ($case && ($fit = $banks->bayFit($case)))<div class="section"><div class="section-head"><h2>In the bay, {{ $which }}</h2><span class="aside">{{ count($case->parts) }} × {{ $case->parts[0]->name() }}, upright, to scale</span></div><x-bay :fit="$fit" /></div>@endif
+        @if ($case && ($fit = $banks->bayFit($case)))<div class="section"><div class="section-head"><h2>In the bay, {{ $which }}</h2><span class="aside">{{ count($case->parts) }} × {{ $case->parts[0]->name() }}, upright, to scale</span></div><x-bay :fit="$fit" :sketch="Pebblefell\Stage\Size\BaySketch::of($fit, $narrow)" /></div>@endif
     @endforeach
     @if ($chemistries !== [])
         <div class="section"><div class="section-head"><h2>Chemistries side by side</h2><span class="aside">for {{ $show->text($system->travel->wishDays) }} days; the cheapest bank of each in the library</span></div>

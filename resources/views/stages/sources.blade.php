@@ -10,7 +10,7 @@
         @endif
     </p>
     @if ($sun)
-        <div class="mt-4"><x-sun-year :sun="$sun" /></div>
+        <div class="mt-4"><x-sun-year :sun="$sun" :sketch="$sunSketch" /></div>
         @if ($sun->ruling && $sun->needed())
             <div class="figures"><x-stat :figure="$sun->needed()" /><x-stat :figure="$sun->sunOf($sun->ruling)" label="Sun on the panel, a day" /><x-stat :figure="new Pebblefell\Finding\Figure('Covered', 100 * $sun->coverage(), '%', 'planned array’s yield ÷ need, poorest travelled month')" left /></div>
         @endif

@@ -15,7 +15,7 @@ use PHPat\Test\PHPat;
 final class Floors
 {
     /** Rooms from the ground up. A room may use those before it, and itself. */
-    private const FLOORS = ['Exception', 'Quantity', 'Finding', 'Chemistry', 'Sun', 'Conductor', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Balance', 'Sizing', 'Assessment', 'Calculation'];
+    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Chemistry', 'Sun', 'Conductor', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Balance', 'Sizing', 'Assessment', 'Stage', 'Calculation'];
 
     /**
      * @return iterable<Rule>

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Drawing;
+
+/** Where words go so that none stands on another. */
+final class Labels
+{
+    /** Mean width of a letter of 13 px, and the height of its line. Chosen, by the typefaces that ship. */
+    private const LETTER = 6.8;
+    private const LINE = 16.0;
+
+    /**
+     * Moves labels along one axis until they keep their distance, each as little as may be, inside the bounds.
+     *
+     * @param list<float> $wanted places, in any order
+     *
+     * @return list<float> in the same order
+     */
+    public static function spread(array $wanted, float $apart, float $low, float $high): array
+    {
+        asort($wanted);
+        $placed = [];
+        $next = $low;
+        foreach ($wanted as $i => $at) {
+            $placed[$i] = max($at, $next);
+            $next = $placed[$i] + $apart;
+        }
+        // What was pushed over the edge pushes back.
+        $most = $high;
+        foreach (array_reverse(array_keys($placed)) as $i) {
+            $placed[$i] = min($placed[$i], $most);
+            $most = $placed[$i] - $apart;
+        }
+        ksort($placed);
+
+        return array_values($placed);
+    }
+
+    /**
+     * Which of these labels can be shown, first come first served, without any touching another.
+     *
+     * @param list<array{float, float, string}> $labels middle x, baseline y, text
+     *
+     * @return list<bool>
+     */
+    public static function clear(array $labels): array
+    {
+        $taken = $shown = [];
+        foreach ($labels as [$x, $y, $text]) {
+            $half = self::width($text) / 2.0;
+            $box = [$x - $half, $x + $half, $y - self::LINE, $y];
+            $touches = false;
+            foreach ($taken as [$l, $r, $t, $b]) {
+                if ($box[0] < $r && $box[1] > $l && $box[2] < $b && $box[3] > $t) {
+                    $touches = true;
+                    break;
+                }
+            }
+            $shown[] = !$touches;
+            if (!$touches) {
+                $taken[] = $box;
+            }
+        }
+
+        return $shown;
+    }
+
+    /** About as wide as it will be, px. */
+    public static function width(string $text): float
+    {
+        return self::LETTER * mb_strlen($text);
+    }
+}
