@@ -33,8 +33,16 @@ if (!isset($all[$name])) {
 }
 $calculation = $all[$name];
 $pretty = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
+// A calculation that takes a whole job names the schema of the job file.
+$schema = $calculation::schema();
+foreach ($schema['properties'] as $key => $property) {
+    if (($property['$ref'] ?? '') === 'job.schema.json') {
+        $schema['properties'][$key] = json_decode((string) file_get_contents(__DIR__ . '/../../docs/job.schema.json'), true);
+        unset($schema['properties'][$key]['$schema'], $schema['properties'][$key]['$id']);
+    }
+}
 if (($arguments[1] ?? '') === '--schema') {
-    echo json_encode(['$schema' => 'http://json-schema.org/draft-07/schema#', 'title' => $name] + $calculation::schema(), $pretty), "\n";
+    echo json_encode(['$schema' => 'http://json-schema.org/draft-07/schema#', 'title' => $name] + $schema, $pretty), "\n";
     exit(0);
 }
 
@@ -42,7 +50,7 @@ $value = json_decode((string) stream_get_contents(STDIN));
 if (!is_object($value)) {
     $refuse('', json_last_error() === JSON_ERROR_NONE ? 'must be one JSON object' : 'is not JSON: ' . json_last_error_msg());
 }
-$faults = SchemaCheck::faults($value, $calculation::schema());
+$faults = SchemaCheck::faults($value, $schema);
 if ($faults !== []) {
     $refuse($faults[0]['path'], $faults[0]['message']);
 }

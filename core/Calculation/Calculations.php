@@ -15,6 +15,7 @@ final class Calculations
         return [
             'array-fit' => ArrayFits::class,
             'array-yield' => ArrayYield::class,
+            'assess' => Assess::class,
             'bank-layout' => BankLayout::class,
             'bank-share' => BankShare::class,
             'bank-size' => BankSize::class,
