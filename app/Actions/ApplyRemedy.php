@@ -17,7 +17,7 @@ final class ApplyRemedy
     public function __invoke(Job $job, Finding $finding): void
     {
         DB::transaction(static function () use ($job, $finding): void {
-            foreach ($finding->remedy->changes as $change) {
+            foreach ($finding->changes as $change) {
                 match ($change->kind) {
                     'part' => self::part($job, $change),
                     'setting' => self::setting($job, $change),

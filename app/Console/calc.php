@@ -11,8 +11,12 @@ declare(strict_types=1);
 require __DIR__ . '/../../vendor/autoload.php';
 
 use App\Schema\SchemaCheck;
+use App\Words\Lexicon;
+use App\Words\Show;
 use Pebblefell\Calculation\Calculations;
+use Pebblefell\Calculation\Said;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Region\Units;
 
 $refuse = static function (string $path, string $message): never {
     fwrite(STDERR, json_encode(['error' => ['path' => $path, 'message' => $message]], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n");
@@ -57,7 +61,15 @@ if ($faults !== []) {
 try {
     /** @var array<string, mixed> $in */
     $in = json_decode((string) json_encode($value), true);
-    echo json_encode($calculation::run($in), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";
+    $out = $calculation::run($in);
+    // Core decides; the words are put to it here.
+    array_walk_recursive($out, static function (mixed &$value): void {
+        if ($value instanceof Said) {
+            $said = (new Lexicon(new Show(Units::Metric), static fn(string $uid): string => $value->names[$uid] ?? $uid))->finding($value->finding);
+            $value = ['rule' => $value->finding->rule, 'severity' => $value->finding->severity->value, ...$value->more, 'message' => $said->whole(), 'remedy' => $said->remedy, 'source' => $said->source];
+        }
+    });
+    echo json_encode($out, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";
 } catch (InvalidValue $e) {
     $refuse($e->path, $e->getMessage());
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\User;
-use App\Support\Show;
+use App\Models\Workshop;
+use App\Words\Show;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -36,7 +37,8 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('change-own-password', static fn(User $user): bool => true);
         Gate::define('read-help', static fn(User $user): bool => true);
 
-        // Pages without a job read in metric; a job's pages replace it by their region's.
+        // Pages without a job read in metric, the library in the workshop's units; a job's pages replace it by their region's.
         View::share('show', new Show(Units::Metric));
+        View::composer('library.edit', static fn(): mixed => View::share('show', new Show(Workshop::current()->region->units(), Workshop::current()->currency)));
     }
 }

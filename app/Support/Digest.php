@@ -58,7 +58,11 @@ final class Digest
         $skyline = Skyline::of($assessment, $job->handovers()->whereNull('revoked_at')->exists(), $job->isBalanced($assessment));
         self::store($job, [
             'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
-            'next' => $skyline->next,
+            'next' => match (true) {
+                $skyline->next !== null => Workbench::lexicon($job, $assessment->sums->system)->finding($skyline->next)->title,
+                $skyline->finished => __('stages.handed_over'),
+                default => __('stages.next.' . $skyline->nextStage->value),
+            },
             'stage' => $skyline->nextStage->value,
             'stops' => $assessment->count(Severity::Stop),
             'fixes' => $assessment->count(Severity::Fix),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Words\Show;
 use Illuminate\Support\HtmlString;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;

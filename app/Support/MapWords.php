@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Words\Show;
 use Pebblefell\Sizing\Endurance;
 
 /** What stands on the endurance map: days until empty, or the share of a year's days. */

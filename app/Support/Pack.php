@@ -6,6 +6,8 @@ namespace App\Support;
 
 use App\Models\Handover;
 use App\Models\Workshop;
+use App\Words\Lexicon;
+use App\Words\Show;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Pebblefell\Assessment\Assessment;
@@ -41,7 +43,12 @@ final readonly class Pack
             }
         }
 
-        return new self($handover, $system, Assessment::of($system), new Show($system->region->units()), Workshop::current(), $photos);
+        return new self($handover, $system, Assessment::of($system), new Show($system->region->units(), Workshop::current()->currency), Workshop::current(), $photos);
+    }
+
+    public function say(): Lexicon
+    {
+        return new Lexicon($this->show, fn(string $uid): string => isset($this->system->parts[$uid]) ? $this->system->parts[$uid]->name() : $uid);
     }
 
     /** What stands on the customer's page, HTML. */

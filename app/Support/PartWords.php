@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Words\Show;
 use Pebblefell\System\DataField;
 use Pebblefell\System\Part;
 

@@ -6,16 +6,20 @@ namespace App\Support;
 
 use App\Exceptions\UnreadableJob;
 use App\Models\Job;
+use App\Models\Workshop;
+use App\Words\Lexicon;
+use App\Words\Show;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Support\Facades\View;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\System\System;
 
 /** Lays a job on the bench: its model, what core says of it, and the units to read it in. */
 final class Workbench
 {
-    private function __construct(public readonly Job $job, public readonly Assessment $assessment, public readonly Skyline $skyline, public readonly Show $show)
+    private function __construct(public readonly Job $job, public readonly Assessment $assessment, public readonly Skyline $skyline, public readonly Show $show, public readonly Lexicon $say)
     {
     }
 
@@ -30,7 +34,7 @@ final class Workbench
             Digest::keep($job, $assessment);
         }
 
-        return new self($job, $assessment, $skyline, new Show($assessment->sums->system->region->units()));
+        return new self($job, $assessment, $skyline, self::show($job), self::lexicon($job, $assessment->sums->system));
     }
 
     /** @var array{string, Assessment}|null the last one that was asked for in this process */
@@ -45,6 +49,17 @@ final class Workbench
         }
 
         return self::$last[1];
+    }
+
+    /** The words of what core says of a job, for whoever reads it. */
+    public static function lexicon(Job $job, System $system): Lexicon
+    {
+        return new Lexicon(self::show($job), static fn(string $uid): string => isset($system->parts[$uid]) ? $system->parts[$uid]->name() : $uid);
+    }
+
+    private static function show(Job $job): Show
+    {
+        return new Show($job->effectiveRegion()->units(), Workshop::current()->currency);
     }
 
     /** The page is read on a phone: its drawings are then made for one. The browser says so by a cookie, see resources/js/width.js. */
@@ -62,6 +77,7 @@ final class Workbench
     public function view(string $view, ?Stage $stage, array $data = []): ViewContract
     {
         View::share('show', $this->show);
+        View::share('say', $this->say);
 
         return view($view, [
             'job' => $this->job,

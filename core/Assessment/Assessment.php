@@ -56,7 +56,7 @@ final readonly class Assessment
     public function proposalFor(string $partUid): ?Fate
     {
         foreach ($this->verdicts as $verdict) {
-            foreach ($verdict->isOpen() ? $verdict->finding->remedy->changes : [] as $change) {
+            foreach ($verdict->isOpen() ? $verdict->finding->changes : [] as $change) {
                 if ($change->kind === 'part' && $change->uid === $partUid) {
                     return Fate::from($change->value);
                 }

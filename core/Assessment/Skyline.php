@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Assessment;
 
+use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\Sizing\Sums;
@@ -13,10 +14,10 @@ final readonly class Skyline
 {
     /**
      * @param array<string, StageState> $states by Stage value, in order
-     * @param string $next what to do next
+     * @param ?Finding $next what is to be settled first; null: the next stage's own work
      * @param Stage $nextStage where
      */
-    private function __construct(public array $states, public string $next, public Stage $nextStage, public bool $finished)
+    private function __construct(public array $states, public ?Finding $next, public Stage $nextStage, public bool $finished)
     {
     }
 
@@ -36,16 +37,16 @@ final readonly class Skyline
         }
         foreach ($assessment->verdicts as $verdict) {
             if ($verdict->isOpen() && $verdict->finding->severity === Severity::Stop) {
-                return new self($states, $verdict->finding->title, $verdict->stage, false);
+                return new self($states, $verdict->finding, $verdict->stage, false);
             }
         }
         foreach (Stage::cases() as $stage) {
             if ($states[$stage->value] === StageState::ToDo) {
-                return new self($states, $stage->nextAction(), $stage, false);
+                return new self($states, null, $stage, false);
             }
         }
 
-        return new self($states, 'Handed over', Stage::Handover, true);
+        return new self($states, null, Stage::Handover, true);
     }
 
     /** One string needs no drawing; more are drawn, with sizes. */

@@ -51,7 +51,7 @@ final class ArrayFits implements Calculation
             'charge_a_unclipped' => $fit->chargeAUnclipped,
             'charge_a' => $fit->chargeA,
             'fits' => $fit->fits(),
-            'findings' => array_map(static fn(Finding $f): array => $f->toArray(), $fit->findings()),
+            'findings' => array_map(static fn(Finding $f): Said => new Said($f), $fit->findings()),
         ];
     }
 }

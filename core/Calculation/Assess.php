@@ -8,6 +8,7 @@ use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\JobFile;
+use Pebblefell\System\Part;
 
 /** `assess`: every finding about a job file, answers ignored, every stage judged as complete. */
 final class Assess implements Calculation
@@ -25,14 +26,8 @@ final class Assess implements Calculation
             throw $e->under('/system');
         }
 
-        return ['findings' => array_map(static fn(Verdict $v): array => [
-            'rule' => $v->finding->rule,
-            'severity' => $v->finding->severity->value,
-            'stage' => $v->stage->value,
-            'subject' => $v->finding->subject,
-            'message' => $v->finding->toArray()['message'],
-            'remedy' => $v->finding->remedy->label,
-            'source' => $v->finding->source,
-        ], Assessment::of($system)->verdicts)];
+        $names = array_map(static fn(Part $p): string => $p->name(), $system->parts);
+
+        return ['findings' => array_map(static fn(Verdict $v): Said => new Said($v->finding, ['stage' => $v->stage->value, 'subject' => $v->finding->subject], $names), Assessment::of($system)->verdicts)];
     }
 }

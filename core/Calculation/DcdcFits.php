@@ -46,7 +46,7 @@ final class DcdcFits implements Calculation
             'share_of_alternator_pct' => $fit->sharePct(),
             'may_charge_at_idle' => $fit->mayChargeAtIdle(),
             'recommended_output_a' => $fit->recommendedOutputA,
-            'findings' => array_map(static fn(Finding $f): array => $f->toArray(), $fit->findings()),
+            'findings' => array_map(static fn(Finding $f): Said => new Said($f), $fit->findings()),
         ];
     }
 }

@@ -31,7 +31,7 @@ final class Shore implements Calculation
             'total_ac_a' => $fit->totalAcA,
             'headroom_a' => $fit->headroomA,
             'max_charger_output_a' => $fit->maxChargerOutputA,
-            'findings' => array_map(static fn(Finding $f): array => $f->toArray(), $fit->findings()),
+            'findings' => array_map(static fn(Finding $f): Said => new Said($f), $fit->findings()),
         ];
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Pebblefell\Charging;
 
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Quantity\Guard;
 
@@ -175,25 +175,25 @@ final readonly class ArrayFit
         $findings = [];
         if ($this->vocColdV > $r->maxPvV) {
             $most = max(1, (int) floor($this->series * $r->maxPvV / $this->vocColdV));
-            $findings[] = new Finding('array-volts-too-high', Severity::Stop, 'Too many volts on a cold morning', sprintf('%d in series reach %.1f V open-circuit at %g °C; the regulator takes %g V. It dies, and may burn.', $this->series, $this->vocColdV, $this->minCellC, $r->maxPvV), new Remedy($most < $this->series ? "No more than $most in series, or a regulator for more volts" : 'A regulator for more volts'), 'data sheet; first principles', [$this->vocCold(), $limit('array limit', $r->maxPvV, 'V')], $subject);
+            $findings[] = new Finding('array-volts-too-high', Severity::Stop, ['series' => $this->series, 'volts' => Amount::of($this->vocColdV, 'V', 1), 'cold' => Amount::of($this->minCellC, '°C'), 'takes' => Amount::of($r->maxPvV, 'V'), 'most' => $most], [$this->vocCold(), $limit('array limit', $r->maxPvV, 'V')], $subject, variant: $most < $this->series ? '' : 'none');
         }
         if ($r->maxPvIscA !== null && $this->iscA > $r->maxPvIscA) {
-            $findings[] = new Finding('array-current-too-high', Severity::Stop, 'More short-circuit current than the input bears', sprintf('%.1f A against %g A: reversed or shorted, the regulator does not survive it.', $this->iscA, $r->maxPvIscA), new Remedy('Fewer strings in parallel, or a second regulator'), 'data sheet', [$this->shortCircuit(), $limit('input limit', $r->maxPvIscA, 'A')], $subject);
+            $findings[] = new Finding('array-current-too-high', Severity::Stop, ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')], [$this->shortCircuit(), $limit('input limit', $r->maxPvIscA, 'A')], $subject);
         }
         $wakes = $this->absorptionV + ($r->mppt ? $r->startAboveV : 0.0);
         if ($this->vmpHotV < $this->absorptionV || $this->vocHotV < $wakes) {
-            $findings[] = new Finding('array-volts-too-low', Severity::Fix, 'Too few volts in the heat', sprintf('At %g °C the array works at %.1f V and stands open at %.1f V; the battery wants %.1f V%s.', $this->maxCellC, $this->vmpHotV, $this->vocHotV, $this->absorptionV, $r->mppt ? sprintf(', and the regulator wakes %g V above it', $r->startAboveV) : ''), new Remedy('One more panel in series'), 'first principles', [$this->vmpHot(), Figure::given('absorption', $this->absorptionV, 'V')], $subject);
+            $findings[] = new Finding('array-volts-too-low', Severity::Fix, ['hot' => Amount::of($this->maxCellC, '°C'), 'works' => Amount::of($this->vmpHotV, 'V', 1), 'open' => Amount::of($this->vocHotV, 'V', 1), 'absorption' => Amount::of($this->absorptionV, 'V', 1), 'wakes' => Amount::of($r->startAboveV, 'V')], [$this->vmpHot(), Figure::given('absorption', $this->absorptionV, 'V')], $subject, variant: $r->mppt ? 'mppt' : '');
         } elseif ($r->mppt && $this->vmpHotV < $wakes) {
-            $findings[] = new Finding('array-volts-narrow', Severity::Note, 'Little to spare in the heat', sprintf('It works at %.1f V when hot, %.1f V above absorption. Once awake it charges; on a hot day it wakes late.', $this->vmpHotV, $this->vmpHotV - $this->absorptionV), new Remedy('Two in series give room, if the cold volts allow it'), 'first principles', [$this->vmpHot()], $subject);
+            $findings[] = new Finding('array-volts-narrow', Severity::Note, ['works' => Amount::of($this->vmpHotV, 'V', 1), 'above' => Amount::of($this->vmpHotV - $this->absorptionV, 'V', 1)], [$this->vmpHot()], $subject);
         }
         if ($this->chargeAUnclipped > $r->maxChargeA * 1.0000001) {
-            $findings[] = new Finding('regulator-clips', Severity::Note, 'The regulator clips in full sun', sprintf('The array could give %.1f A; the regulator stops at %g A. No harm, and little lost in a dull place.', $this->chargeAUnclipped, $r->maxChargeA), new Remedy('Accept it, or fit a larger or a second regulator'), 'data sheet', [$this->unclipped(), $limit('charge limit', $r->maxChargeA, 'A')], $subject);
+            $findings[] = new Finding('regulator-clips', Severity::Note, ['amps' => Amount::of($this->chargeAUnclipped, 'A', 1), 'limit' => Amount::of($r->maxChargeA, 'A')], [$this->unclipped(), $limit('charge limit', $r->maxChargeA, 'A')], $subject);
         }
         if ($this->mixedLossW > 0.005 * ($this->pmaxW + $this->mixedLossW)) {
-            $findings[] = new Finding('mixed-panels', Severity::Fix, 'Different panels on one regulator', sprintf('They fall to the weakest: %.0f W of %.0f W are left.', $this->pmaxW, $this->pmaxW + $this->mixedLossW), new Remedy('Give the odd ones a regulator of their own'), 'first principles: in series the smallest current, in parallel the lowest volts', [Figure::given('lost', round($this->mixedLossW), 'W', Origin::Computed)], $subject);
+            $findings[] = new Finding('mixed-panels', Severity::Fix, ['left' => Amount::of($this->pmaxW, 'W', 0), 'of' => Amount::of($this->pmaxW + $this->mixedLossW, 'W', 0)], [Figure::given('lost', round($this->mixedLossW), 'W', Origin::Computed)], $subject);
         }
         if (!$r->mppt && $this->vmpHotV > 1.5 * $this->absorptionV) {
-            $findings[] = new Finding('pwm-wastes-volts', Severity::Fix, 'A PWM regulator throws half the panel away', sprintf('The panel would work at %.0f V; a PWM regulator holds it at %.1f V.', $this->vmpHotV, $this->absorptionV), new Remedy('An MPPT regulator, or panels made for the battery’s volts'), 'first principles', [$this->vmpHot()], $subject);
+            $findings[] = new Finding('pwm-wastes-volts', Severity::Fix, ['works' => Amount::of($this->vmpHotV, 'V', 0), 'absorption' => Amount::of($this->absorptionV, 'V', 1)], [$this->vmpHot()], $subject);
         }
 
         return $findings;

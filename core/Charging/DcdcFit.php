@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Pebblefell\Charging;
 
 use Pebblefell\Conductor\Run;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Quantity\Guard;
 
@@ -142,19 +142,22 @@ final readonly class DcdcFit
     {
         $findings = [];
         $alternator = Figure::given('alternator', $this->alternatorA, 'A', Origin::DataSheet);
+        $dial = Amount::of($this->recommendedOutputA, 'A', 0);
+        $variant = $this->recommendedOutputA > 0.0 ? '' : 'none';
+        $taken = ['input' => Amount::of($this->inputA, 'A', 0), 'vehicle' => Amount::of($this->vehicleA, 'A', 0)];
         if ($this->inputA > $this->alternatorA - $this->vehicleA) {
-            $findings[] = new Finding('dcdc-overloads-alternator', Severity::Stop, 'More than the alternator can give', sprintf('The charger takes %.0f A and the vehicle %.0f A; the alternator is rated %.0f A. It overheats, and the starter battery goes flat on the road.', $this->inputA, $this->vehicleA, $this->alternatorA), new Remedy($this->recommendedOutputA > 0.0 ? sprintf('Dial it down to %.0f A, or fit a smaller one', $this->recommendedOutputA) : 'A smaller charger, or a larger alternator'), 'first principles', [$this->input(), $alternator], $subject);
+            $findings[] = new Finding('dcdc-overloads-alternator', Severity::Stop, [...$taken, 'alternator' => Amount::of($this->alternatorA, 'A', 0), 'dial' => $dial], [$this->input(), $alternator], $subject, variant: $variant);
         } elseif ($this->outputA > $this->recommendedOutputA) {
-            $findings[] = new Finding('dcdc-wears-alternator', Severity::Fix, 'It shortens the alternator’s life', sprintf('It takes %.0f %% of the alternator for hours. %s', $this->sharePct(), $this->recommendedOutputA > 0.0 ? sprintf('At %.0f A it lasts.', $this->recommendedOutputA) : 'No setting is small enough.'), new Remedy($this->recommendedOutputA > 0.0 ? sprintf('Dial it down to %.0f A, or have a high-output alternator fitted', $this->recommendedOutputA) : 'A smaller charger, or a high-output alternator'), 'common practice: about 30 A from a standard alternator', [$this->input(), $alternator], $subject);
+            $findings[] = new Finding('dcdc-wears-alternator', Severity::Fix, ['share' => Amount::of($this->sharePct(), '%', 0), 'dial' => $dial], [$this->input(), $alternator], $subject, variant: $variant);
         }
         if (!$this->mayChargeAtIdle()) {
-            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, 'Not at idle', sprintf('At idle the alternator gives about %.0f A; the vehicle takes %.0f A and the charger %.0f A. It has no cooling air either.', $this->idleA, $this->vehicleA, $this->inputA), new Remedy('Set charging at idle off; wire the engine-running signal so that it follows'), 'common practice: at idle 40 to 60 % of the rating', [$this->input(), Figure::given('at idle', $this->idleA, 'A', Origin::Computed)], $subject);
+            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, [...$taken, 'idle' => Amount::of($this->idleA, 'A', 0)], [$this->input(), Figure::given('at idle', $this->idleA, 'A', Origin::Computed)], $subject);
         } elseif ($this->outputA > self::EASY_A) {
-            $findings[] = new Finding('dcdc-idle-with-care', Severity::Note, 'At idle only for minutes', sprintf('The amps are there, the cooling air is not. Above %.0f A let it charge while driving.', self::EASY_A), new Remedy('Set charging at idle off where the charger can'), 'common practice', [$this->input()], $subject);
+            $findings[] = new Finding('dcdc-idle-with-care', Severity::Note, ['easy' => Amount::of(self::EASY_A, 'A', 0)], [$this->input()], $subject);
         }
         if ($this->lead !== null && $this->dropV() > self::MOST_DROP * $this->inputV) {
             $better = $this->lead->areaFor($this->inputA, self::MOST_DROP * $this->inputV);
-            $findings[] = new Finding('dcdc-lead-undersized', Severity::Fix, 'The lead to the charger is too thin', sprintf('At %.0f A it loses %.2f V of %.1f V. The charger sees less than the alternator gives, and may shut off.', $this->inputA, $this->dropV(), $this->inputV), new Remedy($better === null ? 'Shorten it, or dial the charger down' : sprintf('Fit %s on both sides of any plug, or dial the charger down', $better->metricName())), 'ABYC E-11, 3 % for critical circuits (from memory)', [$this->drop(), Figure::given('allowed', round(self::MOST_DROP * $this->inputV, 2), 'V', Origin::Computed)], $subject);
+            $findings[] = new Finding('dcdc-lead-undersized', Severity::Fix, ['input' => Amount::of($this->inputA, 'A', 0), 'drop' => Amount::of($this->dropV(), 'V', 2), 'volts' => Amount::of($this->inputV, 'V', 1), 'size' => Amount::of($better === null ? 0.0 : $better->areaMm2, 'mm²')], [$this->drop(), Figure::given('allowed', round(self::MOST_DROP * $this->inputV, 2), 'V', Origin::Computed)], $subject, variant: $better === null ? 'none' : '');
         }
 
         return $findings;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pebblefell\Charging;
 
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Quantity\Guard;
 
@@ -89,14 +89,10 @@ final readonly class ShoreFit
         return [new Finding(
             'hook-up-overloaded',
             Severity::Fix,
-            'The breaker on the post trips',
-            sprintf('The charger takes %.1f A and the outlets %.1f A; the post gives %g A.', $this->chargerAcA, $outlets, $this->breakerA),
-            new Remedy($outlets >= $this->breakerA
-                ? 'Switch something off: the outlets alone are too much for this post'
-                : sprintf('Set the input limit to %g A at this site: the charger then gives no more than %.0f A', $this->breakerA, $this->maxChargerOutputA)),
-            'first principles; the limit is set anew at every site',
+            ['charger' => Amount::of($this->chargerAcA, 'A', 1), 'outlets' => Amount::of($outlets, 'A', 1), 'breaker' => Amount::of($this->breakerA, 'A'), 'most' => Amount::of($this->maxChargerOutputA, 'A', 0)],
             [$this->total(), Figure::given('breaker', $this->breakerA, 'A')],
             $subject,
+            variant: $outlets >= $this->breakerA ? 'outlets' : '',
         )];
     }
 }

@@ -5,26 +5,28 @@ declare(strict_types=1);
 namespace Pebblefell\Finding;
 
 /**
- * A verdict of one rule about one subject. Computed, never stored.
+ * A verdict of one rule about one subject: data, no wording. Computed, never stored.
  *
- * A person's answer is tied to key() and fingerprint(): when the figures change, the question is asked again.
+ * A person's answer is tied to key() and fingerprint(): when the figures change, the question is asked again; new wording never asks it.
  */
 final readonly class Finding
 {
     /**
-     * @param string       $rule    name of the rule, in kebab case
-     * @param string       $subject uid of the part, or '' for the whole system
-     * @param list<Figure> $figures what the verdict rests on
+     * @param string               $rule    name of the rule, in kebab case; its words stand in lang/…/findings.php
+     * @param array<string, mixed> $args    what stands in the words: Amount, Named, Word, a text as typed, or a list of them
+     * @param list<Figure>         $figures what the verdict rests on, in fixed order
+     * @param string               $subject uid of the part, or '' for the whole system
+     * @param list<Change>         $changes the remedy, where one press applies it
+     * @param string               $variant of the rule's words, where there is more than one case; '' for the only one
      */
     public function __construct(
         public string $rule,
         public Severity $severity,
-        public string $title,
-        public string $message,
-        public Remedy $remedy,
-        public string $source,
+        public array $args = [],
         public array $figures = [],
         public string $subject = '',
+        public array $changes = [],
+        public string $variant = '',
     ) {
     }
 
@@ -37,25 +39,12 @@ final readonly class Finding
     /** Changes when the severity or any figure changes (to four significant digits). */
     public function fingerprint(): string
     {
-        $parts = [$this->severity->value];
-        foreach ($this->figures as $figure) {
-            $parts[] = sprintf('%s=%.4g', $figure->label, $figure->value);
-        }
-
-        return implode(';', $parts);
+        return implode(';', [$this->severity->value, ...array_map(static fn(Figure $f): string => sprintf('%.4g', $f->value), $this->figures)]);
     }
 
-    /**
-     * @return array{rule: string, severity: string, message: string, remedy: string, source: string} the shape of calc.md
-     */
-    public function toArray(): array
+    /** One press does what the remedy says. */
+    public function appliesItself(): bool
     {
-        return [
-            'rule' => $this->rule,
-            'severity' => $this->severity->value,
-            'message' => $this->title . '. ' . $this->message,
-            'remedy' => $this->remedy->label,
-            'source' => $this->source,
-        ];
+        return $this->changes !== [];
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Words\Lexicon;
+use App\Words\Show;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Assessment\StageState;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Region\Units;
 use Pebblefell\System\Answer;
 use Pebblefell\System\Fate;
 use Pebblefell\System\JobFile;
@@ -522,11 +525,13 @@ final class RulesTest extends TestCase
         $found = $named($bad);
         self::assertNotSame([], $found, "$rule says nothing");
         self::assertSame($severity, $found[0]->finding->severity->value);
-        self::assertNotSame('', $found[0]->finding->remedy->label);
-        self::assertNotSame('', $found[0]->finding->source);
+        foreach (['en'] as $language) {
+            $said = (new Lexicon(new Show(Units::Metric, locale: $language), static fn(string $uid): string => $uid))->finding($found[0]->finding);
+            self::assertDoesNotMatchRegularExpression('/(?<![\\w:]):[a-z]|findings\\.|\\b' . $rule . '\\b/', implode(' | ', [$said->title, $said->message, $said->remedy, $said->source]), $language);
+        }
         self::assertSame(
             [],
-            array_map(static fn($v): string => $v->finding->message, $named($good)),
+            array_map(static fn($v): string => $v->finding->fingerprint(), $named($good)),
             "$rule speaks where it must not",
         );
     }

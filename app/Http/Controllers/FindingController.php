@@ -9,6 +9,7 @@ use App\Http\Requests\FindingRequest;
 use App\Models\Answer;
 use App\Models\Job;
 use App\Support\SystemReader;
+use App\Support\Workbench;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Assessment\Assessment;
@@ -42,12 +43,12 @@ final class FindingController extends Controller
     public function apply(FindingRequest $request, Job $job, ApplyRemedy $apply): RedirectResponse
     {
         $verdict = $this->verdict($request, $job);
-        if ($verdict === null || !$verdict->finding->remedy->appliesItself()) {
+        if ($verdict === null || !$verdict->finding->appliesItself()) {
             return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'That finding has gone: the job has changed meanwhile.');
         }
         $apply($job, $verdict->finding);
 
-        return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'Done: ' . lcfirst($verdict->finding->remedy->label) . '.');
+        return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'Done: ' . lcfirst(Workbench::of($job->refresh())->say->finding($verdict->finding)->remedy) . '.');
     }
 
     /** The finding as it stands now, if it still rests on the figures that the person saw. */

@@ -6,10 +6,10 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Sizing\PvArray;
@@ -57,6 +57,6 @@ final class ArrayFitsRegulator implements Rule
             return [];
         }
 
-        return [new Finding('regulator-clips', Severity::Note, 'The regulator clips in full sun', sprintf('%.0f W could give %.0f A; the regulator stops at %.0f A.', $array->watts(), $amps->value, $limit->value), new Remedy('Accept it, or fit a larger or a second regulator'), 'data sheet', [$amps, $limit], $array->regulator->uid)];
+        return [new Finding('regulator-clips', Severity::Note, ['array' => Amount::of($array->watts(), 'W', 0), 'amps' => Amount::of($amps->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0)], [$amps, $limit], $array->regulator->uid, variant: 'watts')];
     }
 }

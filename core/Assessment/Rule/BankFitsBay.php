@@ -7,10 +7,10 @@ namespace Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Bank\BayFit;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -32,12 +32,7 @@ final class BankFitsBay implements Rule
         return [new Finding(
             'bank-does-not-fit',
             Severity::Fix,
-            'They do not fit the bay',
-            $fit->lackHeightMm !== null
-                ? sprintf('%.0f mm are missing in height, with %.0f mm for lugs and lid.', $fit->lackHeightMm, BayFit::HEADROOM_MM)
-                : sprintf('%d of %d stand upright in it with %.0f mm between them.', $fit->most, $fit->wanted, BayFit::GAP_MM),
-            new Remedy('Choose another shape or fewer, or another place; measure the battery, not the carton'),
-            'computed from data sheet and bay; gaps are common practice',
+            ['lack' => Amount::of($fit->lackHeightMm ?? 0.0, 'mm', 0), 'headroom' => Amount::of(BayFit::HEADROOM_MM, 'mm', 0), 'most' => $fit->most, 'wanted' => $fit->wanted, 'gap' => Amount::of(BayFit::GAP_MM, 'mm', 0)],
             [
                 Figure::given('fit', $fit->most, '', Origin::Computed),
                 Figure::given('wanted', $fit->wanted, ''),
@@ -45,6 +40,7 @@ final class BankFitsBay implements Rule
                 Figure::given('bay width', $fit->bay->widthMm, 'mm'),
                 Figure::given('bay height', $fit->bay->heightMm, 'mm'),
             ],
+            variant: $fit->lackHeightMm !== null ? 'height' : 'count',
         )];
     }
 }

@@ -6,10 +6,10 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -32,10 +32,7 @@ final class BankGivesPeak implements Rule
         return [new Finding(
             'bank-current-limit',
             Severity::Fix,
-            'The worst moment trips the BMS',
-            sprintf('%.0f A are wanted at once; the bank gives %.0f A if all share equally, then it goes dark.', $peakA, $limit),
-            new Remedy('Add a battery, choose one with a larger limit, or move loads apart'),
-            'data sheet',
+            ['peak' => Amount::of($peakA, 'A', 0), 'limit' => Amount::of($limit, 'A', 0)],
             [new Figure('worst moment', $peakA, 'A', 'watts at the battery ÷ system volts', [$sums->loads->peak()]), Figure::given('bank limit', $limit, 'A', Origin::DataSheet)],
         )];
     }

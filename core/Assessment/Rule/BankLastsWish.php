@@ -6,9 +6,9 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -39,13 +39,9 @@ final class BankLastsWish implements Rule
         return [new Finding(
             'short-of-wish',
             $byself ? Severity::Note : Severity::Fix,
-            sprintf('Lasts %.1f of %g days', $days->value, $wish),
-            $byself
-                ? 'Without sun it falls short of the wish; with the planned array the travelled months carry it.'
-                : sprintf('For the wish it takes %d of these batteries, or more charge on the way.', $count),
-            new Remedy(sprintf('Fit %d, or add charging', $count)),
-            'computed',
+            ['days' => Amount::of($days->value, '', 1), 'wish' => Amount::of($wish, ''), 'count' => $count],
             [$days, Figure::given('days wished', $wish, 'days')],
+            variant: $byself ? 'sun' : '',
         )];
     }
 }

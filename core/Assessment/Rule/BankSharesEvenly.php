@@ -6,10 +6,10 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\Sizing\Sums;
@@ -32,7 +32,7 @@ final class BankSharesEvenly implements Rule
             return [];
         }
         if ($drawing->problem !== '') {
-            return [new Finding('bank-links-missing', Severity::Fix, 'The bank is not joined up', 'Its links as drawn do not make a bank: ' . $drawing->problem . '.', new Remedy('Choose a layout, or draw the missing link in Survey'), 'first principles', [Figure::given('strings', count($drawing->strings), '')])];
+            return [new Finding('bank-links-missing', Severity::Fix, ['problem' => $drawing->problem], [Figure::given('strings', count($drawing->strings), '')])];
         }
         $peak = max(1.0, $sums->loads->budget->peakA());
         $share = $drawing->network->share($peak);
@@ -43,11 +43,11 @@ final class BankSharesEvenly implements Rule
             $first = (int) array_search($most, $share->amps, true);
             $name = $drawing->network->sources[$first]->id;
             $place = array_search($name, array_map(static fn($p): string => $p->uid, array_merge(...$drawing->strings)), true);
-            $findings[] = new Finding('bank-shares-unevenly', Severity::Fix, 'One battery carries more than its share', sprintf('At %.0f A the currents spread by %.0f %%: battery %d gives %.0f A, the least %.0f A. It ages first, and its BMS opens first.', $peak, $spread, (int) $place + 1, $most, $least), new Remedy('Take off across, or give each its own equal leads to posts'), 'nodal analysis of the links; 25 % is common practice', [new Figure('spread', round($spread, 1), '%', '(largest − smallest) ÷ mean'), Figure::given('load', round($peak, 1), 'A', Origin::Computed)]);
+            $findings[] = new Finding('bank-shares-unevenly', Severity::Fix, ['load' => Amount::of($peak, 'A', 0), 'spread' => Amount::of($spread, '%', 0), 'battery' => (int) $place + 1, 'most' => Amount::of($most, 'A', 0), 'least' => Amount::of($least, 'A', 0)], [new Figure('spread', round($spread, 1), '%', '(largest − smallest) ÷ mean'), Figure::given('load', round($peak, 1), 'A', Origin::Computed)]);
         }
         $limit = $drawing->trueLimit(true);
         if ($limit !== null && $peak > $limit->value && $peak <= $limit->inputs[0]->value) {
-            $findings[] = new Finding('bank-limit-by-share', Severity::Fix, 'The sum of the limits is not there', sprintf('The worst moment takes %.0f A; the first battery opens at %.0f A of the bank, not at %.0f A.', $peak, $limit->value, $limit->inputs[0]->value), new Remedy('Posts with equal leads give the full sum'), 'nodal analysis of the links', [$limit, Figure::given('worst moment', round($peak, 1), 'A', Origin::Computed)]);
+            $findings[] = new Finding('bank-limit-by-share', Severity::Fix, ['peak' => Amount::of($peak, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0), 'sum' => Amount::of($limit->inputs[0]->value, 'A', 0)], [$limit, Figure::given('worst moment', round($peak, 1), 'A', Origin::Computed)]);
         }
 
         return $findings;

@@ -8,8 +8,9 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
@@ -44,45 +45,16 @@ final class ChargerSuitsChemistry implements Rule
 
     private function leadOnly(Part $part): Finding
     {
-        return new Finding(
-            'lead-only-charger',
-            Severity::Stop,
-            'Lead-only ' . $part->kind->label() . ' beside lithium',
-            $part->name() . ' has no lithium profile. It equalises or floats at lead volts, and can push cells past their limit until the BMS opens.',
-            new Remedy('Take it out; fit one with a lithium profile', [Change::ofPart($part->uid, Fate::Remove->value)]),
-            'data sheet; common practice',
-            [],
-            $part->uid,
-        );
+        return new Finding('lead-only-charger', Severity::Stop, ['kind' => Word::of('kinds.' . $part->kind->value), 'part' => Named::part($part->uid)], [], $part->uid, [Change::ofPart($part->uid, Fate::Remove->value)]);
     }
 
     private function unknown(Part $part): Finding
     {
-        return new Finding(
-            'charger-profile-unknown',
-            Severity::Fix,
-            'Can it charge lithium?',
-            'Nothing is noted on whether ' . $part->name() . ' has a lithium profile. Read its manual, or look inside for a lead/lithium switch, and note it.',
-            new Remedy('Note its lithium profile on its sheet'),
-            'common practice',
-            [],
-            $part->uid,
-        );
+        return new Finding('charger-profile-unknown', Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid);
     }
 
     private function reprogram(Part $part): Finding
     {
-        return new Finding(
-            'reprogram-charger',
-            Severity::Fix,
-            'Still on its lead settings',
-            $part->data->flag('hidden_switch') === true
-                ? $part->name() . ' hides a lead/lithium switch inside. From the outside nobody sees which way it stands.'
-                : $part->name() . ' can charge lithium but is only kept. Most failed upgrades are a charger that nobody reprogrammed.',
-            new Remedy($part->data->flag('hidden_switch') === true ? 'Mark it: keep, reprogram; open it and set the switch' : 'Mark it: keep, reprogram', [Change::ofPart($part->uid, Fate::Reprogram->value)]),
-            'common practice',
-            [],
-            $part->uid,
-        );
+        return new Finding('reprogram-charger', Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid, [Change::ofPart($part->uid, Fate::Reprogram->value)], $part->data->flag('hidden_switch') === true ? 'switch' : '');
     }
 }

@@ -6,11 +6,12 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
 
@@ -40,18 +41,12 @@ final class ColdCharging implements Rule
             $sums->system->travel->months,
             static fn(int $m): bool => $sums->system->place->minCOf($m) < $floor->value,
         ));
-        $nights = $months > 0 ? sprintf('Nights below %g °C in %d travelled month%s', $floor->value, $months, $months === 1 ? '' : 's') : sprintf('Down to %g °C', $coldest->value);
-
         return [new Finding(
             'charging-below-freezing',
             $guarded ? Severity::Fix : Severity::Stop,
-            $guarded ? 'Cold mornings block the charge' : 'Charging below freezing',
-            $nights . ', and sun on the roof by morning. ' . ($guarded
-                ? 'The battery refuses the charge until it is warm; it has no heater.'
-                : 'No cut-off is noted for this battery: charged frozen, it plates lithium and is ruined, or worse.'),
-            new Remedy($guarded ? 'Add a heating pad with thermostat, or move the bank into the warm' : 'Choose a battery with a low-temperature cut-off; test that it works'),
-            'data sheet; common practice',
+            ['nights' => $months > 0 ? Word::of('findings.phrases.nights-below', ['floor' => Amount::of($floor->value, '°C'), 'months' => $months]) : Word::of('findings.phrases.down-to', ['coldest' => Amount::of($coldest->value, '°C')])],
             [$coldest, $floor],
+            variant: $guarded ? 'guarded' : '',
         )];
     }
 }

@@ -6,12 +6,14 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -49,14 +51,11 @@ final class DisconnectAboveBms implements Rule
             $findings[] = new Finding(
                 'disconnect-below-bms',
                 Severity::Fix,
-                'The disconnect does not protect',
-                $actsFirst
-                    ? sprintf('%s carries %.0f A; the worst moment asks for %.0f A.', $part->name(), $rating, $sums->loads->budget->peakA())
-                    : sprintf('%s acts at %s, the BMS at %.1f V: the bank goes dark first, and then some chargers cannot wake it.', $part->name(), $acts === null ? 'a point nobody noted' : sprintf('%.1f V', $acts->value), $bms->value),
-                new Remedy('Take it out (the BMS does it), or set it above the BMS', [Change::ofPart($part->uid, Fate::Remove->value)]),
-                'common practice; schools differ on keeping one',
+                ['part' => Named::part($part->uid), 'rating' => Amount::of($rating, 'A', 0), 'peak' => Amount::of($sums->loads->budget->peakA(), 'A', 0), 'acts' => $acts === null ? Word::of('findings.phrases.point-not-noted') : Amount::of($acts->value, 'V', 1), 'bms' => Amount::of($bms->value, 'V', 1)],
                 array_values(array_filter([$acts, $bms, $sums->loads->peak()])),
                 $part->uid,
+                [Change::ofPart($part->uid, Fate::Remove->value)],
+                $actsFirst ? 'rating' : '',
             );
         }
 

@@ -8,8 +8,9 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Load\Side;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
@@ -39,17 +40,14 @@ final class EarthLeakageCovers implements Rule
         if ($devices >= $wanted) {
             return [];
         }
-        $word = $sums->system->region->earthLeakageWord();
 
         return [new Finding(
             'earth-leakage-not-covered',
             Severity::Stop,
-            "Outlets without their own $word",
-            sprintf('%s feeds outlets. %s With a fault at an outlet nobody is protected while it runs from the bank.', $inverter->name(), $devices === 0 ? "No $word is noted." : "The one $word at the inlet does not see them."),
-            new Remedy("Fit one for the inlet and one behind the inverter; licensed work under {$sums->system->region->mainsRule()}"),
-            'common practice; IEC 61008-1 for the devices (from memory)',
+            ['device' => Word::of('regions.' . $sums->system->region->value . '.earth_leakage'), 'inverter' => Named::part($inverter->uid), 'rule' => Word::of('regions.' . $sums->system->region->value . '.mains_rule')],
             [Figure::given('fitted', $devices, ''), Figure::given('wanted', $wanted, '')],
             $inverter->uid,
+            variant: $devices === 0 ? 'none' : 'one',
         )];
     }
 }

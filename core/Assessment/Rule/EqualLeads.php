@@ -6,10 +6,11 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\Sizing\Sums;
 
@@ -34,8 +35,9 @@ final class EqualLeads implements Rule
             $ohms = array_map(static fn(array $l): float => BankDrawing::ohm($l['mm2'], $l['m']), $leads);
             $apart = 100.0 * (max([0.0, ...$ohms]) / min([INF, ...$ohms]) - 1.0);
             if ($apart > self::ALIKE_PCT) {
-                $words = implode(', ', array_map(static fn(array $l): string => sprintf('%g m of %g mm²', $l['m'], $l['mm2']), $leads));
-                $findings[] = new Finding('leads-unequal', Severity::Fix, "The $pole leads are not alike", "The leads to the $pole bar are $words: the battery on the best one works hardest. A bar shares evenly only over equal leads.", new Remedy('Make them all as long as the longest, of one size'), 'common practice', [new Figure('apart', round($apart, 0), '%', 'largest ÷ smallest lead resistance − 1')]);
+                $findings[] = new Finding('leads-unequal', Severity::Fix, [
+                    'leads' => array_map(static fn(array $l): Word => Word::of('findings.phrases.lead', ['length' => Amount::of($l['m'], 'm'), 'size' => Amount::of($l['mm2'], 'mm²')]), $leads),
+                ], [new Figure('apart', round($apart, 0), '%', 'largest ÷ smallest lead resistance − 1')], variant: $pole);
             }
         }
 

@@ -6,10 +6,11 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Sizing\Sums;
@@ -44,14 +45,11 @@ final class EqualiseOff implements Rule
                 $findings[] = new Finding(
                     'equalise-on',
                     $cannot ? Severity::Note : Severity::Stop,
-                    'Equalising is on',
-                    $cannot
-                        ? sprintf('%s cannot switch it off; at %.1f V it does no harm.', $part->name(), $value)
-                        : sprintf('%s would equalise lithium at %.1f V. Cells pass their limit until the BMS opens.', $part->name(), $value),
-                    new Remedy($cannot ? 'Leave it there and say so in the pack' : 'Plan it off', $cannot || !$row->isChosenByPerson() ? [] : [Change::ofSetting($part->uid, Parameter::Equalise->value, 'off')]),
-                    'common practice',
+                    ['part' => Named::part($part->uid), 'volts' => Amount::of($value, 'V', 1)],
                     [Figure::given('equalise', $value, 'V'), Figure::given('at most', $atMost, 'V')],
                     $part->uid,
+                    $cannot || !$row->isChosenByPerson() ? [] : [Change::ofSetting($part->uid, Parameter::Equalise->value, 'off')],
+                    $cannot ? 'cannot' : '',
                 );
             }
         }

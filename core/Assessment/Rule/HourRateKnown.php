@@ -6,10 +6,11 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -32,10 +33,7 @@ final class HourRateKnown implements Rule
                 return [new Finding(
                     'hour-rate-missing',
                     Severity::Note,
-                    'Ah at which rate?',
-                    sprintf('No hour rate is noted for %s; the %.0f-hour rate is assumed. 100 Ah at 10 h is more at 20 h.', $part->name(), $bank->batteries[$i]->rateH),
-                    new Remedy('Read the rate off the label and note it'),
-                    'common practice',
+                    ['part' => Named::part($part->uid), 'hours' => Amount::of($bank->batteries[$i]->rateH, '', 0)],
                     [Figure::given('hour rate', $bank->batteries[$i]->rateH, 'h', Origin::Assumed)],
                     $part->uid,
                 )];

@@ -6,10 +6,10 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -33,13 +33,13 @@ final class IdleShare implements Rule
         $findings = [];
         $standby = $budget->standbyWhDay();
         if ($standby > self::WORTH_SAYING * $budget->energyWhDay) {
-            $findings[] = new Finding('standby-share', Severity::Note, 'Things that are off', sprintf('%.0f %% of the day’s energy goes into things that are off: %.0f Wh.', 100 * $standby / $budget->energyWhDay, $standby), new Remedy('A switch for them saves it'), 'computed', [Figure::given('standby', round($standby), 'Wh', Origin::Computed)]);
+            $findings[] = new Finding('standby-share', Severity::Note, ['share' => Amount::of(100.0 * $standby / $budget->energyWhDay, '%', 0), 'energy' => Amount::of($standby, 'Wh', 0)], [Figure::given('standby', round($standby), 'Wh', Origin::Computed)]);
         }
         $scenario = $sums->loads->scenario;
         if ($scenario !== null && $scenario->inverterAlwaysOn && $budget->inverter !== null) {
             $saved = $budget->energyWhDay - self::withLoadsOnly($sums, $budget->inverter->idleW);
             if ($saved > self::WORTH_SAYING * $budget->energyWhDay) {
-                $findings[] = new Finding('inverter-idle', Severity::Note, 'The inverter runs for itself', sprintf('Switched on only when something needs it, it saves %.0f Wh a day.', $saved), new Remedy('Set it to run with loads only'), 'computed', [Figure::given('saved', round($saved), 'Wh', Origin::Computed), $sums->loads->idleW]);
+                $findings[] = new Finding('inverter-idle', Severity::Note, ['saved' => Amount::of($saved, 'Wh', 0)], [Figure::given('saved', round($saved), 'Wh', Origin::Computed), $sums->loads->idleW]);
             }
         }
 

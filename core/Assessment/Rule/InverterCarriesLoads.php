@@ -6,9 +6,10 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Load\Side;
 use Pebblefell\Sizing\Sums;
@@ -30,18 +31,18 @@ final class InverterCarriesLoads implements Rule
         $peak = new Figure('at the outlets', $budget->acPeakW, 'W', 'sum of what is on at once');
         $part = $sums->planned->inverter();
         if ($part === null) {
-            return [new Finding('no-inverter', Severity::Fix, 'AC loads, and no inverter', sprintf('%.0f W are wanted at the outlets and nothing in the plan makes mains.', $budget->acPeakW), new Remedy('Add an inverter of at least that'), 'first principles', [$peak])];
+            return [new Finding('no-inverter', Severity::Fix, ['peak' => Amount::of($budget->acPeakW, 'W', 0)], [$peak])];
         }
         $findings = [];
         $continuous = $part->data->figure('continuous_w');
         if ($continuous !== null && $budget->acPeakW > $continuous->value) {
-            $names = implode(' + ', array_map(static fn($a): string => $a->name, array_slice(array_values(array_filter($budget->worstAppliances(), static fn($a): bool => $a->side === Side::Ac)), 0, 3)));
-            $findings[] = new Finding('inverter-overloaded', Severity::Fix, 'More at once than the inverter gives', sprintf('%s want %.0f W together; %s gives %.0f W.', $names, $budget->acPeakW, $part->name(), $continuous->value), new Remedy('Move one of them to another hour, or fit a larger inverter'), 'data sheet', [$peak, $continuous], $part->uid);
+            $names = array_map(static fn($a): string => $a->name, array_slice(array_values(array_filter($budget->worstAppliances(), static fn($a): bool => $a->side === Side::Ac)), 0, 3));
+            $findings[] = new Finding('inverter-overloaded', Severity::Fix, ['loads' => $names, 'peak' => Amount::of($budget->acPeakW, 'W', 0), 'inverter' => Named::part($part->uid), 'gives' => Amount::of($continuous->value, 'W', 0)], [$peak, $continuous], $part->uid);
         }
         $surge = $part->data->figure('surge_w');
         $start = $sums->loads->surge();
         if ($surge !== null && $start->value > $surge->value) {
-            $findings[] = new Finding('inverter-surge', Severity::Fix, 'A start trips the inverter', sprintf('The largest start asks for %.0f W; %s gives %.0f W for a moment.', $start->value, $part->name(), $surge->value), new Remedy('Start it alone, fit a soft starter, or a larger inverter'), 'data sheet', [$start, $surge], $part->uid);
+            $findings[] = new Finding('inverter-surge', Severity::Fix, ['start' => Amount::of($start->value, 'W', 0), 'inverter' => Named::part($part->uid), 'gives' => Amount::of($surge->value, 'W', 0)], [$start, $surge], $part->uid);
         }
 
         return $findings;

@@ -6,9 +6,9 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\AlternatorCheck;
 use Pebblefell\Sizing\Sums;
@@ -42,12 +42,10 @@ final class IsolatorSuitsLithium implements Rule
             $findings[] = new Finding(
                 'bare-relay-on-lithium',
                 $tooMuch ? Severity::Stop : Severity::Fix,
-                'Bare relay to a lithium bank',
-                sprintf('An empty bank would ask the alternator for about %.0f A of its %.0f A. In slow traffic and heat that burns it out; nothing limits the current.', $draw->value, $rated->value),
-                new Remedy('Take it out; fit a DC-DC charger or a duty-cycled isolator', [Change::ofPart($part->uid, Fate::Remove->value)]),
-                'computed from the loop; limits are common practice',
+                ['draw' => Amount::of($draw->value, 'A', 0), 'rated' => Amount::of($rated->value, 'A', 0)],
                 [$draw, $rated],
                 $part->uid,
+                [Change::ofPart($part->uid, Fate::Remove->value)],
             );
         }
 

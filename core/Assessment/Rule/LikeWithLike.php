@@ -8,7 +8,6 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Part;
@@ -28,25 +27,17 @@ final class LikeWithLike implements Rule
     {
         $case = $sums->banks->planned;
         if ($case->problem !== null) {
-            return [new Finding('bank-voltage', Severity::Stop, 'These do not make a bank', ucfirst($case->problem) . '.', new Remedy('Change the number of batteries, or the system volts'), 'first principles', [Figure::given('batteries', count($case->parts), '')])];
+            return [new Finding('bank-voltage', Severity::Stop, ['problem' => $case->problem], [Figure::given('batteries', count($case->parts), '')])];
         }
         $differ = static fn(callable $of): bool => count(array_unique(array_map($of, $case->parts))) > 1;
         $ages = array_map(static fn(Part $p): float => $p->data->number('age_years') ?? 0.0, $case->parts);
         [$severity, $what] = match (true) {
             $differ(static fn(Part $p): string => $p->data->text('chemistry') ?? '') => [Severity::Stop, 'chemistry'],
-            $differ(static fn(Part $p): string => $p->make . '|' . $p->model), $differ(static fn(Part $p): string => (string) $p->data->number('capacity_ah')) => [Severity::Fix, 'make and model'],
+            $differ(static fn(Part $p): string => $p->make . '|' . $p->model), $differ(static fn(Part $p): string => (string) $p->data->number('capacity_ah')) => [Severity::Fix, 'model'],
             $ages !== [] && max($ages) - min($ages) > self::SAME_AGE_YEARS => [Severity::Fix, 'age'],
             default => [Severity::Note, ''],
         };
 
-        return $what === '' ? [] : [new Finding(
-            'unlike-batteries',
-            $severity,
-            'Batteries of unlike ' . $what,
-            'Joined batteries fall to the weakest: another BMS, another curve, another age, and one carries what the other cannot.' . ($severity === Severity::Stop ? ' Unlike chemistries charge one another past their limits.' : ''),
-            new Remedy('Use one make, model and age; take the odd ones out'),
-            'common practice',
-            [Figure::given('batteries', count($case->parts), '')],
-        )];
+        return $what === '' ? [] : [new Finding('unlike-batteries', $severity, [], [Figure::given('batteries', count($case->parts), '')], variant: $what)];
     }
 }

@@ -7,7 +7,7 @@ namespace Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -24,16 +24,8 @@ final class LithiumHasBms implements Rule
         $findings = [];
         foreach ($sums->banks->planned->parts as $part) {
             if ($part->data->text('chemistry') === 'lfp' && $part->data->flag('bms') !== true) {
-                $findings[] = new Finding(
-                    'no-bms',
-                    $part->data->flag('bms') === false ? Severity::Stop : Severity::Fix,
-                    'Lithium without a BMS',
-                    $part->name() . ($part->data->flag('bms') === false ? ' has none' : ': none is noted') . '. A charger sees only the two ends: one cell can pass 3.65 V while the pack looks well.',
-                    new Remedy('Choose batteries with a BMS, or fit one that sees every cell'),
-                    'common practice; schools differ',
-                    [],
-                    $part->uid,
-                );
+                $none = $part->data->flag('bms') === false;
+                $findings[] = new Finding('no-bms', $none ? Severity::Stop : Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid, variant: $none ? '' : 'unknown');
             }
         }
 

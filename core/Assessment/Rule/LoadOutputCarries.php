@@ -6,10 +6,11 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
@@ -40,10 +41,7 @@ final class LoadOutputCarries implements Rule
                         return [new Finding(
                             'load-output-overloaded',
                             Severity::Fix,
-                            'Too much on the load output',
-                            sprintf('The load output of %s gives %.0f A; %s may ask for %.0f A.', $regulator->name(), $limit->value, $fed->name(), $amps->value),
-                            new Remedy('Feed it from the fused bar; use the load output for one known load only'),
-                            'data sheet; common practice',
+                            ['regulator' => Named::part($regulator->uid), 'limit' => Amount::of($limit->value, 'A', 0), 'fed' => Named::part($fed->uid), 'amps' => Amount::of($amps->value, 'A', 0)],
                             [$limit, $amps],
                             $regulator->uid,
                         )];

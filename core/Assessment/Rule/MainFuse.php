@@ -6,11 +6,13 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Graph;
 use Pebblefell\System\Part;
@@ -39,15 +41,15 @@ final class MainFuse implements Rule
         $capacity = Figure::given('bank', $bank->ratedAh(), 'Ah', Origin::DataSheet);
         $fuses = $sums->planned->ofKind(PartKind::Fuse, PartKind::Breaker);
         if ($fuses === []) {
-            return [new Finding('no-main-fuse', Severity::Stop, 'No fuse at the bank', 'Nothing in the plan breaks a short across the bank’s leads. A lithium bank can deliver thousands of amps; a lead bank welds spanners.', new Remedy('Add a main fuse within reach of the positive post'), 'ISO 10133 / ISO 13297 practice (from memory)', [$capacity])];
+            return [new Finding('no-main-fuse', Severity::Stop, [], [$capacity])];
         }
         $main = self::atPositive($sums->planned, $sums->banks->planned->parts, $fuses);
         if ($main === null) {
-            return [new Finding('main-fuse-not-placed', Severity::Fix, 'Which fuse is the main one?', 'No fuse is joined to the bank’s positive. Until the run is noted, nobody can say that the bank is protected.', new Remedy('Note the conductor from the battery to its fuse'), 'common practice', [Figure::given('fuses', count($fuses), '')])];
+            return [new Finding('main-fuse-not-placed', Severity::Fix, [], [Figure::given('fuses', count($fuses), '')])];
         }
         $breaks = $main->data->figure('interrupt_a');
         if ($bank->chemistry()->isLithium() && $bank->ratedAh() >= self::LARGE_AH && ($breaks === null || $breaks->value < self::LARGE_BREAKS_A)) {
-            return [new Finding('main-fuse-breaks-too-little', Severity::Stop, 'The main fuse may not break a short', sprintf('%s breaks %s. A bank of %.0f Ah of lithium can deliver more; an arc then goes on burning.', $main->name(), $breaks === null ? 'an unknown current' : sprintf('%.0f A', $breaks->value), $bank->ratedAh()), new Remedy('Fit class T or better next to the bank'), 'UL 248-15 class T, 20 kA DC (from memory); common practice', array_values(array_filter([$capacity, $breaks])), $main->uid)];
+            return [new Finding('main-fuse-breaks-too-little', Severity::Stop, ['fuse' => Named::part($main->uid), 'breaks' => $breaks === null ? Word::of('findings.phrases.unknown-current') : Amount::of($breaks->value, 'A', 0), 'bank' => Amount::of($bank->ratedAh(), 'Ah', 0)], array_values(array_filter([$capacity, $breaks])), $main->uid)];
         }
 
         return [];

@@ -7,7 +7,7 @@ namespace Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
@@ -28,7 +28,7 @@ final class NoChargingLoop implements Rule
             $outlets = array_filter($graph->ofKind(PartKind::Inverter, PartKind::InverterCharger), static fn($p): bool => in_array($p->uid . '.ac_out', $group, true));
             foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter) as $charger) {
                 if ($outlets !== [] && in_array($charger->uid . '.ac_in', $group, true)) {
-                    $findings[] = new Finding('charging-loop', Severity::Stop, 'The bank charges itself', sprintf('%s is fed from the outlets of %s: it takes from the bank to charge the bank, and empties it into heat.', $charger->name(), array_values($outlets)[0]->name()), new Remedy('Feed the charger from the hook-up, before the inverter'), 'first principles', [], $charger->uid);
+                    $findings[] = new Finding('charging-loop', Severity::Stop, ['charger' => Named::part($charger->uid), 'inverter' => Named::part(array_values($outlets)[0]->uid)], [], $charger->uid);
                 }
             }
         }

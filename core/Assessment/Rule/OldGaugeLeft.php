@@ -8,7 +8,7 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Fate;
@@ -30,16 +30,7 @@ final class OldGaugeLeft implements Rule
         $findings = [];
         foreach ($sums->planned->ofKind(PartKind::Gauge) as $part) {
             if ($part->fate !== Fate::Relabel && $part->fate !== Fate::Add) {
-                $findings[] = new Finding(
-                    'old-gauge-left',
-                    Severity::Fix,
-                    'The old gauge will mislead',
-                    $part->name() . ' reads lead volts. On lithium’s flat curve it shows full until it is nearly empty, and people believe it.',
-                    new Remedy('Leave it, label it, and say so in the pack; or strip it', [Change::ofPart($part->uid, Fate::Relabel->value)]),
-                    'common practice; schools differ on stripping it',
-                    [],
-                    $part->uid,
-                );
+                $findings[] = new Finding('old-gauge-left', Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid, [Change::ofPart($part->uid, Fate::Relabel->value)]);
             }
         }
 

@@ -8,8 +8,9 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
@@ -17,6 +18,9 @@ use Pebblefell\System\Part;
 /** A stranger can diagnose the system far away: every new device is recorded with serial and place. */
 final class PackComplete implements Rule
 {
+    /** Parts named one by one. Chosen. */
+    private const NAMED = 4;
+
     public function stage(): Stage
     {
         return Stage::Handover;
@@ -26,18 +30,11 @@ final class PackComplete implements Rule
     {
         $devices = array_values(array_filter($sums->system->difference()->parts(Fate::Add), static fn(Part $p): bool => !$p->kind->isSundry()));
         $findings = [];
-        foreach (['serial' => 'serial number', 'place' => 'place'] as $field => $word) {
+        foreach (['serial', 'place'] as $field) {
             $without = array_values(array_filter($devices, static fn(Part $p): bool => $p->$field === ''));
             if ($without !== []) {
-                $findings[] = new Finding(
-                    'pack-lacks-' . $field,
-                    Severity::Note,
-                    count($without) === 1 ? "One part without a $word" : count($without) . " parts without a $word",
-                    implode(', ', array_map(static fn(Part $p): string => $p->name(), array_slice($without, 0, 4))) . (count($without) > 4 ? ' …' : '') . '. Warranty and recalls go by it.',
-                    new Remedy('Note it while the part can still be reached'),
-                    'common practice',
-                    [Figure::given('parts', count($without), '')],
-                );
+                $names = array_map(static fn(Part $p): Named => Named::part($p->uid), array_slice($without, 0, self::NAMED));
+                $findings[] = new Finding('pack-lacks-' . $field, Severity::Note, ['count' => count($without), 'parts' => count($without) > self::NAMED ? [...$names, Word::of('findings.phrases.more', ['count' => count($without) - self::NAMED])] : $names], [Figure::given('parts', count($without), '')], variant: count($without) === 1 ? 'one' : '');
             }
         }
 

@@ -9,7 +9,6 @@ use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
@@ -29,7 +28,7 @@ final class PanelsHaveRegulator implements Rule
             return [];
         }
         if ($sums->planned->ofKind(PartKind::Regulator) === []) {
-            return [new Finding('panels-without-regulator', Severity::Stop, 'Panels without a regulator', 'Nothing stands between the panels and the bank: in full sun it is charged without limit.', new Remedy('Add a regulator that suits the panels and the bank'), 'first principles', [Figure::given('array', $watts, 'W', Origin::DataSheet)])];
+            return [new Finding('panels-without-regulator', Severity::Stop, [], [Figure::given('array', $watts, 'W', Origin::DataSheet)])];
         }
 
         return [];

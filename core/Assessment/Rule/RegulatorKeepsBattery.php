@@ -7,7 +7,7 @@ namespace Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
@@ -31,16 +31,7 @@ final class RegulatorKeepsBattery implements Rule
                 }
                 foreach ($graph->ofKind(PartKind::Breaker, PartKind::Switch) as $opener) {
                     if (in_array($opener->uid . '.in', $group, true) || in_array($opener->uid . '.out', $group, true)) {
-                        $findings[] = new Finding(
-                            'regulator-loses-battery',
-                            Severity::Fix,
-                            'The regulator can lose its battery',
-                            sprintf('%s stands between %s and the bank. Open in sunshine, the panels feed a regulator with no battery, and its output jumps.', $opener->name(), $regulator->name()),
-                            new Remedy('Tap on the battery side with a fuse of its own; switch off at the panels'),
-                            'common practice',
-                            [],
-                            $regulator->uid,
-                        );
+                        $findings[] = new Finding('regulator-loses-battery', Severity::Fix, ['opener' => Named::part($opener->uid), 'regulator' => Named::part($regulator->uid)], [], $regulator->uid);
                     }
                 }
             }

@@ -6,9 +6,10 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
@@ -35,16 +36,7 @@ final class SensorTellsLithium implements Rule
                 if ($row->parameter !== Parameter::Compensation || !$isOn || $row->noted() !== null) {
                     continue;
                 }
-                $findings[] = new Finding(
-                    'compensation-left-on',
-                    Severity::Fix,
-                    'Temperature compensation was on',
-                    sprintf('%s bends its volts by %s mV a degree. Lithium wants none: in frost it would be pushed past its limit, in heat left short.', $device['part']->name(), $found->text()),
-                    new Remedy('Set it to 0; keep the sensor for the low-temperature cut-off'),
-                    'common practice',
-                    [Figure::given('found', $found->number ?? 0.0, 'mV/°C')],
-                    $device['part']->uid,
-                );
+                $findings[] = new Finding('compensation-left-on', Severity::Fix, ['part' => Named::part($device['part']->uid), 'found' => Amount::of($found->number ?? 0.0, 'mV')], [Figure::given('found', $found->number ?? 0.0, 'mV/°C')], $device['part']->uid);
             }
         }
 

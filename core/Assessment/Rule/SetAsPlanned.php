@@ -6,12 +6,15 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\SetValue;
 use Pebblefell\Sizing\SettingRow;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Part;
@@ -55,10 +58,7 @@ final class SetAsPlanned implements Rule
         return $value <= $ceiling->value + 0.001 ? null : new Finding(
             'charge-volts-too-high',
             Severity::Stop,
-            sprintf('%s above what the battery bears', $row->parameter->label()),
-            sprintf('%s on %s stands at %.2f V; the battery bears %.2f V. The BMS would have to open on every charge.', $row->parameter->label(), $part->name(), $value, $ceiling->value),
-            new Remedy(sprintf('Set %s V', $row->profile->text())),
-            'the battery’s data sheet',
+            ['parameter' => Word::of('settings.' . $row->parameter->value), 'part' => Named::part($part->uid), 'volts' => Amount::of($value, 'V', 2), 'bears' => Amount::of($ceiling->value, 'V', 2), 'profile' => Amount::of($row->profile->number ?? 0.0, 'V', 2)],
             [Figure::given($row->parameter->value, $value, 'V'), $ceiling],
             $part->uid,
         );
@@ -74,12 +74,15 @@ final class SetAsPlanned implements Rule
         return new Finding(
             'set-otherwise-' . str_replace('_', '-', $row->parameter->value),
             Severity::Fix,
-            $row->parameter->label() . ' is not as planned',
-            sprintf('%s has %s, planned is %s %s.', $part->name(), $now->text(), $row->planned()->text(), $row->parameter->unit()),
-            new Remedy('Set it again and read it back, or plan it so, with the reason'),
-            'compared with the plan',
+            ['parameter' => Word::of('settings.' . $row->parameter->value), 'part' => Named::part($part->uid), 'now' => self::said($now, $row), 'planned' => self::said($row->planned(), $row)],
             [Figure::given('as set', $now->number ?? 0.0, $row->parameter->unit()), Figure::given('planned', $row->planned()->number ?? 0.0, $row->parameter->unit(), Origin::Computed)],
             $part->uid,
+            variant: 'any',
         );
+    }
+
+    private static function said(SetValue $value, SettingRow $row): Amount|Word
+    {
+        return $value->number === null ? Word::of('findings.phrases.off') : Amount::of($value->number, $row->parameter->unit());
     }
 }

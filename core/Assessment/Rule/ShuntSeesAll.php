@@ -8,7 +8,7 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
@@ -38,7 +38,7 @@ final class ShuntSeesAll implements Rule
             if ($bypassing !== []) {
                 $part = $graph->parts[explode('.', $bypassing[0])[0]];
 
-                return [new Finding('shunt-bypassed', Severity::Fix, 'A negative passes the shunt by', sprintf('The negative of %s goes straight to the battery. The monitor does not see its current, and its state of charge drifts.', $part->name()), new Remedy('Move that negative to the system side of the shunt'), 'common practice', [Figure::given('negatives before the shunt', count($bypassing), '')], $part->uid)];
+                return [new Finding('shunt-bypassed', Severity::Fix, ['part' => Named::part($part->uid)], [Figure::given('negatives before the shunt', count($bypassing), '')], $part->uid)];
             }
         }
 

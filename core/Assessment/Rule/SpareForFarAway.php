@@ -8,7 +8,6 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -27,14 +26,6 @@ final class SpareForFarAway implements Rule
             return [];
         }
 
-        return [new Finding(
-            'no-spare-battery',
-            Severity::Note,
-            'One BMS, and nothing behind it',
-            'They never hook up, and the bank is one string: when its BMS opens, for cold, for a fault, for an empty battery, all is dark until someone comes.',
-            new Remedy('Two smaller batteries side by side, or carry a spare; else say in the handover how to wake it'),
-            'common practice',
-            [Figure::given('strings', 1.0, '')],
-        )];
+        return [new Finding('no-spare-battery', Severity::Note, [], [Figure::given('strings', 1.0, '')])];
     }
 }

@@ -8,10 +8,10 @@ use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\Part;
@@ -56,6 +56,6 @@ final class StringsCloseAlike implements Rule
             return [];
         }
 
-        return [new Finding('strings-apart', Severity::Stop, 'Not to be joined as they are', sprintf('Measured last, they lie %.2f V apart; %.2f V is the limit. Closed onto one bar, the fuller pours into the emptier, and its BMS or a lead bears it.', $apart, $allowed), new Remedy('Balance first; then measure each again'), 'common practice', [Figure::given('apart', round($apart, 3), 'V', Origin::Measured), Figure::given('limit', round($allowed, 3), 'V')])];
+        return [new Finding('strings-apart', Severity::Stop, ['apart' => Amount::of($apart, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)], [Figure::given('apart', round($apart, 3), 'V', Origin::Measured), Figure::given('limit', round($allowed, 3), 'V')])];
     }
 }

@@ -6,10 +6,10 @@ namespace Pebblefell\Assessment\Rule;
 
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Finding\Remedy;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 
@@ -28,25 +28,17 @@ final class WeightAllowed implements Rule
         $bank = -$sums->banks->savedKg()->value;
         $findings = [];
         if ($vehicle->payloadKg !== null && $added > $vehicle->payloadKg) {
-            $findings[] = self::tooHeavy('payload-exceeded', 'Too heavy', sprintf('The plan adds %.0f kg; %.0f kg of payload are left.', $added, $vehicle->payloadKg), $added, $vehicle->payloadKg);
+            $findings[] = self::tooHeavy('payload-exceeded', $added, $vehicle->payloadKg);
         }
         if ($vehicle->axleKg !== null && $bank > $vehicle->axleKg) {
-            $findings[] = self::tooHeavy('axle-exceeded', 'Too heavy for the axle', sprintf('The new bank weighs %.0f kg more than the old one; the axle by the bay bears %.0f kg more.', $bank, $vehicle->axleKg), $bank, $vehicle->axleKg);
+            $findings[] = self::tooHeavy('axle-exceeded', $bank, $vehicle->axleKg);
         }
 
         return $findings;
     }
 
-    private static function tooHeavy(string $rule, string $title, string $message, float $addedKg, float $leftKg): Finding
+    private static function tooHeavy(string $rule, float $addedKg, float $leftKg): Finding
     {
-        return new Finding(
-            $rule,
-            Severity::Stop,
-            $title,
-            $message . ' Overloaded, it brakes and steers badly and is off the road.',
-            new Remedy('Fewer or lighter parts, or another place; weigh the vehicle, each axle'),
-            'the vehicle’s plate',
-            [Figure::given('added', round($addedKg, 1), 'kg', Origin::Computed), Figure::given('left', $leftKg, 'kg')],
-        );
+        return new Finding($rule, Severity::Stop, ['added' => Amount::of($addedKg, 'kg', 0), 'left' => Amount::of($leftKg, 'kg', 0)], [Figure::given('added', round($addedKg, 1), 'kg', Origin::Computed), Figure::given('left', $leftKg, 'kg')]);
     }
 }

@@ -1,23 +1,24 @@
 @props(['verdict', 'job'])
 @php($finding = $verdict->finding)
+@php($said = $say->finding($finding))
 @php($id = 'finding-' . Illuminate\Support\Str::slug($finding->key()))
 @php($mine = old('_form') === $id)
 <section class="finding" id="{{ $id }}" aria-labelledby="{{ $id }}-t">
-    <h3 id="{{ $id }}-t"><x-severity :of="$finding->severity" :settled="! $verdict->isOpen()" /><span>{{ $finding->title }}</span></h3>
-    <p>{{ $finding->message }}</p>
+    <h3 id="{{ $id }}-t"><x-severity :of="$finding->severity" :settled="! $verdict->isOpen()" /><span>{{ $said->title }}</span></h3>
+    <p>{{ $said->message }}</p>
     @if ($verdict->isOpen())
-        <p class="remedy-line">{{ $finding->remedy->label }}.</p>
+        <p class="remedy-line">{{ $said->remedy }}.</p>
     @else
         <p><strong>{{ ucfirst($verdict->answer->answer) }}</strong> by {{ $verdict->answer->by }}{{ $verdict->answer->reason ? ': ' . $verdict->answer->reason : '.' }}</p>
     @endif
     @if ($verdict->earlier)
         <p class="small muted">{{ ucfirst($verdict->earlier->answer) }} by {{ $verdict->earlier->by }} when the figures were others; so it is asked again.</p>
     @endif
-    <div class="source">{{ ucfirst($finding->source) }}@if ($finding->figures) <x-how-many :figures="$finding->figures" /> @endif</div>
+    <div class="source">{{ ucfirst($said->source) }}@if ($finding->figures) <x-how-many :figures="$finding->figures" /> @endif</div>
     @if ($verdict->isOpen())
         @can('plan', $job)
             <div class="actions">
-                @if ($finding->remedy->appliesItself())
+                @if ($finding->appliesItself())
                     <form method="post" action="{{ route('findings.apply', $job) }}">
                         @csrf
                         <input type="hidden" name="finding" value="{{ $finding->key() }}"><input type="hidden" name="fingerprint" value="{{ $finding->fingerprint() }}"><input type="hidden" name="back" value="/{{ ltrim(request()->path(), '/') }}">

@@ -8,7 +8,7 @@
             <li>
                 <a href="{{ route($each->value, $job) }}" class="{{ $state->value }}" data-key="{{ $keys[$each->value] }}" @if ($each === $stage) aria-current="page" @endif>
                     <x-stone :state="$state->value" :here="$each === $stage" />
-                    <span class="stage-name">{{ $each->label() }}<span class="sr-only">: {{ $state->label() }}</span></span>
+                    <span class="stage-name">{{ __('stages.names.'.$each->value) }}<span class="sr-only">: {{ $state->label() }}</span></span>
                 </a>
             </li>
         @endforeach

@@ -1,4 +1,4 @@
-@php($units = $job->exists ? $show : new App\Support\Show($workshop->region->units()))
+@php($units = $job->exists ? $show : new App\Words\Show($workshop->region->units()))
 <x-layout :title="$job->exists ? 'Brief' : 'Open a job'" :bench="$job->exists ? $bench : null">
     <h1>{{ $job->exists ? 'Customer, vehicle, travel' : 'Open a job' }}</h1>
     <form method="post" action="{{ $job->exists ? route('jobs.update', $job) : route('jobs.store') }}" class="mt-4">

@@ -66,7 +66,8 @@
 @if ($pack->assessment->verdicts !== [])
 <div class="section"><h2>Judged when this pack was made</h2>
 <table><thead><tr><th>What</th><th>Why</th><th>Answer</th></tr></thead><tbody>
-    @foreach ($pack->assessment->verdicts as $v)<tr><td><strong>{{ ucfirst($v->finding->severity->value) }}:</strong> {{ $v->finding->title }}</td><td class="small">{{ $v->finding->message }} <span class="muted">({{ $v->finding->source }})</span></td><td class="small">@if ($v->answer){{ ucfirst($v->answer->answer) }} by {{ $v->answer->by }}, {{ substr($v->answer->at, 0, 10) }}{{ $v->answer->reason ? ': ' . $v->answer->reason : '' }}@else open @endif</td></tr>@endforeach
+    @php($words = $pack->say())
+    @foreach ($pack->assessment->verdicts as $v)@php($said = $words->finding($v->finding))<tr><td><strong>{{ ucfirst($v->finding->severity->value) }}:</strong> {{ $said->title }}</td><td class="small">{{ $said->message }} <span class="muted">({{ $said->source }})</span></td><td class="small">@if ($v->answer){{ ucfirst($v->answer->answer) }} by {{ $v->answer->by }}, {{ substr($v->answer->at, 0, 10) }}{{ $v->answer->reason ? ': ' . $v->answer->reason : '' }}@else open @endif</td></tr>@endforeach
 </tbody></table></div>
 @endif
 

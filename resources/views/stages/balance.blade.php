@@ -3,7 +3,7 @@
 @php($clock = fn ($s) => $workshop->local((float) $s)->format('H:i'))
 @php($when = function ($s, $now) use ($workshop) { $t = $workshop->local((float) $s); $n = $workshop->local($now); return ($t->isSameDay($n) ? '' : ($t->isSameDay($n->addDay()) ? 'tomorrow ' : $t->format('j M '))) . $t->format('H:i'); })
 <x-layout title="Balance" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $session ? $session->protocol->label() . '; since ' . $workshop->local($session->started_at)->format('j M H:i') : '' }}{{ $session?->clock ? '; simulated bench, its clock says ' . $workshop->local($session->clock)->format('j M H:i') : '' }}</span></div>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1><span class="aside">{{ $session ? $session->protocol->label() . '; since ' . $workshop->local($session->started_at)->format('j M H:i') : '' }}{{ $session?->clock ? '; simulated bench, its clock says ' . $workshop->local($session->clock)->format('j M H:i') : '' }}</span></div>
     @if ($session)
         @php($now = $session->time())
         @php($gate = $desk->gate())

@@ -2,7 +2,7 @@
 @php($share = $desk->share)
 @php($bank = $sums->banks->planned->bank)
 <x-layout title="Bank" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $bank ? count($bank->batteries) . ' × ' . $sums->banks->planned->parts[0]->name() . ($bank->series > 1 ? ', strings of ' . $bank->series : '') : '' }}</span></div>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1><span class="aside">{{ $bank ? count($bank->batteries) . ' × ' . $sums->banks->planned->parts[0]->name() . ($bank->series > 1 ? ', strings of ' . $bank->series : '') : '' }}</span></div>
     @if (! $drawing)
         <x-empty title="No bank is planned"><p>Size chooses one; its links are drawn here.</p></x-empty>
     @else

@@ -1,6 +1,6 @@
 @php($fitted = collect($system->parts)->filter(fn ($p) => $p->fate->isPlanned()))
 <x-layout title="Handover" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1></div>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1></div>
     @php($live = $handovers->whereNull('revoked_at')->first())
     @php($stops = $bench->assessment->count(Pebblefell\Finding\Severity::Stop))
     <p class="lead">@if ($live)Pack {{ $live->number }} of {{ $live->created_at->format('j F Y') }} is with the customer. @else No pack is issued yet. @endif @if ($stops > 0)<strong>{{ $stops }} stop{{ $stops === 1 ? ' stands' : 's stand' }} open</strong>; they are printed in the pack as they are.@endif</p>

@@ -3,7 +3,7 @@
 @php($clock = fn ($h) => sprintf('%d:%02d', (int) $h, (int) round(($h - (int) $h) * 60)))
 @php($may = auth()->user()->can('survey', $job))
 <x-layout title="Loads" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1>
         <nav class="tabs right" aria-label="Scenarios">@foreach ($system->scenarios as $each)<a href="{{ route('loads', [$job, 'scenario' => $each->uid]) }}" @if ($scenario?->uid === $each->uid) aria-current="true" @endif>{{ $each->name }}{{ $each === $system->sizingScenario() ? ' ◆' : '' }}</a>@endforeach</nav></div>
     @if ($system->appliances === [])
         <p class="lead">Nothing is listed yet.</p>

@@ -4,7 +4,7 @@
 @php($bank = $sums->banks->planned->bank)
 @php($shown = fn ($v, $p) => $v === null ? '' : ($v->isOff() ? 'off' : $show->field($v->number, $p->unit())))
 <x-layout title="Settings" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1>@if ($bank)<span class="aside">{{ count($bank->batteries) }} × {{ $sums->banks->planned->parts[0]->name() }}, {{ $bank->cells() }} cells in series</span>@endif</div>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1>@if ($bank)<span class="aside">{{ count($bank->batteries) }} × {{ $sums->banks->planned->parts[0]->name() }}, {{ $bank->cells() }} cells in series</span>@endif</div>
     <p class="lead">@if (! $bank)Choose the bank first: the settings follow from it. @elseif ($sheet->devices === [])Nothing that charges is in the plan. @elseif ($sheet->open() === 0)Every box is noted. @else {{ $sheet->open() }} boxes to set, on {{ count($sheet->devices) }} device{{ count($sheet->devices) === 1 ? '' : 's' }}. Firmware first, until there is none newer; then set; then read back.@endif</p>
     @if (! $bank || $sheet->devices === [])<div class="mt-5"><x-empty title="No boxes yet"><p>With a planned bank and a charger beside it, each box gets its value here.</p></x-empty></div>@endif
     @foreach ($sheet->devices as $device)

@@ -4,7 +4,7 @@
 @php($changed = $system->difference()->parts(Pebblefell\System\Fate::Add) !== [] || count($sums->found->houseBatteries()) !== count($sums->planned->houseBatteries()))
 @php($energy = $sums->loads->budget->energyWhDay)
 <x-layout title="Size" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $sums->loads->scenario?->name }}, {{ $show->text($energy, 'Wh') }} a day, battery at {{ $show->text($banks->celsius->value, '°C') }}</span></div>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1><span class="aside">{{ $sums->loads->scenario?->name }}, {{ $show->text($energy, 'Wh') }} a day, battery at {{ $show->text($banks->celsius->value, '°C') }}</span></div>
     <p class="lead">
         @if ($energy <= 0)Enter the loads first: without them no bank has a size.
         @elseif (! $planned->exists())No bank is planned yet. For {{ $show->text($system->travel->wishDays) }} days it takes <strong>{{ $show->figure($banks->need) }}</strong> of {{ $system->target->label() }}.

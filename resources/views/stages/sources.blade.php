@@ -1,7 +1,7 @@
 @php($sun = $sums->sun)
 @php($sources = collect($system->parts)->filter(fn ($p) => $p->fate->isPlanned() && ($p->kind->isCharger() || in_array($p->kind->value, ['panel', 'alternator', 'isolator', 'shore_inlet'], true))))
 <x-layout title="Sources" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1><span class="aside">{{ $system->place?->name }}{{ $system->place ? ', ' . round($system->place->latitudeDeg, 1) . '°' : '' }}</span></div>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1><span class="aside">{{ $system->place?->name }}{{ $system->place ? ', ' . round($system->place->latitudeDeg, 1) . '°' : '' }}</span></div>
     <p class="lead">
         @if (! $sun)Where is it used? Without a place the sun has no height. @can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Choose it in the brief.</a>@endcan
         @elseif (! $sun->ruling)Which months is it on the road? @can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Mark them in the brief.</a>@endcan
@@ -35,7 +35,7 @@
                             <td class="n num" data-label="Hot, working">{{ $show->text($fit->vmpHotV, 'V') }} <x-how :figure="$fit->vmpHot()" :left="true" /></td>
                             <td class="n num" data-label="Short circuit">{{ $show->text($fit->iscA, 'A') }}@if ($d->number('max_pv_isc_a')) <small class="muted">of {{ $show->text($d->number('max_pv_isc_a'), 'A') }}</small>@endif</td>
                             <td class="n num" data-label="Full sun">{{ $show->text($fit->chargeA, 'A') }}@if ($fit->chargeAUnclipped > $fit->chargeA + 0.05) <small class="muted">clipped from {{ $show->text($fit->chargeAUnclipped, 'A') }}</small>@endif</td>
-                            <td data-label="Judged"><span class="inline-flex gap-2 items-start">@if ($worst)<x-severity :of="$worst->severity" /> {{ $worst->title }}@else<span class="tag good">fits</span>@endif</span></td>
+                            <td data-label="Judged"><span class="inline-flex gap-2 items-start">@if ($worst)<x-severity :of="$worst->severity" /> {{ $say->finding($worst)->title }}@else<span class="tag good">fits</span>@endif</span></td>
                             <td class="n">@can('plan', $job)@if ($series !== $array->series())<form method="post" action="{{ route('arrays.update', [$job, $row]) }}" data-live>@csrf @method('put')<input type="hidden" name="lock_version" value="{{ $row->lock_version }}"><input type="hidden" name="series" value="{{ $series }}"><button class="btn plain">Choose<span class="sr-only">: {{ $series }} in series</span></button></form>@endif @endcan</td></tr>
                     @endforeach</tbody></table>
                 @if ($gain = $gains[$array->regulator->uid] ?? null)<p class="small mt-1">In a year, were all of it used: MPPT {{ $show->text($gain->mpptWh, 'Wh') }}, PWM {{ $show->text($gain->pwmWh, 'Wh') }}; MPPT is {{ round(100 * $gain->gain()) }} % ahead. Fitted is {{ strtoupper($d->text('technology') ?? '') }}.</p>@endif

@@ -12,7 +12,7 @@
 @php($openBy = collect($bench->assessment->verdicts)->filter->isOpen()->keyBy(fn ($v) => $v->finding->subject))
 @php($fates = collect(Pebblefell\System\Fate::cases())->reject(fn ($f) => $f === Pebblefell\System\Fate::Add))
 <x-layout title="Survey" :bench="$bench" :stage="$stage">
-    <div class="stage-head"><h1>{{ $stage->question() }}</h1>
+    <div class="stage-head"><h1>{{ __('stages.questions.' . $stage->value) }}</h1>
         <span class="right">@can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Change customer, vehicle, travel</a>@else<a href="{{ route('history', $job) }}">Who changed what</a>@endcan</span></div>
     <p class="lead">@if ($system->parts === [])Nothing is listed yet.@else{{ count($sums->found->parts) }} part{{ count($sums->found->parts) === 1 ? '' : 's' }} found: {{ count($difference->parts(Pebblefell\System\Fate::Remove)) }} come out, {{ count($difference->parts(Pebblefell\System\Fate::Reprogram)) }} to reprogram, {{ count($difference->parts(Pebblefell\System\Fate::Relabel)) }} to label. {{ count($difference->parts(Pebblefell\System\Fate::Add)) }} new.@endif</p>
     <p class="muted mt-2">{{ $system->client->name }} · {{ $system->vehicle->description ?: str_replace('_', ' ', $system->vehicle->kind) }} · {{ (int) $system->vehicle->systemV }} V · {{ $system->place?->name ?? 'place not known' }}{{ $system->travel->months ? ', ' . collect($system->travel->months)->map(fn ($m) => DateTime::createFromFormat('!n', (string) $m)->format('M'))->implode(' ') : ', months not known' }} · wishes {{ $show->text($system->travel->wishDays) }} days{{ $system->travel->notes ? ' · “' . Illuminate\Support\Str::limit($system->travel->notes, 160) . '”' : '' }}</p>

@@ -1,4 +1,4 @@
-@php($units = new App\Support\Show(App\Models\Workshop::current()->region->units()))
+@php($units = new App\Words\Show(App\Models\Workshop::current()->region->units()))
 <x-layout :title="$place->name">
     <p><a href="{{ route('workshop.edit') }}">← Workshop and places</a></p><h1>{{ $place->name }}</h1>
     <form method="post" action="{{ route('places.update', $place) }}" class="mt-4">@csrf @method('put')<input type="hidden" name="lock_version" value="{{ $place->lock_version }}">

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Words;
 
-use App\Models\Workshop;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Region\Units;
 
@@ -14,20 +13,20 @@ final readonly class Show
     /** Unit of a price: the workshop's currency. */
     public const MONEY = '¤';
 
-    public function __construct(public Units $units)
+    public function __construct(public Units $units, public string $currency = 'EUR', public string $locale = 'en')
     {
     }
 
     /**
      * @return array{string, string} number and unit; large Wh as kWh, endless as "∞"
      */
-    public function parts(float $value, string $metric): array
+    public function parts(float $value, string $metric, ?int $decimals = null): array
     {
         if (is_infinite($value)) {
             return [$value > 0 ? '∞' : '−∞', $this->units->unit($metric)];
         }
         if ($metric === self::MONEY) {
-            return [number_format($value, abs($value) < 10.0 && $value !== 0.0 ? 2 : 0, '.', "\u{202F}"), Workshop::current()->currency];
+            return [$this->number($value, '', abs($value) < 10.0 && $value !== 0.0 ? 2 : 0), $this->currency];
         }
         if ($metric === 'mm²' && $value > 0 && $this->units !== Units::Metric) {
             $name = $this->units->conductorSize($value);
@@ -39,12 +38,15 @@ final readonly class Show
             [$shown, $unit] = [$shown / 1000, 'kWh'];
         }
 
-        return [self::number($shown, $unit), $unit];
+        return [$this->number($shown, $unit, $decimals), $unit];
     }
 
-    public function text(float $value, string $metric = ''): string
+    /**
+     * @param ?int $decimals at most; null: as many as read well
+     */
+    public function text(float $value, string $metric = '', ?int $decimals = null): string
     {
-        [$number, $unit] = $this->parts($value, $metric);
+        [$number, $unit] = $this->parts($value, $metric, $decimals);
 
         return $unit === '' ? $number : $number . "\u{202F}" . $unit;
     }
@@ -64,23 +66,24 @@ final readonly class Show
     {
         return match ($metric) {
             'mm²' => 'mm²',
-            self::MONEY => Workshop::current()->currency,
+            self::MONEY => $this->currency,
             default => $this->units->unit($metric),
         };
     }
 
-    private static function number(float $value, string $unit): string
+    private function number(float $value, string $unit, ?int $decimals = null): string
     {
         $size = abs($value);
-        $decimals = match (true) {
-            in_array($unit, ['V'], true) => 2,
+        $decimals ??= match (true) {
+            $unit === 'V' => 2,
             $size >= 100.0 || $size === 0.0 => 0,
             $size >= 10.0 => 1,
             default => 2,
         };
-        $text = number_format($value, $decimals, '.', "\u{202F}");
-        if (str_contains($text, '.')) {
-            $text = rtrim(rtrim($text, '0'), '.');
+        $point = $this->locale === 'de' ? ',' : '.';
+        $text = number_format($value, $decimals, $point, "\u{202F}");
+        if (str_contains($text, $point)) {
+            $text = rtrim(rtrim($text, '0'), $point);
         }
 
         return str_replace('-', '−', $text === '-0' ? '0' : $text);

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Finding;
+
+/** A part that a finding speaks of, by its uid; it is called what the job calls it. */
+final readonly class Named
+{
+    private function __construct(public string $uid)
+    {
+    }
+
+    public static function part(string $uid): self
+    {
+        return new self($uid);
+    }
+}

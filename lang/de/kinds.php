@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+// Arten von Teilen, wie die Werkstatt sie nennt.
+return [
+    'battery' => 'Batterie',
+    'panel' => 'Solarmodul',
+    'regulator' => 'Solarregler',
+    'dcdc' => 'Ladebooster',
+    'isolator' => 'Trennrelais',
+    'alternator' => 'Lichtmaschine',
+    'mains_charger' => 'Netzladegerät',
+    'converter' => 'Elektroblock',
+    'inverter' => 'Wechselrichter',
+    'inverter_charger' => 'Wechselrichter mit Ladegerät',
+    'monitor' => 'Batteriemonitor mit Shunt',
+    'low_voltage_disconnect' => 'Unterspannungsschutz',
+    'fuse' => 'Sicherung',
+    'breaker' => 'Sicherungsautomat',
+    'busbar' => 'Sammelschiene',
+    'switch' => 'Trennschalter',
+    'distribution_box' => 'Sicherungsverteiler',
+    'earth_leakage' => 'Fehlerstromschutzschalter',
+    'shore_inlet' => 'Landstrom-Einspeisung',
+    'gauge' => 'alte Anzeige oder Tafel',
+    'heating_pad' => 'Heizmatte für die Batterie',
+    'cable' => 'Leitung',
+];

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+// Felder eines Ladegeräts, wie die Werkstatt sie nennt.
+return [
+    'absorption_v' => 'Absorption',
+    'absorption_limit_h' => 'Absorption, höchstens',
+    'float_v' => 'Erhaltungsladung',
+    'equalise_v' => 'Ausgleichsladung',
+    'rebulk_v' => 'Neu laden unter',
+    'low_temperature_cutoff_c' => 'Abschaltung bei Kälte',
+    'tail_current_a' => 'Endstrom',
+    'compensation_mv_per_c' => 'Temperaturkompensation',
+    'charge_current_a' => 'Ladestrom, höchstens',
+];
