@@ -107,7 +107,7 @@ final class FuzzTest extends TestCase
                 $files[] = $name;
             } elseif ($name !== '_token' && ($field->getAttribute('type') !== 'checkbox' || $field->hasAttribute('checked'))) {
                 $fields[$name] = $field->nodeName === 'select'
-                    ? $page->evaluate('string((.//option[@selected] | .//option)[1]/@value)', $field) : ($field->nodeName === 'textarea' ? (string) $field->textContent : $field->getAttribute('value'));
+                    ? $page->evaluate('string((.//option[@selected] | .//option[not(../option[@selected])])[1]/@value)', $field) : ($field->nodeName === 'textarea' ? (string) $field->textContent : $field->getAttribute('value'));
             }
         }
         if ($fields !== [] || $files !== []) {

@@ -1,5 +1,4 @@
 @php($may = $part->exists ? auth()->user()->can('update', $part) : true)
-@php(view()->share('show', $show))
 <x-layout :title="$part->exists ? $part->name() : 'Add a model'">
     <p><a href="{{ route('library.index', ['kind' => $part->kind->value]) }}">← {{ $part->kind->label() }}</a></p>
     <h1>{{ $part->exists ? $part->name() : 'Add a model: ' . $part->kind->label() }}</h1>
