@@ -16,14 +16,15 @@ enum Units: string
     case Metric = 'metric';
     case UsCustomary = 'us_customary';
 
-    /** The unit that stands in for a metric one: "kg" → "lb". Others stay. */
+    /** The unit that stands in for a metric one: "kg" → "lb". K is a difference of temperatures. Others stay. */
     public function unit(string $metric): string
     {
         return $this === self::Metric ? $metric : match ($metric) {
             'kg' => 'lb',
-            '°C' => '°F',
+            '°C', 'K' => '°F',
             'N·m' => 'lbf·in',
             'm' => 'ft',
+            'm²' => 'ft²',
             'mm' => 'in',
             'mm²' => 'AWG',
             default => $metric,
@@ -36,8 +37,10 @@ enum Units: string
         return $this === self::Metric ? $value : match ($metric) {
             'kg' => Mass::ofKilograms($value)->pounds(),
             '°C' => Temperature::ofCelsius($value)->fahrenheit(),
+            'K' => 1.8 * $value,
             'N·m' => Torque::ofNewtonMetres($value)->poundForceInches(),
             'm' => Length::ofMetres($value)->feet(),
+            'm²' => $value * Length::ofMetres(1.0)->feet() ** 2,
             'mm' => Length::ofMetres($value / 1000)->feet() * 12,
             default => $value,
         };
@@ -49,8 +52,10 @@ enum Units: string
         return $this === self::Metric ? $value : match ($metric) {
             'kg' => Mass::ofPounds($value)->kilograms,
             '°C' => Temperature::ofFahrenheit($value)->celsius,
+            'K' => $value / 1.8,
             'N·m' => Torque::ofPoundForceInches($value)->newtonMetres,
             'm' => Length::ofFeet($value)->metres,
+            'm²' => $value / Length::ofMetres(1.0)->feet() ** 2,
             'mm' => Length::ofFeet($value / 12)->metres * 1000,
             default => $value,
         };

@@ -80,7 +80,7 @@ final readonly class ChargeProfile
         ];
         $floor = $coldest ?? $chemistry->chargeFloorC();
         $values[Parameter::LowTemperatureCutoff->value] = $chemistry->isLithium()
-            ? self::numbered(new Figure('low-temperature cut-off', $floor + self::COLD_MARGIN_C, '°C', 'coldest allowed for charging + ' . self::COLD_MARGIN_C . ' °C for the sensor', [Figure::given('coldest allowed', $floor, '°C', $coldest === null ? Origin::Assumed : Origin::DataSheet)], self::COMMON_PRACTICE))
+            ? self::numbered(new Figure('low-temperature cut-off', $floor + self::COLD_MARGIN_C, '°C', 'coldest allowed for charging + what the sensor may err', [Figure::given('coldest allowed', $floor, '°C', $coldest === null ? Origin::Assumed : Origin::DataSheet), Figure::given('what the sensor may err', self::COLD_MARGIN_C, 'K', Origin::Assumed)], self::COMMON_PRACTICE))
             : [SetValue::off(), new Figure('low-temperature cut-off', 0.0, '°C', 'off: lead may be charged in the cold', [], self::COMMON_PRACTICE)];
 
         return new self($values);

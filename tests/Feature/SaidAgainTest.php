@@ -157,6 +157,7 @@ final class SaidAgainTest extends TestCase
             $job->refresh();
             // 1 ft = 0.3048 m, 1 lb = 0.45359237 kg, 1 in = 25.4 mm, exact by the international yard and pound agreement of 1959.
             self::assertEqualsWithDelta(21.5 * 0.3048, $job->length_m, 1e-3);
+            self::assertEqualsWithDelta(104.9 * 0.3048 ** 2, $job->roof_m2, 1e-3);
             self::assertEqualsWithDelta(1050 * 0.45359237, $job->payload_kg, 1e-3);
             self::assertEqualsWithDelta(32.25 * 25.4, $job->bay_length_mm, 1e-2);
             self::assertEqualsWithDelta((18.5 - 32) / 1.8, $job->coldest_battery_c, 1e-3);

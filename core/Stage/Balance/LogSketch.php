@@ -6,6 +6,7 @@ namespace Pebblefell\Stage\Balance;
 
 use Pebblefell\Balance\Reading;
 use Pebblefell\Drawing\Frame;
+use Pebblefell\Drawing\Labels;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Scale;
 use Pebblefell\Drawing\Tick;
@@ -17,11 +18,14 @@ final readonly class LogSketch
     private const AHEAD_S = 86_400.0;
     private const LEAST_S = 600.0;
 
+    /** Px between a curve's end and the number before it. Chosen. */
+    private const BESIDE = 20.0;
+
     /** Times that read well, s. Chosen. */
     private const STEPS_S = [600.0, 1800.0, 3600.0, 7200.0, 10_800.0, 21_600.0, 43_200.0, 86_400.0, 172_800.0];
 
     /**
-     * @param list<array{number: int, path: string, x: float, y: float, lone: bool, ahead: ?array{path: string, x: float, y: float}}> $curves
+     * @param list<array{number: int, path: string, x: float, y: float, lone: bool, ahead: ?array{path: string, x: float, y: float}, labelX: float, labelY: float}> $curves
      * @param list<string> $bands
      * @param list<Tick>   $volts
      * @param list<Tick>   $times value in seconds since 1970
@@ -53,6 +57,12 @@ final readonly class LogSketch
             if ($battery['readings'] !== []) {
                 $curves[] = self::curve($k, $battery, $x, $y, $nowS, $to, $low);
             }
+        }
+
+        // A curve's number stands beside its end, before it where there is room, none over another.
+        $ends = Labels::spread(array_map(static fn(array $c): float => $c['y'] - 6.0, $curves), 14.0, $frame->top + 10.0, $frame->bottom);
+        foreach ($curves as $i => $curve) {
+            $curves[$i] += ['labelX' => $curve['x'] - self::BESIDE > $frame->left + 4.0 ? $curve['x'] - self::BESIDE : $curve['x'] + 8.0, 'labelY' => round($ends[$i], 1)];
         }
 
         return new self(

@@ -12,10 +12,11 @@ use Pebblefell\Sizing\Sums;
 /** The old bank beside the new one as two tanks: what they are rated, what can be had of it, and how many days that is. */
 final readonly class TanksSketch
 {
-    /** Px of a tank and to the next one; below so many px of room a word stands outside. Chosen. */
+    /** Px of a tank and to the next one; what the words of the usable and of the rest take; with less room they stand outside. Chosen. */
     private const TALL = 62.0;
     private const EACH = 96.0;
     private const ROOM = 150.0;
+    private const REST = 110.0;
 
     /**
      * @param array<string, array{case: BankCase, y: float, rated: float, usable: float, ratedWh: float, usableWh: float, days: string, wordsX: float, restX: ?float}> $tanks by found and planned: widths of what is rated and usable
@@ -42,11 +43,12 @@ final readonly class TanksSketch
             for ($d = 1; $energy > 0.0 && $d <= min(60, $usable / $energy); ++$d) {
                 $days[] = [$x->at($d * $energy), $y + 50.0, $x->at($d * $energy), $y + self::TALL];
             }
-            $inside = $x->length($usable) > self::ROOM;
+            $within = $x->length($usable) > self::ROOM || $narrow;
+            $words = $within ? $frame->left + 10.0 : $x->at($rated) + 12.0;
+            $rest = max($x->at($usable) + 12.0, $within ? $words + self::ROOM : 0.0);
             $tanks[$which] = [
                 'case' => $case, 'y' => $y, 'rated' => $x->length($rated), 'usable' => $x->length($usable), 'ratedWh' => $rated, 'usableWh' => $usable, 'days' => Path::pieces($days),
-                'wordsX' => $inside || $narrow ? $frame->left + 10.0 : $x->at($rated) + 12.0,
-                'restX' => $x->length($rated - $usable) > self::ROOM - 15.0 ? $x->at($usable) + 12.0 : null,
+                'wordsX' => $words, 'restX' => $rest + self::REST < $x->at($rated) ? $rest : null,
             ];
             $y += self::EACH;
         }

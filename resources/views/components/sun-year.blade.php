@@ -11,7 +11,7 @@
     @endforeach
     <line class="s-ink" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $sketch->frame->bottom }}" y2="{{ $sketch->frame->bottom }}"/>
     <line class="s-ink-2" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $sketch->need }}" y2="{{ $sketch->need }}"/>
-    <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->need + 4 }}">{{ $show->parts($sketch->needWh, 'Wh')[0] }}</text>
+    @if ($sketch->needStandsClear)<text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->need + 4 }}">{{ $show->parts($sketch->needWh, 'Wh')[0] }}</text>@endif
     <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->frame->top + 8 }}">{{ $show->parts($sketch->topWh, 'Wh')[1] }}</text>
     <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->frame->bottom + 4 }}">0</text>
     <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->frame->bottom + 34 }}">W</text>

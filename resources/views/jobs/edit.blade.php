@@ -20,7 +20,7 @@
             <x-field label="Axles" name="axles" :value="$job->axles" inputmode="numeric" />
             <x-field label="Payload left" name="payload_kg" :value="$units->field($job->payload_kg, 'kg')" :unit="$units->unit('kg')" inputmode="decimal" help="Before this work, by the plate and the scales." />
             <x-field label="Left on the axle by the bay" name="axle_kg" :value="$units->field($job->axle_kg, 'kg')" :unit="$units->unit('kg')" inputmode="decimal" />
-            <x-field label="Free roof" name="roof_m2" :value="$units->field($job->roof_m2)" unit="m²" inputmode="decimal" />
+            <x-field label="Free roof" name="roof_m2" :value="$units->field($job->roof_m2, 'm²')" :unit="$units->unit('m²')" inputmode="decimal" />
             <x-field label="Battery bay, inner length" name="bay_length_mm" :value="$units->field($job->bay_length_mm, 'mm')" :unit="$units->unit('mm')" inputmode="decimal" />
             <x-field label="Bay, inner width" name="bay_width_mm" :value="$units->field($job->bay_width_mm, 'mm')" :unit="$units->unit('mm')" inputmode="decimal" />
             <x-field label="Bay, height under the lid" name="bay_height_mm" :value="$units->field($job->bay_height_mm, 'mm')" :unit="$units->unit('mm')" inputmode="decimal" />

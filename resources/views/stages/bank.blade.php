@@ -95,7 +95,7 @@
                 <p class="small muted mt-2">Without a BMS? Some hold that healthy cells and other cut-offs will do. Pebblefell always asks for one: the pack’s two ends say nothing of its cells, and it is the last safety layer, not the daily control.</p>
             @endif</div>
         <x-caution>{{ $region->bankCaution() }} Before a string is closed onto the bar, measure it: strings within a few tenths of a volt, or balance first.</x-caution>
-        <p class="small muted mt-2">Like with like: one maker, model, age and BMS. Leads that must be equal are of one size and one length; none may chafe another. {{ $sums->banks->bayFit($sums->banks->planned) ? 'At least ' . Pebblefell\Bank\BayFit::GAP_MM . ' mm between blocks.' : '' }} Keep the means to take one battery out and go on with the rest.</p>
+        <p class="small muted mt-2">Like with like: one maker, model, age and BMS. Leads that must be equal are of one size and one length; none may chafe another. {{ $sums->banks->bayFit($sums->banks->planned) ? 'At least ' . $show->text(Pebblefell\Bank\BayFit::GAP_MM, 'mm') . ' between blocks.' : '' }} Keep the means to take one battery out and go on with the rest.</p>
     @endif
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
 </x-layout>
