@@ -13,6 +13,7 @@
     <h2 class="mt-8">Signs</h2>
     <table class="mt-2 max-w-2xl">
         <caption class="sr-only">Signs</caption>
+        <thead class="sr-only"><tr><th scope="col">Sign</th><th scope="col">Means</th></tr></thead>
         <tbody>
             <tr><td><x-severity :of="Pebblefell\Finding\Severity::Stop" /></td><td><strong>Stop</strong>: someone or something gets hurt.</td></tr>
             <tr><td><x-severity :of="Pebblefell\Finding\Severity::Fix" /></td><td><strong>Fix</strong>: it will not work as promised.</td></tr>
