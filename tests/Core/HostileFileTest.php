@@ -28,13 +28,17 @@ final class HostileFileTest extends TestCase
     }
 
     /**
+     * @param list<string|int> $way so far
+     *
      * @return list<list<string|int>> ways to every value of a tree, its branches too
      */
     private static function ways(mixed $tree, array $way = []): array
     {
         $ways = $way === [] ? [] : [$way];
         foreach (is_array($tree) ? $tree : [] as $key => $value) {
-            array_push($ways, ...self::ways($value, [...$way, $key]));
+            foreach (self::ways($value, [...$way, $key]) as $further) {
+                $ways[] = $further;
+            }
         }
 
         return $ways;

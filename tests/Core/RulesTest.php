@@ -10,6 +10,7 @@ use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Assessment\StageState;
+use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Region\Units;
 use Pebblefell\System\Answer;
@@ -534,6 +535,62 @@ final class RulesTest extends TestCase
             array_map(static fn($v): string => $v->finding->fingerprint(), $named($good)),
             "$rule speaks where it must not",
         );
+    }
+
+    /**
+     * Systems in which one value is turned; the rule speaks on one side of the point where its two figures meet.
+     *
+     * @return iterable<string, array{string, callable(float): System, float, float, float}> rule, system by the value turned, a value at which it speaks, one at which it must not, the figures' ratio at the turn
+     */
+    public static function turns(): iterable
+    {
+        $panels = static fn(int $n): array => array_map(static fn(int $i): array => self::part("q$i", 'panel', self::PANEL), range(1, $n));
+        $panelled = static fn(int $n, array $regulator): System => self::system(
+            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ...array_map(static fn(int $i): array => ['uid' => "w$i", 'from' => "q$i.plus", 'to' => 'r1.pv_plus'], range(1, $n))]],
+            [...$panels($n), self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 50, 'lithium' => 'custom', ...$regulator])],
+        );
+        $mains = static fn(float $watts, array $inverter): System => self::system(self::load(['side' => 'ac', 'watts' => $watts]), [self::part('v1', 'inverter', $inverter)]);
+        yield 'watts on the bank' => ['bank-current-limit', static fn(float $w): System => self::system(self::load(['watts' => $w])), 3000, 300, 1.0];
+        yield 'watts on the inverter' => ['inverter-overloaded', static fn(float $w): System => $mains($w, ['continuous_w' => 600]), 900, 100, 1.0];
+        yield 'what the inverter gives' => ['inverter-overloaded', static fn(float $w): System => $mains(500, ['continuous_w' => $w]), 300, 900, 1.0];
+        yield 'days wished' => ['short-of-wish', static fn(float $days): System => self::system(['travel' => ['months' => [6], 'wish_days' => $days]]), 20, 0.5, 1.0];
+        yield 'payload' => ['payload-exceeded', static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => $kg]]), 1, 60, 1.0];
+        yield 'axle' => ['axle-exceeded', static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => $kg]]), 1, 60, 1.0];
+        yield 'weight of the battery' => ['payload-exceeded', static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 30]], battery: [...self::LFP, 'mass_kg' => $kg]), 90, 5, 1.0];
+        yield 'amps of the regulator' => ['regulator-clips', static fn(float $a): System => $panelled(4, ['max_charge_a' => $a, 'max_pv_v' => 150]), 5, 60, 1.0];
+        yield 'a setting' => ['charge-volts-too-high', static fn(float $v): System => self::system(self::setting('absorption_v', (string) round($v, 6))), 15, 14, 1.0];
+        yield 'the lead to the charger' => ['dcdc-lead-undersized', static fn(float $m): System => self::system(
+            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'w1', 'from' => 'alt.plus', 'to' => 'd1.input_plus', 'size_mm2' => 16, 'length_m' => $m]]],
+            [self::part('alt', 'alternator', ['rated_a' => 180]), self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom'])],
+        ), 40, 0.5, 1.0];
+        yield 'two batteries apart' => ['strings-apart', static fn(float $v): System => self::system(
+            ['measurements' => array_map(static fn(int $i): array => ['uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? 13.6 - $v : 13.6, 'at' => "2026-11-25T09:0$i:00Z"], [1, 2])],
+            batteries: 2,
+        ), 1.0, 0.01, 1.0];
+    }
+
+    /**
+     * @param callable(float): System $turned
+     */
+    #[DataProvider('turns')]
+    public function testARuleTurnsOnceAndWhereItsTwoFiguresMeet(string $rule, callable $turned, float $speaks, float $silent, float $ratio): void
+    {
+        $said = static fn(float $x): ?Finding => array_values(array_filter(Assessment::of($turned($x))->verdicts, static fn($v): bool => $v->finding->rule === $rule))[0]->finding ?? null;
+        self::assertNotNull($said($speaks), 'speaks at the one end');
+        self::assertNull($said($silent), 'is silent at the other');
+        [$yes, $no] = [$speaks, $silent];
+        for ($i = 0; $i < 40; ++$i) {
+            $middle = ($yes + $no) / 2.0;
+            $said($middle) === null ? $no = $middle : $yes = $middle;
+        }
+        $finding = $said($yes);
+        self::assertNotNull($finding);
+        self::assertEqualsWithDelta($ratio, $finding->figures[0]->value / $finding->figures[1]->value, 0.015, $rule);
+        // It turns once: further on it goes on speaking, further back it stays silent.
+        foreach ([0.25, 0.5, 0.75] as $part) {
+            self::assertNotNull($said($yes + $part * ($speaks - $yes)));
+            self::assertNull($said($no + $part * ($silent - $no)));
+        }
     }
 
     public function testTheSoundSystemIsSound(): void

@@ -154,7 +154,7 @@ final class EveryPageTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/\b(NAN|INF)\b|Undefined|Stack trace|\bArray\b\s*\(/', $html, $path);
             $text = '';
             foreach ($page->query('//main//text()[not(ancestor::script) and not(ancestor::style)]') ?: [] as $node) {
-                $text .= " | " . trim((string) $node->textContent);
+                $text .= ' | ' . trim((string) $node->nodeValue);
             }
             // No key, no slot, no name of a row, no word doubled, no full stop after another.
             foreach (['/\b(findings|kinds|settings|stages|history|validation|regions|months)\.[a-z_]+/', '/(?<![\w:\/]):[a-z]{3,}\b/', '/\b[a-z]+_[a-z]+(_[a-z]+)*\b(?!\.)/', '/\b(\w{3,}) \1\b(?! [–-])/i', '/[?!.]\.(?!\.)/', '/(?<=[^\s|])\s[,;](?=\s)/'] as $pattern) {
@@ -163,6 +163,34 @@ final class EveryPageTest extends TestCase
                 self::assertSame([], array_values($found), "$path: $pattern");
             }
         }
+    }
+
+    /** Whatever is edited on a page was seen in some state: sent from an older page it is refused, and the row stands as it was. */
+    public function testEveryFormThatEditsARowIsHeldToTheStateItShowed(): void
+    {
+        $this->actingAs($this->user(Role::Office, Role::Planner, Role::Technician));
+        $tried = [];
+        foreach ($this->walk() as $path => [$page]) {
+            foreach (self::all($page, '//form[.//input[@name="lock_version"]]') as $form) {
+                $action = (string) parse_url($form->getAttribute('action'), PHP_URL_PATH);
+                $method = strtoupper($page->evaluate('string(.//input[@name="_method"]/@value)', $form) ?: 'post');
+                $kind = $method . preg_replace('~\d+~', '#', $action);
+                if (($tried[$kind] ?? 0) >= 2) {
+                    continue;
+                }
+                $fields = (new Page((string) $form->ownerDocument?->saveHTML($form)))->form($action);
+                if ((int) ($fields['lock_version'] ?? 0) < 1) {
+                    continue;
+                }
+                $tried[$kind] = 1 + ($tried[$kind] ?? 0);
+                $text = array_key_first(array_filter($fields, static fn(string $v, string $k): bool => in_array($k, ['name', 'title', 'note', 'place', 'caption', 'model'], true), ARRAY_FILTER_USE_BOTH));
+                $sent = [...$fields, 'lock_version' => (string) ((int) $fields['lock_version'] - 1), ...($text === null ? [] : [$text => 'Changed from an older page'])];
+                $answer = $this->from($path)->call('POST', $action, [...Page::nested($sent), '_method' => $method], [], [], ['HTTP_ACCEPT' => 'text/html']);
+                self::assertSame(409, $answer->status(), "$method $action, sent from an older $path");
+                self::assertSame(0, (int) DB::table('activity_log')->where('properties', 'like', '%Changed from an older page%')->count(), $action);
+            }
+        }
+        self::assertGreaterThan(8, count($tried));
     }
 
     /** Twice the rows are no more questions to the database: nothing is asked row by row. */

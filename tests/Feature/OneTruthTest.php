@@ -64,7 +64,7 @@ final class OneTruthTest extends TestCase
             $inverter = array_values(array_filter($file['parts'], static fn(array $p): bool => in_array($p['kind'], ['inverter', 'inverter_charger'], true) && in_array($p['fate'], ['keep', 'add', 'reprogram'], true)))[0] ?? null;
             $loads = [];
             foreach ($file['appliances'] as $a) {
-                $loads[] = array_filter(['name' => $a['name'], 'watts' => $a['watts'], 'quantity' => $a['quantity'] ?? 1, 'duty_pct' => $a['duty_pct'] ?? 100, 'standby_w' => $a['standby_w'] ?? 0, 'side' => $a['side'], 'surge_w' => $a['surge_w'] ?? null], static fn(mixed $v): bool => $v !== null) + ['on' => $a['hours'][$scenario] ?? []];
+                $loads[] = array_filter(['name' => $a['name'], 'watts' => $a['watts'], 'quantity' => $a['quantity'] ?? 1, 'duty_pct' => $a['duty_pct'] ?? 100, 'standby_w' => $a['standby_w'] ?? 0, 'side' => $a['side'], 'surge_w' => $a['surge_w'] ?? null], static fn(mixed $v): bool => $v !== null) + ['side' => $a['side'], 'on' => $a['hours'][$scenario] ?? []];
             }
             if (isset($inverter['data']['efficiency_pct']) === false && array_filter($loads, static fn(array $l): bool => $l['side'] === 'ac') !== []) {
                 continue;

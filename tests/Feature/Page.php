@@ -73,9 +73,9 @@ final readonly class Page
     /** The words of an element, spaces as one reads them. */
     public function text(string $xpath = '//main'): string
     {
-        $node = $this->found->query($xpath)?->item(0);
+        $node = ($this->found->query($xpath) ?: throw new \LogicException($xpath))->item(0);
 
-        return trim((string) preg_replace('/\s+/u', ' ', (string) $node?->textContent));
+        return trim((string) preg_replace('/\s+/u', ' ', (string) ($node instanceof DOMElement ? $node->textContent : $node?->nodeValue)));
     }
 
     public function count(string $xpath): int
