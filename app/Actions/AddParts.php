@@ -13,9 +13,9 @@ use Illuminate\Support\Facades\DB;
 use Pebblefell\Bank\Arrangement;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** Puts parts into a job, one row each; batteries come with the usual links between them. */
 final class AddParts

@@ -10,8 +10,8 @@ use App\Models\Part;
 use App\Support\TypicalLayouts;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Finding\Origin;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** Fills an empty survey with what is usually found. Every figure comes in as assumed. */
 final class StartFromLayout

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Csv;
 
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\System\DataField;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** The columns that data sheets have in a CSV file: one for each key of any kind. */
 final class SheetColumns

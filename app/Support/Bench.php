@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Actions\LogReading;
 use App\Models\BalanceSession;
+use App\Models\Job;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
@@ -14,8 +15,8 @@ use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Levelling;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
 
 /**
@@ -58,6 +59,8 @@ final class Bench
     public function tick(BalanceSession $session): void
     {
         DB::transaction(function () use ($session): void {
+            // The job's row first, as every write does: whoever locks in one order never waits in a circle.
+            Job::query()->whereKey($session->job_id)->lockForUpdate()->value('id');
             $session = BalanceSession::query()->lockForUpdate()->findOrFail($session->id);
             $bench = $session->bench;
             if ($bench === null || $session->clock === null || !$session->isOpen()) {

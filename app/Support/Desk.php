@@ -15,9 +15,9 @@ use Pebblefell\Sizing\RegulatorGain;
 use Pebblefell\Sizing\StayOutlook;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\Sizing\YearOutlook;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /**
  * What Size and Sources compute beyond the assessment: simulations and the map. Each is kept for the state of the model that it

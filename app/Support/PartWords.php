@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Words\Show;
-use Pebblefell\System\DataField;
 use Pebblefell\System\Part;
+use Pebblefell\System\Sheet\DataField;
 
 /** The few words about a part that a technician wants in a list: its first and most telling data sheet lines. */
 final class PartWords

@@ -9,7 +9,7 @@ use Pebblefell\Bank\RefreshCharge;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Chemistry\RestCurve;
 use Pebblefell\Quantity\Guard;
-use Pebblefell\System\DataSheet;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** One battery under balance, by its data sheet. */
 final readonly class Subject
@@ -42,26 +42,26 @@ final readonly class Subject
     /** The volts it is charged to are its data sheet's, except where the protocol has its own. */
     public static function of(string $id, DataSheet $sheet, Protocol $protocol = Protocol::Full): self
     {
-        $chemistry = Chemistry::from($sheet->text('chemistry') ?? 'lfp');
-        $cells = $chemistry->cellsFor($sheet->number('nominal_v') ?? 12.0);
-        $ah = Guard::positive($sheet->number('measured_ah') ?? $sheet->number('capacity_ah') ?? 100.0, '/capacity_ah');
+        $chemistry = $sheet->chemistry();
+        $cells = $chemistry->cellsFor($sheet->known('nominal_v'));
+        $ah = Guard::positive($sheet->orUsual('measured_ah'), '/capacity_ah');
 
         return new self(
             $id,
             $chemistry,
             $cells,
             $ah,
-            ($sheet->number('internal_mohm') ?? 1000.0 * $chemistry->resistanceOhmAh() * $cells / $ah) / 1000.0,
+            $sheet->orUsual('internal_mohm') / 1000.0,
             match ($protocol) {
                 Protocol::Refresh => $cells * RefreshCharge::CELL_V,
                 Protocol::Cells => $cells * Pack::USUAL_CHARGE_V,
-                default => $sheet->number('absorption_v') ?? $cells * $chemistry->absorptionCellV(),
+                default => $sheet->orUsual('absorption_v'),
             },
-            $sheet->number('absorption_h') ?? ($chemistry->isLithium() ? 1.0 : 4.0),
+            $sheet->orUsual('absorption_h'),
             $sheet->number('tail_a'),
             $sheet->number('charge_limit_a'),
             $sheet->number('discharge_limit_a'),
-            $sheet->number('charge_min_c') ?? $chemistry->chargeFloorC(),
+            $sheet->orUsual('charge_min_c'),
             $chemistry->restCurve(),
         );
     }

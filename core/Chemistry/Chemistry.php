@@ -254,4 +254,21 @@ enum Chemistry: string
             self::Lfp => [[0.0, 2.50], [9.5, 3.00], [20.0, 3.20], [30.0, 3.22], [40.0, 3.25], [70.0, 3.30], [90.0, 3.32], [99.0, 3.35], [100.0, 3.40]],
         });
     }
+
+    /** The most volts a cell may be charged to, whoever charges it. LFP: charge limit of the cell; lead: common practice at 25 °C. */
+    public function highestCellV(): float
+    {
+        return match ($this) {
+            self::Lfp => 3.65,
+            self::Flooded => 2.70,
+            self::Agm, self::LeadCarbon => 2.45,
+            self::Gel => 2.40,
+        };
+    }
+
+    /** The least volts a cell may be drawn down to. LFP: cut-off of the cell; lead: 1.75 V, end of the capacity test of IEC 60896 (from memory). */
+    public function lowestCellV(): float
+    {
+        return $this->isLithium() ? 2.5 : 1.75;
+    }
 }

@@ -17,6 +17,9 @@ final readonly class Run
 {
     private const COPPER_OHM_M = 1.7241e-8;
 
+    /** Growth of copper's resistance from 20 °C, 1/K: International Annealed Copper Standard, IEC 60028 (from memory). */
+    private const PER_K = 0.00393;
+
     /** Maximum Ω/km at 20 °C by mm². IEC 60228 table for class 5, plain copper (from memory). */
     private const CLASS_5_OHM_PER_KM = [
         [0.5, 39.0], [0.75, 26.0], [1.0, 19.5], [1.5, 13.3], [2.5, 7.98], [4.0, 4.95], [6.0, 3.30], [10.0, 1.91], [16.0, 1.21], [25.0, 0.780],
@@ -37,22 +40,16 @@ final readonly class Run
         return new self($size, Guard::positive($lengthM, '/length_m'));
     }
 
-    /** Ω out and back at 20 °C. */
-    public function resistanceOhm(): float
+    /** Ω out and back, the copper at a temperature in °C. */
+    public function resistanceOhm(float $conductorC = 20.0): float
     {
-        foreach (self::CLASS_5_OHM_PER_KM as [$area, $ohmPerKm]) {
-            if (abs($area - $this->size->areaMm2) < 1e-6) {
-                return 2 * $ohmPerKm / 1000 * $this->lengthM;
-            }
-        }
-
-        return 2 * self::COPPER_OHM_M * $this->lengthM / ($this->size->areaMm2 * 1e-6);
+        return (1.0 + self::PER_K * ($conductorC - 20.0)) * $this->atTwenty();
     }
 
-    /** Volts lost at a current in A. */
-    public function dropV(float $currentA): float
+    /** Volts lost at a current in A, the copper at a temperature in °C. */
+    public function dropV(float $currentA, float $conductorC = 20.0): float
     {
-        return $currentA * $this->resistanceOhm();
+        return $currentA * $this->resistanceOhm($conductorC);
     }
 
     /** The smallest preferred area (IEC 60228) that loses no more than $dropV at a current in A; null when none does. */
@@ -66,5 +63,16 @@ final readonly class Run
         }
 
         return null;
+    }
+
+    private function atTwenty(): float
+    {
+        foreach (self::CLASS_5_OHM_PER_KM as [$area, $ohmPerKm]) {
+            if (abs($area - $this->size->areaMm2) < 1e-6) {
+                return 2 * $ohmPerKm / 1000 * $this->lengthM;
+            }
+        }
+
+        return 2 * self::COPPER_OHM_M * $this->lengthM / ($this->size->areaMm2 * 1e-6);
     }
 }

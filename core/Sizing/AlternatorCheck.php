@@ -39,7 +39,7 @@ final readonly class AlternatorCheck
     {
         foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') !== true) {
-                return $alternator->data->figure('rated_a') ?? self::usual();
+                return $alternator->data->figureOrUsual('rated_a');
             }
         }
 
@@ -54,10 +54,12 @@ final readonly class AlternatorCheck
             return null;
         }
         $times = $system->vehicle->systemV / 12.0;
-        $outV = DcdcFit::USUAL_OUTPUT_V * ($charger->data->number('output_v') ?? $system->vehicle->systemV) / 12.0;
-        $idle = ($graph->ofKind(PartKind::Alternator)[0] ?? null)?->data->number('idle_pct') ?? DcdcFit::USUAL_IDLE_PCT;
+        $outV = DcdcFit::USUAL_OUTPUT_V * $charger->data->orUsual('output_v', $system->vehicle->systemV) / 12.0;
+        $alternator = $graph->ofKind(PartKind::Alternator)[0] ?? null;
+        $idle = $alternator === null ? DcdcFit::USUAL_IDLE_PCT : $alternator->data->orUsual('idle_pct');
+        $takes24 = $times > 1.5 && $charger->data->orUsual('input_max_v') > 20.0 && $charger->data->orUsual('input_min_v') > 16.0;
         try {
-            return DcdcFit::of(self::rated($graph)->value, $output, self::VEHICLE_A, self::lead($graph, $charger), $charger->data->number('efficiency_pct') ?? DcdcFit::USUAL_EFFICIENCY_PCT, DcdcFit::USUAL_INPUT_V * ($times > 1.5 && ($charger->data->number('input_max_v') ?? 16.0) > 20.0 && ($charger->data->number('input_min_v') ?? 11.0) > 16.0 ? $times : 1.0), $outV, $idle);
+            return DcdcFit::of(self::rated($graph)->value, $output, self::VEHICLE_A, self::lead($graph, $charger), $charger->data->orUsual('efficiency_pct'), DcdcFit::USUAL_INPUT_V * ($takes24 ? $times : 1.0), $outV, $idle);
         } catch (InvalidValue) {
             return null;
         }
@@ -83,7 +85,7 @@ final readonly class AlternatorCheck
         }
         $alternator = $sums->planned->ofKind(PartKind::Alternator)[0] ?? null;
         $rated = self::rated($sums->planned);
-        $set = $alternator?->data->figure('regulated_v') ?? Figure::given('Regulated to', self::SET_V * $bank->systemV / 12.0, 'V', Origin::Assumed);
+        $set = $alternator === null ? Figure::given('Regulated to', self::SET_V * $bank->systemV / 12.0, 'V', Origin::Assumed) : $alternator->data->figureOrUsual('regulated_v', $bank->systemV);
         $emptyV = $bank->cells() * ($bank->chemistry()->isLithium() ? self::EMPTY_CELL_V : $bank->chemistry()->restCurve()->volts(50.0));
 
         return new Figure('Current through the relay', min($rated->value, max(0.0, $set->value - $emptyV) / self::LOOP_OHM), 'A', '(alternator volts − empty bank volts) ÷ loop resistance, at most the rating', [
@@ -109,9 +111,8 @@ final readonly class AlternatorCheck
             return null;
         }
         $lead = self::lead($sums->planned, $alternator, '.plus') ?? Run::of(ConductorSize::ofArea(50.0), 3.0);
-        $set = $alternator->data->number('regulated_v') ?? self::SET_V * $bank->systemV / 12.0;
-        $mohm = $sums->banks->planned->parts[0]->data->number('internal_mohm');
-        $ohm = $mohm === null ? $bank->chemistry()->resistanceOhmAh() * $bank->cells() / $bank->ratedAh() : $mohm / 1000.0 * $bank->series / $bank->parallel;
+        $set = $alternator->data->orUsual('regulated_v', $bank->systemV);
+        $ohm = $sums->banks->planned->parts[0]->data->orUsual('internal_mohm') / 1000.0 * $bank->series / $bank->parallel;
         $restV = $bank->cells() * $bank->chemistry()->restCurve()->volts(80.0);
         $inputs = [
             Figure::given('held at', $set, 'V', Origin::Assumed),

@@ -6,7 +6,6 @@ namespace Pebblefell\Sizing;
 
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\Battery;
-use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
@@ -51,20 +50,19 @@ final readonly class BankCase
     public static function battery(Part $part): Battery
     {
         $d = $part->data;
-        $litres = ($d->number('length_mm') ?? 0.0) * ($d->number('width_mm') ?? 0.0) * ($d->number('height_mm') ?? 0.0) / 1e6;
 
         return Battery::of(
             $part->uid,
-            Chemistry::from($d->text('chemistry') ?? 'agm'),
-            $d->number('nominal_v') ?? 12.0,
-            $d->number('capacity_ah') ?? 0.0,
+            $d->chemistry(),
+            $d->known('nominal_v'),
+            $d->known('capacity_ah'),
             $d->number('rate_h'),
             $d->number('peukert'),
             ($pct = $d->number('usable_pct')) === null ? null : $pct / 100,
-            $d->number('age_years') ?? 0.0,
+            $d->orUsual('age_years'),
             $d->number('measured_ah'),
-            $d->number('mass_kg') ?? 0.0,
-            $litres,
+            $d->orUsual('mass_kg'),
+            $d->volumeL(),
             $d->number('discharge_limit_a'),
         );
     }
@@ -82,8 +80,6 @@ final readonly class BankCase
         }
         $battery = $this->bank->batteries[0];
         $sheet = $this->parts[0]->data;
-        $assumed = static fn(string $key, string $label, float $value, string $unit): Figure => $sheet->figure($key)
-            ?? Figure::given($label, $value, $unit, Origin::Assumed, 'common practice for ' . $battery->chemistry->label());
 
         return new Figure(
             'Usable energy',
@@ -92,12 +88,12 @@ final readonly class BankCase
             'rated Ah → at this current by Peukert → × condition → × cold factor → × usable share → × nominal volts',
             [
                 Figure::given('rated capacity of the bank', $this->bank->ratedAh(), 'Ah', Origin::DataSheet),
-                $assumed('rate_h', 'hour rate', $battery->rateH, 'h'),
-                $assumed('peukert', 'Peukert exponent', $battery->exponent, ''),
+                $sheet->figureOrUsual('rate_h'),
+                $sheet->figureOrUsual('peukert'),
                 $this->current,
                 self::condition($battery),
                 new Figure('cold factor', round($battery->chemistry->temperatureFactor($this->celsius->value) * 100, 1), '%', 'capacity left at the coldest battery temperature', [$this->celsius], 'common practice'),
-                $assumed('usable_pct', 'usable share', $battery->usableShare * 100, '%'),
+                $sheet->figureOrUsual('usable_pct'),
                 Figure::given('nominal volts', $this->bank->nominalV(), 'V', Origin::Computed),
             ],
             'W. Peukert 1897; otherwise common practice',

@@ -189,7 +189,7 @@ final readonly class BankDrawing
         return array_map(static fn(Part $p): Source => Source::of(
             $p->uid,
             $volts,
-            ($p->data->number('internal_mohm') ?? 1000.0 * $bank->chemistry()->resistanceOhmAh() * $cells / max(1.0, $p->data->number('capacity_ah') ?? 100.0)) / 1000.0,
+            $p->data->orUsual('internal_mohm') / 1000.0,
             $p->data->number('discharge_limit_a'),
             $p->data->number('charge_limit_a'),
         ), $case->parts);

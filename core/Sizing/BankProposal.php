@@ -7,9 +7,9 @@ namespace Pebblefell\Sizing;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** So many of one battery: the smallest bank of them that lasts the wished days and gives the worst moment. */
 final readonly class BankProposal

@@ -10,8 +10,8 @@ use Pebblefell\Bank\Box;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Place;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
 
 /** The old bank beside the planned one, against the wish. */

@@ -9,9 +9,9 @@ use Pebblefell\Charging\ChargeTime;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\Trip\Weather;
 
 /** One chemistry's best bank for the wish, with what it weighs, takes, lasts and costs. */
@@ -94,8 +94,8 @@ final readonly class ChemistryChoice
         $sheet = $battery->data;
         $bank = $proposal->bank;
         $ah = $bank->ratedAh();
-        $recommended = ($sheet->number('recommended_charge_a') ?? 0.2 * ($sheet->number('capacity_ah') ?? 1.0)) * $bank->parallel;
-        $charge = ChargeTime::of($ah, 100.0 * (1.0 - $bank->usableShare()), $chemistry->isLithium() ? 97.0 : 85.0, max(0.1, $recommended), 100.0 * $chemistry->coulombicEfficiency(), $sheet->number('absorption_h') ?? 4.0 * $chemistry->acceptanceH(), 0.0);
+        $recommended = $sheet->orUsual('recommended_charge_a') * $bank->parallel;
+        $charge = ChargeTime::of($ah, 100.0 * (1.0 - $bank->usableShare()), $chemistry->isLithium() ? 97.0 : 85.0, max(0.1, $recommended), 100.0 * $chemistry->coulombicEfficiency(), $sheet->orUsual('absorption_h'), 0.0);
         $price = $sheet->number('price') === null ? null : $proposal->count * $sheet->number('price');
         [$years, $cost] = self::life($sums, $chemistry, $sheet, $proposal, $price);
 
@@ -136,7 +136,7 @@ final readonly class ChemistryChoice
         if ($vehicle->bay !== null && $box !== null && !BayFit::of($vehicle->bay, $box, $proposal->count)->fits()) {
             return 'it does not go into the bay';
         }
-        $freed = array_sum(array_map(static fn(Part $p): float => $p->data->number('mass_kg') ?? 0.0, $sums->found->houseBatteries()));
+        $freed = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), $sums->found->houseBatteries()));
         if ($vehicle->payloadKg !== null && $proposal->massKg > $vehicle->payloadKg + $freed) {
             return 'it is heavier than the payload that is left';
         }

@@ -27,8 +27,7 @@ final readonly class Condition
     /** @return ?self null for anything but a battery, and without a reading of volts */
     public static function of(System $system, Part $part): ?self
     {
-        $chemistry = Chemistry::tryFrom($part->data->text('chemistry') ?? '');
-        if ($part->kind !== PartKind::Battery || $chemistry === null) {
+        if ($part->kind !== PartKind::Battery) {
             return null;
         }
         $volts = null;
@@ -38,12 +37,12 @@ final readonly class Condition
             }
         }
 
-        return $volts === null ? null : self::from($part, $chemistry, $volts);
+        return $volts === null ? null : self::from($part, $part->data->chemistry(), $volts);
     }
 
     private static function from(Part $part, Chemistry $chemistry, Measurement $reading): self
     {
-        $cells = $chemistry->cellsFor($part->data->number('nominal_v') ?? 12.0);
+        $cells = $chemistry->cellsFor($part->data->known('nominal_v'));
         $soc = $chemistry->restCurve()->socPct($reading->value / $cells);
         $battery = BankCase::battery($part);
         $atTwenty = Peukert::of($battery->capacityAh, $battery->rateH, $battery->exponent)->capacityAtRateAh(20.0);

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Pebblefell\Sizing;
 
-use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Sun\Plane;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Vehicle;
 use Pebblefell\Trip\EnduranceMap;
 use Pebblefell\Trip\SolarSource;
@@ -78,9 +77,9 @@ final readonly class Endurance
         $planned = $sums->planned->ofKind(PartKind::Panel)[0] ?? null;
         $source = SolarSource::of(
             100.0,
-            Plane::of($planned?->data->number('tilt_deg') ?? 0.0, $planned?->data->number('azimuth_deg') ?? 180.0),
-            noctC: $panel->number('noct_c') ?? SolarSource::USUAL_NOCT_C,
-            powerPerC: ($panel->number('vmp_tempco_pct_per_c') ?? 100.0 * SolarSource::USUAL_POWER_PER_C) / 100.0,
+            Plane::of(($planned->data ?? $panel)->orUsual('tilt_deg'), ($planned->data ?? $panel)->orUsual('azimuth_deg')),
+            noctC: $panel->orUsual('noct_c'),
+            powerPerC: $panel->orUsual('vmp_tempco_pct_per_c') / 100.0,
         );
         try {
             $store = self::store($battery, $unit->parts);
@@ -92,7 +91,7 @@ final readonly class Endurance
         $weather = $month === 0 ? $setup->weather->year : $setup->weather->ofMonth($month, EnduranceMap::MOST_DAYS);
         $months = YearOutlook::travelled($system);
         $days = array_map(static fn(WeatherDay $d): TripDay => new TripDay($d, $drives, false, false, $month !== 0 || in_array($d->month, $months, true)), $weather);
-        $engine = EnduranceMap::of($setup->trip, $days, ($battery->number('charge_limit_a') ?? 0.5 * $unit->size) / $unit->size, $month === 0 ? $months : []);
+        $engine = EnduranceMap::of($setup->trip, $days, $battery->orUsual('charge_limit_a') / $unit->size, $month === 0 ? $months : []);
         $planAh = $sums->banks->planned->bank?->ratedAh() ?? 0.0;
         $planW = $sums->planned->arrayW();
         $needAh = $sums->banks->need->value / max(1.0, $store->nominalV());
@@ -232,7 +231,7 @@ final readonly class Endurance
         $one = BankCase::battery(new Part('x', PartKind::Battery, $battery));
 
         return Store::of(
-            Chemistry::from($battery->text('chemistry') ?? 'agm'),
+            $battery->chemistry(),
             $series * $one->chemistry->cellsFor($one->nominalV),
             max(0.1, $one->deliverableAh(0.0, 25.0)),
             $one->usableShare,
@@ -269,7 +268,7 @@ final readonly class Endurance
     /** kg that leave with the batteries and panels that are there now. */
     private static function freedKg(Sums $sums): float
     {
-        return array_sum(array_map(static fn(Part $p): float => $p->data->number('mass_kg') ?? 0.0, [...$sums->found->houseBatteries(), ...$sums->found->ofKind(PartKind::Panel)]));
+        return array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), [...$sums->found->houseBatteries(), ...$sums->found->ofKind(PartKind::Panel)]));
     }
 
     private static function rounded(float $most, float $unit): float

@@ -31,7 +31,7 @@ final readonly class EngineStart
         if ($case->bank === null || $sums->system->vehicle->systemV > 24.0) {
             return null;
         }
-        $each = static fn(Part $p): float => $p->data->number('discharge_30s_a') ?? $p->data->number('discharge_limit_a') ?? 0.0;
+        $each = static fn(Part $p): float => $p->data->orUsual('discharge_30s_a');
         $strings = array_chunk(array_map($each, $case->parts), max(1, $case->bank->series));
         $amps = array_sum(array_map(static fn(array $s): float => min($s), $strings));
         $bank = new Figure('The bank gives for seconds', $amps, 'A', '30 s limit of each battery × strings', [Figure::given('of one battery', $each($case->parts[0]), 'A', Origin::DataSheet)], 'data sheet');

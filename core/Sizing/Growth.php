@@ -24,12 +24,12 @@ final readonly class Growth
         $batteries = $bay === null ? null : (float) ($bay->most - $bay->wanted);
         $circuits = count(array_unique(array_filter(array_map(static fn(ApplianceUse $a): string => $a->circuit, array_values($sums->system->appliances)))));
         $boxes = $sums->planned->ofKind(PartKind::DistributionBox);
-        $ways = $boxes === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->number('circuits') ?? 0.0, $boxes)) - $circuits;
+        $ways = $boxes === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->known('circuits'), $boxes)) - $circuits;
         $volts = $sums->banks->planned->bank?->nominalV() ?? $sums->system->vehicle->systemV;
         $regulators = $sums->planned->ofKind(PartKind::Regulator);
-        $watts = $regulators === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->number('max_charge_a') ?? 0.0, $regulators)) * $volts - $sums->planned->arrayW();
+        $watts = $regulators === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->known('max_charge_a'), $regulators)) * $volts - $sums->planned->arrayW();
         $roof = $sums->system->vehicle->roofM2;
-        $covered = array_sum(array_map(static fn(Part $p): float => ($p->data->number('length_mm') ?? 0.0) * ($p->data->number('width_mm') ?? 0.0) / 1e6, $sums->planned->ofKind(PartKind::Panel)));
+        $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $sums->planned->ofKind(PartKind::Panel)));
 
         return [
             new self('another battery', $batteries, '', $batteries === null ? 'the bay is not measured' : ($batteries >= 1.0 ? 'places of the same kind are left in the bay' : 'the bay is full')),

@@ -5,15 +5,11 @@ declare(strict_types=1);
 namespace Pebblefell\Sizing;
 
 use Pebblefell\Finding\Figure;
-use Pebblefell\Finding\Origin;
 use Pebblefell\System\Part;
 
 /** What stands behind the planned inverter: amps at low volts, heat, and what being on costs. */
 final readonly class InverterCheck
 {
-    /** Volts of a bank under load near its end, per 12 V. Common practice. */
-    private const LOW_V = 11.0;
-
     private function __construct(public Part $inverter, private Sums $sums)
     {
     }
@@ -32,7 +28,7 @@ final readonly class InverterCheck
         if ($watts === null) {
             return null;
         }
-        $volts = $this->inverter->data->figure('low_cutoff_v') ?? Figure::given('low volts', self::LOW_V * $this->sums->system->vehicle->systemV / 12.0, 'V', Origin::Assumed, 'common practice');
+        $volts = $this->inverter->data->figureOrUsual('low_cutoff_v', $this->sums->system->vehicle->systemV);
         $loads = $this->sums->loads;
 
         return new Figure('DC amps at low volts', ($watts->value / ($loads->efficiencyPct->value / 100.0) + $loads->idleW->value) / $volts->value, 'A', '(continuous W ÷ efficiency + idle draw) ÷ low volts', [$watts, $loads->efficiencyPct, $loads->idleW, $volts], 'first principles');

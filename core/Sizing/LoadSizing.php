@@ -12,15 +12,16 @@ use Pebblefell\Load\Side;
 use Pebblefell\Load\Together;
 use Pebblefell\Load\UsualAppliances;
 use Pebblefell\System\ApplianceUse;
+use Pebblefell\System\PartKind;
 use Pebblefell\System\Scenario;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
 
 /** The day's energy and worst moment of one scenario, with the inverter that is planned (or found, or assumed). */
 final readonly class LoadSizing
 {
-    /** Where no inverter's data sheet says otherwise. Common practice: 85 to 92 %, 10 to 24 W (0.8 to 2 A at 12 V). */
-    public const ASSUMED_EFFICIENCY_PCT = 88.0;
-    public const ASSUMED_IDLE_W = 15.0;
+    /** What the ordinary inverter gives, W, that is reckoned with where a job has none; only its losses count. Chosen. */
+    private const ORDINARY_W = 1000.0;
 
     /** So many inputs of a sum are shown one by one. Chosen. */
     private const SHOWN = 30;
@@ -41,10 +42,9 @@ final readonly class LoadSizing
     {
         $scenario ??= $system->sizingScenario();
         $part = $system->planned()->inverter() ?? $system->found()->inverter();
-        $efficiency = $part?->data->figure('efficiency_pct')
-            ?? Figure::given('Inverter efficiency', self::ASSUMED_EFFICIENCY_PCT, '%', Origin::Assumed, 'common practice, no source');
-        $idle = $part?->data->figure('idle_w')
-            ?? Figure::given('Inverter idle draw', self::ASSUMED_IDLE_W, 'W', Origin::Assumed, 'common practice, no source');
+        // Without an inverter in the job an ordinary one is reckoned with.
+        $sheet = $part === null ? DataSheet::of(PartKind::Inverter, ['continuous_w' => self::ORDINARY_W]) : $part->data;
+        [$efficiency, $idle] = [$sheet->figureOrUsual('efficiency_pct'), $sheet->figureOrUsual('idle_w')];
         $appliances = $scenario === null ? [] : array_map(
             static fn(ApplianceUse $use) => $use->in($scenario->uid),
             array_values($system->appliances),

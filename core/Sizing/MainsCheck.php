@@ -38,9 +38,9 @@ final readonly class MainsCheck
 
         return new self(
             $sums,
-            array_sum(array_map(static fn(Part $p): float => $p->data->number('output_a') ?? $p->data->number('charge_a') ?? 0.0, $chargers)),
+            array_sum(array_map(static fn(Part $p): float => $p->data->chargeCurrent()->value ?? 0.0, $chargers)),
             self::CHARGE_V * $sums->system->vehicle->systemV / 12.0,
-            ($chargers[0] ?? null)?->data->number('efficiency_pct') ?? TripSetup::CHARGER_PCT,
+            $chargers === [] ? 100.0 : $chargers[0]->data->orUsual('efficiency_pct'),
             array_filter($chargers, static fn(Part $p): bool => $p->data->flag('supports_supply') === true) !== [],
             $sums->loads->budget->acPeakW,
         );

@@ -7,9 +7,9 @@ namespace Pebblefell\Sizing;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Vehicle;
 
 /** What a step on the endurance map is: one string of batteries, or one panel. */
@@ -35,7 +35,7 @@ final readonly class MapUnit
     public static function ofBattery(DataSheet $sheet, Vehicle $vehicle): ?self
     {
         $part = new Part('x', PartKind::Battery, $sheet);
-        $series = Bank::seriesFor($sheet->number('nominal_v') ?? 12.0, $vehicle->systemV);
+        $series = Bank::seriesFor($sheet->known('nominal_v'), $vehicle->systemV);
         try {
             Bank::forSystem(array_fill(0, $series, BankCase::battery($part)), $vehicle->systemV);
         } catch (InvalidValue) {
@@ -48,18 +48,18 @@ final readonly class MapUnit
         }
         $price = $sheet->number('price');
 
-        return new self($sheet, $sheet->number('capacity_ah') ?? 1.0, $series, $series * ($sheet->number('mass_kg') ?? 0.0), $price === null ? null : $series * $price, $most);
+        return new self($sheet, $sheet->known('capacity_ah'), $series, $series * $sheet->orUsual('mass_kg'), $price === null ? null : $series * $price, $most);
     }
 
     public static function ofPanel(DataSheet $sheet, Vehicle $vehicle): self
     {
-        $m2 = ($sheet->number('length_mm') ?? 0.0) * ($sheet->number('width_mm') ?? 0.0) / 1e6;
+        $m2 = $sheet->footprintM2();
 
         return new self(
             $sheet,
-            $sheet->number('pmax_w') ?? 1.0,
+            $sheet->known('pmax_w'),
             1,
-            $sheet->number('mass_kg') ?? 0.0,
+            $sheet->orUsual('mass_kg'),
             $sheet->number('price'),
             $vehicle->roofM2 === null || $m2 <= 0.0 ? null : (int) floor($vehicle->roofM2 * Endurance::ROOF_SHARE / $m2),
         );

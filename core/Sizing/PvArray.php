@@ -44,7 +44,7 @@ final readonly class PvArray
         $open = $free === [] ? $regulators : $free;
         $kinds = [];
         foreach ($left as $panel) {
-            $kinds[$panel->make . '|' . $panel->model . '|' . ($panel->data->number('tilt_deg') ?? 0.0) . '|' . ($panel->data->number('azimuth_deg') ?? 180.0)][] = $panel;
+            $kinds[$panel->make . '|' . $panel->model . '|' . $panel->data->orUsual('tilt_deg') . '|' . $panel->data->orUsual('azimuth_deg')][] = $panel;
         }
         foreach (array_values($kinds) as $i => $panels) {
             $by = $open === [] ? '' : $open[min($i, count($open) - 1)]->uid;
@@ -60,13 +60,13 @@ final readonly class PvArray
 
     public function watts(): float
     {
-        return array_sum(array_map(static fn(Part $p): float => $p->data->number('pmax_w') ?? 0.0, $this->panels));
+        return array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $this->panels));
     }
 
     /** Panels in series: as noted at the regulator, else one. */
     public function series(): int
     {
-        return max(1, min(count($this->panels), (int) ($this->regulator?->data->number('array_series') ?? 1.0)));
+        return $this->regulator === null ? 1 : max(1, min(count($this->panels), (int) $this->regulator->data->orUsual('array_series')));
     }
 
     /** How the panels fit the regulator, in strings of $series; null while a data sheet has gaps. */
@@ -92,7 +92,7 @@ final readonly class PvArray
             return null;
         }
         try {
-            return PanelSheet::of($p, $voc, $vmp, $isc, $imp, $d->number('voc_tempco_pct_per_c') ?? PanelSheet::USUAL_VOC_PCT_PER_C, $d->number('vmp_tempco_pct_per_c') ?? PanelSheet::USUAL_VMP_PCT_PER_C);
+            return PanelSheet::of($p, $voc, $vmp, $isc, $imp, $d->orUsual('voc_tempco_pct_per_c'), $d->orUsual('vmp_tempco_pct_per_c'));
         } catch (InvalidValue) {
             return null;
         }
@@ -103,7 +103,7 @@ final readonly class PvArray
         $d = $regulator->data;
         [$volts, $amps] = [$d->number('max_pv_v'), $d->number('max_charge_a')];
 
-        return $volts === null || $amps === null ? null : RegulatorSheet::of($d->text('technology') === 'mppt', $volts, $amps, $d->number('max_pv_isc_a'), $d->number('start_above_battery_v') ?? RegulatorSheet::USUAL_START_ABOVE_V);
+        return $volts === null || $amps === null ? null : RegulatorSheet::of($d->text('technology') === 'mppt', $volts, $amps, $d->number('max_pv_isc_a'), $d->orUsual('start_above_battery_v'));
     }
 
     /**

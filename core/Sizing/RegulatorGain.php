@@ -30,11 +30,11 @@ final readonly class RegulatorGain
             return null;
         }
         $data = $array->panels[0]->data;
-        $plane = Plane::of($data->number('tilt_deg') ?? 0.0, $data->number('azimuth_deg') ?? 180.0);
+        $plane = Plane::of($data->orUsual('tilt_deg'), $data->orUsual('azimuth_deg'));
         $strings = count($array->panels) / $array->series();
         $volts = $bank->nominalV() * self::CHARGING;
-        $source = SolarSource::of($array->watts(), $plane, iscA: $sheet->iscA * $strings, noctC: $data->number('noct_c') ?? SolarSource::USUAL_NOCT_C, powerPerC: $sheet->vmpPctPerC / 100.0);
-        $limitW = ($array->regulator?->data->number('max_charge_a') ?? INF) * $volts;
+        $source = SolarSource::of($array->watts(), $plane, iscA: $sheet->iscA * $strings, noctC: $data->orUsual('noct_c'), powerPerC: $sheet->vmpPctPerC / 100.0);
+        $limitW = $array->regulator === null ? INF : $array->regulator->data->known('max_charge_a') * $volts;
         $shade = $sums->system->travel->shade();
         [$mppt, $pwm] = [0.0, 0.0];
         foreach (Weather::ofMeans($place->latitudeDeg, $place->clearnessByMonth(), $place->minCByMonth())->year as $day) {

@@ -67,7 +67,7 @@ final readonly class SettingSheet
     private static function row(Part $part, Parameter $parameter, ChargeProfile $profile, ?SettingEntry $entry): SettingRow
     {
         $why = $profile->figure($parameter);
-        $own = $part->data->figure('max_charge_a') ?? $part->data->figure('charge_a') ?? $part->data->figure('output_a');
+        $own = $part->data->chargeCurrent();
         // A charger is not set above what it can give.
         if ($parameter === Parameter::ChargeCurrent && $own !== null && $own->value < $why->value) {
             return new SettingRow($parameter, SetValue::number($own->value), new Figure('charge current', $own->value, 'A', 'the smaller of what the bank bears and what the charger gives', [$why, $own], 'data sheets'), $entry);

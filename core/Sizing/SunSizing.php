@@ -147,7 +147,7 @@ final readonly class SunSizing
         foreach ($graph->ofKind(PartKind::Panel) as $panel) {
             $plane = self::plane($panel);
             $key = "$plane->tiltDeg/$plane->azimuthDeg";
-            $arrays[$key] = [$plane, ($arrays[$key][1] ?? 0.0) + ($panel->data->number('pmax_w') ?? 0.0)];
+            $arrays[$key] = [$plane, ($arrays[$key][1] ?? 0.0) + $panel->data->known('pmax_w')];
         }
 
         return array_values($arrays);
@@ -155,6 +155,6 @@ final readonly class SunSizing
 
     private static function plane(Part $panel): Plane
     {
-        return Plane::of($panel->data->number('tilt_deg') ?? 0.0, $panel->data->number('azimuth_deg') ?? 180.0);
+        return Plane::of($panel->data->orUsual('tilt_deg'), $panel->data->orUsual('azimuth_deg'));
     }
 }

@@ -42,9 +42,6 @@ final readonly class TripSetup
     /** Of its rating a second alternator of the house bank gives on the road. Common practice: about 190 A from 280 A. */
     private const HOUSE_ALTERNATOR_SHARE = 0.68;
 
-    /** Efficiency of a mains charger where no data sheet says otherwise, %. Common practice. */
-    public const CHARGER_PCT = 88.0;
-
     private function __construct(public Trip $trip, public Weather $weather)
     {
     }
@@ -143,20 +140,20 @@ final readonly class TripSetup
             $mppt = $regulator?->data->text('technology') !== 'pwm';
             $planes = [];
             foreach ($array->panels as $panel) {
-                $planes[($panel->data->number('tilt_deg') ?? 0.0) . '/' . ($panel->data->number('azimuth_deg') ?? 180.0)][] = $panel;
+                $planes[$panel->data->orUsual('tilt_deg') . '/' . $panel->data->orUsual('azimuth_deg')][] = $panel;
             }
             foreach ($planes as $panels) {
-                $watts = array_sum(array_map(static fn(Part $p): float => $p->data->number('pmax_w') ?? 0.0, $panels));
+                $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $panels));
                 $limit = $regulator?->data->number('max_charge_a');
                 $sources[] = SolarSource::of(
                     $watts,
-                    Plane::of($panels[0]->data->number('tilt_deg') ?? 0.0, $panels[0]->data->number('azimuth_deg') ?? 180.0),
+                    Plane::of($panels[0]->data->orUsual('tilt_deg'), $panels[0]->data->orUsual('azimuth_deg')),
                     $mppt,
                     // Panels that lie differently share their regulator by watts.
                     $limit === null ? null : max(0.1, $limit * $watts / max(1.0, $array->watts())),
                     ($isc = $panels[0]->data->number('isc_a')) === null ? null : $isc * count($panels) / $array->series(),
-                    $panels[0]->data->number('noct_c') ?? SolarSource::USUAL_NOCT_C,
-                    ($panels[0]->data->number('vmp_tempco_pct_per_c') ?? 100.0 * SolarSource::USUAL_POWER_PER_C) / 100.0,
+                    $panels[0]->data->orUsual('noct_c'),
+                    $panels[0]->data->orUsual('vmp_tempco_pct_per_c') / 100.0,
                     SolarSource::USUAL_LOSSES,
                     $systemV,
                 );
@@ -169,13 +166,13 @@ final readonly class TripSetup
     private static function drive(System $system, Graph $graph): ?DriveSource
     {
         $hours = $system->travel->drivingHDay;
-        $amps = array_sum(array_map(static fn(Part $p): float => $p->data->number('output_a') ?? 0.0, $graph->ofKind(PartKind::Dcdc)));
+        $amps = array_sum(array_map(static fn(Part $p): float => $p->data->known('output_a'), $graph->ofKind(PartKind::Dcdc)));
         if ($amps <= 0.0 && $graph->ofKind(PartKind::Isolator) !== []) {
             $amps = self::RELAY_A;
         }
         foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') === true) {
-                $amps += self::HOUSE_ALTERNATOR_SHARE * ($alternator->data->number('rated_a') ?? 0.0);
+                $amps += self::HOUSE_ALTERNATOR_SHARE * $alternator->data->known('rated_a');
             }
         }
         if ($hours <= 0.0 || $amps <= 0.0) {
@@ -189,11 +186,11 @@ final readonly class TripSetup
     {
         $amps = 0.0;
         $supports = false;
-        $efficiency = self::CHARGER_PCT;
+        $efficiency = 100.0;
         foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) as $charger) {
-            $amps += $charger->data->number('output_a') ?? $charger->data->number('charge_a') ?? 0.0;
+            $amps += $charger->data->chargeCurrent()->value ?? 0.0;
             $supports = $supports || $charger->data->flag('supports_supply') === true;
-            $efficiency = $charger->data->number('efficiency_pct') ?? $efficiency;
+            $efficiency = $charger->data->orUsual('efficiency_pct');
         }
         if ($amps <= 0.0) {
             return null;
@@ -209,23 +206,23 @@ final readonly class TripSetup
         $usual = $posts[count($posts) > 2 ? 1 : 0];
         $inlet = $graph->ofKind(PartKind::ShoreInlet)[0] ?? null;
 
-        return min($usual, $inlet?->data->number('rating_a') ?? $usual);
+        return $inlet === null ? $usual : min($usual, $inlet->data->known('rating_a'));
     }
 
     private static function heater(Graph $graph, BankCase $case): ?Heater
     {
-        $own = array_sum(array_map(static fn(Part $p): float => $p->data->number('heater_w') ?? 0.0, $case->parts));
+        $own = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('heater_w'), $case->parts));
         if ($own > 0.0) {
             return Heater::of($own, Heater::USUAL_ON_C, Heater::USUAL_OFF_C, true);
         }
         $pads = $graph->ofKind(PartKind::HeatingPad);
-        $watts = array_sum(array_map(static fn(Part $p): float => $p->data->number('heater_w') ?? 0.0, $pads));
+        $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('heater_w'), $pads));
         if ($watts <= 0.0) {
             return null;
         }
-        $on = $pads[0]->data->number('on_c') ?? Heater::USUAL_ON_C;
+        $on = $pads[0]->data->orUsual('on_c');
 
-        return Heater::of($watts, $on, max($on, $pads[0]->data->number('off_c') ?? Heater::USUAL_OFF_C));
+        return Heater::of($watts, $on, max($on, $pads[0]->data->orUsual('off_c')));
     }
 
     private static function disconnect(Graph $graph): ?LowVoltage

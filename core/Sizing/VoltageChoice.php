@@ -91,8 +91,8 @@ final readonly class VoltageChoice
         $price = null;
         $area = INF;
         foreach ($library as $part) {
-            $mm2 = $part->data->number('size_mm2') ?? 0.0;
-            if ($part->kind === PartKind::Cable && $part->data->number('price_per_m') !== null && $mm2 >= $cable->areaMm2 - 1e-6 && $mm2 < $area) {
+            $mm2 = $part->kind === PartKind::Cable ? $part->data->known('size_mm2') : 0.0;
+            if ($mm2 >= $cable->areaMm2 - 1e-6 && $mm2 < $area && $part->data->number('price_per_m') !== null) {
                 [$price, $area] = [$part->data->number('price_per_m'), $mm2];
             }
         }
@@ -111,10 +111,10 @@ final readonly class VoltageChoice
         foreach ($library as $part) {
             $near = static fn(?float $v): bool => $v !== null && abs($v / $volts - 1.0) < 0.25;
             match ($part->kind) {
-                PartKind::Battery => Bank::seriesFor($part->data->number('nominal_v') ?? 0.1, $volts) <= 4 && ($part->data->number('nominal_v') ?? 99.0) < $volts * 1.25 ? ++$counts['batteries'] : null,
-                PartKind::Inverter, PartKind::InverterCharger => $near($part->data->number('input_v') ?? 12.0) ? ++$counts['inverters'] : null,
-                PartKind::Dcdc => $near($part->data->number('output_v') ?? 12.0) ? ++$counts['DC-DC chargers'] : null,
-                PartKind::MainsCharger, PartKind::Converter => $near($part->data->number('output_v') ?? 12.0) ? ++$counts['mains chargers'] : null,
+                PartKind::Battery => Bank::seriesFor($part->data->known('nominal_v'), $volts) <= 4 && $part->data->known('nominal_v') < $volts * 1.25 ? ++$counts['batteries'] : null,
+                PartKind::Inverter, PartKind::InverterCharger => $near($part->data->orUsual('input_v')) ? ++$counts['inverters'] : null,
+                PartKind::Dcdc => $near($part->data->orUsual('output_v')) ? ++$counts['DC-DC chargers'] : null,
+                PartKind::MainsCharger, PartKind::Converter => $near($part->data->orUsual('output_v')) ? ++$counts['mains chargers'] : null,
                 default => null,
             };
         }

@@ -38,7 +38,7 @@ final readonly class Difference
     /** Weight that the plan adds (negative: takes off), kg, of parts whose weight is known. */
     public function massKg(): float
     {
-        $mass = static fn(array $parts): float => array_sum(array_map(static fn(Part $p): float => $p->data->number('mass_kg') ?? 0.0, $parts));
+        $mass = static fn(array $parts): float => array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), $parts));
 
         return $mass($this->parts(Fate::Add)) - $mass($this->parts(Fate::Remove));
     }

@@ -54,7 +54,7 @@ final readonly class Graph
     /** Watts of all panels. */
     public function arrayW(): float
     {
-        return array_sum(array_map(static fn(Part $p): float => $p->data->number('pmax_w') ?? 0.0, $this->ofKind(PartKind::Panel)));
+        return array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $this->ofKind(PartKind::Panel)));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Pebblefell\System;
 
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** One part of the system, found or planned, with what is known of it. */
 final readonly class Part

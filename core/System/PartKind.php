@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\DataFields;
+
 /** The kinds of part that a system is made of. Data sheet lines and terminals of each: see DataFields and Terminals. */
 enum PartKind: string
 {

@@ -45,9 +45,9 @@ use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Sizing\BankDrawing;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Spatie\Activitylog\Facades\LogBatch;
 
 /**

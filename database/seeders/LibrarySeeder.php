@@ -6,8 +6,8 @@ namespace Database\Seeders;
 
 use App\Models\LibraryPart;
 use Illuminate\Database\Seeder;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** The demo's parts library. Makers, models and figures are invented; the figures are such as parts of their kind have. */
 final class LibrarySeeder extends Seeder

@@ -88,6 +88,8 @@ command_test() {
     case $what in all | live) run_part 'PHPUnit: Live' env $served php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --testsuite Live "$@" ;; esac
     if [ -n "$FAILED" ]; then
         printf '\nFailed:%s\n' "$FAILED"
+        # What the server logged, first lines only: the instance is gone afterwards.
+        find "$INSTANCE" -name 'pebblefell.log' -exec grep -ahE '^\[[0-9-]+' {} + 2>/dev/null | cut -c1-600 | tail -n 20
         exit 1
     fi
     printf '\nAll good.\n'

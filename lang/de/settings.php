@@ -13,4 +13,12 @@ return [
     'tail_current_a' => 'Endstrom',
     'compensation_mv_per_c' => 'Temperaturkompensation',
     'charge_current_a' => 'Ladestrom, höchstens',
+    'charge_limit_v' => 'Ladegrenze',
+    'warning_v' => 'Warnung',
+    'cutoff_v' => 'Abschaltung',
+    'disconnect_v' => 'Trennen',
+    'reconnect_v' => 'Wieder verbinden',
+    'restart_v' => 'Wieder anlaufen',
+    'high_v' => 'Obere Grenze',
+    'low_v' => 'Untere Grenze',
 ];

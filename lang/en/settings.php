@@ -13,4 +13,12 @@ return [
     'tail_current_a' => 'Tail current',
     'compensation_mv_per_c' => 'Temperature compensation',
     'charge_current_a' => 'Charge current, at most',
+    'charge_limit_v' => 'Charge limit',
+    'warning_v' => 'Warning',
+    'cutoff_v' => 'Cut-off',
+    'disconnect_v' => 'Disconnect',
+    'reconnect_v' => 'Reconnect',
+    'restart_v' => 'Restart',
+    'high_v' => 'Upper limit',
+    'low_v' => 'Lower limit',
 ];

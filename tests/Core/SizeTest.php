@@ -23,10 +23,10 @@ use Pebblefell\Sizing\Sums;
 use Pebblefell\Sizing\VoltageChoice;
 use Pebblefell\Sizing\Worth;
 use Pebblefell\Sizing\YearOutlook;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Stay;
 use PHPUnit\Framework\TestCase;
 

@@ -12,8 +12,8 @@ use App\Models\Role;
 use App\Models\Workshop;
 use Pebblefell\Region\Region;
 use Pebblefell\Region\Units;
-use Pebblefell\System\DataField;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataField;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What was typed stands on the page again, in every field of every form, in every region's units; what is wrong is said at its own field and nothing beside it is lost. */

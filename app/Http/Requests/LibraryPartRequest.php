@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use App\Models\LibraryPart;
 use Illuminate\Validation\Rule;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** A model in the library with its data sheet. */
 final class LibraryPartRequest extends FormRequest

@@ -9,9 +9,9 @@ use App\Models\Part;
 use Illuminate\Validation\Rule;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
-use Pebblefell\System\DataSheet;
 use Pebblefell\System\Part as CorePart;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** One part's sheet: names, serial, place, and its data. */
 final class PartRequest extends FormRequest

@@ -7,9 +7,7 @@ namespace Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Rule;
 use Pebblefell\Assessment\Stage;
 use Pebblefell\Finding\Amount;
-use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Sizing\Sums;
@@ -30,9 +28,9 @@ final class ColdCharging implements Rule
         if ($bank === null || $sheet === null) {
             return [];
         }
-        $floor = $sheet->figure('charge_min_c') ?? Figure::given('charge not below', $bank->chemistry()->chargeFloorC(), '°C', Origin::Assumed);
+        $floor = $sheet->figureOrUsual('charge_min_c');
         $coldest = $sums->banks->celsius;
-        $warmed = ($sheet->number('heater_w') ?? 0.0) > 0.0 || $sums->planned->ofKind(PartKind::HeatingPad) !== [];
+        $warmed = $sheet->orUsual('heater_w') > 0.0 || $sums->planned->ofKind(PartKind::HeatingPad) !== [];
         if ($coldest->value >= $floor->value || $warmed) {
             return [];
         }

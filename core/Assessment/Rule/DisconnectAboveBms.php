@@ -43,7 +43,7 @@ final class DisconnectAboveBms implements Rule
         $findings = [];
         foreach ($sums->planned->ofKind(PartKind::LowVoltageDisconnect) as $part) {
             $acts = $part->data->figure('disconnect_v');
-            $rating = $part->data->number('rating_a') ?? 0.0;
+            $rating = $part->data->known('rating_a');
             $actsFirst = $acts !== null && $acts->value > $bms->value;
             if ($actsFirst && $rating >= $sums->loads->budget->peakA()) {
                 continue;

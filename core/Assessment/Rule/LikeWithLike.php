@@ -30,9 +30,9 @@ final class LikeWithLike implements Rule
             return [new Finding('bank-voltage', Severity::Stop, ['problem' => $case->problem], [Figure::given('batteries', count($case->parts), '')])];
         }
         $differ = static fn(callable $of): bool => count(array_unique(array_map($of, $case->parts))) > 1;
-        $ages = array_map(static fn(Part $p): float => $p->data->number('age_years') ?? 0.0, $case->parts);
+        $ages = array_map(static fn(Part $p): float => $p->data->orUsual('age_years'), $case->parts);
         [$severity, $what] = match (true) {
-            $differ(static fn(Part $p): string => $p->data->text('chemistry') ?? '') => [Severity::Stop, 'chemistry'],
+            $differ(static fn(Part $p): string => $p->data->chemistry()->value) => [Severity::Stop, 'chemistry'],
             $differ(static fn(Part $p): string => $p->make . '|' . $p->model), $differ(static fn(Part $p): string => (string) $p->data->number('capacity_ah')) => [Severity::Fix, 'model'],
             $ages !== [] && max($ages) - min($ages) > self::SAME_AGE_YEARS => [Severity::Fix, 'age'],
             default => [Severity::Note, ''],

@@ -10,7 +10,6 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
-use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Sizing\Sums;
 use Pebblefell\System\PartKind;
@@ -34,8 +33,8 @@ final class LoadOutputCarries implements Rule
                 }
                 foreach ($graph->ofKind(PartKind::DistributionBox, PartKind::Inverter) as $fed) {
                     $amps = $fed->kind === PartKind::Inverter
-                        ? new Figure('fed', ($fed->data->number('continuous_w') ?? 0.0) / $sums->system->vehicle->systemV, 'A', 'watts ÷ system volts')
-                        : ($fed->data->figure('rating_a') ?? Figure::given('fed', 40.0, 'A', Origin::Assumed));
+                        ? new Figure('fed', $fed->data->known('continuous_w') / $sums->system->vehicle->systemV, 'A', 'watts ÷ system volts')
+                        : $fed->data->figureOrUsual('rating_a');
                     $isFed = in_array($fed->uid . '.supply_plus', $group, true) || in_array($fed->uid . '.battery_plus', $group, true);
                     if ($isFed && $amps->value > $limit->value) {
                         return [new Finding(

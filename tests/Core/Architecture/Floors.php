@@ -15,7 +15,7 @@ use PHPat\Test\PHPat;
 final class Floors
 {
     /** Rooms from the ground up. A room may use those before it, and itself. */
-    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Chemistry', 'Sun', 'Conductor', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Balance', 'Sizing', 'Assessment', 'Stage', 'Calculation'];
+    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Schedule', 'Chemistry', 'Sun', 'Conductor', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Balance', 'Sizing', 'Assessment', 'Stage', 'Calculation'];
 
     /**
      * @return iterable<Rule>
@@ -42,7 +42,7 @@ final class Floors
             ->classes(
                 Selector::inNamespace('Pebblefell'),
                 Selector::classname(
-                    '/^(BackedEnum|UnitEnum|InvalidArgumentException|Throwable|Countable|IteratorAggregate|ArrayIterator|Traversable|Closure|Stringable|stdClass|JsonException)$/',
+                    '/^(BackedEnum|UnitEnum|InvalidArgumentException|LogicException|Throwable|Countable|IteratorAggregate|ArrayIterator|Traversable|Closure|Stringable|stdClass|JsonException)$/',
                     true,
                 ),
             )

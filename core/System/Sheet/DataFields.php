@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\System;
+namespace Pebblefell\System\Sheet;
 
-use Pebblefell\System\DataField as F;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataField as F;
 
 /** The lines of each kind's data sheet, with unit and bounds. The bounds catch slips of the pen, they are not limits of the trade. */
 final class DataFields

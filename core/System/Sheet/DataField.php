@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\System;
+namespace Pebblefell\System\Sheet;
 
 use Pebblefell\Exception\InvalidValue;
 

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\System;
+namespace Pebblefell\System\Sheet;
 
+use LogicException;
+use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
+use Pebblefell\System\PartKind;
 
 /** What is known of a part, each value with where it comes from. */
 final readonly class DataSheet
@@ -53,6 +56,54 @@ final readonly class DataSheet
         $value = $this->values[$key] ?? null;
 
         return is_float($value) ? $value : null;
+    }
+
+    /** A line without which no sheet is made. */
+    public function known(string $key): float
+    {
+        return $this->number($key) ?? throw new LogicException("{$this->kind->value} has no $key");
+    }
+
+    /**
+     * What is noted, or what is usual where nothing is.
+     *
+     * @param float $systemV of the vehicle, for lines that follow it
+     */
+    public function orUsual(string $key, float $systemV = 12.0): float
+    {
+        return $this->number($key) ?? Gaps::usual($this, $key, $systemV);
+    }
+
+    /** The same as an input of a formula, marked as assumed where it is. */
+    public function figureOrUsual(string $key, float $systemV = 12.0): Figure
+    {
+        $field = $this->kind->fields()[$key];
+
+        return $this->figure($key) ?? Figure::given($field->label, Gaps::usual($this, $key, $systemV), $field->unit, Origin::Assumed, Gaps::SOURCE);
+    }
+
+    /** Of a battery. */
+    public function chemistry(): Chemistry
+    {
+        return Chemistry::from((string) $this->text('chemistry'));
+    }
+
+    /** What a charging source gives the bank, by whichever line its kind says it; null for what charges nothing. */
+    public function chargeCurrent(): ?Figure
+    {
+        return $this->figure('max_charge_a') ?? $this->figure('charge_a') ?? $this->figure('output_a');
+    }
+
+    /** Footprint, m²; 0 where it was not measured. */
+    public function footprintM2(): float
+    {
+        return ($this->number('length_mm') ?? 0.0) * ($this->number('width_mm') ?? 0.0) / 1e6;
+    }
+
+    /** Volume, litres; 0 where it was not measured. */
+    public function volumeL(): float
+    {
+        return $this->footprintM2() * ($this->number('height_mm') ?? 0.0);
     }
 
     public function text(string $key): ?string
