@@ -28,6 +28,7 @@ final class Calculations
             'fuse' => Fuses::class,
             'inverter-draw' => InverterDraw::class,
             'ladder' => Ladders::class,
+            'opens' => Opens::class,
             'peukert' => PeukertCapacity::class,
             'refresh-charge' => Refresh::class,
             'schedule' => Scheduling::class,

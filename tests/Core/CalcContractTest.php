@@ -171,7 +171,7 @@ final class CalcContractTest extends TestCase
         self::assertSame(0, $code);
         $names = explode("\n", trim($list));
         self::assertSame(
-            ['array-fit', 'array-yield', 'assess', 'bank-layout', 'bank-share', 'bank-size', 'budget', 'charge-time', 'dcdc-fit', 'equalise', 'inverter-draw', 'peukert', 'refresh-charge', 'shore', 'sun-day', 'sun-month', 'trip'],
+            ['array-fit', 'array-yield', 'assess', 'bank-layout', 'bank-share', 'bank-size', 'budget', 'capacity-test', 'charge-time', 'conductor', 'dcdc-fit', 'equalise', 'fuse', 'inverter-draw', 'ladder', 'opens', 'peukert', 'refresh-charge', 'schedule', 'shore', 'short-circuit', 'sun-day', 'sun-month', 'trip'],
             $names,
         );
         foreach ($names as $name) {
