@@ -28,7 +28,7 @@ final class AddPartsRequest extends FormRequest
             'model' => ['nullable', 'string', 'max:120'],
             'place' => ['nullable', 'string', 'max:160'],
             'note' => ['nullable', 'string', 'max:500'],
-            ...self::sheetRules($this->kindOrNull()),
+            ...self::sheetRules($this->kindOrNull(), $this->unitsHere()),
         ];
     }
 

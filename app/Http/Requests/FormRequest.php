@@ -111,6 +111,14 @@ abstract class FormRequest extends BaseRequest
         return ($job?->effectiveRegion() ?? Workshop::current()->region)->units();
     }
 
+    /** Of the job that the address names, else of the workshop. */
+    protected function unitsHere(): Units
+    {
+        $job = $this->route('job');
+
+        return $this->units($job instanceof Job ? $job : null);
+    }
+
     /** A number as typed, or null when the field is empty. */
     protected function number(string $key): ?float
     {

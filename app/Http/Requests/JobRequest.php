@@ -31,7 +31,7 @@ final class JobRequest extends FormRequest
             'axles' => ['nullable', 'integer', 'between:0,8'],
             'payload_kg' => ['nullable', 'numeric', 'between:0,50000'],
             'axle_kg' => ['nullable', 'numeric', 'between:0,50000'],
-            'roof_m2' => ['nullable', 'numeric', 'between:0,' . floor($this->units($this->route('job') instanceof Job ? $this->route('job') : null)->show(200.0, 'm²'))],
+            'roof_m2' => ['nullable', 'numeric', 'between:0,' . floor($this->unitsHere()->show(200.0, 'm²'))],
             'bay_length_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_width_mm,bay_height_mm'],
             'bay_width_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_length_mm,bay_height_mm'],
             'bay_height_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_length_mm,bay_width_mm'],
@@ -85,8 +85,7 @@ final class JobRequest extends FormRequest
      */
     public function row(): array
     {
-        $job = $this->route('job');
-        $units = $this->units($job instanceof Job ? $job : null);
+        $units = $this->unitsHere();
 
         return [
             'title' => $this->text('title'),

@@ -28,7 +28,7 @@ final class PartRequest extends FormRequest
             'place' => ['nullable', 'string', 'max:160'],
             'role' => ['required', Rule::in(CorePart::ROLES)],
             'note' => ['nullable', 'string', 'max:500'],
-            ...self::sheetRules($this->kind()),
+            ...self::sheetRules($this->kind(), $this->unitsHere()),
         ];
     }
 

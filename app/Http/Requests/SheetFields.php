@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Workshop;
+use App\Words\Show;
+use Closure;
 use Pebblefell\Region\Units;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataField;
 
 /** Reads a data sheet out of form fields named data[key]. */
 trait SheetFields
@@ -32,16 +36,16 @@ trait SheetFields
     }
 
     /**
-     * Rules for data[…]: a number is a number; bounds are core's, and come back as errors at the same fields.
+     * Rules for data[…]: a number is a number within core's bounds, which are told in the units that it is typed in.
      *
      * @return array<string, list<mixed>>
      */
-    protected static function sheetRules(?PartKind $kind): array
+    protected static function sheetRules(?PartKind $kind, Units $units): array
     {
         $rules = ['data' => ['array']];
         foreach ($kind?->fields() ?? [] as $key => $field) {
             $rules["data.$key"] = match ($field->type) {
-                'number' => ['nullable', 'numeric'],
+                'number' => ['nullable', 'numeric', self::within($field, $units)],
                 'choice' => ['nullable', 'in:' . implode(',', $field->choices)],
                 'flag' => ['nullable', 'in:0,1,yes,no'],
                 default => ['nullable', 'string', 'max:200'],
@@ -49,6 +53,19 @@ trait SheetFields
         }
 
         return $rules;
+    }
+
+    /** A check against the bounds of a line, said in the reader's units. */
+    private static function within(DataField $field, Units $units): Closure
+    {
+        return static function (string $attribute, mixed $typed, Closure $fail) use ($field, $units): void {
+            $value = is_numeric($typed) ? $units->read((float) $typed, $field->unit) : null;
+            if ($value !== null && ($value < $field->low || $value > $field->high)) {
+                // Areas are typed in mm² in every region.
+                $show = new Show($field->unit === 'mm²' ? Units::Metric : $units, Workshop::current()->currency);
+                $fail("Must be between {$show->text($field->low, $field->unit)} and {$show->text($field->high, $field->unit)}.");
+            }
+        };
     }
 
     /**
