@@ -52,8 +52,8 @@ final class HoursText
 
     private static function clock(float $hour): string
     {
-        $minutes = (int) round(($hour - floor($hour)) * 60);
+        $minutes = (int) round($hour * 60);
 
-        return $minutes === 0 ? (string) (int) $hour : sprintf('%d:%02d', (int) floor($hour), $minutes);
+        return $minutes % 60 === 0 ? (string) intdiv($minutes, 60) : sprintf('%d:%02d', intdiv($minutes, 60), $minutes % 60);
     }
 }
