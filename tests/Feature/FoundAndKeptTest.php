@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Customer;
+use App\Models\Handover;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Role;
+use Database\Seeders\DatabaseSeeder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+
+/** What was entered is found again by any piece of it, and what is issued holds all of it: page, print and file alike. */
+final class FoundAndKeptTest extends TestCase
+{
+    /**
+     * @return iterable<string, array{string, bool}> asked, and whether the trailer is found by it
+     */
+    public static function asked(): iterable
+    {
+        yield 'a piece of the title' => ['brary tra', true];
+        yield 'in capitals' => ['LIBRARY', true];
+        yield 'the customer' => ['søn & co', true];
+        yield 'the plate' => ['TV 00', true];
+        yield 'a serial' => ['K-77', true];
+        yield 'something else' => ['horsebox', false];
+        yield 'a wildcard of the database is a letter' => ['%', false];
+        yield 'another one' => ['L_brary', false];
+        yield 'a quote' => ["'", false];
+        yield 'half of a statement' => ["' OR 1=1 -- ", false];
+    }
+
+    #[DataProvider('asked')]
+    public function testAJobIsFoundByAnyPieceOfIt(string $asked, bool $found): void
+    {
+        $customer = Customer::factory()->create(['name' => 'Lund, Søn & Co']);
+        $job = $this->job(['title' => 'Library trailer', 'registration' => 'TV 00 042', 'customer_id' => $customer->id]);
+        $this->actingAs($this->user());
+        $this->post("/jobs/$job->id/parts", ['kind' => 'fuse', 'count' => 1, 'fate' => 'keep', 'make' => 'Testmake', 'model' => 'Strip 5', 'data' => ['rating_a' => '100']])->assertSessionHasNoErrors();
+        $job->parts()->firstOrFail()->update(['serial' => 'K-77 <b>']);
+        $page = new Page((string) $this->get('/search?' . http_build_query(['q' => $asked]))->assertOk()->getContent());
+        self::assertSame($found, str_contains($page->text(), 'Library trailer'), $page->text());
+        self::assertSame(0, $page->count('//main//b[text()=""]'), 'what was typed is text');
+    }
+
+    public function testEachRoleFindsOnlyWhatIsThereAndLongListsAreCut(): void
+    {
+        $this->actingAs($this->user(Role::Technician));
+        foreach (range(1, 30) as $i) {
+            Job::query()->create(['title' => "Alike $i", 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'van', 'months' => []]);
+        }
+        $page = new Page((string) $this->get('/search?q=Alike')->assertOk()->getContent());
+        self::assertSame(25, preg_match_all('/Alike \d+/', $page->text()));
+        $this->get('/search?q=')->assertOk();
+        $this->get('/search')->assertOk();
+    }
+
+    /** A pack of every demo job: what is fitted, with serials and places, what was set, what was measured, stands in the page, the print and the file. */
+    public function testAPackOfEveryJobHoldsAllOfIt(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->actingAs($this->user(Role::Office, Role::Planner));
+        $issued = 0;
+        foreach (Job::query()->get() as $job) {
+            $fitted = $job->parts()->get()->filter(static fn(Part $p): bool => $p->fate->value !== 'remove');
+            if ($fitted->isEmpty()) {
+                continue;
+            }
+            $this->post("/jobs/$job->id/handovers")->assertSessionHasNoErrors();
+            $pack = Handover::query()->where('job_id', $job->id)->latest('id')->firstOrFail();
+            ++$issued;
+            $page = (new Page((string) $this->get($pack->link())->assertOk()->getContent()))->text('//body');
+            $file = json_decode((string) $this->get($pack->link('pack.file'))->assertOk()->getContent(), true);
+            $print = new Process(['pdftotext', '-raw', '-', '-'], null, null, (string) $this->get($pack->link('pack.pdf'))->assertOk()->getContent());
+            $print->mustRun();
+            // A line of the print may break anywhere: what counts are its letters.
+            $letters = static fn(string $t): string => (string) preg_replace('/[^\p{L}\p{N}]/u', '', $t);
+            $printed = $letters($print->getOutput());
+            foreach ($fitted as $part) {
+                foreach (array_filter([$part->model, $part->serial]) as $words) {
+                    self::assertStringContainsString($words, $page, "$job->title: page");
+                    self::assertStringContainsString($letters($words), $printed, "$job->title: print");
+                }
+            }
+            self::assertEqualsCanonicalizing($job->parts()->pluck('uid')->all(), array_column($file['parts'], 'uid'), $job->title);
+            foreach ($job->settings()->get() as $setting) {
+                if ($setting->as_set !== null && $setting->as_set !== '' && $fitted->contains('uid', $setting->part_uid)) {
+                    self::assertStringContainsString((string) $setting->as_set, $page, "$job->title: a setting");
+                }
+            }
+            // Whoever has the link reads it and nothing else; nobody indexes it.
+            auth()->forgetUser();
+            $this->get($pack->link())->assertOk()->assertHeader('X-Robots-Tag');
+            $this->get("/jobs/$job->id/survey")->assertRedirect('/sign-in');
+            $this->actingAs($this->user(Role::Office, Role::Planner));
+        }
+        self::assertGreaterThanOrEqual(8, $issued);
+    }
+}
