@@ -255,17 +255,6 @@ enum Chemistry: string
         });
     }
 
-    /** The most volts a cell may be charged to, whoever charges it. LFP: charge limit of the cell; lead: common practice at 25 °C. */
-    public function highestCellV(): float
-    {
-        return match ($this) {
-            self::Lfp => 3.65,
-            self::Flooded => 2.70,
-            self::Agm, self::LeadCarbon => 2.45,
-            self::Gel => 2.40,
-        };
-    }
-
     /** The least volts a cell may be drawn down to. LFP: cut-off of the cell; lead: 1.75 V, end of the capacity test of IEC 60896 (from memory). */
     public function lowestCellV(): float
     {

@@ -44,7 +44,7 @@ final readonly class Ladder
      */
     public static function of(Chemistry $chemistry, int $cells, array $settings, ?float $highV = null, ?float $lowV = null): self
     {
-        [$high, $low] = [$highV ?? $cells * $chemistry->highestCellV(), $lowV ?? $cells * $chemistry->lowestCellV()];
+        [$high, $low] = [$highV ?? $cells * $chemistry->ceilingCellV(), $lowV ?? $cells * $chemistry->lowestCellV()];
         $rungs = [...array_values($settings), new Rung(self::BMS, 'high_v', $high), new Rung(self::BMS, 'low_v', $low)];
         usort($rungs, static fn(Rung $a, Rung $b): int => $b->valueV <=> $a->valueV);
 
@@ -126,7 +126,7 @@ final readonly class Ladder
     private function ofEachDevice(): array
     {
         $findings = [];
-        $most = min($this->highV, $this->cells * $this->chemistry->highestCellV());
+        $most = min($this->highV, $this->cells * $this->chemistry->ceilingCellV());
         foreach ($this->rungs as $rung) {
             if ($rung->parameter === 'equalise_v' && $this->chemistry !== Chemistry::Flooded) {
                 $findings[] = $this->finding('equalise-on', $this->chemistry->isLithium() ? Severity::Stop : Severity::Fix, $rung, $most, 'ladder');

@@ -13,6 +13,7 @@ use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\System\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\Gaps;
 use Pebblefell\System\SignalKind;
 use Pebblefell\System\System;
 
@@ -30,9 +31,6 @@ final readonly class AlternatorCheck
 
     /** An LFP bank at rest, well discharged, V a cell. Common practice. */
     private const EMPTY_CELL_V = 3.2;
-
-    /** Set volts where the label is silent, per 12 V. Common practice: 13.8 to 14.6 V. */
-    private const SET_V = 14.2;
 
     /** The alternator that feeds the chargers, and what it is rated. */
     public static function rated(Graph $graph): Figure
@@ -85,7 +83,7 @@ final readonly class AlternatorCheck
         }
         $alternator = $sums->planned->ofKind(PartKind::Alternator)[0] ?? null;
         $rated = self::rated($sums->planned);
-        $set = $alternator === null ? Figure::given('Regulated to', self::SET_V * $bank->systemV / 12.0, 'V', Origin::Assumed) : $alternator->data->figureOrUsual('regulated_v', $bank->systemV);
+        $set = $alternator === null ? Figure::given('Regulated to', Gaps::REGULATED_V * $bank->systemV / 12.0, 'V', Origin::Assumed) : $alternator->data->figureOrUsual('regulated_v', $bank->systemV);
         $emptyV = $bank->cells() * ($bank->chemistry()->isLithium() ? self::EMPTY_CELL_V : $bank->chemistry()->restCurve()->volts(50.0));
 
         return new Figure('Current through the relay', min($rated->value, max(0.0, $set->value - $emptyV) / self::LOOP_OHM), 'A', '(alternator volts − empty bank volts) ÷ loop resistance, at most the rating', [

@@ -18,9 +18,6 @@ use Pebblefell\Sizing\Sums;
 /** Lithium is never equalised. Where a charger cannot switch it off, it stands no higher than 14.6 V on four cells. */
 final class EqualiseOff implements Rule
 {
-    /** Highest equalise volts a cell where it cannot be switched off. Common practice: 14.6 V on four cells. */
-    private const AT_MOST_CELL_V = 3.65;
-
     public function stage(): Stage
     {
         return Stage::Settings;
@@ -32,7 +29,7 @@ final class EqualiseOff implements Rule
         if ($bank === null) {
             return [];
         }
-        $atMost = $bank->cells() * self::AT_MOST_CELL_V;
+        $atMost = $bank->cells() * $bank->chemistry()->ceilingCellV();
         $findings = [];
         foreach ($sums->settings->devices as $device) {
             foreach ($device['rows'] as $row) {

@@ -23,8 +23,8 @@ final class Gaps
     /** What an inverter takes for itself, W. Common practice: 10 to 24 W (0.8 to 2 A at 12 V), and 85 to 92 % efficiency. */
     private const IDLE_W = 15.0;
 
-    /** Volts to which a vehicle regulates, and below which an inverter is taken to stop, at 12 V. Common practice. */
-    private const REGULATED_V = 14.2;
+    /** Volts to which a vehicle regulates, and below which an inverter is taken to stop, at 12 V. Common practice: 13.8 to 14.6 V. */
+    public const REGULATED_V = 14.2;
     private const LOW_CUTOFF_V = 11.0;
 
     /** What a DC-DC charger for a 12 V vehicle takes at its input, V. Common practice. */
