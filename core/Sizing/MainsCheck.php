@@ -9,6 +9,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\Gaps;
 
 /** Hook-up and generator: what the post must carry, and the smallest generator that will do. */
 final readonly class MainsCheck
@@ -40,7 +41,7 @@ final readonly class MainsCheck
             $sums,
             array_sum(array_map(static fn(Part $p): float => $p->data->chargeCurrent()->value ?? 0.0, $chargers)),
             self::CHARGE_V * $sums->system->vehicle->systemV / 12.0,
-            $chargers === [] ? 100.0 : $chargers[0]->data->orUsual('efficiency_pct'),
+            $chargers === [] ? Gaps::MAINS_EFFICIENCY_PCT : $chargers[0]->data->orUsual('efficiency_pct'),
             array_filter($chargers, static fn(Part $p): bool => $p->data->flag('supports_supply') === true) !== [],
             $sums->loads->budget->acPeakW,
         );

@@ -11,6 +11,7 @@ use Pebblefell\System\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
+use Pebblefell\System\Sheet\Gaps;
 use Pebblefell\System\Stay;
 use Pebblefell\System\System;
 use Pebblefell\Trip\ClearnessSpread;
@@ -186,7 +187,7 @@ final readonly class TripSetup
     {
         $amps = 0.0;
         $supports = false;
-        $efficiency = 100.0;
+        $efficiency = Gaps::MAINS_EFFICIENCY_PCT;
         foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) as $charger) {
             $amps += $charger->data->chargeCurrent()->value ?? 0.0;
             $supports = $supports || $charger->data->flag('supports_supply') === true;

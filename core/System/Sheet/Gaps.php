@@ -18,7 +18,7 @@ final class Gaps
     public const SOURCE = 'common practice';
 
     /** Share of full charge that a charger from the mains loses, and an inverter gives on. Common practice. */
-    private const MAINS_EFFICIENCY_PCT = 88.0;
+    public const MAINS_EFFICIENCY_PCT = 88.0;
 
     /** What an inverter takes for itself, W. Common practice: 10 to 24 W (0.8 to 2 A at 12 V), and 85 to 92 % efficiency. */
     private const IDLE_W = 15.0;
