@@ -24,10 +24,10 @@ Route::middleware('guest')->group(static function (): void {
 });
 
 Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(static function (): void {
-    Route::get('/pack/{handover:token}', [C\PackController::class, 'show'])->name('pack.show');
-    Route::get('/pack/{handover:token}/pdf', [C\PackController::class, 'pdf'])->name('pack.pdf');
-    Route::get('/pack/{handover:token}/file', [C\PackController::class, 'file'])->name('pack.file');
-    Route::get('/pack/{handover:token}/photo/{sha256}', [C\PackController::class, 'photo'])->name('pack.photo');
+    Route::get('/pack/{handover:token}', [C\Handover\PackController::class, 'show'])->name('pack.show');
+    Route::get('/pack/{handover:token}/pdf', [C\Handover\PackController::class, 'pdf'])->name('pack.pdf');
+    Route::get('/pack/{handover:token}/file', [C\Handover\PackController::class, 'file'])->name('pack.file');
+    Route::get('/pack/{handover:token}/photo/{sha256}', [C\Handover\PackController::class, 'photo'])->name('pack.photo');
 });
 
 Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
@@ -48,25 +48,25 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
     Route::prefix('/jobs/{job}')->scopeBindings()->group(static function (): void {
         Route::middleware('can:view,job')->group(static function (): void {
             Route::get('/', [C\JobController::class, 'show'])->name('jobs.show');
-            Route::get('/survey', [C\SurveyController::class, 'show'])->name('survey');
-            Route::get('/loads', [C\LoadsController::class, 'show'])->name('loads');
-            Route::get('/trial', [C\TrialController::class, 'create'])->name('trial');
-            Route::post('/trial/csv', [C\TrialCsvController::class, 'store'])->name('trial.csv');
-            Route::get('/trial/judged', [C\TrialController::class, 'show'])->name('trial.show');
-            Route::get('/size', [C\SizeController::class, 'show'])->name('size');
-            Route::get('/size/pin', [C\SizeController::class, 'pin'])->name('size.pin');
-            Route::get('/sources', [C\SourcesController::class, 'show'])->name('sources');
-            Route::get('/bank', [C\WiringController::class, 'show'])->name('bank');
-            Route::get('/balance', [C\BalanceController::class, 'show'])->name('balance');
-            Route::get('/balance/{balanceSession}/readings.csv', [C\BalanceController::class, 'csv'])->name('balance.csv');
-            Route::get('/settings', [C\SettingController::class, 'index'])->name('settings');
-            Route::get('/handover', [C\HandoverController::class, 'index'])->name('handover');
+            Route::get('/survey', [C\Survey\SurveyController::class, 'show'])->name('survey');
+            Route::get('/loads', [C\Loads\LoadsController::class, 'show'])->name('loads');
+            Route::get('/trial', [C\Loads\TrialController::class, 'create'])->name('trial');
+            Route::post('/trial/csv', [C\Loads\TrialCsvController::class, 'store'])->name('trial.csv');
+            Route::get('/trial/judged', [C\Loads\TrialController::class, 'show'])->name('trial.show');
+            Route::get('/size', [C\Size\SizeController::class, 'show'])->name('size');
+            Route::get('/size/pin', [C\Size\SizeController::class, 'pin'])->name('size.pin');
+            Route::get('/sources', [C\Sources\SourcesController::class, 'show'])->name('sources');
+            Route::get('/bank', [C\Bank\BankController::class, 'show'])->name('bank');
+            Route::get('/balance', [C\Balance\BalanceController::class, 'show'])->name('balance');
+            Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
+            Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
+            Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
             Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
-            Route::get('/parts.csv', [C\PartCsvController::class, 'show'])->name('parts.csv');
-            Route::get('/loads.csv', [C\ApplianceCsvController::class, 'show'])->name('appliances.csv');
-            Route::get('/parts/{part}', [C\PartController::class, 'edit'])->name('parts.edit');
-            Route::get('/parts/{part}/photos/{photo}', [C\PhotoController::class, 'show'])->name('photos.show');
+            Route::get('/parts.csv', [C\Survey\PartCsvController::class, 'show'])->name('parts.csv');
+            Route::get('/loads.csv', [C\Loads\ApplianceCsvController::class, 'show'])->name('appliances.csv');
+            Route::get('/parts/{part}', [C\Survey\PartController::class, 'edit'])->name('parts.edit');
+            Route::get('/parts/{part}/photos/{photo}', [C\Survey\PhotoController::class, 'show'])->name('photos.show');
         });
         Route::middleware('can:update,job')->group(static function (): void {
             Route::get('/brief', [C\JobController::class, 'edit'])->name('jobs.edit');
@@ -74,56 +74,56 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
         });
         Route::delete('/', [C\JobController::class, 'destroy'])->middleware('can:delete,job')->name('jobs.destroy');
         Route::middleware('can:survey,job')->group(static function (): void {
-            Route::post('/parts', [C\PartController::class, 'store'])->name('parts.store');
-            Route::post('/layout', [C\LayoutController::class, 'store'])->name('layout.store');
-            Route::delete('/parts/{part}', [C\PartController::class, 'destroy'])->name('parts.destroy');
-            Route::post('/parts/csv', [C\PartCsvController::class, 'store'])->name('parts.csv.store');
-            Route::post('/conductors', [C\ConductorController::class, 'store'])->name('conductors.store');
-            Route::put('/conductors/{conductor}', [C\ConductorController::class, 'update'])->name('conductors.update');
-            Route::delete('/conductors/{conductor}', [C\ConductorController::class, 'destroy'])->name('conductors.destroy');
-            Route::post('/signals', [C\SignalController::class, 'store'])->name('signals.store');
-            Route::delete('/signals/{signal}', [C\SignalController::class, 'destroy'])->name('signals.destroy');
-            Route::post('/appliances', [C\ApplianceController::class, 'store'])->name('appliances.store');
-            Route::put('/appliances/{appliance}', [C\ApplianceController::class, 'update'])->name('appliances.update');
-            Route::delete('/appliances/{appliance}', [C\ApplianceController::class, 'destroy'])->name('appliances.destroy');
-            Route::post('/loads/csv', [C\ApplianceCsvController::class, 'store'])->name('appliances.csv.store');
-            Route::post('/scenarios', [C\ScenarioController::class, 'store'])->name('scenarios.store');
-            Route::put('/scenarios/{scenario}', [C\ScenarioController::class, 'update'])->name('scenarios.update');
-            Route::delete('/scenarios/{scenario}', [C\ScenarioController::class, 'destroy'])->name('scenarios.destroy');
+            Route::post('/parts', [C\Survey\PartController::class, 'store'])->name('parts.store');
+            Route::post('/layout', [C\Survey\LayoutController::class, 'store'])->name('layout.store');
+            Route::delete('/parts/{part}', [C\Survey\PartController::class, 'destroy'])->name('parts.destroy');
+            Route::post('/parts/csv', [C\Survey\PartCsvController::class, 'store'])->name('parts.csv.store');
+            Route::post('/conductors', [C\Survey\ConductorController::class, 'store'])->name('conductors.store');
+            Route::put('/conductors/{conductor}', [C\Survey\ConductorController::class, 'update'])->name('conductors.update');
+            Route::delete('/conductors/{conductor}', [C\Survey\ConductorController::class, 'destroy'])->name('conductors.destroy');
+            Route::post('/signals', [C\Survey\SignalController::class, 'store'])->name('signals.store');
+            Route::delete('/signals/{signal}', [C\Survey\SignalController::class, 'destroy'])->name('signals.destroy');
+            Route::post('/appliances', [C\Loads\ApplianceController::class, 'store'])->name('appliances.store');
+            Route::put('/appliances/{appliance}', [C\Loads\ApplianceController::class, 'update'])->name('appliances.update');
+            Route::delete('/appliances/{appliance}', [C\Loads\ApplianceController::class, 'destroy'])->name('appliances.destroy');
+            Route::post('/loads/csv', [C\Loads\ApplianceCsvController::class, 'store'])->name('appliances.csv.store');
+            Route::post('/scenarios', [C\Loads\ScenarioController::class, 'store'])->name('scenarios.store');
+            Route::put('/scenarios/{scenario}', [C\Loads\ScenarioController::class, 'update'])->name('scenarios.update');
+            Route::delete('/scenarios/{scenario}', [C\Loads\ScenarioController::class, 'destroy'])->name('scenarios.destroy');
         });
         Route::middleware('can:record,job')->group(static function (): void {
-            Route::put('/parts/{part}', [C\PartController::class, 'update'])->name('parts.update');
-            Route::post('/parts/{part}/photos', [C\PhotoController::class, 'store'])->name('photos.store');
-            Route::delete('/parts/{part}/photos/{photo}', [C\PhotoController::class, 'destroy'])->name('photos.destroy');
-            Route::post('/parts/{part}/measurements', [C\MeasurementController::class, 'store'])->name('measurements.store');
-            Route::put('/settings/{part}', [C\SettingController::class, 'update'])->name('settings.update');
+            Route::put('/parts/{part}', [C\Survey\PartController::class, 'update'])->name('parts.update');
+            Route::post('/parts/{part}/photos', [C\Survey\PhotoController::class, 'store'])->name('photos.store');
+            Route::delete('/parts/{part}/photos/{photo}', [C\Survey\PhotoController::class, 'destroy'])->name('photos.destroy');
+            Route::post('/parts/{part}/measurements', [C\Survey\MeasurementController::class, 'store'])->name('measurements.store');
+            Route::put('/settings/{part}', [C\Settings\SettingsController::class, 'update'])->name('settings.update');
         });
         Route::middleware('can:record,job')->prefix('/balance')->group(static function (): void {
-            Route::post('/', [C\BalanceController::class, 'store'])->name('balance.store');
-            Route::put('/{balanceSession}/join', [C\BalanceController::class, 'join'])->name('balance.join');
-            Route::put('/{balanceSession}/finish', [C\BalanceController::class, 'finish'])->name('balance.finish');
-            Route::put('/{balanceSession}/bench', [C\BenchController::class, 'update'])->name('balance.bench');
-            Route::get('/{balanceSession}/live', [C\BenchController::class, 'live'])->name('balance.live');
-            Route::post('/{balanceSession}/readings', [C\ReadingController::class, 'storeMany'])->name('balance.table');
-            Route::put('/{balanceSession}/batteries/{balanceBattery}', [C\BalanceController::class, 'step'])->name('balance.step');
-            Route::post('/{balanceSession}/batteries/{balanceBattery}/readings', [C\ReadingController::class, 'store'])->name('balance.read');
+            Route::post('/', [C\Balance\BalanceController::class, 'store'])->name('balance.store');
+            Route::put('/{balanceSession}/join', [C\Balance\BalanceController::class, 'join'])->name('balance.join');
+            Route::put('/{balanceSession}/finish', [C\Balance\BalanceController::class, 'finish'])->name('balance.finish');
+            Route::put('/{balanceSession}/bench', [C\Balance\BenchController::class, 'update'])->name('balance.bench');
+            Route::get('/{balanceSession}/live', [C\Balance\BenchController::class, 'live'])->name('balance.live');
+            Route::post('/{balanceSession}/readings', [C\Balance\ReadingController::class, 'storeMany'])->name('balance.table');
+            Route::put('/{balanceSession}/batteries/{balanceBattery}', [C\Balance\BalanceController::class, 'step'])->name('balance.step');
+            Route::post('/{balanceSession}/batteries/{balanceBattery}/readings', [C\Balance\ReadingController::class, 'store'])->name('balance.read');
         });
         Route::middleware('can:plan,job')->group(static function (): void {
-            Route::put('/parts/{part}/fate', [C\FateController::class, 'update'])->name('fate.update');
-            Route::put('/bank', [C\BankController::class, 'update'])->name('bank.update');
-            Route::put('/bank/order', [C\WiringController::class, 'order'])->name('bank.order');
-            Route::put('/bank/links', [C\WiringController::class, 'update'])->name('bank.links');
-            Route::put('/plan', [C\PlanController::class, 'update'])->name('plan.update');
-            Route::put('/arrays/{part}', [C\ArrayController::class, 'update'])->name('arrays.update');
-            Route::put('/stay', [C\StayController::class, 'update'])->name('stay.update');
-            Route::put('/target', [C\SizeController::class, 'update'])->name('size.update');
+            Route::put('/parts/{part}/fate', [C\Survey\FateController::class, 'update'])->name('fate.update');
+            Route::put('/bank', [C\Size\PlannedBankController::class, 'update'])->name('bank.update');
+            Route::put('/bank/order', [C\Bank\BankController::class, 'order'])->name('bank.order');
+            Route::put('/bank/links', [C\Bank\BankController::class, 'update'])->name('bank.links');
+            Route::put('/plan', [C\Size\PlanController::class, 'update'])->name('plan.update');
+            Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
+            Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');
+            Route::put('/target', [C\Size\SizeController::class, 'update'])->name('size.update');
             Route::put('/history/{act}', [C\HistoryController::class, 'update'])->where('act', '[A-Za-z0-9-]{1,60}')->name('history.update');
             Route::post('/findings', [C\FindingController::class, 'store'])->name('findings.store');
             Route::post('/findings/apply', [C\FindingController::class, 'apply'])->name('findings.apply');
         });
         Route::middleware('can:handOver,job')->group(static function (): void {
-            Route::post('/handovers', [C\HandoverController::class, 'store'])->name('handovers.store');
-            Route::delete('/handovers/{handover}', [C\HandoverController::class, 'destroy'])->name('handovers.destroy');
+            Route::post('/handovers', [C\Handover\HandoverController::class, 'store'])->name('handovers.store');
+            Route::delete('/handovers/{handover}', [C\Handover\HandoverController::class, 'destroy'])->name('handovers.destroy');
         });
     });
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Actions\Survey\RemovePart;
 use App\Models\Job;
 use App\Models\Setting;
 use Illuminate\Support\Facades\DB;

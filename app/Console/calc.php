@@ -65,11 +65,11 @@ try {
     // Core decides; the words are put to it here.
     array_walk_recursive($out, static function (mixed &$value): void {
         if ($value instanceof Said) {
-            $said = (new Lexicon(new Show(Units::Metric), static fn(string $uid): string => $value->names[$uid] ?? $uid))->finding($value->finding);
+            $said = (new Lexicon(new Show(Units::Metric), $value->parts))->finding($value->finding);
             $value = ['rule' => $value->finding->rule, 'severity' => $value->finding->severity->value, ...$value->more, 'message' => $said->whole(), 'remedy' => $said->remedy, 'source' => $said->source];
         }
     });
     echo json_encode($out, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";
 } catch (InvalidValue $e) {
-    $refuse($e->path, $e->getMessage());
+    $refuse($e->path, Lexicon::plain()->refusal($e));
 }

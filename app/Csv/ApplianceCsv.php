@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\Actions\AddParts;
+use App\Actions\Survey\AddParts;
 use App\Models\Appliance;
 use App\Models\Job;
 use App\Models\Scenario;
-use App\Support\Bounds;
-use App\Support\HoursText;
+use App\Record\Bounds;
+use App\Words\HoursText;
+use App\Words\Lexicon;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\ApplianceUse;
 
@@ -41,7 +42,7 @@ final class ApplianceCsv
             try {
                 $appliances[] = self::appliance($row, $scenarios);
             } catch (InvalidValue $e) {
-                $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => $e->getMessage()];
+                $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
             }
         }
         if ($faults !== []) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Csv;
 
 use App\Models\LibraryPart;
+use App\Words\Lexicon;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\PartKind;
@@ -36,7 +37,7 @@ final class LibraryCsv
                 }
                 $parts[] = ['kind' => $kind->value, 'make' => $row['make'], 'model' => $row['model'], 'data' => SheetColumns::sheet($kind, $row, false)->values];
             } catch (InvalidValue $e) {
-                $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => $e->getMessage()];
+                $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
             }
         }
         if ($faults !== []) {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\Actions\AddParts;
+use App\Actions\Survey\AddParts;
 use App\Models\Job;
 use App\Models\Part;
-use App\Support\Bounds;
+use App\Record\Bounds;
+use App\Words\Lexicon;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -39,7 +40,7 @@ final class PartCsv
             try {
                 $parts[] = self::part($row);
             } catch (InvalidValue $e) {
-                $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => $e->getMessage()];
+                $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
             }
         }
         if ($faults !== []) {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
-use App\Actions\LogReading;
+use App\Actions\Balance\LogReading;
+use App\Actions\Balance\ReadingIntake;
 use App\Models\BalanceSession;
 use App\Models\Workshop;
-use App\Support\ReadingIntake;
+use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\Reading;
@@ -43,7 +44,7 @@ final class ReadingsCsv
                     $id = Uuid::uuid5(self::IDS, implode('|', [$session->id, $battery->id, $at->getTimestamp(), json_encode([$reading->volts, $reading->amps, $reading->celsius, $reading->cells])]))->toString();
                     $new += $intake->take($battery, $system, $at, $reading, 'file', $by, $id, $sure) ? 1 : 0;
                 } catch (InvalidValue $e) {
-                    $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => $e->getMessage()];
+                    $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
                 }
             }
         } catch (Throwable $e) {

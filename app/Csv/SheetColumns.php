@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
+use App\Words\Lexicon;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataField;
@@ -40,7 +41,7 @@ final class SheetColumns
         foreach (self::names($ofThisOne) as $key) {
             $text = trim($row[$key] ?? '');
             if ($text !== '') {
-                $field = $kind->fields()[$key] ?? throw InvalidValue::at('/' . $key, 'is not on the data sheet of a ' . $kind->label());
+                $field = $kind->fields()[$key] ?? throw InvalidValue::at('/' . $key, 'not-on-sheet', ['kind' => Lexicon::plain()->name($kind)]);
                 $values[$key] = $field->type === 'number' ? Csv::number($row, $key) ?? 0.0 : self::value($field, $text);
             }
         }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Exceptions;
 
 use App\History\Acts;
-use App\Support\KeptInput;
+use App\Http\KeptInput;
+use App\Models\StaleEdit;
+use App\Record\UnreadableJob;
+use App\Words\Lexicon;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -79,7 +82,7 @@ final class Handling
             $field = str_replace('/', '.', ltrim($e->path, '/'));
 
             return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password']))
-                ->withErrors([$field === '' ? 'form' : $field => ucfirst($e->getMessage()) . '.']);
+                ->withErrors([$field === '' ? 'form' : $field => ucfirst(Lexicon::plain()->refusal($e)) . '.']);
         });
         $exceptions->render(static function (InvalidValue $e, Request $request): ?JsonResponse {
             if (!$request->expectsJson()) {
@@ -87,7 +90,7 @@ final class Handling
             }
             $field = str_replace('/', '.', ltrim($e->path, '/'));
 
-            return response()->json(['message' => ucfirst($e->getMessage()) . '.', 'errors' => [$field => [ucfirst($e->getMessage()) . '.']]], 422);
+            return response()->json(['message' => ucfirst(Lexicon::plain()->refusal($e)) . '.', 'errors' => [$field => [ucfirst(Lexicon::plain()->refusal($e)) . '.']]], 422);
         });
 
         // A job whose rows make no model opens on a page that says why, and puts it right.

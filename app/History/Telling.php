@@ -18,6 +18,8 @@ use App\Models\Photo;
 use App\Models\Scenario;
 use App\Models\Setting;
 use App\Models\Signal;
+use App\Words\Lexicon;
+use BackedEnum;
 use Illuminate\Support\Collection;
 use Pebblefell\Balance\Step;
 use Pebblefell\Setting\Parameter;
@@ -161,7 +163,7 @@ final class Telling
         return match ($line->subject_type) {
             Part::class => self::part($row) . $place,
             Appliance::class, Scenario::class => __('history.' . strtolower(class_basename((string) $line->subject_type)), ['name' => $row['name'] ?? '']),
-            Setting::class => __('history.setting', ['parameter' => Parameter::tryFrom((string) ($row['parameter'] ?? ''))?->label() ?? '', 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
+            Setting::class => __('history.setting', ['parameter' => self::say(Parameter::tryFrom((string) ($row['parameter'] ?? ''))), 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
             Measurement::class => __('history.measurement', ['quantity' => str_replace('_', ' ', (string) ($row['quantity'] ?? '')), 'value' => $row['value'] ?? '', 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
             Answer::class => __('history.answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),
             Handover::class => __('history.pack', ['number' => $row['number'] ?? '']),
@@ -170,7 +172,7 @@ final class Telling
             Signal::class => self::COUNTED . 'signal',
             Photo::class => __('history.photo', ['caption' => $row['caption'] ?? '']),
             BalanceSession::class => __('history.session'),
-            BalanceBattery::class => __('history.in_session', ['part' => self::partName($line, (string) ($row['part_uid'] ?? '')), 'step' => Step::tryFrom((string) ($row['step'] ?? ''))?->label() ?? '']),
+            BalanceBattery::class => __('history.in_session', ['part' => self::partName($line, (string) ($row['part_uid'] ?? '')), 'step' => self::say(Step::tryFrom((string) ($row['step'] ?? '')))]),
             Job::class => __('history.job'),
             default => '',
         };
@@ -183,7 +185,12 @@ final class Telling
     {
         $name = trim(($row['make'] ?? '') . ' ' . ($row['model'] ?? ''));
 
-        return $name !== '' ? $name : PartKind::tryFrom((string) ($row['kind'] ?? ''))?->label() ?? (string) ($row['uid'] ?? '');
+        return $name !== '' ? $name : (self::say(PartKind::tryFrom((string) ($row['kind'] ?? ''))) ?: (string) ($row['uid'] ?? ''));
+    }
+
+    private static function say(?BackedEnum $case): string
+    {
+        return $case === null ? '' : Lexicon::plain()->name($case);
     }
 
     private static function partName(Activity $line, string $uid): string

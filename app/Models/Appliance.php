@@ -6,23 +6,35 @@ namespace App\Models;
 
 use App\Models\Concerns\JobRow;
 use Illuminate\Database\Eloquent\Model;
+use Pebblefell\Load\Does;
 use Pebblefell\Load\Side;
 
 /**
  * Something aboard that uses energy.
  *
  * @property Side $side
+ * @property ?Does $does null: not said
  * @property array<string, list<array{from_h: float, to_h: float}>> $hours by scenario uid
  */
 final class Appliance extends Model
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'name' => 'name', 'side' => 'side', 'watts' => 'watts', 'quantity' => 'quantity', 'duty_pct' => 'duty_pct', 'standby_w' => 'standby_w', 'surge_w' => 'surge_w', 'circuit' => 'circuit', 'hours' => 'hours'];
+    public const FILE = ['uid' => 'uid', 'name' => 'name', 'side' => 'side', 'watts' => 'watts', 'quantity' => 'quantity', 'duty_pct' => 'duty_pct', 'standby_w' => 'standby_w', 'surge_w' => 'surge_w', 'circuit' => 'circuit', 'hours' => 'hours', 'does' => 'does'];
 
-    protected $fillable = ['uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours'];
+    protected $fillable = ['uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does'];
 
-    protected $casts = ['side' => Side::class, 'watts' => 'float', 'quantity' => 'float', 'duty_pct' => 'float', 'standby_w' => 'float', 'surge_w' => 'float', 'hours' => 'array'];
+    protected $casts = ['side' => Side::class, 'watts' => 'float', 'quantity' => 'float', 'duty_pct' => 'float', 'standby_w' => 'float', 'surge_w' => 'float', 'hours' => 'array', 'does' => Does::class];
+
+    protected static function booted(): void
+    {
+        // Nobody said what it does: its name tells, in whichever language.
+        self::saving(static function (self $appliance): void {
+            if ($appliance->does === null || $appliance->exists && $appliance->isDirty('name') && !$appliance->isDirty('does')) {
+                $appliance->does = ApplianceNames::does($appliance->name);
+            }
+        });
+    }
 
     protected $attributes = ['quantity' => 1, 'duty_pct' => 100, 'standby_w' => 0, 'circuit' => '', 'hours' => '{}'];
 }

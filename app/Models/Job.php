@@ -11,8 +11,9 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Pebblefell\Assessment\Assessment;
 use Pebblefell\Region\Region;
+use Pebblefell\Stage\Progress;
+use Pebblefell\Study;
 
 /**
  * One vehicle's job, from survey to handover.
@@ -233,12 +234,15 @@ final class Job extends Model
         return $this->hasMany(BalanceSession::class);
     }
 
-    /** One battery has nobody to be balanced with; more have been through a session that passed. */
-    public function isBalanced(Assessment $assessment): bool
+    /** What has been done with it that its model does not hold. One battery has nobody to be balanced with. */
+    public function progress(Study $study): Progress
     {
-        $bank = $assessment->sums->banks->planned->bank;
+        $alone = count($study->banks()->planned->bank->batteries ?? []) < 2;
 
-        return $bank === null || count($bank->batteries) < 2 || $this->balanceSessions()->where('passed', true)->exists();
+        return new Progress(
+            $this->handovers()->whereNull('revoked_at')->exists(),
+            $alone || $this->balanceSessions()->where('passed', true)->exists(),
+        );
     }
 
     /**

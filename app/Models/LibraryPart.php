@@ -7,7 +7,9 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Illuminate\Database\Eloquent\Model;
+use Pebblefell\System\Part as SystemPart;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /**
  * A model in the parts library with its data sheet.
@@ -23,6 +25,23 @@ final class LibraryPart extends Model
     protected $fillable = ['kind', 'make', 'model', 'data'];
 
     protected $casts = ['kind' => PartKind::class, 'data' => 'array'];
+
+    /**
+     * As core reads them.
+     *
+     * @return list<SystemPart> by make and model
+     */
+    public static function ofKinds(PartKind ...$kinds): array
+    {
+        $rows = self::query()->whereIn('kind', array_map(static fn(PartKind $k): string => $k->value, $kinds))->orderBy('make')->orderBy('model')->get();
+
+        return array_values($rows->map(static fn(self $row): SystemPart => $row->asPart())->all());
+    }
+
+    public function asPart(): SystemPart
+    {
+        return new SystemPart((string) $this->id, $this->kind, DataSheet::of($this->kind, $this->data), make: $this->make, model: $this->model);
+    }
 
     public function name(): string
     {

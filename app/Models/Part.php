@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
+use App\Words\Lexicon;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part as CorePart;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 
 /**
  * One part of a job's system, found or planned.
@@ -47,9 +49,11 @@ final class Part extends Model
         if ($name !== '') {
             return $name;
         }
-        $alike = self::query()->where('job_id', $this->job_id)->where('kind', $this->kind->value)->when($this->kind === PartKind::Battery, fn($q) => $q->where('role', $this->role))
+        $alike = self::query()->where('job_id', $this->job_id)->where('kind', $this->kind->value)
+            ->when($this->kind === PartKind::Battery, fn($q) => $q->where('role', $this->role))
             ->where('make', '')->where('model', '')->orderByRaw('LENGTH(uid), uid')->pluck('uid');
+        $number = $alike->count() > 1 ? 1 + (int) $alike->search($this->uid) : 0;
 
-        return CorePart::callIt($this->kind, $this->role, $alike->count() > 1 ? 1 + (int) $alike->search($this->uid) : 0);
+        return Lexicon::plain()->part(new CorePart($this->uid, $this->kind, DataSheet::none($this->kind), role: $this->role, number: $number));
     }
 }

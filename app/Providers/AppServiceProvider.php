@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\User;
 use App\Models\Workshop;
+use App\Words\Lexicon;
 use App\Words\Show;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -39,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
 
         // Pages without a job read in metric, the library in the workshop's units; a job's pages replace it by their region's.
         View::share('show', new Show(Units::Metric));
+        View::share('say', Lexicon::plain());
         View::composer('library.edit', static fn(): mixed => View::share('show', new Show(Workshop::current()->region->units(), Workshop::current()->currency)));
     }
 }

@@ -4,11 +4,29 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use BackedEnum;
 use Illuminate\Translation\MessageSelector;
+use Pebblefell\Assessment\StageState;
+use Pebblefell\Balance\BenchCharger;
+use Pebblefell\Balance\Protocol;
+use Pebblefell\Balance\Step;
+use Pebblefell\Bank\Layout;
+use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Word;
+use Pebblefell\Region\Region;
+use Pebblefell\Region\Units;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Stage;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\SignalKind;
+use Pebblefell\System\System;
 
 /**
  * The words of what core decides, in one language: lang/LOCALE/*.php, read without the framework. Numbers and units are written as the reader
@@ -16,17 +34,37 @@ use Pebblefell\Finding\Word;
  */
 final class Lexicon
 {
+    /** Where the names of an enumeration stand. */
+    private const ENUMS = [
+        BenchCharger::class => 'balance.bench.%s', Chemistry::class => 'chemistries.%s', Fate::class => 'fates.%s', Layout::class => 'layouts.names.%s',
+        Parameter::class => 'settings.%s', PartKind::class => 'kinds.%s', Protocol::class => 'balance.protocols.%s', Region::class => 'regions.%s.name',
+        SignalKind::class => 'signals.%s',
+        Stage::class => 'stages.names.%s', StageState::class => 'states.%s', Step::class => 'balance.steps.%s',
+    ];
+
     /** @var array<string, array<string, mixed>> files that were read, by name */
     private array $files = [];
 
     private readonly MessageSelector $plural;
 
     /**
-     * @param callable(string): string $name what a part is called, by its uid
+     * @param array<string, Part> $parts that are spoken of, by uid
      */
-    public function __construct(private readonly Show $show, private $name, private readonly string $folder = __DIR__ . '/../../lang')
+    public function __construct(private readonly Show $show, private readonly array $parts = [], private readonly string $folder = __DIR__ . '/../../lang')
     {
         $this->plural = new MessageSelector();
+    }
+
+    /** The words about one job: its parts by their names. */
+    public static function of(System $system, Show $show): self
+    {
+        return new self($show, $system->parts);
+    }
+
+    /** For what is said where there is no job. */
+    public static function plain(Units $units = Units::Metric): self
+    {
+        return new self(new Show($units));
     }
 
     /** What a finding says. */
@@ -47,17 +85,101 @@ final class Lexicon
      */
     public function word(string $key, array $args = []): string
     {
+        if ($key === '') {
+            return (string) ($args['text'] ?? '');
+        }
         [$file, $rest] = [...explode('.', $key, 2), ''];
         $found = $this->file($file);
         foreach (explode('.', $rest) as $step) {
             $found = is_array($found) ? $found[$step] ?? null : null;
         }
         if (!is_string($found)) {
-            return $key;
+            // What one kind calls as all others do stands there only once: "sheets.battery.mass_kg" is "sheets.mass_kg".
+            $steps = explode('.', $rest);
+
+            return count($steps) > 1 ? $this->wider($key, "$file." . end($steps), $args) : $key;
         }
         $count = array_values(array_filter($args, is_int(...)))[0] ?? null;
 
         return $this->filled($count !== null && str_contains($found, '|') ? $this->plural->choose($found, $count, $this->show->locale) : $found, $args);
+    }
+
+    /**
+     * @param array<string, mixed> $args
+     */
+    private function wider(string $key, string $wider, array $args): string
+    {
+        $said = $this->word($wider, $args);
+
+        return $said === $wider ? $key : $said;
+    }
+
+    /** Make and model, or "house battery 2". */
+    public function part(Part $part): string
+    {
+        $kind = $part->kind === PartKind::Battery ? "kinds.roles.$part->role" : 'kinds.' . $part->kind->value;
+
+        return $part->typedName() ?: $this->word($kind) . ($part->number > 0 ? ' ' . $part->number : '');
+    }
+
+    /** Its name where one of several alike is meant: "Kvellin Slate 200 no. 2". */
+    public function onePart(Part $part): string
+    {
+        return $part->number > 0 && $part->typedName() !== '' ? $this->word('units.of-several', ['name' => $part->typedName(), 'number' => (string) $part->number]) : $this->part($part);
+    }
+
+    /** A case by its name: a kind, a fate, a stage's state. */
+    public function name(BackedEnum $case): string
+    {
+        return $this->word(sprintf(self::ENUMS[$case::class] ?? '%s', $case->value));
+    }
+
+    /** A line of a data sheet. */
+    public function field(PartKind $kind, string $key): string
+    {
+        return $this->word("sheets.$kind->value.$key");
+    }
+
+    /** One of the words that a line of a data sheet may hold. */
+    public function choice(string $word): string
+    {
+        $said = $this->word("sheets.choices.$word");
+
+        return $said === "sheets.choices.$word" ? str_replace('_', ' ', $word) : $said;
+    }
+
+    public function terminal(PartKind $kind, string $name): string
+    {
+        return $this->word("terminals.$kind->value.$name");
+    }
+
+    public function label(Figure $figure): string
+    {
+        return $this->keyed('labels', $figure->label);
+    }
+
+    public function formula(Figure $figure): string
+    {
+        return $figure->formula === '' ? '' : $this->keyed('formulas', $figure->formula);
+    }
+
+    public function source(Figure $figure): string
+    {
+        return $figure->source === '' ? '' : $this->keyed('sources', $figure->source);
+    }
+
+    /** Why a value is not taken. */
+    public function refusal(InvalidValue $refused): string
+    {
+        $said = $this->word("refusals.$refused->key", $refused->args);
+
+        // A word of another file, or a sentence of a table that was read, speaks for itself.
+        return $said === "refusals.$refused->key" ? $this->word($refused->key, $refused->args) : $said;
+    }
+
+    private function keyed(string $of, string|Word $word): string
+    {
+        return $word instanceof Word ? $this->said($word) : $this->word("figures.$of.$word");
     }
 
     /** Whether there are words for a key. */
@@ -71,7 +193,10 @@ final class Lexicon
     {
         return match (true) {
             $value instanceof Amount => $this->show->text($value->value, $value->unit, $value->decimals),
-            $value instanceof Named => ($this->name)($value->uid),
+            $value instanceof Named => isset($this->parts[$value->uid]) ? $this->part($this->parts[$value->uid]) : $value->uid,
+            $value instanceof Part => $this->part($value),
+            $value instanceof BackedEnum => $this->name($value),
+            $value instanceof InvalidValue => $this->refusal($value),
             $value instanceof Word => $this->word($value->key, $value->args),
             is_array($value) => $this->listed(array_map($this->said(...), array_values($value))),
             is_int($value), is_float($value) => $this->show->text((float) $value),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Models\Job;
+use App\Models\Workshop;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Region\Units;
 
@@ -15,6 +17,12 @@ final readonly class Show
 
     public function __construct(public Units $units, public string $currency = 'EUR', public string $locale = 'en')
     {
+    }
+
+    /** As the job's region reads, in the workshop's money. */
+    public static function forJob(Job $job): self
+    {
+        return new self($job->effectiveRegion()->units(), Workshop::current()->currency);
     }
 
     /**
@@ -78,7 +86,8 @@ final readonly class Show
             $unit === 'V' => 2,
             $size >= 100.0 || $size === 0.0 => 0,
             $size >= 10.0 => 1,
-            default => 2,
+            $size >= 0.1 => 2,
+            default => 3,
         };
         $point = $this->locale === 'de' ? ',' : '.';
         $text = number_format($value, $decimals, $point, "\u{202F}");

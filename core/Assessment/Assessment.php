@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Assessment;
 
 use Pebblefell\Finding\Severity;
-use Pebblefell\Sizing\Sums;
+use Pebblefell\Stage;
+use Pebblefell\Study;
 use Pebblefell\System\Answer;
 use Pebblefell\System\Fate;
 use Pebblefell\System\System;
@@ -16,23 +17,24 @@ final readonly class Assessment
     /**
      * @param list<Verdict> $verdicts worst first
      */
-    private function __construct(public Sums $sums, public array $verdicts)
+    private function __construct(public Study $study, public array $verdicts)
     {
     }
 
-    public static function of(System $system): self
+    public static function of(Study $study): self
     {
-        $sums = Sums::of($system);
         $verdicts = [];
-        foreach (Rules::all() as $rule) {
-            foreach ($rule->judge($sums) as $finding) {
-                [$answer, $earlier] = self::answers($system->answers, $finding->key(), $finding->fingerprint());
-                $verdicts[] = new Verdict($finding, $rule->stage(), $answer, $earlier);
+        foreach (Stage::cases() as $stage) {
+            foreach ($stage->room()->rules() as $rule) {
+                foreach ($rule->judge($study) as $finding) {
+                    [$answer, $earlier] = self::answers($study->system->answers, $finding->key(), $finding->fingerprint());
+                    $verdicts[] = new Verdict($finding, $stage, $answer, $earlier);
+                }
             }
         }
         usort($verdicts, static fn(Verdict $a, Verdict $b): int => [$a->isOpen() ? 0 : 1, $a->finding->severity->order()] <=> [$b->isOpen() ? 0 : 1, $b->finding->severity->order()]);
 
-        return new self($sums, $verdicts);
+        return new self($study, $verdicts);
     }
 
     /**

@@ -6,8 +6,8 @@ namespace Pebblefell\Assessment;
 
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
-use Pebblefell\Sizing\BankDrawing;
-use Pebblefell\Sizing\Sums;
+use Pebblefell\Stage;
+use Pebblefell\Stage\Progress;
 
 /** How far a job is: the state of each stage, and what to do next. */
 final readonly class Skyline
@@ -21,17 +21,13 @@ final readonly class Skyline
     {
     }
 
-    /**
-     * @param bool $handedOver whether a pack has been issued
-     * @param bool $balanced   whether the planned batteries have been through Balance, or need not
-     */
-    public static function of(Assessment $assessment, bool $handedOver, bool $balanced): self
+    public static function of(Assessment $assessment, Progress $progress): self
     {
         $states = [];
         foreach (Stage::cases() as $stage) {
             $states[$stage->value] = match (true) {
                 $assessment->count(Severity::Stop, $stage) > 0 => StageState::Stopped,
-                self::isDone($stage, $assessment, $handedOver, $balanced) => StageState::Done,
+                $stage->room()->isDone($assessment->study, $progress) => StageState::Done,
                 default => StageState::ToDo,
             };
         }
@@ -49,31 +45,4 @@ final readonly class Skyline
         return new self($states, null, Stage::Handover, true);
     }
 
-    /** One string needs no drawing; more are drawn, with sizes. */
-    private static function isWired(Sums $sums): bool
-    {
-        $bank = $sums->banks->planned->bank;
-        if ($bank === null || $bank->parallel < 2) {
-            return $bank !== null;
-        }
-        $drawing = BankDrawing::asDrawn($sums);
-
-        return $drawing !== null && $drawing->problem === '' && !$drawing->assumed;
-    }
-
-    private static function isDone(Stage $stage, Assessment $assessment, bool $handedOver, bool $balanced): bool
-    {
-        $sums = $assessment->sums;
-
-        return match ($stage) {
-            Stage::Survey => $sums->system->place !== null && $sums->system->travel->months !== [] && $sums->system->parts !== [],
-            Stage::Loads => $sums->loads->budget->energyWhDay > 0.0,
-            Stage::Size => $sums->banks->planned->exists(),
-            Stage::Sources => $sums->planned->chargers() !== [] && $sums->banks->planned->exists(),
-            Stage::Bank => self::isWired($sums),
-            Stage::Balance => $balanced && $sums->banks->planned->exists(),
-            Stage::Settings => $sums->settings->devices !== [] && $sums->settings->open() === 0,
-            Stage::Handover => $handedOver,
-        };
-    }
 }

@@ -11,13 +11,4 @@ enum StageState: string
     case Done = 'done';
     /** An open Stop finding stands in it. */
     case Stopped = 'stopped';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::ToDo => 'to do',
-            self::Done => 'done',
-            self::Stopped => 'has a stop',
-        };
-    }
 }

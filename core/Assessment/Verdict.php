@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Assessment;
 
 use Pebblefell\Finding\Finding;
+use Pebblefell\Stage;
 use Pebblefell\System\Answer;
 
 /** A finding in its stage, with the person's answer to it, if it still fits. */

@@ -20,14 +20,6 @@ enum BenchCharger: string
     private const CLOUD_S = 600.0;
     private const THROUGH = 0.2;
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Mains => 'mains charger',
-            self::Solar => 'solar regulator, with clouds',
-        };
-    }
-
     /**
      * A that it could give now.
      *

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Balance;
 
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
+
 /** A reading that cannot be, or hardly: asked about at once. */
 final readonly class Doubt
 {
@@ -22,57 +25,57 @@ final readonly class Doubt
     }
 
     /**
-     * @return ?string what to ask, or null: it can be
+     * @return ?Word what to ask, or null: it can be
      */
-    public static function about(Subject $subject, Step $step, Reading $reading, ?Reading $before): ?string
+    public static function about(Subject $subject, Step $step, Reading $reading, ?Reading $before): ?Word
     {
         $nominal = $subject->cells * $subject->chemistry->nominalCellV();
         $share = $reading->volts / $nominal;
         if ($share < self::CELL_LOW || $share > self::CELL_HIGH) {
             foreach ([10.0, 100.0, 0.1, 0.01] as $slip) {
                 if ($share * $slip >= 0.85 && $share * $slip <= 1.2) {
-                    return sprintf('%s V on a %.1f V battery: is the decimal point in the right place? %s V would fit.', self::plain($reading->volts), $nominal, self::plain($reading->volts * $slip));
+                    return Word::of('balance.doubts.slip', ['volts' => self::volts($reading->volts), 'nominal' => Amount::of($nominal, 'V', 1), 'fits' => self::volts($reading->volts * $slip)]);
                 }
             }
 
-            return sprintf('%s V on a %.1f V battery cannot be: wrong terminals, or a dead cell?', self::plain($reading->volts), $nominal);
+            return Word::of('balance.doubts.impossible', ['volts' => self::volts($reading->volts), 'nominal' => Amount::of($nominal, 'V', 1)]);
         }
         if ($reading->amps !== null) {
             $most = 1.5 * max($subject->chargeLimitA ?? 0.0, $subject->dischargeLimitA ?? 0.0, $subject->capacityAh);
             if (abs($reading->amps) > $most) {
-                return sprintf('%s A is more than this battery ever carries: a decimal slip, or amps in place of milliamps?', self::plain($reading->amps));
+                return Word::of('balance.doubts.too-much', ['amps' => Amount::of($reading->amps, 'A')]);
             }
             if ($step->takesCurrent() && $reading->amps < -0.5) {
-                return sprintf('%s A while it is being charged: is the sign, or the clamp, the wrong way round?', self::plain($reading->amps));
+                return Word::of('balance.doubts.backwards', ['amps' => Amount::of($reading->amps, 'A')]);
             }
             if ($step === Step::Resting && abs($reading->amps) > 0.5) {
-                return sprintf('%s A while it rests: is something still connected?', self::plain($reading->amps));
+                return Word::of('balance.doubts.not-resting', ['amps' => Amount::of($reading->amps, 'A')]);
             }
         }
         if ($reading->celsius !== null && ($reading->celsius < -45.0 || $reading->celsius > 75.0)) {
-            return sprintf('%s °C at the battery: Fahrenheit, or a slip?', self::plain($reading->celsius));
+            return Word::of('balance.doubts.celsius', ['celsius' => Amount::of($reading->celsius, '°C')]);
         }
         if ($reading->cells !== null) {
             if (count($reading->cells) !== $subject->cells) {
-                return sprintf('%d cells, and the battery has %d: is one left out?', count($reading->cells), $subject->cells);
+                return Word::of('balance.doubts.cells', ['read' => (string) count($reading->cells), 'has' => (string) $subject->cells]);
             }
             $sum = array_sum($reading->cells);
             if (abs($sum - $reading->volts) > self::SUM_V * $subject->cells) {
-                return sprintf('the cells add up to %.2f V, the battery reads %.2f V: which is misread?', $sum, $reading->volts);
+                return Word::of('balance.doubts.sum', ['sum' => Amount::of($sum, 'V', 2), 'volts' => Amount::of($reading->volts, 'V', 2)]);
             }
         }
         if ($before !== null && $step === Step::Resting) {
             $minutes = max(1.0, ($reading->atS - $before->atS) / 60.0);
             if (abs($reading->volts - $before->volts) > self::JUMP_V * $subject->cells * min(5.0, $minutes)) {
-                return sprintf('%.2f V, and %.2f V before: a resting battery does not jump so.', $reading->volts, $before->volts);
+                return Word::of('balance.doubts.jump', ['volts' => Amount::of($reading->volts, 'V', 2), 'before' => Amount::of($before->volts, 'V', 2)]);
             }
         }
 
         return null;
     }
 
-    private static function plain(float $value): string
+    private static function volts(float $value): Amount
     {
-        return rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
+        return Amount::of($value, 'V', 3);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Balance;
 
 use Pebblefell\Bank\RefreshCharge;
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
 
 /**
  * When a battery will be through its step, from what has been read so far; corrected with every reading.
@@ -37,7 +39,7 @@ final readonly class Forecast
      * @param float  $vaguePct by how much it may be off
      * @param ?float $readyAtS second of the clock; null: not to be told yet
      */
-    private function __construct(public ?float $socPct, public float $vaguePct, public ?float $readyAtS, public string $why)
+    private function __construct(public ?float $socPct, public float $vaguePct, public ?float $readyAtS, public Word $why)
     {
     }
 
@@ -50,7 +52,7 @@ final readonly class Forecast
     {
         $last = $readings[count($readings) - 1] ?? null;
         if ($last === null) {
-            return new self(null, 100.0, null, 'nothing is read yet');
+            return new self(null, 100.0, null, self::say('nothing-read'));
         }
         [$soc, $vague] = self::charge($subject, $readings);
         $amps = $last->amps !== null && $last->amps > 0.1 ? $last->amps : $chargerA;
@@ -59,7 +61,7 @@ final readonly class Forecast
             Step::Charging => self::bulk($subject, $protocol, $soc, $vague, $last, $amps, $sinceS),
             Step::Absorbing => $protocol === Protocol::Cells ? self::bleeding($subject, $soc, $vague, $readings, $sinceS) : self::absorption($subject, $soc, $vague, $readings, $sinceS),
             Step::Resting => self::rest($subject, $protocol, $soc, $vague, $readings, $sinceS),
-            default => new self($soc, $vague, null, $step->label()),
+            default => new self($soc, $vague, null, Word::of('balance.steps.' . $step->value)),
         };
     }
 
@@ -97,15 +99,15 @@ final readonly class Forecast
     private static function bulk(Subject $subject, Protocol $protocol, ?float $soc, float $vague, Reading $last, ?float $amps, float $sinceS): self
     {
         if ($protocol === Protocol::Refresh) {
-            return new self($soc, $vague, $sinceS + 3600.0 * RefreshCharge::HOURS, '16 hours, then stop');
+            return new self($soc, $vague, $sinceS + 3600.0 * RefreshCharge::HOURS, self::say('sixteen', ['hours' => Amount::of(RefreshCharge::HOURS, 'h')]));
         }
         if ($soc === null || $amps === null || $amps <= 0.0) {
-            return new self($soc, $vague, null, 'needs a reading of the current');
+            return new self($soc, $vague, null, self::say('needs-amps'));
         }
         $to = $subject->chemistry->isLithium() ? self::BULK_LFP : self::BULK_LEAD;
         $hours = max(0.0, $to - $soc) / 100.0 * $subject->capacityAh / ($amps * $subject->chemistry->coulombicEfficiency());
 
-        return new self($soc, $vague, $last->atS + 3600.0 * $hours, sprintf('%.0f %% to go at %.1f A, then absorption', max(0.0, $to - $soc), $amps));
+        return new self($soc, $vague, $last->atS + 3600.0 * $hours, self::say('to-go', ['percent' => Amount::of(max(0.0, $to - $soc), '%', 0), 'amps' => Amount::of($amps, 'A', 1)]));
     }
 
     /**
@@ -119,17 +121,17 @@ final readonly class Forecast
         if ($subject->tailA !== null && $n >= 2) {
             [$a, $b] = [$tapering[0], $tapering[$n - 1]];
             if ($b->amps <= $subject->tailA) {
-                return new self(100.0, 2.0, min($byClock, $b->atS), sprintf('the current has fallen below %.1f A', $subject->tailA));
+                return new self(100.0, 2.0, min($byClock, $b->atS), self::say('tail-reached', ['tail' => Amount::of($subject->tailA, 'A', 1)]));
             }
             if ($b->amps < $a->amps && $b->atS > $a->atS) {
                 $tau = ($b->atS - $a->atS) / log($a->amps / $b->amps);
                 $tail = $b->atS + $tau * log($b->amps / $subject->tailA);
 
-                return new self($soc, $vague, min($byClock, $tail), sprintf('the current falls to %.1f A, or %g h are over', $subject->tailA, $subject->absorptionH));
+                return new self($soc, $vague, min($byClock, $tail), self::say('tail', ['tail' => Amount::of($subject->tailA, 'A', 1), 'hours' => Amount::of($subject->absorptionH, 'h')]));
             }
         }
 
-        return new self($soc, $vague, $byClock, sprintf('%g h by the data sheet', $subject->absorptionH));
+        return new self($soc, $vague, $byClock, self::say('hours', ['hours' => Amount::of($subject->absorptionH, 'h')]));
     }
 
     /**
@@ -142,11 +144,11 @@ final readonly class Forecast
         $seen = array_values(array_filter($readings, static fn(Reading $r): bool => $r->atS >= $sinceS && $r->cells !== null));
         $n = count($seen);
         if ($n === 0) {
-            return new self($soc, $vague, null, 'needs a reading of every cell');
+            return new self($soc, $vague, null, self::say('needs-cells'));
         }
         $now = $seen[$n - 1]->spreadMv() ?? 0.0;
         if ($now <= Gate::CELLS_MV) {
-            return new self($soc, $vague, $seen[$n - 1]->atS, sprintf('the cells lie %.0f mV apart', $now));
+            return new self($soc, $vague, $seen[$n - 1]->atS, self::say('cells-apart', ['mv' => Amount::of($now, 'mV', 0)]));
         }
         // The widest on the way is where the straight line begins.
         $widest = 0;
@@ -157,7 +159,7 @@ final readonly class Forecast
         $hours = ($seen[$n - 1]->atS - $seen[$widest]->atS) / 3600.0;
         $ready = $fallen > 1000.0 * self::METER_V && $hours > 0.0 ? $seen[$n - 1]->atS + 3600.0 * $hours * ($now - Gate::CELLS_MV) / $fallen : null;
 
-        return new self($soc, $vague, $ready, sprintf('the balancer bleeds; the cells lie %.0f mV apart, %.0f is the aim', $now, Gate::CELLS_MV));
+        return new self($soc, $vague, $ready, self::say('bleeding', ['mv' => Amount::of($now, 'mV', 0), 'aim' => Amount::of(Gate::CELLS_MV, 'mV', 0)]));
     }
 
     /**
@@ -172,10 +174,10 @@ final readonly class Forecast
             // It settles as e^(−t/τ), τ about 2 h: the fall halves every 1.4 h.
             $ready = max($ready, $readings[count($readings) - 1]->atS + 3600.0 * 2.0 * log($falling / self::SETTLED_MV_H));
 
-            return new self($soc, $vague, $ready, sprintf('still falling by %.1f mV a cell and hour', $falling));
+            return new self($soc, $vague, $ready, self::say('falling', ['mv' => Amount::of($falling, 'mV', 1)]));
         }
 
-        return new self($soc, $vague, $ready, sprintf('%g h of rest', $hours));
+        return new self($soc, $vague, $ready, self::say('rest', ['hours' => Amount::of($hours, 'h')]));
     }
 
     /**
@@ -201,5 +203,13 @@ final readonly class Forecast
         $hours = ($mean($late, static fn(Reading $r): float => $r->atS) - $mean($early, static fn(Reading $r): float => $r->atS)) / 3600.0;
 
         return $fall < self::METER_V || $hours <= 0.0 ? 0.0 : $fall / $hours * 1000.0 / $subject->cells;
+    }
+
+    /**
+     * @param array<string, mixed> $args
+     */
+    private static function say(string $key, array $args = []): Word
+    {
+        return Word::of("balance.forecast.$key", $args);
     }
 }

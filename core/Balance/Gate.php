@@ -7,6 +7,8 @@ namespace Pebblefell\Balance;
 use Pebblefell\Bank\Levelling;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
 
 /**
  * May these batteries be joined now? Join, wait until about such a time, or do not; and why.
@@ -55,7 +57,7 @@ final readonly class Gate
     private const FRESH_H = 2.0;
 
     /**
-     * @param list<string> $reasons  why, the weightiest first
+     * @param list<Word> $reasons  why, the weightiest first
      * @param ?float       $untilS   second of the clock, for wait
      * @param array<string, float> $rushA    out of each battery at the moment of joining, by id
      * @param ?Levelling $levelling what follows if they are joined
@@ -78,28 +80,28 @@ final readonly class Gate
         $dont = $wait = $notes = [];
         $until = null;
         if (count($candidates) < 2) {
-            return new self(self::DONT, ['there is nothing to join'], null, [], null, null);
+            return new self(self::DONT, [self::say('nothing-to-join')], null, [], null, null);
         }
         foreach ($candidates as $c) {
             $last = $c->last();
             if ($last === null) {
-                $wait[] = "$c->name: nothing is read yet";
+                $wait[] = self::about($c, Word::of('balance.forecast.nothing-read'));
                 continue;
             }
             if ($c->step->takesCurrent() || $c->step === Step::Waiting) {
-                $wait[] = "$c->name: {$c->step->label()}";
+                $wait[] = self::about($c, Word::of('balance.steps.' . $c->step->value));
             } elseif ($c->step === Step::Resting) {
                 $forecast = Forecast::of($c->subject, $protocol, $c->step, $c->readings, $c->sinceS, null);
                 if ($forecast->readyAtS !== null && $forecast->readyAtS > $nowS) {
-                    $wait[] = "$c->name: $forecast->why";
+                    $wait[] = self::about($c, $forecast->why);
                     $until = max($until ?? 0.0, $forecast->readyAtS);
                 }
             }
             if ($nowS - $last->atS > 3600.0 * self::FRESH_H && in_array($c->step, [Step::Resting, Step::Ready], true)) {
-                $wait[] = sprintf('%s: the last reading is %.0f h old; measure it now', $c->name, ($nowS - $last->atS) / 3600.0);
+                $wait[] = self::about($c, self::say('old', ['hours' => Amount::of(($nowS - $last->atS) / 3600.0, 'h', 0)]));
             }
             if ($last->celsius !== null && $last->celsius < $c->subject->chargeFloorC) {
-                $dont[] = sprintf('%s is at %.0f °C: the one that is charged must not be below %.0f °C', $c->name, $last->celsius, $c->subject->chargeFloorC);
+                $dont[] = self::say('cold', ['name' => $c->name, 'celsius' => Amount::of($last->celsius, '°C', 0), 'floor' => Amount::of($c->subject->chargeFloorC, '°C', 0)]);
             }
         }
         if (array_filter($candidates, static fn(Candidate $c): bool => $c->last() === null) !== []) {
@@ -107,17 +109,17 @@ final readonly class Gate
         }
         $first = $candidates[0]->subject;
         if (array_filter($candidates, static fn(Candidate $c): bool => $c->subject->chemistry !== $first->chemistry || $c->subject->cells !== $first->cells) !== []) {
-            $dont[] = 'they are not of one chemistry and voltage';
+            $dont[] = self::say('unlike');
         }
         [$rush, $levelling, $charges] = self::rush($candidates, $linkOhm);
         foreach ($candidates as $c) {
             $a = $rush[$c->subject->id];
             $limit = $a > 0.0 ? $c->subject->dischargeLimitA : $c->subject->chargeLimitA;
             if ($limit !== null && abs($a) > $limit) {
-                $dont[] = sprintf('%s would %s %.0f A at once; its BMS stands %.0f A', $c->name, $a > 0.0 ? 'give' : 'take', abs($a), $limit);
+                $dont[] = self::say($a > 0.0 ? 'gives' : 'takes', ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($limit, 'A', 0)]);
             }
             if ($leadA !== null && abs($a) > $leadA) {
-                $dont[] = sprintf('the lead of %s would carry %.0f A; it bears %.0f A', $c->name, abs($a), $leadA);
+                $dont[] = self::say('lead', ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($leadA, 'A', 0)]);
             }
         }
         $volts = array_map(static fn(Candidate $c): float => $c->last()->volts ?? 0.0, $candidates);
@@ -127,20 +129,20 @@ final readonly class Gate
             $dont = [...$dont, ...self::notFull($candidates)];
         }
         if ($spread > $allowed) {
-            $dont[] = sprintf('their volts lie %.2f V apart; %.2f V is the limit', $spread, $allowed);
+            $dont[] = self::say('volts-apart', ['spread' => Amount::of($spread, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)]);
         }
         $vague = array_filter($charges, static fn(array $c): bool => $c[1] > self::VAGUE_PCT);
         if ($vague !== []) {
-            $notes[] = 'on the flat of the curve volts tell almost nothing of the charge: it is judged by charge';
+            $notes[] = self::say('flat');
             // After the full method each has been filled: that is what its hours are for.
             if ($protocol !== Protocol::Full) {
-                $dont[] = 'how full they are is not known: volts on the flat leave it open, and no charge was counted. Fill each (full method), or discharge to the knee';
+                $dont[] = self::say('unknown-charge');
             }
         } else {
             $socs = array_column($charges, 0);
             $apart = max([0.0, ...$socs]) - min([100.0, ...$socs]);
             if ($apart > self::SPREAD_SOC && $spread <= $allowed) {
-                $dont[] = sprintf('their charges lie %.0f points apart', $apart);
+                $dont[] = self::say('charges-apart', ['points' => Amount::of($apart, '', 0)]);
             }
         }
         $answer = match (true) {
@@ -153,7 +155,7 @@ final readonly class Gate
             $answer = self::WAIT;
         }
         $reasons = $answer === self::JOIN
-            ? [sprintf('%.0f mV apart, and no more than %.0f A at the moment of joining', 1000.0 * $spread, max([0.0, ...array_map(abs(...), $rush)])), ...$notes]
+            ? [self::say('join', ['mv' => Amount::of(1000.0 * $spread, 'mV', 0), 'amps' => Amount::of(max([0.0, ...array_map(abs(...), $rush)]), 'A', 0)]), ...$notes]
             : [...($answer === self::WAIT ? $wait : $dont), ...($answer === self::WAIT ? [] : $wait), ...$notes];
 
         return new self($answer, $reasons, $answer === self::WAIT ? $until : null, $rush, $levelling, $spread);
@@ -175,7 +177,7 @@ final readonly class Gate
      * @param list<Candidate> $candidates
      * @param ?float $joinedS when they were joined; null: not yet
      *
-     * @return list<string>
+     * @return list<Word>
      */
     public static function confirm(Protocol $protocol, array $candidates, ?float $joinedS, float $nowS): array
     {
@@ -185,22 +187,22 @@ final readonly class Gate
             return $gate->answer === self::EVEN ? [] : $gate->reasons;
         }
         if ($joinedS === null) {
-            return ['they are not joined yet'];
+            return [self::say('not-joined')];
         }
         $against = $volts = [];
         if ($nowS - $joinedS < 3600.0 * self::JOINED_H) {
-            $against[] = sprintf('joined %.0f h ago; they are left %.0f to 16 hours', ($nowS - $joinedS) / 3600.0, self::JOINED_H);
+            $against[] = self::say('joined-since', ['hours' => Amount::of(($nowS - $joinedS) / 3600.0, 'h', 0), 'least' => Amount::of(self::JOINED_H, '', 0)]);
         }
         foreach ($candidates as $c) {
             $last = $c->last();
             if ($last === null || $last->atS < $joinedS + 3600.0 * self::JOINED_H) {
-                $against[] = "$c->name: measure it now";
+                $against[] = self::about($c, self::say('measure'));
             } else {
                 $volts[] = $last->volts;
             }
         }
         if ($volts !== [] && max($volts) - min($volts) > self::ALIKE_V) {
-            $against[] = sprintf('they still read %.0f mV apart, though they are joined: wait, or look for a bad joint', 1000.0 * (max($volts) - min($volts)));
+            $against[] = self::say('still-apart', ['mv' => Amount::of(1000.0 * (max($volts) - min($volts)), 'mV', 0)]);
         }
 
         return $against;
@@ -218,17 +220,17 @@ final readonly class Gate
         foreach ($candidates as $c) {
             $last = $c->last();
             if ($last === null) {
-                $wait[] = "$c->name: nothing is read yet";
+                $wait[] = self::about($c, Word::of('balance.forecast.nothing-read'));
                 continue;
             }
             $volts[] = $last->volts;
             $forecast = Forecast::of($c->subject, $protocol, $c->step, $c->readings, $c->sinceS, null);
             $over = $forecast->readyAtS !== null && $forecast->readyAtS <= $nowS;
             if ($c->step === Step::Waiting || ($c->step !== Step::Ready && !$over)) {
-                $wait[] = "$c->name: {$c->step->label()}" . ($forecast->why === $c->step->label() ? '' : ', ' . $forecast->why);
+                $wait[] = self::about($c, $forecast->why->key === "balance.steps.{$c->step->value}" ? $forecast->why : self::say('step-and-why', ['step' => Word::of('balance.steps.' . $c->step->value), 'why' => $forecast->why]));
                 $until = $forecast->readyAtS === null ? $until : max($until ?? 0.0, $forecast->readyAtS);
             } elseif ($protocol === Protocol::Refresh && $c->step->takesCurrent()) {
-                $dont[] = "$c->name: its 16 hours are over; take it off the charger";
+                $dont[] = self::about($c, self::say('over'));
             }
             if ($protocol === Protocol::Cells && $wait === []) {
                 $dont = [...$dont, ...self::cellsApart($c, $last)];
@@ -239,11 +241,11 @@ final readonly class Gate
             $allowed = self::allowedV($protocol, $candidates[0]->subject->chemistry, $candidates[0]->subject->cells);
             $dont = [...$dont, ...self::notFull($candidates)];
             if (($spread ?? 0.0) > $allowed) {
-                $dont[] = sprintf('their volts lie %.2f V apart; %.2f V is the limit: one of them does not hold its charge', $spread, $allowed);
+                $dont[] = self::say('holds-not', ['spread' => Amount::of($spread ?? 0.0, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)]);
             }
         }
         $answer = $wait !== [] ? self::WAIT : ($dont !== [] ? self::DONT : self::EVEN);
-        $even = $protocol === Protocol::Cells ? 'all cells are above the knee and within ' . self::CELLS_MV . ' mV' : sprintf('all are full, and %.2f V apart', $spread ?? 0.0);
+        $even = $protocol === Protocol::Cells ? self::say('cells-even', ['mv' => Amount::of(self::CELLS_MV, 'mV', 0)]) : self::say('all-full', ['spread' => Amount::of($spread ?? 0.0, 'V', 2)]);
 
         return new self($answer, match ($answer) {
             self::WAIT => [...$wait, ...$dont],
@@ -257,29 +259,35 @@ final readonly class Gate
      *
      * @param list<Candidate> $candidates lead
      *
-     * @return list<string>
+     * @return list<Word>
      */
     private static function notFull(array $candidates): array
     {
         $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < $c->subject->restV(100.0) - self::METER_CELL_V * $c->subject->cells && !$c->step->takesCurrent());
 
-        return array_values(array_map(static fn(Candidate $c): string => sprintf('%s rests at %.2f V, below %.1f: refresh-charge the whole bank; if it stays low, it is worn', $c->name, $c->last()->volts ?? 0.0, $c->subject->restV(100.0)), $low));
+        return array_values(array_map(static fn(Candidate $c): Word => self::say('not-full', [
+            'name' => $c->name, 'volts' => Amount::of($c->last()->volts ?? 0.0, 'V', 2), 'full' => Amount::of($c->subject->restV(100.0), 'V', 1),
+        ]), $low));
     }
 
     /**
-     * @return list<string>
+     * @return list<Word>
      */
     private static function cellsApart(Candidate $c, Reading $last): array
     {
         if ($last->cells === null || $last->cells === []) {
-            return ["$c->name: its cells were not read; the pack's own volts do not tell"];
+            return [self::about($c, self::say('cells-unread'))];
         }
         if (min($last->cells) < $c->subject->curve->volts(self::KNEE_PCT)) {
-            return [sprintf('%s: cell %d is at %.3f V, below the knee, where volts tell nothing: charge to the top, then read', $c->name, 1 + (int) array_search(min($last->cells), $last->cells, true), min($last->cells))];
+            return [self::about($c, self::say('cell-below', [
+                'cell' => (string) (1 + (int) array_search(min($last->cells), $last->cells, true)), 'volts' => Amount::of(min($last->cells), 'V', 3),
+            ]))];
         }
 
         return ($last->spreadMv() ?? 0.0) > self::CELLS_MV
-            ? [sprintf('%s: cell %d leads by %.0f mV; let the balancer go on', $c->name, 1 + (int) array_search(max($last->cells), $last->cells, true), $last->spreadMv())]
+            ? [self::about($c, self::say('cell-leads', [
+                'cell' => (string) (1 + (int) array_search(max($last->cells), $last->cells, true)), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
+            ]))]
             : [];
     }
 
@@ -312,5 +320,18 @@ final readonly class Gate
         }
 
         return [$rush, $levelling, $charges];
+    }
+
+    private static function about(Candidate $candidate, Word $what): Word
+    {
+        return self::say('of', ['name' => $candidate->name, 'what' => $what]);
+    }
+
+    /**
+     * @param array<string, mixed> $args
+     */
+    private static function say(string $key, array $args = []): Word
+    {
+        return Word::of("balance.gate.$key", $args);
     }
 }

@@ -14,18 +14,6 @@ enum Step: string
     case Ready = 'ready';
     case Joined = 'joined';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Waiting => 'waits for a charger',
-            self::Charging => 'charging, bulk',
-            self::Absorbing => 'absorption',
-            self::Resting => 'resting',
-            self::Ready => 'ready',
-            self::Joined => 'joined',
-        };
-    }
-
     public function takesCurrent(): bool
     {
         return $this === self::Charging || $this === self::Absorbing;

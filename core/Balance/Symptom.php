@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Balance;
 
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
+
 /** What the readings of one battery show besides its charge: a bad joint, a cell that lags, a cold cut-off that does not work. */
 final readonly class Symptom
 {
@@ -28,25 +31,25 @@ final readonly class Symptom
     }
 
     /**
-     * @return list<string> what is to be looked at, the weightiest first
+     * @return list<Word> what is to be looked at, the weightiest first
      */
     public static function of(Candidate $c): array
     {
         return array_values(array_filter([self::cold($c), self::joint($c), self::lagging($c)]));
     }
 
-    private static function cold(Candidate $c): ?string
+    private static function cold(Candidate $c): ?Word
     {
         foreach ($c->readings as $reading) {
             if ($reading->celsius !== null && $reading->celsius < $c->subject->chargeFloorC - 0.5 && ($reading->amps ?? 0.0) > 0.5 && $c->subject->chemistry->isLithium()) {
-                return sprintf('it took %.1f A at %.0f °C: its cold cut-off does not work. Take it off the charger; a cell charged in frost is harmed for good', $reading->amps, $reading->celsius);
+                return Word::of('balance.symptoms.frost', ['amps' => Amount::of($reading->amps ?? 0.0, 'A', 1), 'celsius' => Amount::of($reading->celsius, '°C', 0)]);
             }
         }
 
         return null;
     }
 
-    private static function joint(Candidate $c): ?string
+    private static function joint(Candidate $c): ?Word
     {
         $worst = 0.0;
         $still = null;
@@ -60,22 +63,24 @@ final readonly class Symptom
             }
         }
 
-        return $worst > self::LOOSE_OHM ? sprintf('%.0f mΩ more than it should have lie between meter and battery: a loose clamp or lug? Under charge its volts say too much', 1000.0 * $worst) : null;
+        return $worst > self::LOOSE_OHM ? Word::of('balance.symptoms.joint', ['ohm' => Amount::of(1000.0 * $worst, 'mΩ', 0)]) : null;
     }
 
-    private static function lagging(Candidate $c): ?string
+    private static function lagging(Candidate $c): ?Word
     {
         $last = $c->last();
         if ($last === null || !in_array($c->step, [Step::Resting, Step::Ready], true) || !$c->subject->chemistry->isLithium()) {
             return null;
         }
         if (($last->spreadMv() ?? 0.0) > self::CELLS_REST_MV) {
-            return sprintf('cell %d lags by %.0f mV at rest', 1 + (int) array_search(min([99.0, ...$last->cells ?? []]), $last->cells ?? [], true), $last->spreadMv());
+            return Word::of('balance.symptoms.lags', [
+                'cell' => (string) (1 + (int) array_search(min([99.0, ...$last->cells ?? []]), $last->cells ?? [], true)), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
+            ]);
         }
         $charged = array_filter($c->readings, static fn(Reading $r): bool => $r->atS < $c->sinceS && $r->volts >= $c->subject->absorptionV - 0.01 * $c->subject->cells);
 
         return $charged !== [] && $last->atS - $c->sinceS >= 3600.0 * self::RESTED_H && $last->volts < $c->subject->restV(self::FULL_PCT)
-            ? sprintf('charged to the end it rests at %.2f V, not above %.2f: a cell filled early and holds the others back', $last->volts, $c->subject->restV(self::FULL_PCT))
+            ? Word::of('balance.symptoms.rests-low', ['volts' => Amount::of($last->volts, 'V', 2), 'full' => Amount::of($c->subject->restV(self::FULL_PCT), 'V', 2)])
             : null;
     }
 }

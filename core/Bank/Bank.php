@@ -27,23 +27,19 @@ final readonly class Bank
     public static function forSystem(array $batteries, float $systemV): self
     {
         if ($batteries === []) {
-            throw InvalidValue::at('/batteries', 'needs at least one battery');
+            throw InvalidValue::at('/batteries', 'needs-battery');
         }
         $blockV = $batteries[0]->nominalV;
         foreach ($batteries as $i => $battery) {
             if (abs($battery->nominalV - $blockV) > 1.0) {
-                throw InvalidValue::at("/batteries/$i/nominal_v", 'differs from the others: blocks of one bank are of one voltage');
+                throw InvalidValue::at("/batteries/$i/nominal_v", 'blocks-differ');
             }
         }
         $series = self::seriesFor($blockV, $systemV);
         if (abs($series * Chemistry::tradeV($blockV) - $systemV) > 0.5 || count($batteries) % $series !== 0) {
-            throw InvalidValue::at('/batteries', sprintf(
-                '%d × %g V cannot make a %g V bank: it takes a multiple of %d',
-                count($batteries),
-                Chemistry::tradeV($blockV),
-                $systemV,
-                $series,
-            ));
+            throw InvalidValue::at('/batteries', 'no-bank', [
+                'count' => count($batteries), 'block' => Chemistry::tradeV($blockV), 'system' => $systemV, 'series' => $series,
+            ]);
         }
 
         return new self($batteries, $systemV, $series, intdiv(count($batteries), $series));

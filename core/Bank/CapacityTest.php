@@ -25,11 +25,11 @@ final readonly class CapacityTest
     {
         Guard::positive($endV, '/end_v');
         if (count($readings) < 2) {
-            throw InvalidValue::at('/readings', 'must be two or more');
+            throw InvalidValue::at('/readings', 'two-readings');
         }
         foreach ($readings as $i => $reading) {
             if ($i > 0 && $reading['t_s'] <= $readings[$i - 1]['t_s']) {
-                throw InvalidValue::at("/readings/$i/t_s", 'must be later than the one before');
+                throw InvalidValue::at("/readings/$i/t_s", 'later');
             }
         }
         [$ah, $wh] = [0.0, 0.0];

@@ -26,7 +26,7 @@ final readonly class Diagnosis
 
     /**
      * @param string $kind link, battery or none
-     * @param string $name id of the battery, or "from → to"
+     * @param string $name id of the battery, "from → to", or '' where nothing is wrong
      * @param int    $index among links or batteries; −1 for none
      * @param float  $error root mean square of what is left over: % of the load for amps, mV for volts
      */
@@ -92,7 +92,7 @@ final readonly class Diagnosis
      */
     private static function rank(array $sources, array $links, callable $error, float $meter): array
     {
-        $suspects = [new self('none', 'nothing is wrong', -1, 0.0, $error($sources, $links))];
+        $suspects = [new self('none', '', -1, 0.0, $error($sources, $links))];
         foreach ($links as $k => $link) {
             $suspects[] = self::worst('link', $link->from . ' → ' . $link->to, $k, static fn(float $ohm): float => $error($sources, array_replace($links, [$k => Link::of($link->from, $link->to, $link->ohm + $ohm)])));
         }
@@ -129,10 +129,10 @@ final readonly class Diagnosis
     private static function guard(array $sources, array $measured, float $loadA): void
     {
         if (count($measured) !== count($sources)) {
-            throw InvalidValue::at('/measured', 'needs one reading for each battery');
+            throw InvalidValue::at('/measured', 'each-one-reading');
         }
         if (abs($loadA) < 1.0) {
-            throw InvalidValue::at('/measured', 'needs a load of some amps: at rest a joint shows nothing');
+            throw InvalidValue::at('/measured', 'needs-load');
         }
     }
 

@@ -15,9 +15,10 @@ final readonly class Drift
 
     /**
      * @param list<array{hours: float, amps: list<float>, socPct: list<float>, bankV: float}> $course
-     * @param string $ended why it ended: "A is empty", "B reaches its limit", …
+     * @param string $ended   empty, full, limit or time
+     * @param ?int   $endedBy the source, from 0, that ended it
      */
-    private function __construct(public array $course, public string $ended)
+    private function __construct(public array $course, public string $ended, public ?int $endedBy)
     {
     }
 
@@ -32,7 +33,7 @@ final readonly class Drift
     public static function of(Network $network, Chemistry $chemistry, int $cells, array $capacitiesAh, float $loadA, array $fromSocPct): self
     {
         if (abs($loadA) < 1e-9) {
-            throw InvalidValue::at('/current_a', 'must not be 0');
+            throw InvalidValue::at('/current_a', 'not-0');
         }
         foreach ($capacitiesAh as $i => $ah) {
             Guard::positive($ah, "/batteries/$i/capacity_ah");
@@ -42,18 +43,18 @@ final readonly class Drift
         $per = max(1.0, array_sum($capacitiesAh) / abs($loadA)) * 1.3 / self::STEPS;
         $course = [];
         $hours = 0.0;
-        $ended = 'time';
+        $ended = ['time', null];
         for ($k = 0; $k <= 4 * self::STEPS; ++$k) {
             $share = $network->shareAt(array_map(static fn(float $s): float => $cells * $curve->volts(max(0.0, min(100.0, $s))), $soc), $loadA);
             $course[] = ['hours' => $hours, 'amps' => $share->amps, 'socPct' => $soc, 'bankV' => $share->bankV];
             foreach ($network->sources as $i => $source) {
                 if ($loadA > 0.0 ? $soc[$i] <= 0.0 : $soc[$i] >= 100.0) {
-                    $ended = $source->id . ($loadA > 0.0 ? ' is empty' : ' is full');
+                    $ended = [$loadA > 0.0 ? 'empty' : 'full', $i];
                     break 2;
                 }
                 $limit = $loadA > 0.0 ? $source->dischargeLimitA : $source->chargeLimitA;
                 if ($limit !== null && abs($share->amps[$i]) > $limit && $k > 0) {
-                    $ended = $source->id . ' reaches its limit';
+                    $ended = ['limit', $i];
                     break 2;
                 }
             }
@@ -63,7 +64,7 @@ final readonly class Drift
             $hours += $per;
         }
 
-        return new self($course, $ended);
+        return new self($course, ...$ended);
     }
 
     /** Largest spread of the charges on the way, % points. */

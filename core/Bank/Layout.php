@@ -17,26 +17,6 @@ enum Layout: string
     public const POSITIVE = 'POS';
     public const NEGATIVE = 'NEG';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::SameEnd => 'same end',
-            self::Middle => 'middle',
-            self::Across => 'across',
-            self::Posts => 'posts',
-        };
-    }
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::SameEnd => 'both leads on the first: it works hardest',
-            self::Middle => 'both leads on the middle one: it works hardest, and charge spreads outward',
-            self::Across => 'positive on the first, negative on the last: the usual cure',
-            self::Posts => 'each on its own equal pair of leads to bars: the best',
-        };
-    }
-
     /**
      * Batteries with the positive and the negative take-off, counted from 0; null for bars.
      *

@@ -42,7 +42,7 @@ final readonly class Levelling
     public static function of(array $batteries, Chemistry $chemistry, float $linkOhm, float $untilA = 1.0, ?int $cells = null): self
     {
         if (count($batteries) < 2) {
-            throw InvalidValue::at('/batteries', 'needs two batteries or more');
+            throw InvalidValue::at('/batteries', 'two-batteries');
         }
         Guard::notNegative($linkOhm, '/link_ohm');
         Guard::positive($untilA, '/until_a');
@@ -51,10 +51,10 @@ final readonly class Levelling
         $ids = $ah = $ohm = $soc = [];
         foreach ($batteries as $i => $b) {
             if (isset($b['soc_pct']) === isset($b['ocv_v'])) {
-                throw InvalidValue::at("/batteries/$i/soc_pct", 'give either soc_pct or ocv_v');
+                throw InvalidValue::at("/batteries/$i/soc_pct", 'soc-or-volts');
             }
             if (in_array($b['id'], $ids, true)) {
-                throw InvalidValue::at("/batteries/$i/id", "\"{$b['id']}\" is there twice");
+                throw InvalidValue::at("/batteries/$i/id", 'twice', ['name' => $b['id']]);
             }
             $ids[] = $b['id'];
             $ah[] = Guard::positive($b['capacity_ah'], "/batteries/$i/capacity_ah");

@@ -22,7 +22,7 @@ final readonly class Link
     public static function of(string $from, string $to, float $ohm): self
     {
         if ($from === $to) {
-            throw InvalidValue::at('/to', "\"$to\" is linked to itself");
+            throw InvalidValue::at('/to', 'linked-to-itself', ['name' => $to]);
         }
 
         return new self($from, $to, Guard::notNegative($ohm, '/ohm'));

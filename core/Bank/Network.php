@@ -34,12 +34,12 @@ final readonly class Network
     public static function of(array $sources, array $links, string $positive, string $negative): self
     {
         if ($sources === []) {
-            throw InvalidValue::at('/batteries', 'needs at least one battery');
+            throw InvalidValue::at('/batteries', 'needs-battery');
         }
         $seen = [];
         foreach ($sources as $i => $source) {
             if (isset($seen[$source->id])) {
-                throw InvalidValue::at("/batteries/$i/id", "\"$source->id\" is there twice");
+                throw InvalidValue::at("/batteries/$i/id", 'twice', ['name' => $source->id]);
             }
             $seen[$source->id] = true;
         }
@@ -54,7 +54,7 @@ final readonly class Network
         foreach ($sources as $i => $source) {
             $poles[] = [$p, $m] = [$node[$source->plus()], $node[$source->minus()]];
             if ($p === $m) {
-                throw InvalidValue::at("/batteries/$i/id", "\"$source->id\" is shorted");
+                throw InvalidValue::at("/batteries/$i/id", 'shorted', ['name' => $source->id]);
             }
             $branches[] = [$p, $m, 1.0 / $source->ohm];
         }
@@ -127,7 +127,7 @@ final readonly class Network
         }
         foreach (['positive' => $positive, 'negative' => $negative] as $key => $name) {
             if (!isset($number[$name])) {
-                throw InvalidValue::at("/takeoff/$key", "\"$name\" is not a terminal and no link leads to it");
+                throw InvalidValue::at("/takeoff/$key", 'no-terminal', ['name' => $name]);
             }
         }
         // One node for what a link of no resistance joins; one island for what anything joins.
@@ -144,17 +144,17 @@ final readonly class Network
         }
         $main = self::root($island, $number[$negative]);
         if (self::root($island, $number[$positive]) !== $main) {
-            throw InvalidValue::at('/takeoff/positive', "\"$positive\" is not connected to \"$negative\"");
+            throw InvalidValue::at('/takeoff/positive', 'not-connected', ['name' => $positive, 'other' => $negative]);
         }
         $numbers = $node = [];
         foreach ($number as $name => $n) {
             if (self::root($island, $n) !== $main) {
-                throw InvalidValue::at('/links', "node \"$name\" is not connected to the take-off");
+                throw InvalidValue::at('/links', 'node-loose', ['name' => $name]);
             }
             $node[(string) $name] = $numbers[self::root($same, $n)] ??= count($numbers);
         }
         if ($node[$positive] === $node[$negative]) {
-            throw InvalidValue::at('/takeoff/positive', 'is the same node as the negative one');
+            throw InvalidValue::at('/takeoff/positive', 'same-node');
         }
 
         return $node;

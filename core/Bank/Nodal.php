@@ -61,7 +61,7 @@ final readonly class Nodal
             }
             $d = $sum[$node];
             if ($d < 1e-30) {
-                throw InvalidValue::at('/links', 'the network has no single answer');
+                throw InvalidValue::at('/links', 'no-answer');
             }
             $order[] = $node;
             $pivot[$node] = $d;

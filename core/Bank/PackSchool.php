@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Bank;
 
+use Pebblefell\Finding\Word;
 use Pebblefell\Quantity\Guard;
 
 /**
@@ -11,7 +12,7 @@ use Pebblefell\Quantity\Guard;
  */
 final readonly class PackSchool
 {
-    private function __construct(public string $name, public int $bms, public int $cellsSeen, public int $cells, public float $leftPct, public float $eachBmsA, public float $weakShows, public ?float $price)
+    private function __construct(public Word $name, public int $bms, public int $cellsSeen, public int $cells, public float $leftPct, public float $eachBmsA, public float $weakShows, public ?float $price)
     {
     }
 
@@ -34,8 +35,8 @@ final readonly class PackSchool
 
         return [
             // A cell that has lost a tenth of its capacity shows as a tenth of its share of the group.
-            new self(sprintf('%dP%dS, one BMS', $parallel, $groups), 1, $groups, $cells, 0.0, $packA, 10.0 / $parallel, $priceOne),
-            new self(sprintf('%d × %dS, a BMS each', $parallel, $groups), $parallel, $cells, $cells, 100.0 - 100.0 / $parallel, $packA / $parallel, 10.0, $priceEach === null ? null : $parallel * $priceEach),
+            new self(Word::of('packs.groups', ['cells' => "{$parallel}P{$groups}S"]), 1, $groups, $cells, 0.0, $packA, 10.0 / $parallel, $priceOne),
+            new self(Word::of('packs.strings', ['cells' => "$parallel × {$groups}S"]), $parallel, $cells, $cells, 100.0 - 100.0 / $parallel, $packA / $parallel, 10.0, $priceEach === null ? null : $parallel * $priceEach),
         ];
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Pebblefell\Calculation;
 
-use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Study;
 use Pebblefell\System\JobFile;
-use Pebblefell\System\Part;
 
 /** `assess`: every finding about a job file, answers ignored, every stage judged as complete. */
 final class Assess implements Calculation
@@ -26,8 +25,6 @@ final class Assess implements Calculation
             throw $e->under('/system');
         }
 
-        $names = array_map(static fn(Part $p): string => $p->name(), $system->parts);
-
-        return ['findings' => array_map(static fn(Verdict $v): Said => new Said($v->finding, ['stage' => $v->stage->value, 'subject' => $v->finding->subject], $names), Assessment::of($system)->verdicts)];
+        return ['findings' => array_map(static fn(Verdict $v): Said => new Said($v->finding, ['stage' => $v->stage->value, 'subject' => $v->finding->subject], $system->parts), Study::of($system)->assessment()->verdicts)];
     }
 }

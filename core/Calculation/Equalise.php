@@ -27,7 +27,7 @@ final class Equalise implements Calculation
     {
         $levelling = Levelling::of($in['batteries'], Chemistry::from($in['chemistry']), $in['link_ohm'], $in['until_a']);
         if ($levelling->hours === null) {
-            throw InvalidValue::at('/until_a', 'is not reached within 2000 hours');
+            throw InvalidValue::at('/until_a', 'not-in-hours', ['hours' => 2000]);
         }
         $rows = static fn(array $values, string $key): array => array_map(static fn(string $id, float $v): array => ['id' => $id, $key => $v], array_map(strval(...), array_keys($values)), array_values($values));
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Calculation;
 
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\Graph\Potential;
 use Pebblefell\System\JobFile;
-use Pebblefell\System\Potential;
 
 /** `opens`: what stays live, what goes dark and what is endangered while parts of a job are open. */
 final class Opens implements Calculation
@@ -31,7 +31,7 @@ final class Opens implements Calculation
         $graph = ($in['state'] ?? 'planned') === 'found' ? $system->found() : $system->planned();
         foreach ($in['open'] ?? [] as $i => $uid) {
             if (!isset($graph->parts[$uid])) {
-                throw InvalidValue::at("/open/$i", "\"$uid\" is no part of that state");
+                throw InvalidValue::at("/open/$i", 'not-of-state', ['name' => $uid]);
             }
         }
         $flags = array_map(static fn(string $key): bool => (bool) ($in[$key] ?? false), ['sun', 'engine', 'shore', 'generator']);

@@ -67,7 +67,7 @@ final class SimulatedTrip implements Calculation
     public static function run(array $in): array
     {
         if (1440 % $in['step_min'] !== 0) {
-            throw InvalidValue::at('/step_min', 'must divide a day evenly');
+            throw InvalidValue::at('/step_min', 'divide-day');
         }
         $sources = $in['sources'];
         $weather = self::weather($in['site']);
@@ -103,13 +103,13 @@ final class SimulatedTrip implements Calculation
         }
         foreach (['latitude_deg', 'clearness'] as $key) {
             if (!isset($site[$key])) {
-                throw InvalidValue::at("/site/$key", 'is required, or epw in its place');
+                throw InvalidValue::at("/site/$key", 'or-epw');
             }
         }
         $twelve = static fn(array $list, string $key): array => match (count($list)) {
             1 => array_fill(0, 12, (float) $list[0]),
             12 => array_map(floatval(...), array_values($list)),
-            default => throw InvalidValue::at("/site/$key", 'must have one value, or twelve'),
+            default => throw InvalidValue::at("/site/$key", 'one-or-twelve'),
         };
 
         return Weather::ofMeans($site['latitude_deg'], $twelve($site['clearness'], 'clearness'), $twelve($site['min_c'] ?? [10.0], 'min_c'), $site['seed']);

@@ -50,10 +50,10 @@ final class SunMonth implements Calculation
     {
         $day = SolarDay::ofMonth($in['latitude_deg'], $in['month']);
         $sun = match (true) {
-            isset($in['sunshine_h'], $in['clearness']) => throw InvalidValue::at('/clearness', 'give either sunshine_h or clearness, not both'),
+            isset($in['sunshine_h'], $in['clearness']) => throw InvalidValue::at('/clearness', 'sunshine-or-clearness'),
             isset($in['sunshine_h']) => GlobalSun::fromSunshine($day, $in['sunshine_h']),
             isset($in['clearness']) => GlobalSun::fromClearness($day, $in['clearness']),
-            default => throw InvalidValue::at('/sunshine_h', 'is required, or clearness in its place'),
+            default => throw InvalidValue::at('/sunshine_h', 'or-clearness'),
         };
 
         return [$sun, PlaneSun::of($sun, Plane::of($in['tilt_deg'], $in['azimuth_deg'], $in['albedo']), self::shade($in, ''))];

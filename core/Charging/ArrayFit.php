@@ -69,10 +69,10 @@ final readonly class ArrayFit
     public static function ofStrings(array $strings, RegulatorSheet $regulator, float $minCellC, float $maxCellC, float $absorptionV): self
     {
         if ($strings === [] || $strings[0] === []) {
-            throw InvalidValue::at('/series', 'needs at least one panel');
+            throw InvalidValue::at('/series', 'needs-panel');
         }
         if ($minCellC > $maxCellC) {
-            throw InvalidValue::at('/max_cell_c', 'must not be below min_cell_c');
+            throw InvalidValue::at('/max_cell_c', 'cells-hotter');
         }
         Guard::positive($absorptionV, '/absorption_v');
         $sum = static fn(array $string, callable $of): float => array_sum(array_map($of, $string));
@@ -126,12 +126,12 @@ final readonly class ArrayFit
     {
         $panel = $this->panels[0];
 
-        return new Figure('Cold open-circuit volts', $this->vocColdV, 'V', 'panels in series × Voc × (1 + temperature coefficient × (coldest − 25 °C))', [
-            Figure::given('in series', $this->series, ''),
-            Figure::given('Voc', $panel->vocV, 'V', Origin::DataSheet),
-            Figure::given('by temperature', $panel->vocPctPerC, '%/°C', Origin::DataSheet),
-            Figure::given('coldest morning', $this->minCellC, '°C'),
-        ], 'first principles; coefficients of IEC 61215 data sheets');
+        return new Figure('cold-open-circuit-volts', $this->vocColdV, 'V', 'cold-open-circuit-volts', [
+            Figure::given('in-series', $this->series, ''),
+            Figure::given('voc', $panel->vocV, 'V', Origin::DataSheet),
+            Figure::given('by-temperature', $panel->vocPctPerC, '%/°C', Origin::DataSheet),
+            Figure::given('coldest-morning', $this->minCellC, '°C'),
+        ], 'iec-61215');
     }
 
     /** Working volts in the heat. */
@@ -139,28 +139,28 @@ final readonly class ArrayFit
     {
         $panel = $this->panels[0];
 
-        return new Figure('Hot working volts', $this->vmpHotV, 'V', 'panels in series × Vmp × (1 + temperature coefficient × (hottest − 25 °C))', [
-            Figure::given('in series', $this->series, ''),
-            Figure::given('Vmp', $panel->vmpV, 'V', Origin::DataSheet),
-            Figure::given('by temperature', $panel->vmpPctPerC, '%/°C', Origin::DataSheet),
-            Figure::given('cells in full sun', $this->maxCellC, '°C'),
-        ], 'first principles; coefficients of IEC 61215 data sheets');
+        return new Figure('hot-working-volts', $this->vmpHotV, 'V', 'hot-working-volts', [
+            Figure::given('in-series', $this->series, ''),
+            Figure::given('vmp', $panel->vmpV, 'V', Origin::DataSheet),
+            Figure::given('by-temperature', $panel->vmpPctPerC, '%/°C', Origin::DataSheet),
+            Figure::given('cells-in-full-sun', $this->maxCellC, '°C'),
+        ], 'iec-61215');
     }
 
     public function shortCircuit(): Figure
     {
-        return new Figure('Short-circuit current', $this->iscA, 'A', 'strings in parallel × Isc', [
-            Figure::given('in parallel', $this->parallel, ''),
-            Figure::given('Isc', $this->panels[0]->iscA, 'A', Origin::DataSheet),
-        ], 'first principles');
+        return new Figure('short-circuit-current', $this->iscA, 'A', 'short-circuit-current', [
+            Figure::given('in-parallel', $this->parallel, ''),
+            Figure::given('isc', $this->panels[0]->iscA, 'A', Origin::DataSheet),
+        ], 'first-principles');
     }
 
     /** In full sun, before the regulator's limit. */
     public function unclipped(): Figure
     {
         return $this->regulator->mppt
-            ? new Figure('Full-sun current', $this->chargeAUnclipped, 'A', 'array watts ÷ absorption volts', [Figure::given('array', round($this->pmaxW, 1), 'W', Origin::DataSheet), Figure::given('absorption', $this->absorptionV, 'V')], 'first principles')
-            : new Figure('Full-sun current', $this->chargeAUnclipped, 'A', 'short-circuit current: a PWM regulator holds the panel at battery volts', [$this->shortCircuit()], 'first principles');
+            ? new Figure('full-sun-current', $this->chargeAUnclipped, 'A', 'full-sun-current', [Figure::given('array', round($this->pmaxW, 1), 'W', Origin::DataSheet), Figure::given('absorption', $this->absorptionV, 'V')], 'first-principles')
+            : new Figure('full-sun-current', $this->chargeAUnclipped, 'A', 'full-sun-current-pwm', [$this->shortCircuit()], 'first-principles');
     }
 
     /**
@@ -175,10 +175,10 @@ final readonly class ArrayFit
         $findings = [];
         if ($this->vocColdV > $r->maxPvV) {
             $most = max(1, (int) floor($this->series * $r->maxPvV / $this->vocColdV));
-            $findings[] = new Finding('array-volts-too-high', Severity::Stop, ['series' => $this->series, 'volts' => Amount::of($this->vocColdV, 'V', 1), 'cold' => Amount::of($this->minCellC, '°C'), 'takes' => Amount::of($r->maxPvV, 'V'), 'most' => $most], [$this->vocCold(), $limit('array limit', $r->maxPvV, 'V')], $subject, variant: $most < $this->series ? '' : 'none');
+            $findings[] = new Finding('array-volts-too-high', Severity::Stop, ['series' => $this->series, 'volts' => Amount::of($this->vocColdV, 'V', 1), 'cold' => Amount::of($this->minCellC, '°C'), 'takes' => Amount::of($r->maxPvV, 'V'), 'most' => $most], [$this->vocCold(), $limit('array-limit', $r->maxPvV, 'V')], $subject, variant: $most < $this->series ? '' : 'none');
         }
         if ($r->maxPvIscA !== null && $this->iscA > $r->maxPvIscA) {
-            $findings[] = new Finding('array-current-too-high', Severity::Stop, ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')], [$this->shortCircuit(), $limit('input limit', $r->maxPvIscA, 'A')], $subject);
+            $findings[] = new Finding('array-current-too-high', Severity::Stop, ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')], [$this->shortCircuit(), $limit('input-limit', $r->maxPvIscA, 'A')], $subject);
         }
         $wakes = $this->absorptionV + ($r->mppt ? $r->startAboveV : 0.0);
         if ($this->vmpHotV < $this->absorptionV || $this->vocHotV < $wakes) {
@@ -187,7 +187,7 @@ final readonly class ArrayFit
             $findings[] = new Finding('array-volts-narrow', Severity::Note, ['works' => Amount::of($this->vmpHotV, 'V', 1), 'above' => Amount::of($this->vmpHotV - $this->absorptionV, 'V', 1)], [$this->vmpHot()], $subject);
         }
         if ($this->chargeAUnclipped > $r->maxChargeA * 1.0000001) {
-            $findings[] = new Finding('regulator-clips', Severity::Note, ['amps' => Amount::of($this->chargeAUnclipped, 'A', 1), 'limit' => Amount::of($r->maxChargeA, 'A')], [$this->unclipped(), $limit('charge limit', $r->maxChargeA, 'A')], $subject);
+            $findings[] = new Finding('regulator-clips', Severity::Note, ['amps' => Amount::of($this->chargeAUnclipped, 'A', 1), 'limit' => Amount::of($r->maxChargeA, 'A')], [$this->unclipped(), $limit('charge-limit', $r->maxChargeA, 'A')], $subject);
         }
         if ($this->mixedLossW > 0.005 * ($this->pmaxW + $this->mixedLossW)) {
             $findings[] = new Finding('mixed-panels', Severity::Fix, ['left' => Amount::of($this->pmaxW, 'W', 0), 'of' => Amount::of($this->pmaxW + $this->mixedLossW, 'W', 0)], [Figure::given('lost', round($this->mixedLossW), 'W', Origin::Computed)], $subject);

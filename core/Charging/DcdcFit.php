@@ -115,22 +115,22 @@ final readonly class DcdcFit
 
     public function input(): Figure
     {
-        return new Figure('Input current', $this->inputA, 'A', 'output A × output V ÷ (input V × efficiency)', [
+        return new Figure('input-current', $this->inputA, 'A', 'input-current', [
             Figure::given('output', $this->outputA, 'A', Origin::DataSheet),
-            Figure::given('output volts', $this->outputV, 'V'),
-            Figure::given('input volts', $this->inputV, 'V'),
+            Figure::given('output-volts', $this->outputV, 'V'),
+            Figure::given('input-volts', $this->inputV, 'V'),
             Figure::given('efficiency', $this->efficiencyPct, '%', Origin::DataSheet),
-        ], 'first principles');
+        ], 'first-principles');
     }
 
     public function drop(): Figure
     {
-        return new Figure('Lost on the lead', $this->dropV(), 'V', 'input current × resistance out and back', $this->lead === null ? [] : [
+        return new Figure('lost-on-the-lead', $this->dropV(), 'V', 'lost-on-the-lead', $this->lead === null ? [] : [
             $this->input(),
             Figure::given('resistance', round($this->lead->resistanceOhm() * 1000, 2), 'mΩ', Origin::Computed),
-            Figure::given('length one way', $this->lead->lengthM, 'm'),
+            Figure::given('length-one-way', $this->lead->lengthM, 'm'),
             Figure::given('size', $this->lead->size->areaMm2, 'mm²'),
-        ], 'IEC 60228 class 5 (from memory)');
+        ], 'iec-60228');
     }
 
     /**
@@ -151,7 +151,7 @@ final readonly class DcdcFit
             $findings[] = new Finding('dcdc-wears-alternator', Severity::Fix, ['share' => Amount::of($this->sharePct(), '%', 0), 'dial' => $dial], [$this->input(), $alternator], $subject, variant: $variant);
         }
         if (!$this->mayChargeAtIdle()) {
-            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, [...$taken, 'idle' => Amount::of($this->idleA, 'A', 0)], [$this->input(), Figure::given('at idle', $this->idleA, 'A', Origin::Computed)], $subject);
+            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, [...$taken, 'idle' => Amount::of($this->idleA, 'A', 0)], [$this->input(), Figure::given('at-idle', $this->idleA, 'A', Origin::Computed)], $subject);
         } elseif ($this->outputA > self::EASY_A) {
             $findings[] = new Finding('dcdc-idle-with-care', Severity::Note, ['easy' => Amount::of(self::EASY_A, 'A', 0)], [$this->input()], $subject);
         }

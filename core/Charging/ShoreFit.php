@@ -65,13 +65,13 @@ final readonly class ShoreFit
 
     public function total(): Figure
     {
-        return new Figure('Drawn from the post', $this->totalAcA, 'A', 'charger output × DC volts ÷ (efficiency × mains volts) + outlets ÷ mains volts', [
-            Figure::given('charger output', $this->outputA, 'A', Origin::DataSheet),
-            Figure::given('DC volts', $this->dcV, 'V'),
+        return new Figure('drawn-from-the-post', $this->totalAcA, 'A', 'drawn-from-the-post', [
+            Figure::given('charger-output', $this->outputA, 'A', Origin::DataSheet),
+            Figure::given('dc-volts', $this->dcV, 'V'),
             Figure::given('efficiency', $this->efficiencyPct, '%', Origin::DataSheet),
             Figure::given('mains', $this->mainsV, 'V'),
             Figure::given('outlets', $this->passthroughW, 'W'),
-        ], 'first principles, power factor 1');
+        ], 'power-factor-one');
     }
 
     /**

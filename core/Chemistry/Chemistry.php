@@ -24,17 +24,6 @@ enum Chemistry: string
         return strtoupper(str_replace('_', '-', $this->value));
     }
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Flooded => 'flooded lead-acid',
-            self::Agm => 'AGM',
-            self::Gel => 'gel',
-            self::LeadCarbon => 'lead-carbon',
-            self::Lfp => 'LFP (lithium iron phosphate)',
-        };
-    }
-
     public function isLithium(): bool
     {
         return $this === self::Lfp;

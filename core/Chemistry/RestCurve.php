@@ -42,7 +42,7 @@ final readonly class RestCurve
     private static function between(array $points, float $x): float
     {
         if ($points === []) {
-            throw InvalidValue::at('', 'a curve needs points');
+            throw InvalidValue::at('', 'curve-points');
         }
         [$x0, $y0] = $points[0];
         if ($x <= $x0) {

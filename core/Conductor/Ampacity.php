@@ -69,7 +69,7 @@ final class Ampacity
     public static function ambientFactor(int $insulationC, float $ambientC): float
     {
         if ($ambientC >= $insulationC) {
-            throw InvalidValue::at('/ambient_c', 'must be below what the insulation bears');
+            throw InvalidValue::at('/ambient_c', 'ambient');
         }
 
         return $ambientC <= self::TABLE_C ? 1.0 : sqrt(($insulationC - $ambientC) / ($insulationC - self::TABLE_C));
@@ -90,7 +90,7 @@ final class Ampacity
     {
         $column = array_search($insulationC, self::INSULATION_C, true);
         if ($column === false) {
-            throw InvalidValue::at('/insulation_c', 'must be 70, 90 or 105');
+            throw InvalidValue::at('/insulation_c', 'insulation');
         }
         [$name, $unit] = explode(' ', $designation);
         if ($unit === 'mm²') {

@@ -46,8 +46,8 @@ final readonly class ConductorChoice
             $carried = true;
         }
         throw $carried
-            ? InvalidValue::at('/max_drop_pct', 'is more than any standard size can keep at this current and length')
-            : InvalidValue::at('/current_a', 'is more than any standard size carries there');
+            ? InvalidValue::at('/max_drop_pct', 'drop-too-small')
+            : InvalidValue::at('/current_a', 'no-size-carries');
     }
 
     public function dropV(): float

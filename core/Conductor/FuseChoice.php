@@ -69,7 +69,7 @@ final readonly class FuseChoice
             $findings[] = new Finding('fuse-above-cable', Severity::Stop, ['rating' => Amount::of($this->ratingA, 'A'), 'ampacity' => Amount::of($this->ampacityA, 'A'), 'needed' => Amount::of($this->neededA, 'A')], [Figure::given('rating', $this->ratingA, 'A', Origin::Computed), Figure::given('ampacity', $this->ampacityA, 'A', Origin::Computed)]);
         }
         if ($this->ratingA !== null && $this->family === null) {
-            $findings[] = new Finding('fuse-breaks-too-little', Severity::Fix, ['short' => Amount::of($this->shortA, 'A', 0), 'volts' => Amount::of($this->systemV, 'V')], [Figure::given('prospective current', $this->shortA, 'A', Origin::Computed)]);
+            $findings[] = new Finding('fuse-breaks-too-little', Severity::Fix, ['short' => Amount::of($this->shortA, 'A', 0), 'volts' => Amount::of($this->systemV, 'V')], [Figure::given('prospective-current', $this->shortA, 'A', Origin::Computed)]);
         }
 
         return $findings;

@@ -13,22 +13,27 @@ use InvalidArgumentException;
  */
 final class InvalidValue extends InvalidArgumentException
 {
-    private function __construct(public readonly string $path, string $message)
+    /**
+     * @param array<string, mixed> $args
+     */
+    private function __construct(public readonly string $path, public readonly string $key, public readonly array $args)
     {
-        parent::__construct($message);
+        parent::__construct($key);
     }
 
     /**
      * @param string $path JSON pointer of the offending key; "" is the whole input
+     * @param string               $key  of its words in lang/NAME/refusals.php
+     * @param array<string, mixed> $args what stands in them
      */
-    public static function at(string $path, string $message): self
+    public static function at(string $path, string $key, array $args = []): self
     {
-        return new self($path, $message);
+        return new self($path, $key, $args);
     }
 
     /** The same refusal seen from one level further out. */
     public function under(string $prefix): self
     {
-        return new self($prefix . $this->path, $this->getMessage());
+        return new self($prefix . $this->path, $this->key, $this->args);
     }
 }

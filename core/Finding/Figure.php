@@ -10,21 +10,24 @@ namespace Pebblefell\Finding;
 final readonly class Figure
 {
     /**
-     * @param list<Figure> $inputs what the formula was fed with
+     * @param string|Word  $label   what it is called: a key of figures.labels, or a word
+     * @param string|Word  $formula a key of figures.formulas; '' for none
+     * @param list<Figure> $inputs  what the formula was fed with
+     * @param string|Word  $source  a key of figures.sources; '' for none
      */
     public function __construct(
-        public string $label,
+        public string|Word $label,
         public float $value,
         public string $unit,
-        public string $formula = '',
+        public string|Word $formula = '',
         public array $inputs = [],
-        public string $source = '',
+        public string|Word $source = '',
         public Origin $origin = Origin::Computed,
     ) {
     }
 
     /** A value that went into a sum as it is. */
-    public static function given(string $label, float $value, string $unit, Origin $origin = Origin::Typed, string $source = ''): self
+    public static function given(string|Word $label, float $value, string $unit, Origin $origin = Origin::Typed, string|Word $source = ''): self
     {
         return new self($label, $value, $unit, '', [], $source, $origin);
     }

@@ -19,6 +19,7 @@ final readonly class Appliance
         public float $dutyPct,
         public float $standbyW,
         public ?float $surgeW,
+        public Does $does,
     ) {
     }
 
@@ -40,6 +41,7 @@ final readonly class Appliance
         float $dutyPct = 100.0,
         float $standbyW = 0.0,
         ?float $surgeW = null,
+        Does $does = Does::Other,
     ): self {
         return new self(
             $name,
@@ -50,6 +52,7 @@ final readonly class Appliance
             Guard::between($dutyPct, 0.0, 100.0, '/duty_pct'),
             Guard::notNegative($standbyW, '/standby_w'),
             $surgeW === null ? null : Guard::notNegative($surgeW, '/surge_w'),
+            $does,
         );
     }
 

@@ -45,7 +45,7 @@ final readonly class Budget
         Guard::positive($systemV, '/system_v');
         $hasAc = array_filter($appliances, static fn(Appliance $a): bool => $a->side === Side::Ac) !== [];
         if ($hasAc && $inverter === null) {
-            throw InvalidValue::at('/inverter', 'is required when a load is on the AC side');
+            throw InvalidValue::at('/inverter', 'needs-inverter');
         }
         $moments = self::moments($appliances, $inverter);
         $worst = $moments[0];

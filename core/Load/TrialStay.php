@@ -48,12 +48,12 @@ final readonly class TrialStay
             Guard::between($percent, 0.0, 100.0, $path);
         }
         if ($morningPct > $arrivePct) {
-            throw InvalidValue::at('/morning_pct', 'is above the arrival: something charged in the night');
+            throw InvalidValue::at('/morning_pct', 'above-arrival');
         }
         try {
             $night = HourSpan::of($arriveH, $morningH);
         } catch (InvalidValue) {
-            throw InvalidValue::at('/morning_h', 'must be another hour than the arrival, 0 to 24');
+            throw InvalidValue::at('/morning_h', 'another-hour');
         }
 
         return new self(
@@ -77,10 +77,10 @@ final readonly class TrialStay
         return $this->sunShortWh > 0.0;
     }
 
-    /** "sure" when a shortage is larger than the readings' error, "likely" within it. */
-    public function sureness(float $shortWh): string
+    /** A shortage larger than the readings' error is sure, one within it likely. */
+    public function isSure(float $shortWh): bool
     {
-        return $shortWh > $this->errorWh ? 'sure' : 'likely, but within the error of the readings';
+        return $shortWh > $this->errorWh;
     }
 
     /** Measured over planned use of the night; infinite when nothing was planned. */

@@ -42,7 +42,7 @@ final readonly class ConductorSize
             return new self(self::gaugeArea(1 - (int) $m[1]));
         }
         if (preg_match('~^\d{1,2}$~', trim($gauge)) !== 1 || (int) $gauge > 40) {
-            throw InvalidValue::at('/gauge', 'must be a wire gauge such as 10, 2 or 2/0');
+            throw InvalidValue::at('/gauge', 'gauge');
         }
 
         return new self(self::gaugeArea((int) $gauge));

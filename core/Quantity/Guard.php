@@ -14,7 +14,7 @@ final class Guard
      */
     public static function positive(float $value, string $path): float
     {
-        return is_finite($value) && $value > 0.0 ? $value : throw InvalidValue::at($path, 'must be above 0');
+        return is_finite($value) && $value > 0.0 ? $value : throw InvalidValue::at($path, 'above-0');
     }
 
     /**
@@ -22,7 +22,7 @@ final class Guard
      */
     public static function notNegative(float $value, string $path): float
     {
-        return is_finite($value) && $value >= 0.0 ? $value : throw InvalidValue::at($path, 'must be 0 or more');
+        return is_finite($value) && $value >= 0.0 ? $value : throw InvalidValue::at($path, 'not-negative');
     }
 
     /**
@@ -32,6 +32,6 @@ final class Guard
     {
         return $value >= $low && $value <= $high
             ? $value
-            : throw InvalidValue::at($path, sprintf('must be between %s and %s', $low, $high));
+            : throw InvalidValue::at($path, 'between', ['low' => (string) $low, 'high' => (string) $high]);
     }
 }

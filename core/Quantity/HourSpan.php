@@ -24,7 +24,7 @@ final readonly class HourSpan
         Guard::between($fromH, 0.0, 24.0, '/from_h');
         Guard::between($toH, 0.0, 24.0, '/to_h');
         if ($fromH === $toH || ($fromH === 24.0 && $toH === 0.0)) {
-            throw InvalidValue::at('/to_h', 'must differ from from_h');
+            throw InvalidValue::at('/to_h', 'differs-from-start');
         }
 
         return new self($fromH, $toH);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Region;
 
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
+
 /**
  * Where a vehicle lives: mains volts, hook-up sizes, units shown, names of the local rules, caution texts.
  *
@@ -15,16 +18,6 @@ enum Region: string
     case UnitedKingdom = 'united_kingdom';
     case AustraliaNewZealand = 'australia_new_zealand';
     case NorthAmerica = 'north_america';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Europe => 'Europe, 230 V',
-            self::UnitedKingdom => 'United Kingdom, 230 V',
-            self::AustraliaNewZealand => 'Australia and New Zealand, 230 V',
-            self::NorthAmerica => 'North America, 120 V',
-        };
-    }
 
     public function mainsV(): float
     {
@@ -49,61 +42,25 @@ enum Region: string
         return $this === self::NorthAmerica ? Units::UsCustomary : Units::Metric;
     }
 
-    /** What the trade there calls the device that opens on leakage to earth. */
-    public function earthLeakageWord(): string
-    {
-        return match ($this) {
-            self::Europe => 'RCD',
-            self::UnitedKingdom => 'RCD or RCBO',
-            self::AustraliaNewZealand => 'RCD (safety switch)',
-            self::NorthAmerica => 'GFCI',
-        };
-    }
-
-    /** Names of the rules to look up. */
-    public function mainsRule(): string
-    {
-        return match ($this) {
-            self::Europe => 'IEC/HD 60364-7-721 and the national wiring rules',
-            self::UnitedKingdom => 'BS 7671 section 721',
-            self::AustraliaNewZealand => 'AS/NZS 3000 and AS/NZS 3001.2',
-            self::NorthAmerica => 'NFPA 70 (NEC) article 551, or CSA C22.1 in Canada',
-        };
-    }
-
-    public function extraLowVoltageRule(): string
-    {
-        return match ($this) {
-            self::Europe => 'EN 1648-1 and -2',
-            self::UnitedKingdom => 'BS EN 1648-1 and -2',
-            self::AustraliaNewZealand => 'AS/NZS 3001.2',
-            self::NorthAmerica => 'NFPA 1192 and ANSI/RVIA LV',
-        };
-    }
-
     /** Said wherever mains is touched. */
-    public function mainsCaution(): string
+    public function mainsCaution(): Word
     {
-        return sprintf(
-            'Inverter outlets and hook-up carry %d V. Isolate, prove dead, and leave this work to a licensed person under %s.',
-            (int) $this->mainsV(),
-            $this->mainsRule(),
-        );
+        return Word::of('cautions.mains', ['volts' => Amount::of($this->mainsV(), 'V'), 'rule' => Word::of("regions.$this->value.mains_rule")]);
     }
 
     /** Said where a bank is planned or touched. */
-    public function bankCaution(): string
+    public function bankCaution(): Word
     {
-        return 'A short across the bank welds spanners and starts fires. Rings and watches off, taped or insulated tools, one terminal at a time, main fuse out first.'
-            . match ($this) {
-                self::AustraliaNewZealand => ' AS/NZS 3001.2 may ask for lithium batteries outside the living space: check the edition in force before placing them.',
-                default => sprintf(' Local rules (%s) have the last word.', $this->extraLowVoltageRule()),
-            };
+        $outside = $this === self::AustraliaNewZealand;
+
+        return Word::of('cautions.bank', [
+            'local' => Word::of($outside ? 'cautions.local-outside' : 'cautions.local', ['rule' => Word::of("regions.$this->value.low_voltage_rule")]),
+        ]);
     }
 
     /** Said where panels are planned or touched. */
-    public function solarCaution(): string
+    public function solarCaution(): Word
     {
-        return 'Panels are live whenever there is light: cover or isolate them first, and never open a DC circuit under load with a plug. On a roof, guard against falls.';
+        return Word::of('cautions.solar');
     }
 }

@@ -79,19 +79,19 @@ final readonly class Schedule
         $byId = [];
         foreach ($tasks as $i => $task) {
             if (isset($byId[self::KEY . $task->id])) {
-                throw InvalidValue::at("/tasks/$i/id", 'is there twice');
+                throw InvalidValue::at("/tasks/$i/id", 'is-twice');
             }
             $byId[self::KEY . $task->id] = new Task($task->id, $task->hours, array_map(static fn(string $id): string => self::KEY . $id, $task->after), $task->uses);
         }
         foreach ($tasks as $i => $task) {
             foreach ($task->after as $k => $id) {
                 if (!isset($byId[self::KEY . $id])) {
-                    throw InvalidValue::at("/tasks/$i/after/$k", "\"$id\" is no task here");
+                    throw InvalidValue::at("/tasks/$i/after/$k", 'no-task', ['name' => $id]);
                 }
             }
             foreach ($task->uses as $name => $count) {
                 if ($count > ($resources[$name] ?? 0)) {
-                    throw InvalidValue::at("/tasks/$i/uses/$name", 'is more than there is');
+                    throw InvalidValue::at("/tasks/$i/uses/$name", 'too-many');
                 }
             }
         }
@@ -117,7 +117,7 @@ final readonly class Schedule
         } while (count($done) > $before);
         foreach ($tasks as $i => $task) {
             if (!isset($done[self::KEY . $task->id])) {
-                throw InvalidValue::at("/tasks/$i/after", 'goes round in a circle');
+                throw InvalidValue::at("/tasks/$i/after", 'circle');
             }
         }
     }

@@ -7,6 +7,7 @@ namespace Pebblefell\Setting;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Word;
 use Pebblefell\Quantity\Guard;
 
 /**
@@ -15,7 +16,7 @@ use Pebblefell\Quantity\Guard;
  */
 final readonly class ChargeProfile
 {
-    private const COMMON_PRACTICE = 'common practice, no published source';
+    private const COMMON_PRACTICE = 'common-practice-unpublished';
 
     /** Re-bulk this far below float, V a cell: 13.5 → 13.3 V on four LFP cells, 13.6 → 12.7 V on six lead cells. */
     private const REBULK_BELOW_FLOAT_LFP = 0.05;
@@ -59,29 +60,29 @@ final readonly class ChargeProfile
         $coldest = $sheet['charge_min_c'] ?? null;
         $values = [
             Parameter::Absorption->value => [SetValue::number($absorption->value), $absorption],
-            Parameter::AbsorptionLimit->value => self::numbered(self::sheetOr('absorption time', $sheet['absorption_h'] ?? null, self::ABSORPTION_H[$family], 'h')),
+            Parameter::AbsorptionLimit->value => self::numbered(self::sheetOr('absorption-time', $sheet['absorption_h'] ?? null, self::ABSORPTION_H[$family], 'h')),
             Parameter::Float->value => [SetValue::number($float->value), $float],
-            Parameter::Rebulk->value => [SetValue::number($rebulk), new Figure('re-bulk', $rebulk, 'V', 'float − margin a cell × cells', [$float], self::COMMON_PRACTICE)],
+            Parameter::Rebulk->value => [SetValue::number($rebulk), new Figure('re-bulk', $rebulk, 'V', 're-bulk', [$float], self::COMMON_PRACTICE)],
             Parameter::TailCurrent->value => self::numbered(($sheet['tail_a'] ?? null) !== null
-                ? self::scaled('tail current', $sheet['tail_a'], $parallel, 'A')
-                : new Figure('tail current', round($capacityAh * self::TAIL_SHARE[$family], 1), 'A', 'capacity × ' . self::TAIL_SHARE[$family], [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE)),
+                ? self::scaled('tail-current', $sheet['tail_a'], $parallel, 'A')
+                : new Figure('tail-current', round($capacityAh * self::TAIL_SHARE[$family], 1), 'A', Word::of('figures.formulas.tail-share', ['share' => self::TAIL_SHARE[$family]]), [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE)),
             Parameter::ChargeCurrent->value => self::numbered(($sheet['recommended_charge_a'] ?? null) !== null
-                ? self::scaled('charge current', $sheet['recommended_charge_a'], $parallel, 'A')
-                : new Figure('charge current', round($capacityAh * self::CHARGE_RATE_C[$family]), 'A', 'capacity × ' . self::CHARGE_RATE_C[$family] . ' per hour', [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE)),
+                ? self::scaled('charge-current', $sheet['recommended_charge_a'], $parallel, 'A')
+                : new Figure('charge-current', round($capacityAh * self::CHARGE_RATE_C[$family]), 'A', Word::of('figures.formulas.charge-share', ['share' => self::CHARGE_RATE_C[$family]]), [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE)),
             Parameter::Compensation->value => self::numbered(new Figure(
-                'temperature compensation',
+                'temperature-compensation',
                 $chemistry->compensationMvPerCellC() * $cells,
                 'mV/°C',
-                'mV a cell and °C × cells in series',
-                [Figure::given('a cell', $chemistry->compensationMvPerCellC(), 'mV/°C', Origin::Assumed), Figure::given('cells in series', $cells, '')],
+                'temperature-compensation',
+                [Figure::given('a-cell', $chemistry->compensationMvPerCellC(), 'mV/°C', Origin::Assumed), Figure::given('cells-in-series', $cells, '')],
                 self::COMMON_PRACTICE,
             )),
-            Parameter::Equalise->value => [SetValue::off(), new Figure('equalise', 0.0, 'V', $chemistry->isLithium() ? 'off: lithium is never equalised' : 'off as a standing setting; run it by hand on flooded batteries only', [], self::COMMON_PRACTICE)],
+            Parameter::Equalise->value => [SetValue::off(), new Figure('equalise', 0.0, 'V', $chemistry->isLithium() ? 'equalise-lithium' : 'equalise-lead', [], self::COMMON_PRACTICE)],
         ];
         $floor = $coldest ?? $chemistry->chargeFloorC();
         $values[Parameter::LowTemperatureCutoff->value] = $chemistry->isLithium()
-            ? self::numbered(new Figure('low-temperature cut-off', $floor + self::COLD_MARGIN_C, '°C', 'coldest allowed for charging + what the sensor may err', [Figure::given('coldest allowed', $floor, '°C', $coldest === null ? Origin::Assumed : Origin::DataSheet), Figure::given('what the sensor may err', self::COLD_MARGIN_C, 'K', Origin::Assumed)], self::COMMON_PRACTICE))
-            : [SetValue::off(), new Figure('low-temperature cut-off', 0.0, '°C', 'off: lead may be charged in the cold', [], self::COMMON_PRACTICE)];
+            ? self::numbered(new Figure('low-temperature-cut-off', $floor + self::COLD_MARGIN_C, '°C', 'low-temperature-cut-off', [Figure::given('coldest-allowed', $floor, '°C', $coldest === null ? Origin::Assumed : Origin::DataSheet), Figure::given('what-the-sensor-may-err', self::COLD_MARGIN_C, 'K', Origin::Assumed)], self::COMMON_PRACTICE))
+            : [SetValue::off(), new Figure('low-temperature-cut-off', 0.0, '°C', 'low-temperature-cut-off-lead', [], self::COMMON_PRACTICE)];
 
         return new self($values);
     }
@@ -100,28 +101,28 @@ final readonly class ChargeProfile
     private static function volts(string $label, ?float $blockV, int $blocks, float $cellV, int $cells): Figure
     {
         return $blockV !== null
-            ? new Figure($label, round($blockV * $blocks, 2), 'V', 'data sheet volts × blocks in series', [
-                Figure::given('data sheet', $blockV, 'V', Origin::DataSheet),
-                Figure::given('blocks in series', $blocks, ''),
-            ], 'the battery’s data sheet')
-            : new Figure($label, round($cellV * $cells, 2), 'V', 'volts a cell × cells in series', [
-                Figure::given('a cell', $cellV, 'V', Origin::Assumed),
-                Figure::given('cells in series', $cells, ''),
+            ? new Figure($label, round($blockV * $blocks, 2), 'V', 'blocks', [
+                Figure::given('data-sheet', $blockV, 'V', Origin::DataSheet),
+                Figure::given('blocks-in-series', $blocks, ''),
+            ], 'battery-sheet')
+            : new Figure($label, round($cellV * $cells, 2), 'V', 'cells', [
+                Figure::given('a-cell', $cellV, 'V', Origin::Assumed),
+                Figure::given('cells-in-series', $cells, ''),
             ], self::COMMON_PRACTICE);
     }
 
     private static function scaled(string $label, float $each, int $parallel, string $unit): Figure
     {
-        return new Figure($label, $each * $parallel, $unit, 'data sheet × strings in parallel', [
-            Figure::given('data sheet', $each, $unit, Origin::DataSheet),
-            Figure::given('strings in parallel', $parallel, ''),
-        ], 'the battery’s data sheet');
+        return new Figure($label, $each * $parallel, $unit, 'strings', [
+            Figure::given('data-sheet', $each, $unit, Origin::DataSheet),
+            Figure::given('strings-in-parallel', $parallel, ''),
+        ], 'battery-sheet');
     }
 
     private static function sheetOr(string $label, ?float $sheet, float $usual, string $unit): Figure
     {
         return $sheet !== null
-            ? Figure::given($label, $sheet, $unit, Origin::DataSheet, 'the battery’s data sheet')
+            ? Figure::given($label, $sheet, $unit, Origin::DataSheet, 'battery-sheet')
             : Figure::given($label, $usual, $unit, Origin::Assumed, self::COMMON_PRACTICE);
     }
 

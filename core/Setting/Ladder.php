@@ -151,7 +151,7 @@ final readonly class Ladder
     private function finding(string $rule, Severity $severity, Rung $rung, float $against, string $variant = ''): Finding
     {
         return new Finding($rule, $severity, [...self::named($rung, 'it'), 'part' => $rung->device, 'volts' => Amount::of($rung->valueV, 'V', 2), 'against' => Amount::of($against, 'V', 2)], [
-            Figure::given($rung->parameter, $rung->valueV, 'V', Origin::Typed), Figure::given('against', $against, 'V', Origin::Computed),
+            Figure::given(Word::of('settings.' . $rung->parameter), $rung->valueV, 'V', Origin::Typed), Figure::given('against', $against, 'V', Origin::Computed),
         ], variant: $variant);
     }
 

@@ -17,21 +17,6 @@ enum Parameter: string
     case Compensation = 'compensation_mv_per_c';
     case ChargeCurrent = 'charge_current_a';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Absorption => 'Absorption',
-            self::AbsorptionLimit => 'Absorption, at most',
-            self::Float => 'Float',
-            self::Equalise => 'Equalise',
-            self::Rebulk => 'Re-bulk below',
-            self::LowTemperatureCutoff => 'Low-temperature cut-off',
-            self::TailCurrent => 'Tail current',
-            self::Compensation => 'Temperature compensation',
-            self::ChargeCurrent => 'Charge current, at most',
-        };
-    }
-
     public function unit(): string
     {
         return match ($this) {

@@ -35,7 +35,7 @@ final readonly class SetValue
             return self::off();
         }
         if (!is_numeric($text) || !is_finite((float) $text) || abs((float) $text) > 1000) {
-            throw InvalidValue::at('', 'must be a number or "off"');
+            throw InvalidValue::at('', 'number-or-off');
         }
 
         return new self((float) $text);

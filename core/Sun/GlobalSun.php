@@ -32,7 +32,7 @@ final readonly class GlobalSun
         Guard::notNegative($sunshineH, '/sunshine_h');
         $length = $day->lengthH();
         if ($sunshineH > $length + 1e-9) {
-            throw InvalidValue::at('/sunshine_h', sprintf('must not exceed the day, which is %.1f h long', $length));
+            throw InvalidValue::at('/sunshine_h', 'longer-than-day', ['hours' => round($length, 1)]);
         }
 
         return new self($day, $length <= 0.0 ? 0.0 : (self::A + self::B * $sunshineH / $length) * $day->extraterrestrialMj());

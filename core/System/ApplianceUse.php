@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\System;
 
 use Pebblefell\Load\Appliance;
+use Pebblefell\Load\Does;
 use Pebblefell\Load\Side;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\Guard;
@@ -28,6 +29,7 @@ final readonly class ApplianceUse
         public ?float $surgeW = null,
         public string $circuit = '',
         public array $hours = [],
+        public ?Does $does = null,
     ) {
         Guard::notNegative($watts, '/watts');
         Guard::positive($quantity, '/quantity');
@@ -39,7 +41,7 @@ final readonly class ApplianceUse
     {
         $spans = array_map(static fn(array $s): HourSpan => HourSpan::of($s['from_h'], $s['to_h']), $this->hours[$scenarioUid] ?? []);
 
-        return Appliance::of($this->name, $this->watts, DayHours::of($spans), $this->side, $this->quantity, $this->dutyPct, $this->standbyW, $this->surgeW);
+        return Appliance::of($this->name, $this->watts, DayHours::of($spans), $this->side, $this->quantity, $this->dutyPct, $this->standbyW, $this->surgeW, $this->does ?? Does::Other);
     }
 
     /**
@@ -58,7 +60,7 @@ final readonly class ApplianceUse
             'surge_w' => $this->surgeW,
             'circuit' => $this->circuit,
             'hours' => $this->hours,
-        ];
+        ] + ($this->does === null ? [] : ['does' => $this->does->value]);
     }
 
     /**
@@ -86,6 +88,7 @@ final readonly class ApplianceUse
             isset($a['surge_w']) ? (float) $a['surge_w'] : null,
             $a['circuit'] ?? '',
             $hours,
+            isset($a['does']) ? Does::from($a['does']) : null,
         );
     }
 }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Graph\Point;
+
 /** A conductor between two terminals. Size in mm², length in m (one way); null is "not measured". */
 final readonly class Conductor
 {
     /**
-     * @param string $from        "p1.plus": part uid, dot, terminal name
-     * @param string $to likewise
      * @param string $protectedBy uid of the fuse or breaker that protects it, or ''
      */
     public function __construct(
         public string $uid,
-        public string $from,
-        public string $to,
+        public Point $from,
+        public Point $to,
         public Fate $fate = Fate::Keep,
         public ?float $sizeMm2 = null,
         public ?float $lengthM = null,
@@ -25,14 +25,10 @@ final readonly class Conductor
     ) {
     }
 
-    public function fromPart(): string
+    /** The end that is not this one. */
+    public function otherEnd(Point $end): Point
     {
-        return explode('.', $this->from, 2)[0];
-    }
-
-    public function toPart(): string
-    {
-        return explode('.', $this->to, 2)[0];
+        return $this->from->is($end) ? $this->to : $this->from;
     }
 
     /**
@@ -42,8 +38,8 @@ final readonly class Conductor
     {
         return [
             'uid' => $this->uid,
-            'from' => $this->from,
-            'to' => $this->to,
+            'from' => (string) $this->from,
+            'to' => (string) $this->to,
             'fate' => $this->fate->value,
             'size_mm2' => $this->sizeMm2,
             'length_m' => $this->lengthM,
@@ -60,8 +56,8 @@ final readonly class Conductor
     {
         return new self(
             $a['uid'],
-            $a['from'],
-            $a['to'],
+            Point::read($a['from']),
+            Point::read($a['to']),
             Fate::from($a['fate'] ?? 'keep'),
             isset($a['size_mm2']) ? (float) $a['size_mm2'] : null,
             isset($a['length_m']) ? (float) $a['length_m'] : null,

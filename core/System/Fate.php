@@ -14,18 +14,6 @@ enum Fate: string
     case Remove = 'remove';
     case Add = 'add';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Keep => 'keep',
-            self::Reprogram => 'keep, reprogram',
-            self::Move => 'keep, move',
-            self::Relabel => 'leave, label it',
-            self::Remove => 'take out',
-            self::Add => 'fit new',
-        };
-    }
-
     /** There before the work. */
     public function isFound(): bool
     {

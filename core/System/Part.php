@@ -20,6 +20,7 @@ final readonly class Part
      * @param Fate        $fate     what the plan does with it
      * @param string      $replaces uid of the part it takes over from, or ''
      * @param list<Photo> $photos
+     * @param int         $number   among those that are called alike; 0: it is the only one
      */
     public function __construct(
         public string $uid,
@@ -35,35 +36,14 @@ final readonly class Part
         public string $replaces = '',
         public string $note = '',
         public array $photos = [],
-        private int $number = 0,
+        public int $number = 0,
     ) {
     }
 
-    /** What a technician calls it: make and model; where neither is known its kind, and its number among several: "house battery 2". */
-    public function name(): string
+    /** Make and model; '' where neither is known: then it is called by its kind, and by its number among several. */
+    public function typedName(): string
     {
-        $name = trim($this->make . ' ' . $this->model);
-
-        return $name !== '' ? $name : self::callIt($this->kind, $this->role, $this->number);
-    }
-
-    /**
-     * @param int $number among those of its kind that have no name; 0: it is the only one
-     */
-    public static function callIt(PartKind $kind, string $role, int $number): string
-    {
-        return ($kind === PartKind::Battery ? $role . ' ' : '') . $kind->label() . ($number > 0 ? ' ' . $number : '');
-    }
-
-    /** Its name where one of several alike is meant: "Kvellin Slate 200 no. 2". */
-    public function oneName(): string
-    {
-        return $this->name() . ($this->number > 0 && !$this->isNameless() ? ' no. ' . $this->number : '');
-    }
-
-    public function isNameless(): bool
-    {
-        return trim($this->make . $this->model) === '';
+        return trim($this->make . ' ' . $this->model);
     }
 
     /** The same part, known by its number among its like. */

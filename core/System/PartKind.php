@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Kind\Kind;
+use Pebblefell\System\Kind\Kinds;
 use Pebblefell\System\Sheet\DataField;
-use Pebblefell\System\Sheet\DataFields;
 
-/** The kinds of part that a system is made of. Data sheet lines and terminals of each: see DataFields and Terminals. */
+/** The kinds of part that a system is made of. What each is, does and has: see Kind. */
 enum PartKind: string
 {
     case Battery = 'battery';
@@ -33,49 +34,9 @@ enum PartKind: string
     case HeatingPad = 'heating_pad';
     case Cable = 'cable';
 
-    public function label(): string
+    public function kind(): Kind
     {
-        return match ($this) {
-            self::Battery => 'battery',
-            self::Panel => 'solar panel',
-            self::Regulator => 'solar regulator',
-            self::Dcdc => 'DC-DC charger',
-            self::Isolator => 'isolator or split relay',
-            self::Alternator => 'alternator',
-            self::MainsCharger => 'mains charger',
-            self::Converter => 'power converter',
-            self::Inverter => 'inverter',
-            self::InverterCharger => 'inverter-charger',
-            self::Monitor => 'battery monitor with shunt',
-            self::LowVoltageDisconnect => 'low-voltage disconnect',
-            self::Fuse => 'fuse',
-            self::Breaker => 'breaker',
-            self::Busbar => 'busbar',
-            self::Switch => 'isolating switch',
-            self::DistributionBox => 'distribution box',
-            self::EarthLeakage => 'earth-leakage breaker',
-            self::ShoreInlet => 'hook-up inlet',
-            self::Gauge => 'old gauge or panel',
-            self::HeatingPad => 'battery heating pad',
-            self::Cable => 'cable',
-        };
-    }
-
-    /** Puts charge into the house bank by itself and has charge settings. */
-    public function isCharger(): bool
-    {
-        return in_array($this, [self::Regulator, self::Dcdc, self::MainsCharger, self::Converter, self::InverterCharger], true);
-    }
-
-    public function isInverter(): bool
-    {
-        return $this === self::Inverter || $this === self::InverterCharger;
-    }
-
-    /** Sold by the metre or the handful and carries no serial number. */
-    public function isSundry(): bool
-    {
-        return in_array($this, [self::Fuse, self::Busbar, self::Switch, self::Cable, self::Breaker], true);
+        return Kinds::of($this);
     }
 
     /**
@@ -83,7 +44,7 @@ enum PartKind: string
      */
     public function fields(): array
     {
-        return DataFields::of($this);
+        return Kinds::fields($this);
     }
 
     /**
@@ -91,6 +52,23 @@ enum PartKind: string
      */
     public function terminals(): array
     {
-        return Terminals::of($this);
+        return Kinds::terminals($this);
+    }
+
+    /** Puts charge into the house bank by itself and has charge settings. */
+    public function isCharger(): bool
+    {
+        return $this->kind()->isCharger();
+    }
+
+    public function isInverter(): bool
+    {
+        return $this->kind()->isInverter();
+    }
+
+    /** Sold by the metre or the handful and carries no serial number. */
+    public function isSundry(): bool
+    {
+        return $this->kind()->isSundry();
     }
 }

@@ -12,15 +12,4 @@ enum SignalKind: string
     case MayDischarge = 'may_discharge';
     case BatteryTemperature = 'battery_temperature';
     case BatteryVolts = 'battery_volts';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::EngineRunning => 'engine is running',
-            self::MayCharge => 'BMS allows charging',
-            self::MayDischarge => 'BMS allows discharging',
-            self::BatteryTemperature => 'battery temperature',
-            self::BatteryVolts => 'battery volts',
-        };
-    }
 }

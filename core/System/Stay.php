@@ -34,7 +34,7 @@ final readonly class Stay
             }
         }
         foreach (array_intersect($grey, $bright) as $i => $day) {
-            throw InvalidValue::at("/grey/$i", "day $day is bright already");
+            throw InvalidValue::at("/grey/$i", 'bright-already', ['day' => $day]);
         }
     }
 

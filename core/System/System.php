@@ -7,6 +7,7 @@ namespace Pebblefell\System;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Region\Region;
+use Pebblefell\System\Graph\Graph;
 
 /**
  * The whole job as one immutable model: the vehicle, how it is used, its parts and what joins them, found and planned.
@@ -82,11 +83,10 @@ final readonly class System
         }
         foreach ($conductors as $i => $conductor) {
             foreach (['from' => $conductor->from, 'to' => $conductor->to] as $key => $end) {
-                [$uid, $terminal] = [...explode('.', $end, 2), ''];
-                self::known(isset($partsByUid[$uid]) && isset($partsByUid[$uid]->kind->terminals()[$terminal]), "/conductors/$i/$key", $end);
+                self::known(isset($partsByUid[$end->uid]) && isset($partsByUid[$end->uid]->kind->terminals()[$end->terminal]), "/conductors/$i/$key", (string) $end);
             }
-            if ($conductor->from === $conductor->to) {
-                throw InvalidValue::at("/conductors/$i/to", 'must differ from the other end');
+            if ($conductor->from->is($conductor->to)) {
+                throw InvalidValue::at("/conductors/$i/to", 'other-end');
             }
             self::known($conductor->protectedBy === '' || isset($partsByUid[$conductor->protectedBy]), "/conductors/$i/protected_by", $conductor->protectedBy);
         }
@@ -138,7 +138,7 @@ final readonly class System
     /** What becomes of a conductor: it comes out with the parts that it joins, whatever is noted of itself. */
     public function fateOf(Conductor $conductor): Fate
     {
-        $stays = ($this->parts[$conductor->fromPart()] ?? null)?->fate->isPlanned() === true && ($this->parts[$conductor->toPart()] ?? null)?->fate->isPlanned() === true;
+        $stays = ($this->parts[$conductor->from->uid] ?? null)?->fate->isPlanned() === true && ($this->parts[$conductor->to->uid] ?? null)?->fate->isPlanned() === true;
 
         return $stays ? $conductor->fate : Fate::Remove;
     }
@@ -186,7 +186,7 @@ final readonly class System
     {
         $alike = [];
         foreach ($parts as $uid => $part) {
-            $alike[$part->name()][] = $uid;
+            $alike[$part->typedName() ?: "{$part->kind->value} $part->role"][] = $uid;
         }
         foreach ($alike as $uids) {
             natsort($uids);
@@ -207,7 +207,7 @@ final readonly class System
 
         return new Graph(
             $parts,
-            array_filter($this->conductors, static fn(Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->fromPart()], $parts[$c->toPart()])),
+            array_filter($this->conductors, static fn(Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->from->uid], $parts[$c->to->uid])),
             array_filter($this->signals, static fn(Signal $s): bool => $isThere($s->fate) && isset($parts[$s->from], $parts[$s->to])),
         );
     }
@@ -224,7 +224,7 @@ final readonly class System
         $byUid = [];
         foreach ($rows as $i => $row) {
             if (isset($byUid[$row->uid])) {
-                throw InvalidValue::at("$path/$i/uid", "\"{$row->uid}\" is there twice");
+                throw InvalidValue::at("$path/$i/uid", 'twice', ['name' => $row->uid]);
             }
             $byUid[$row->uid] = $row;
         }
@@ -235,7 +235,7 @@ final readonly class System
     private static function known(bool $known, string $path, string $name): void
     {
         if (!$known) {
-            throw InvalidValue::at($path, "\"$name\" is not in this job");
+            throw InvalidValue::at($path, 'not-in-job', ['name' => $name]);
         }
     }
 }

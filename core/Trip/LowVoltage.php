@@ -21,7 +21,7 @@ final readonly class LowVoltage
     {
         Guard::positive($disconnectV, '/disconnect_v');
         if ($reconnectV <= $disconnectV) {
-            throw InvalidValue::at('/reconnect_v', 'must be above disconnect_v, or it chatters');
+            throw InvalidValue::at('/reconnect_v', 'reconnect');
         }
 
         return new self($disconnectV, $reconnectV);

@@ -62,10 +62,10 @@ final readonly class Trip
         float $bayAtLeastC = -273.0,
     ): self {
         if ($stepMin < 1 || $stepMin > 60 || 1440 % $stepMin !== 0) {
-            throw InvalidValue::at('/step_min', 'must be 1 to 60 and divide a day evenly');
+            throw InvalidValue::at('/step_min', 'step');
         }
         if (count($loads->dcW) !== intdiv(1440, $stepMin)) {
-            throw InvalidValue::at('/step_min', 'must be that of the loads');
+            throw InvalidValue::at('/step_min', 'step-of-loads');
         }
 
         return new self($store, $loads, $arrays, $drive, $shore, $generator, $lowVoltage, $latitudeDeg, $shade ?? Shade::none(), $stepMin, $bayAtLeastC);

@@ -46,7 +46,7 @@ final readonly class Weather
         Guard::between($latitudeDeg, -90.0, 90.0, '/latitude_deg');
         foreach (['clearness' => $clearness, 'min_c' => $minC] as $key => $list) {
             if (count($list) !== 12) {
-                throw InvalidValue::at("/$key", 'must have twelve values, one a month');
+                throw InvalidValue::at("/$key", 'twelve');
             }
         }
         $noise = Noise::of($seed);

@@ -36,18 +36,18 @@ final readonly class WeatherFile
         $lines = preg_split('/\R/', trim($text)) ?: [];
         $head = str_getcsv($lines[0] ?? '', ',', '"', '\\');
         if (strtoupper(trim((string) ($head[0] ?? ''))) !== 'LOCATION' || count($head) < 9) {
-            throw InvalidValue::at('/epw', 'does not begin with LOCATION: it is not an EPW file');
+            throw InvalidValue::at('/epw', 'not-epw');
         }
         [$latitude, $longitude, $zone] = [self::number($head[6], 1), self::number($head[7], 1), self::number($head[8], 1)];
         if (count($lines) < self::HEADER_LINES + self::HOURS) {
-            throw InvalidValue::at('/epw', sprintf('has %d hours; a year has %d', max(0, count($lines) - self::HEADER_LINES), self::HOURS));
+            throw InvalidValue::at('/epw', 'epw-hours', ['hours' => (string) max(0, count($lines) - self::HEADER_LINES), 'year' => (string) self::HOURS]);
         }
         $hours = [];
         $leap = 0;
         foreach (array_slice($lines, self::HEADER_LINES, null, true) as $i => $line) {
             $fields = explode(',', $line);
             if (count($fields) <= self::GLOBAL_WH) {
-                throw InvalidValue::at('/epw', sprintf('line %d has too few fields', $i + 1));
+                throw InvalidValue::at('/epw', 'epw-fields', ['line' => $i + 1]);
             }
             if ((int) $fields[1] === 2 && (int) $fields[2] === 29) {
                 ++$leap;
@@ -56,12 +56,12 @@ final readonly class WeatherFile
             $celsius = self::number($fields[self::CELSIUS], $i + 1);
             $global = self::number($fields[self::GLOBAL_WH], $i + 1);
             if ($celsius >= self::NO_CELSIUS || $global >= self::NO_GLOBAL || $global < 0.0) {
-                throw InvalidValue::at('/epw', sprintf('line %d has no temperature or no radiation', $i + 1));
+                throw InvalidValue::at('/epw', 'epw-empty', ['line' => $i + 1]);
             }
             $hours[] = [$celsius, $global / 1000.0];
         }
         if (count($hours) !== self::HOURS) {
-            throw InvalidValue::at('/epw', sprintf('has %d hours beside %d of a leap day; a year has %d', count($hours), $leap, self::HOURS));
+            throw InvalidValue::at('/epw', 'epw-leap', ['hours' => (string) count($hours), 'leap' => $leap, 'year' => (string) self::HOURS]);
         }
 
         return new self(trim((string) $head[1]), self::weather($latitude, ($longitude - 15.0 * $zone) / 15.0, $hours));
@@ -140,6 +140,6 @@ final readonly class WeatherFile
     {
         $text = trim((string) $text);
 
-        return is_numeric($text) ? (float) $text : throw InvalidValue::at('/epw', sprintf('line %d: "%s" is not a number', $line, mb_substr($text, 0, 20)));
+        return is_numeric($text) ? (float) $text : throw InvalidValue::at('/epw', 'epw-number', ['line' => $line, 'text' => mb_substr($text, 0, 20)]);
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AddParts;
-use App\Actions\ChooseBank;
-use App\Actions\IssueHandover;
-use App\Actions\LogReading;
-use App\Actions\WireBank;
+use App\Actions\Balance\LogReading;
+use App\Actions\Balance\Waits;
+use App\Actions\Bank\WireBank;
+use App\Actions\Handover\IssueHandover;
+use App\Actions\Size\ChooseBank;
+use App\Actions\Survey\AddParts;
 use App\Models\Answer;
 use App\Models\Appliance;
 use App\Models\BalanceBattery;
@@ -26,17 +27,15 @@ use App\Models\Setting;
 use App\Models\Signal;
 use App\Models\User;
 use App\Models\Workshop;
-use App\Support\Digest;
-use App\Support\HoursText;
-use App\Support\PhotoStore;
-use App\Support\SystemReader;
-use App\Support\Waits;
+use App\Record\Digest;
+use App\Record\JobReader;
+use App\Record\PhotoStore;
+use App\Words\HoursText;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Pebblefell\Assessment\Assessment;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Protocol;
@@ -44,7 +43,8 @@ use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Layout;
-use Pebblefell\Sizing\BankDrawing;
+use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -415,7 +415,7 @@ final class DemoSeeder extends Seeder
     {
         $session = new BalanceSession(['protocol' => $protocol, 'link_ohm' => 2.0 * BankDrawing::ohm(35.0, 0.5), 'lead_a' => 150.0, 'chargers' => $chargers, 'started_at' => $at]);
         $session->forceFill(['job_id' => $job->id])->save();
-        foreach (SystemReader::read($job->fresh() ?? $job)->planned()->houseBatteries() as $battery) {
+        foreach (JobReader::read($job->fresh() ?? $job)->planned()->houseBatteries() as $battery) {
             $session->balanceBatteries()->create(['part_uid' => $battery->uid, 'step' => Step::Waiting, 'since' => $at]);
         }
 
@@ -485,7 +485,7 @@ final class DemoSeeder extends Seeder
     {
         $this->act(function () use ($job, $parts): void {
             $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
-            foreach (Assessment::of(SystemReader::read($job->fresh() ?? $job))->sums->settings->devices as $device) {
+            foreach (Study::of(JobReader::read($job->fresh() ?? $job))->assessment()->study->settings()->devices as $device) {
                 if (in_array($device['part']->uid, $uids, true)) {
                     $values = [];
                     foreach ($device['rows'] as $row) {
@@ -499,7 +499,7 @@ final class DemoSeeder extends Seeder
 
     private function answerAll(Job $job, string $reason): void
     {
-        foreach (Assessment::of(SystemReader::read($job->fresh() ?? $job))->verdicts as $verdict) {
+        foreach (Study::of(JobReader::read($job->fresh() ?? $job))->assessment()->verdicts as $verdict) {
             $answer = new Answer(['finding' => $verdict->finding->key(), 'fingerprint' => $verdict->finding->fingerprint(), 'answer' => 'accepted', 'reason' => $reason, 'answered_by' => 'Torvald Eik', 'answered_at' => '2026-10-09T08:05:00Z']);
             $answer->job()->associate($job);
             $answer->save();

@@ -26,4 +26,5 @@ return [
     'gauge' => 'alte Anzeige oder Tafel',
     'heating_pad' => 'Heizmatte für die Batterie',
     'cable' => 'Leitung',
+    'roles' => ['house' => 'Bordbatterie', 'starter' => 'Starterbatterie'],
 ];

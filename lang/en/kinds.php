@@ -26,4 +26,5 @@ return [
     'gauge' => 'old gauge or panel',
     'heating_pad' => 'battery heating pad',
     'cable' => 'cable',
+    'roles' => ['house' => 'house battery', 'starter' => 'starter battery'],
 ];

@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return ['and' => 'and'];
+return ['and' => 'and', 'of-several' => ':name no. :number'];

@@ -15,6 +15,6 @@
     @endif
     @if ($library->isNotEmpty())
         <h2 class="mt-5">Parts library</h2>
-        <ul>@foreach ($library as $part)<li class="py-1"><a href="{{ route('library.edit', $part) }}">{{ $part->name() }}</a> <span class="muted">{{ $part->kind->label() }}</span></li>@endforeach</ul>
+        <ul>@foreach ($library as $part)<li class="py-1"><a href="{{ route('library.edit', $part) }}">{{ $part->name() }}</a> <span class="muted">{{ $say->name($part->kind) }}</span></li>@endforeach</ul>
     @endif
 </x-layout>

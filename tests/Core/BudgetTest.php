@@ -12,8 +12,9 @@ use Pebblefell\Load\Side;
 use Pebblefell\Load\UsualAppliances;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
-use Pebblefell\Sizing\Hint;
-use Pebblefell\Sizing\LoadSizing;
+use Pebblefell\Stage\Loads\Hint;
+use Pebblefell\Stage\Loads\LoadSizing;
+use Pebblefell\Study;
 use Pebblefell\System\JobFile;
 use PHPUnit\Framework\TestCase;
 
@@ -99,8 +100,8 @@ final class BudgetTest extends TestCase
 
     public function testHintsAreRankedByWhatTheySave(): void
     {
-        $load = static fn(string $uid, string $name, string $side, float $watts, array $hours, float $standby = 0): array => [
-            'uid' => $uid, 'name' => $name, 'side' => $side, 'watts' => $watts, 'standby_w' => $standby, 'hours' => ['s1' => [['from_h' => $hours[0], 'to_h' => $hours[1]]]],
+        $load = static fn(string $uid, string $name, string $side, float $watts, array $hours, float $standby = 0, string $does = 'other'): array => [
+            'does' => $does, 'uid' => $uid, 'name' => $name, 'side' => $side, 'watts' => $watts, 'standby_w' => $standby, 'hours' => ['s1' => [['from_h' => $hours[0], 'to_h' => $hours[1]]]],
         ];
         $system = JobFile::fromArray([
             'title' => 'T', 'region' => 'europe', 'client' => ['name' => 'C'], 'vehicle' => ['kind' => 'van', 'system_v' => 12], 'travel' => [],
@@ -112,29 +113,27 @@ final class BudgetTest extends TestCase
                 'data' => ['continuous_w' => 2000, 'efficiency_pct' => 90, 'idle_w' => 10],
             ]],
             'appliances' => [
-                $load('a1', 'Electric water heater', 'ac', 900, [18, 19]),
+                $load('a1', 'Electric water heater', 'ac', 900, [18, 19], does: 'heats'),
                 $load('a2', 'Satellite receiver', 'dc', 20, [19, 23], 6),
-                $load('a3', 'Air conditioner, small', 'ac', 450, [20, 22]),
+                $load('a3', 'Air conditioner, small', 'ac', 450, [20, 22], does: 'cools'),
                 $load('a4', 'LED lights', 'dc', 20, [19, 23]),
             ],
         ]);
-        $loads = LoadSizing::of($system);
-        $hints = array_map(static fn(Hint $h): array => [strtok($h->words, ' '), round($h->savedWh)], Hint::rank($loads));
+        $loads = LoadSizing::of(Study::of($system));
+        $hints = array_map(static fn(Hint $h): array => [$h->words->key, round($h->savedWh)], Hint::rank($loads));
         // 900 ÷ 0.9; 900 ÷ 0.9 × 20 %; 10 W × 21 h without AC loads; 6 W × 20 h.
-        self::assertSame([['Gas', 1000.0], ['Switch', 210.0], ['Ventilate', 200.0], ['Switch', 120.0]], $hints);
+        self::assertSame([['hints.fuel-heat', 1000.0], ['hints.inverter-off', 210.0], ['hints.ventilate', 200.0], ['hints.standby-off', 120.0]], $hints);
         self::assertEqualsWithDelta(2000 / $loads->budget->energyWhDay, $loads->heatingAndCoolingShare(), 1e-9);
     }
 
     public function testUsualAppliancesAreWhatAnInverterCanCount(): void
     {
-        foreach (UsualAppliances::names() as $name) {
+        foreach (UsualAppliances::keys() as $name) {
             $row = UsualAppliances::find($name);
             self::assertNotNull($row);
             self::assertGreaterThan(0.0, $row['watts']);
             self::assertTrue($row['surge_w'] === null || $row['surge_w'] > $row['watts'], $name);
         }
-        self::assertTrue(UsualAppliances::heatsOrCools('Old immersion heater'));
-        self::assertFalse(UsualAppliances::heatsOrCools('Diesel heater fan'));
-        self::assertNull(UsualAppliances::find('Cheese grater'));
+        self::assertNull(UsualAppliances::find('cheese-grater'));
     }
 }

@@ -139,8 +139,8 @@ final class FitTest extends TestCase
         $sun = $stay(100, 77, 85);
         self::assertSame([false, true], [$sun->bankIsShort(), $sun->sunIsShort()]);
         self::assertEqualsWithDelta(180.0, $sun->sunShortWh, 1e-9);
-        self::assertSame('sure', $sun->sureness($sun->sunShortWh));
-        self::assertStringStartsWith('likely', $stay(100, 77, 98)->sureness($stay(100, 77, 98)->sunShortWh));
+        self::assertTrue($sun->isSure($sun->sunShortWh));
+        self::assertFalse($stay(100, 77, 98)->isSure($stay(100, 77, 98)->sunShortWh));
 
         // From 100 to 40 %: 720 Wh where 280 were listed, 120 Wh below the floor; the day puts it all back.
         $bank = $stay(100, 40, 100);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Schema\SchemaCheck;
-use Pebblefell\Assessment\Assessment;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Study;
 use Pebblefell\System\JobFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -104,7 +104,7 @@ final class HostileFileTest extends TestCase
         } catch (InvalidValue $e) {
             return $e->path;
         }
-        foreach (Assessment::of($system)->verdicts as $verdict) {
+        foreach (Study::of($system)->assessment()->verdicts as $verdict) {
             self::assertNotSame('', $verdict->finding->key());
         }
         $again = JobFile::fromArray(json_decode(JobFile::encode($system), true));

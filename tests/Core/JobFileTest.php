@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Schema\SchemaCheck;
-use Pebblefell\Assessment\Assessment;
+use App\Words\Lexicon;
+use Pebblefell\Study;
 use Pebblefell\System\Answer;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
@@ -18,6 +19,8 @@ use PHPUnit\Framework\TestCase;
 /** The job file: every version ever written is read, and what goes out comes in as it was. */
 final class JobFileTest extends TestCase
 {
+    use Says;
+
     /**
      * @return iterable<string, array{string}> files as version 1 wrote them, with pictures left as they were
      */
@@ -43,7 +46,7 @@ final class JobFileTest extends TestCase
         // An answer is tied to figures, not to what they were called then.
         $expected['answers'] = array_map(static fn(array $a): array => Answer::fromArray($a)->toArray(), $expected['answers'] ?? []);
         self::assertEquals(self::withoutPictures($expected), self::withoutPictures($again));
-        foreach (Assessment::of($system)->verdicts as $verdict) {
+        foreach (Study::of($system)->assessment()->verdicts as $verdict) {
             if (in_array($verdict->finding->key(), array_column($tree['answers'] ?? [], 'finding'), true)) {
                 self::assertFalse($verdict->isOpen(), 'asked again: ' . $verdict->finding->key());
             }
@@ -117,14 +120,14 @@ final class JobFileTest extends TestCase
         ], 'conductors' => [], 'signals' => [], 'settings' => [], 'measurements' => []]);
         self::assertSame(
             ['p10' => 'house battery 2', 'p2' => 'house battery 1', 'p3' => 'starter battery', 'p4' => 'Brimsdal Mat', 'p5' => 'Brimsdal Mat'],
-            array_map(static fn($p): string => $p->name(), $system->parts),
+            array_map(self::said(...), $system->parts),
         );
-        self::assertSame(['Brimsdal Mat no. 1', 'Brimsdal Mat no. 2'], [$system->parts['p4']->oneName(), $system->parts['p5']->oneName()]);
+        self::assertSame(['Brimsdal Mat no. 1', 'Brimsdal Mat no. 2'], [Lexicon::plain()->onePart($system->parts['p4']), Lexicon::plain()->onePart($system->parts['p5'])]);
     }
 
     private static function ends(System $system, Conductor $conductor): bool
     {
-        return $system->parts[$conductor->fromPart()]->fate->isPlanned() && $system->parts[$conductor->toPart()]->fate->isPlanned();
+        return $system->parts[$conductor->from->uid]->fate->isPlanned() && $system->parts[$conductor->to->uid]->fate->isPlanned();
     }
 
     /**
@@ -132,7 +135,7 @@ final class JobFileTest extends TestCase
      */
     private static function keys(System $system): array
     {
-        return array_map(static fn($v): string => $v->finding->key() . ' ' . $v->finding->severity->value, Assessment::of($system)->verdicts);
+        return array_map(static fn($v): string => $v->finding->key() . ' ' . $v->finding->severity->value, Study::of($system)->assessment()->verdicts);
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Support\HoursText;
+use App\Words\HoursText;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;

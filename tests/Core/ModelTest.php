@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Words\Lexicon;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
@@ -12,17 +13,18 @@ use Pebblefell\Region\Units;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\System\Fate;
 use Pebblefell\System\JobFile;
+use Pebblefell\System\Kind\Battery;
 use Pebblefell\System\PartKind;
-use Pebblefell\System\Sheet\DataFields;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\SignalKind;
-use Pebblefell\System\Terminals;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** The model and its open form: what may stand where, and how a fault is named. */
 final class ModelTest extends TestCase
 {
+    use Says;
+
     /**
      * A small valid file.
      *
@@ -170,12 +172,12 @@ final class ModelTest extends TestCase
 
     public function testEveryKindOfPartHasItsSheetAndTerminals(): void
     {
-        self::assertSame(array_map(static fn(Chemistry $c): string => $c->value, Chemistry::cases()), DataFields::CHEMISTRIES);
+        self::assertSame(array_map(static fn(Chemistry $c): string => $c->value, Chemistry::cases()), Battery::CHEMISTRIES);
         foreach (PartKind::cases() as $kind) {
             self::assertNotSame([], $kind->fields(), $kind->value);
             foreach ($kind->fields() as $key => $field) {
                 self::assertSame($key, $field->key);
-                self::assertNotSame('', $field->label);
+                self::assertStringNotContainsString('.', Lexicon::plain()->field($kind, $key));
                 self::assertTrue($field->type !== 'number' || $field->low < $field->high, "$kind->value $key");
                 self::assertTrue($field->type !== 'choice' || $field->choices !== [], "$kind->value $key");
             }
@@ -184,7 +186,7 @@ final class ModelTest extends TestCase
                 self::assertMatchesRegularExpression('/^[a-z_]+$/', $name);
             }
             $ports = array_map(static fn($t): string => $t->port, $kind->terminals());
-            foreach (Terminals::exclusivePorts($kind) as [$one, $other]) {
+            foreach ($kind->kind()->exclusivePorts() as [$one, $other]) {
                 self::assertContains($one, $ports);
                 self::assertContains($other, $ports);
             }
@@ -242,12 +244,11 @@ final class ModelTest extends TestCase
         self::assertSame([230.0, 230.0, 230.0, 120.0], array_map(static fn(Region $r): float => $r->mainsV(), Region::cases()));
         self::assertSame([15.0, 20.0, 30.0, 50.0], Region::NorthAmerica->hookUpsA());
         self::assertSame(Units::UsCustomary, Region::NorthAmerica->units());
-        self::assertStringContainsString('BS 7671', Region::UnitedKingdom->mainsRule());
-        self::assertStringContainsString('AS/NZS 3001', Region::AustraliaNewZealand->bankCaution());
+        self::assertStringContainsString('BS 7671', self::said(Region::UnitedKingdom->mainsCaution()));
+        self::assertStringContainsString('AS/NZS 3001', self::said(Region::AustraliaNewZealand->bankCaution()));
         foreach (Region::cases() as $region) {
-            self::assertStringContainsString((string) (int) $region->mainsV(), $region->mainsCaution());
-            self::assertStringContainsString('licensed', $region->mainsCaution());
-            self::assertNotSame('', $region->earthLeakageWord());
+            self::assertStringContainsString((string) (int) $region->mainsV(), self::said($region->mainsCaution()));
+            self::assertStringContainsString('licensed', self::said($region->mainsCaution()));
             $hookUps = $region->hookUpsA();
             sort($hookUps);
             self::assertSame($hookUps, $region->hookUpsA());

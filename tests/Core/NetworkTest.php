@@ -20,6 +20,8 @@ use Symfony\Component\Process\Process;
 /** The bank's network against ngspice (Debian), closed forms and symmetry. */
 final class NetworkTest extends TestCase
 {
+    use Says;
+
     /**
      * What ngspice prints for a netlist.
      *
@@ -184,7 +186,7 @@ final class NetworkTest extends TestCase
                 self::fail("$says was taken");
             } catch (InvalidValue $e) {
                 self::assertSame($path, $e->path);
-                self::assertStringContainsString($says, $e->getMessage());
+                self::assertStringContainsString($says, self::said($e));
             }
         }
         // A link of no resistance is a bar.

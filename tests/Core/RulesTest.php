@@ -8,13 +8,17 @@ use App\Words\Lexicon;
 use App\Words\Show;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
-use Pebblefell\Assessment\Stage;
 use Pebblefell\Assessment\StageState;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Region\Units;
+use Pebblefell\Stage;
+use Pebblefell\Stage\Progress;
+use Pebblefell\Study;
 use Pebblefell\System\Answer;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Graph\Passage;
+use Pebblefell\System\Graph\Reach;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -520,14 +524,14 @@ final class RulesTest extends TestCase
     public function testSpeaksUpAndKeepsQuiet(string $rule, string $severity, System $bad, System $good): void
     {
         $named = static fn(System $s): array => array_values(array_filter(
-            Assessment::of($s)->verdicts,
+            Study::of($s)->assessment()->verdicts,
             static fn($v): bool => $v->finding->rule === $rule,
         ));
         $found = $named($bad);
         self::assertNotSame([], $found, "$rule says nothing");
         self::assertSame($severity, $found[0]->finding->severity->value);
         foreach (['en'] as $language) {
-            $said = (new Lexicon(new Show(Units::Metric, locale: $language), static fn(string $uid): string => $uid))->finding($found[0]->finding);
+            $said = (new Lexicon(new Show(Units::Metric, locale: $language)))->finding($found[0]->finding);
             self::assertDoesNotMatchRegularExpression('/(?<![\\w:]):[a-z]|findings\\.|\\b' . $rule . '\\b/', implode(' | ', [$said->title, $said->message, $said->remedy, $said->source]), $language);
         }
         self::assertSame(
@@ -575,7 +579,7 @@ final class RulesTest extends TestCase
     #[DataProvider('turns')]
     public function testARuleTurnsOnceAndWhereItsTwoFiguresMeet(string $rule, callable $turned, float $speaks, float $silent, float $ratio): void
     {
-        $said = static fn(float $x): ?Finding => array_values(array_filter(Assessment::of($turned($x))->verdicts, static fn($v): bool => $v->finding->rule === $rule))[0]->finding ?? null;
+        $said = static fn(float $x): ?Finding => array_values(array_filter(Study::of($turned($x))->assessment()->verdicts, static fn($v): bool => $v->finding->rule === $rule))[0]->finding ?? null;
         self::assertNotNull($said($speaks), 'speaks at the one end');
         self::assertNull($said($silent), 'is silent at the other');
         [$yes, $no] = [$speaks, $silent];
@@ -595,12 +599,12 @@ final class RulesTest extends TestCase
 
     public function testTheSoundSystemIsSound(): void
     {
-        self::assertSame([], array_map(static fn($v): string => $v->finding->key(), Assessment::of(self::system())->verdicts));
+        self::assertSame([], array_map(static fn($v): string => $v->finding->key(), Study::of(self::system())->assessment()->verdicts));
     }
 
     public function testAnAnswerHoldsForItsFiguresAndIsAskedAgainForOthers(): void
     {
-        $wish = static fn(float $days, array $answers = []): Assessment => Assessment::of(self::system(['travel' => ['months' => [6], 'wish_days' => $days], 'answers' => $answers]));
+        $wish = static fn(float $days, array $answers = []): Assessment => Study::of(self::system(['travel' => ['months' => [6], 'wish_days' => $days], 'answers' => $answers]))->assessment();
         $finding = $wish(4)->find('short-of-wish')?->finding;
         self::assertNotNull($finding);
         $answer = (new Answer($finding->key(), $finding->fingerprint(), 'overruled', 'They have a generator', 'P', '2026-11-25'))->toArray();
@@ -615,26 +619,25 @@ final class RulesTest extends TestCase
     public function testTheSkylineShowsDoneToDoAndCracked(): void
     {
         $skyline = Skyline::of(
-            Assessment::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')])),
-            false,
-            true,
+            Study::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')]))->assessment(),
+            new Progress(false, true),
         );
         self::assertSame(
             [StageState::Stopped, StageState::Done, StageState::Done, StageState::ToDo],
             [$skyline->states['survey'], $skyline->states['loads'], $skyline->states['size'], $skyline->states['settings']],
         );
         self::assertSame([Stage::Survey, false], [$skyline->nextStage, $skyline->finished]);
-        self::assertSame(Stage::Settings, Skyline::of(Assessment::of(self::system()), false, true)->nextStage);
-        self::assertSame(Stage::Balance, Skyline::of(Assessment::of(self::system()), false, false)->nextStage);
+        self::assertSame(Stage::Settings, Skyline::of(Study::of(self::system())->assessment(), new Progress(false, true))->nextStage);
+        self::assertSame(Stage::Balance, Skyline::of(Study::of(self::system())->assessment(), new Progress(false, false))->nextStage);
     }
 
     public function testEachPartHasTheProposalOfItsWorstFinding(): void
     {
-        $assessment = Assessment::of(self::system(parts: [
+        $assessment = Study::of(self::system(parts: [
             self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep'),
             self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'keep'),
             self::part('g1', 'gauge', [], 'keep'),
-        ]));
+        ]))->assessment();
         self::assertSame(
             [Fate::Remove, Fate::Reprogram, Fate::Relabel, null],
             array_map($assessment->proposalFor(...), ['r1', 'k2', 'g1', 'b1']),
@@ -658,7 +661,7 @@ final class RulesTest extends TestCase
         self::assertSame(['b1', 'f1', 'k1', 'g1'], array_keys($system->planned()->parts));
         self::assertSame(['c2', 'c3'], array_keys($system->found()->conductors));
         self::assertSame(['c1'], array_keys($system->planned()->conductors), 'a conductor whose part leaves, leaves with it');
-        self::assertSame([['b1.plus', 'f1.in']], $system->planned()->joined());
+        self::assertSame([['b1.plus', 'f1.in']], array_map(static fn(Reach $r): array => array_map(strval(...), $r->points()), $system->planned()->islands(Passage::conductors())));
         self::assertEqualsWithDelta(11.0 - 32.0, $system->difference()->massKg(), 1e-9);
     }
 }

@@ -10,22 +10,22 @@ use Pebblefell\Charging\PanelSheet;
 use Pebblefell\Charging\RegulatorSheet;
 use Pebblefell\Charging\ShoreFit;
 use Pebblefell\Conductor\Run;
+use Pebblefell\Outlook\YearOutlook;
 use Pebblefell\Quantity\ConductorSize;
-use Pebblefell\Sizing\ChemistryChoice;
-use Pebblefell\Sizing\Endurance;
-use Pebblefell\Sizing\Fence;
-use Pebblefell\Sizing\Growth;
-use Pebblefell\Sizing\MainsCheck;
-use Pebblefell\Sizing\PvArray;
-use Pebblefell\Sizing\RegulatorGain;
-use Pebblefell\Sizing\StayOutlook;
-use Pebblefell\Sizing\Sums;
-use Pebblefell\Sizing\VoltageChoice;
-use Pebblefell\Sizing\Worth;
-use Pebblefell\Sizing\YearOutlook;
+use Pebblefell\Stage\Size\ChemistryChoice;
+use Pebblefell\Stage\Size\Endurance;
+use Pebblefell\Stage\Size\Fence;
+use Pebblefell\Stage\Size\Growth;
+use Pebblefell\Stage\Size\StayOutlook;
+use Pebblefell\Stage\Size\VoltageChoice;
+use Pebblefell\Stage\Size\Worth;
+use Pebblefell\Stage\Sources\MainsCheck;
+use Pebblefell\Stage\Sources\RegulatorGain;
+use Pebblefell\Study;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\PvArray;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Stay;
 use PHPUnit\Framework\TestCase;
@@ -41,12 +41,12 @@ final class SizeTest extends TestCase
      * @param array<string, mixed> $change
      * @param list<array<string, mixed>> $parts
      */
-    private static function sums(array $change = [], array $parts = [], int $panels = 2): Sums
+    private static function study(array $change = [], array $parts = [], int $panels = 2): Study
     {
         $part = static fn(string $uid, string $kind, array $data, string $fate = 'add'): array => ['uid' => $uid, 'kind' => $kind, 'fate' => $fate, 'data' => $data];
         $array = array_map(static fn(int $i): array => $part("s$i", 'panel', self::PANEL), $panels === 0 ? [] : range(1, $panels));
 
-        return Sums::of(JobFile::fromArray([
+        return Study::of(JobFile::fromArray([
             'title' => 'T', 'region' => 'europe', 'target_chemistry' => 'lfp', 'client' => ['name' => 'C'],
             'vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'roof_m2' => 5, 'payload_kg' => 100, 'bay_mm' => [720, 360, 260]],
             'travel' => ['months' => [5, 6, 7, 8], 'wish_days' => 4, 'hook_up' => 'sometimes', 'driving_h_day' => 0.5],
@@ -79,9 +79,9 @@ final class SizeTest extends TestCase
         return DataSheet::of($kind, $data);
     }
 
-    private static function endurance(Sums $sums, int $month = 6): Endurance
+    private static function endurance(Study $study, int $month = 6): Endurance
     {
-        $map = Endurance::of($sums, self::sheet(PartKind::Battery, self::LFP), self::sheet(PartKind::Panel, self::PANEL), $month, true);
+        $map = Endurance::of($study, self::sheet(PartKind::Battery, self::LFP), self::sheet(PartKind::Panel, self::PANEL), $month, true);
         self::assertNotNull($map);
 
         return $map;
@@ -90,7 +90,7 @@ final class SizeTest extends TestCase
     public function testTheCheapestPointIsInsideTheFencesAndATighterFenceMovesIt(): void
     {
         $long = ['travel' => ['months' => [5, 6, 7, 8], 'wish_days' => 10, 'hook_up' => 'sometimes', 'driving_h_day' => 0.5]];
-        $map = self::endurance(self::sums($long));
+        $map = self::endurance(self::study($long));
         $best = $map->cheapest();
         self::assertNotNull($best);
         self::assertTrue($map->fulfils(...$best));
@@ -104,14 +104,14 @@ final class SizeTest extends TestCase
             }
         }
         // Half the roof: fewer panels, so more battery, or nothing.
-        $small = self::endurance(self::sums($long + ['vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'roof_m2' => 0.8, 'payload_kg' => 100]]));
+        $small = self::endurance(self::study($long + ['vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'roof_m2' => 0.8, 'payload_kg' => 100]]));
         $moved = $small->cheapest();
         self::assertNotNull($moved);
         self::assertLessThanOrEqual(1, $moved[1]);
         self::assertNotSame($best, $moved);
         self::assertGreaterThan($map->price(...$best), $small->price(...$moved));
         // Money that buys no point at all.
-        $poor = self::endurance(self::sums(['travel' => ['months' => [6], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0, 'budget' => 550]]));
+        $poor = self::endurance(self::study(['travel' => ['months' => [6], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0, 'budget' => 550]]));
         self::assertNull($poor->cheapest());
         self::assertContains('money', array_map(static fn(Fence $f): string => $f->name, $poor->broken(2, 2)));
     }
@@ -119,7 +119,7 @@ final class SizeTest extends TestCase
     public function testTheFencesStandWhereTheyShould(): void
     {
         $fences = [];
-        foreach (self::endurance(self::sums())->fences as $fence) {
+        foreach (self::endurance(self::study())->fences as $fence) {
             $fences[$fence->name] = $fence;
         }
         // 5 m² × 0.75 ÷ 0.567 m² = 6.6; two of 330 × 172 beside each other twice in 720 × 360.
@@ -134,55 +134,55 @@ final class SizeTest extends TestCase
     public function testOneMoreBatteryAgainstOneMorePanel(): void
     {
         // In midsummer with little array, panels win; in a dark November nothing but battery helps.
-        $summer = Worth::at(self::endurance(self::sums()), 2, 1);
+        $summer = Worth::at(self::endurance(self::study()), 2, 1);
         self::assertSame('panel', $summer->better);
         self::assertGreaterThan(0.0, $summer->panel);
-        $dark = Worth::at(self::endurance(self::sums(['travel' => ['months' => [12], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0]]), 12), 2, 1);
+        $dark = Worth::at(self::endurance(self::study(['travel' => ['months' => [12], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0]]), 12), 2, 1);
         self::assertSame('battery', $dark->better);
         self::assertGreaterThan($dark->panel, $dark->battery);
-        self::assertSame('neither', Worth::at(self::endurance(self::sums()), 6, 10)->better);
+        self::assertSame('neither', Worth::at(self::endurance(self::study()), 6, 10)->better);
     }
 
     public function testAStayTellsOldFromNewAndFollowsItsDays(): void
     {
         $stay = static fn(array $drive, array $hookUp): array => ['travel' => ['months' => [6, 10], 'wish_days' => 4, 'hook_up' => 'sometimes', 'driving_h_day' => 1, 'stay' => ['month' => 10, 'days' => 10, 'drive' => $drive, 'hook_up' => $hookUp]]];
-        $still = StayOutlook::of(self::sums($stay([], [])));
+        $still = StayOutlook::of(self::study($stay([], [])));
         self::assertNotNull($still?->found);
         self::assertNotNull($still->planned);
         self::assertSame(10, $still->month);
         self::assertCount(10, $still->planned->days);
         self::assertGreaterThan($still->found->emptyAtH, $still->planned->emptyAtH ?? INF);
-        $driven = StayOutlook::of(self::sums($stay([3, 5, 7], [])));
-        $hooked = StayOutlook::of(self::sums($stay([], [4])));
+        $driven = StayOutlook::of(self::study($stay([3, 5, 7], [])));
+        $hooked = StayOutlook::of(self::study($stay([], [4])));
         self::assertSame([0, 0, 1, 0, 1], array_map(static fn($d): int => $d->alternatorWh > 0 ? 1 : 0, array_slice($driven->planned->days ?? [], 0, 5)));
         self::assertGreaterThan(500.0, $hooked?->planned?->days[3]->shoreWh);
         self::assertGreaterThan($still->planned->daysServed(), $driven?->planned?->daysServed());
-        self::assertNull(StayOutlook::of(self::sums(['place' => null])));
+        self::assertNull(StayOutlook::of(self::study(['place' => null])));
         // The sky of single days is placed by hand; the others stay as they were.
         $placed = $stay([], []);
         $placed['travel']['stay'] += ['bright' => [2], 'grey' => [3]];
-        $sky = array_map(static fn($d): float => $d->day->weather->clearness, StayOutlook::of(self::sums($placed))->planned->days ?? []);
+        $sky = array_map(static fn($d): float => $d->day->weather->clearness, StayOutlook::of(self::study($placed))->planned->days ?? []);
         $asItComes = array_map(static fn($d): float => $d->day->weather->clearness, $still->planned->days);
         self::assertSame([$asItComes[0], $asItComes[3]], [$sky[0], $sky[3]]);
         self::assertGreaterThan(2.5 * $sky[2], $sky[1]);
         self::assertTrue(min([1.0, ...$asItComes]) - 0.1 < $sky[2] && $sky[1] < max([0.0, ...$asItComes]) + 0.1);
-        $this->expectExceptionMessage('day 2 is bright already');
+        $this->expectExceptionMessage('bright-already');
         new Stay(10, 5, [], [], [2], [2]);
     }
 
     public function testTheYearAddsUp(): void
     {
-        $year = YearOutlook::of(self::sums(['travel' => ['months' => [5, 6, 7, 8], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0.5]]));
+        $year = YearOutlook::of(self::study(['travel' => ['months' => [5, 6, 7, 8], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0.5]]));
         self::assertNotNull($year);
         self::assertCount(12, $year->months);
         self::assertSame(365, array_sum(array_map(static fn($m): int => $m->days, $year->months)));
         $june = $year->months[5];
         self::assertTrue($june->travelled);
         self::assertGreaterThan(5 * $year->months[11]->offeredWh, $june->offeredWh);
-        self::assertEqualsWithDelta(self::sums()->loads->budget->energyWhDay, $june->askedWh, 0.5);
+        self::assertEqualsWithDelta(self::study()->loads()->budget->energyWhDay, $june->askedWh, 0.5);
         self::assertSame(0.0, $year->months[0]->askedWh, 'nobody lives in it in January');
-        self::assertGreaterThan($year->servedPct(), YearOutlook::of(self::sums(panels: 8))?->servedPct());
-        self::assertSame(0, array_sum(array_map(static fn($m): int => $m->frostNights, YearOutlook::of(self::sums(['place' => ['name' => 'S', 'latitude_deg' => 20, 'min_c' => array_fill(0, 12, 20)]]))->months ?? [])));
+        self::assertGreaterThan($year->servedPct(), YearOutlook::of(self::study(panels: 8))?->servedPct());
+        self::assertSame(0, array_sum(array_map(static fn($m): int => $m->frostNights, YearOutlook::of(self::study(['place' => ['name' => 'S', 'latitude_deg' => 20, 'min_c' => array_fill(0, 12, 20)]]))->months ?? [])));
     }
 
     public function testLeadIsRightWhereItIs(): void
@@ -191,16 +191,16 @@ final class SizeTest extends TestCase
         $library = [$part('lfp', self::LFP), $part('agm', self::AGM)];
         // A hut of a trailer that needs little, a few weeks a year, with room and hook-up: the dear bank never earns its price.
         $little = ['appliances' => [['uid' => 'a1', 'name' => 'lamp', 'side' => 'dc', 'watts' => 5, 'hours' => ['q1' => [['from_h' => 18, 'to_h' => 22]]]]], 'travel' => ['months' => [7], 'wish_days' => 3, 'hook_up' => 'mostly', 'driving_h_day' => 1]];
-        $choices = ChemistryChoice::all(self::sums($little), $library);
+        $choices = ChemistryChoice::all(self::study($little), $library);
         self::assertCount(2, $choices);
         self::assertSame('agm', ChemistryChoice::best($choices)?->chemistry->value);
         // Lived in all year, far from a post: cycles decide, and lead cannot be filled in a day.
         $much = ['travel' => ['months' => range(1, 12), 'wish_days' => 2, 'hook_up' => 'never', 'driving_h_day' => 2]];
-        $choices = ChemistryChoice::all(self::sums($much), $library);
+        $choices = ChemistryChoice::all(self::study($much), $library);
         $best = ChemistryChoice::best($choices);
         self::assertSame('lfp', $best?->chemistry->value);
         self::assertLessThan($choices[0]->costPerKwh->value ?? 0.0, $best->costPerKwh->value ?? INF);
-        self::assertSame([], ChemistryChoice::all(self::sums($much), []));
+        self::assertSame([], ChemistryChoice::all(self::study($much), []));
         self::assertNull(ChemistryChoice::best([]));
     }
 
@@ -208,27 +208,27 @@ final class SizeTest extends TestCase
     public function testVoltagesSideBySide(): void
     {
         $load = ['appliances' => [['uid' => 'a1', 'name' => 'oven', 'side' => 'dc', 'watts' => 960, 'hours' => ['q1' => [['from_h' => 18, 'to_h' => 19]]]]]];
-        $all = VoltageChoice::all(self::sums($load), [new Part('c', PartKind::Cable, self::sheet(PartKind::Cable, ['size_mm2' => 16, 'price_per_m' => 5]))]);
+        $all = VoltageChoice::all(self::study($load), [new Part('c', PartKind::Cable, self::sheet(PartKind::Cable, ['size_mm2' => 16, 'price_per_m' => 5]))]);
         self::assertSame([80.0, 40.0, 20.0], array_map(static fn(VoltageChoice $v): float => $v->peakA->value, $all));
         self::assertGreaterThan($all[2]->cable?->areaMm2, $all[0]->cable?->areaMm2);
         self::assertSame(15.0, $all[0]->cableCost);
         self::assertFalse($all[0]->needsConverter);
         self::assertTrue($all[1]->needsConverter);
-        self::assertSame(['another battery', 'spare fuse ways', 'more panel on these regulators', 'free roof'], array_map(static fn(Growth $g): string => $g->what, Growth::of(self::sums())));
-        self::assertSame(2.0, Growth::of(self::sums())[0]->left);
+        self::assertSame(['battery', 'ways', 'panel', 'roof'], array_map(static fn(Growth $g): string => $g->what, Growth::of(self::study())));
+        self::assertSame(2.0, Growth::of(self::study())[0]->left);
     }
 
     public function testPanelsGoToTheirRegulators(): void
     {
-        $sums = self::sums(parts: [['uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75]], ['uid' => 's9', 'kind' => 'panel', 'fate' => 'add', 'model' => 'other', 'data' => ['pmax_w' => 60, 'tilt_deg' => 30]]]);
-        $arrays = PvArray::allOf($sums->planned);
+        $study = self::study(parts: [['uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75]], ['uid' => 's9', 'kind' => 'panel', 'fate' => 'add', 'model' => 'other', 'data' => ['pmax_w' => 60, 'tilt_deg' => 30]]]);
+        $arrays = PvArray::allOf($study->planned());
         self::assertSame(['r1', 'r2'], array_map(static fn(PvArray $a): ?string => $a->regulator?->uid, $arrays));
         self::assertSame([200.0, 60.0], array_map(static fn(PvArray $a): float => $a->watts(), $arrays));
         self::assertNull($arrays[1]->fit(1, -20.0, 14.4), 'a data sheet with gaps is not judged');
         // Wires go before likeness.
-        $wired = self::sums(['conductors' => [['uid' => 'c1', 'from' => 's1.plus', 'to' => 'r2.pv_plus']]], [['uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75]]]);
-        self::assertSame([100.0, 100.0], array_map(static fn(PvArray $a): float => $a->watts(), PvArray::allOf($wired->planned)));
-        $gain = RegulatorGain::of($sums, $arrays[0]);
+        $wired = self::study(['conductors' => [['uid' => 'c1', 'from' => 's1.plus', 'to' => 'r2.pv_plus']]], [['uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75]]]);
+        self::assertSame([100.0, 100.0], array_map(static fn(PvArray $a): float => $a->watts(), PvArray::allOf($wired->planned())));
+        $gain = RegulatorGain::of($study, $arrays[0]);
         self::assertNotNull($gain);
         // 18.6 V against 13.6 V: about a third at 25 °C, more in the cold, less in the heat.
         self::assertEqualsWithDelta(0.30, $gain->gain(), 0.12);
@@ -276,7 +276,7 @@ final class SizeTest extends TestCase
         $most = ShoreFit::of(230.0, 10.0, $post->maxChargerOutputA, 14.2, 90.0, 1000.0);
         self::assertEqualsWithDelta(0.0, $most->headroomA, 1e-9);
         self::assertSame(0.0, ShoreFit::of(230.0, 6.0, 10.0, 14.2, 90.0, 2000.0)->maxChargerOutputA);
-        $mains = MainsCheck::of(self::sums());
+        $mains = MainsCheck::of(self::study());
         self::assertCount(3, $mains->posts());
         self::assertGreaterThan(0.0, $mains->generatorHelped()->value);
         self::assertSame(900.0, MainsCheck::smallest(701.0));

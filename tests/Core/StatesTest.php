@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Pebblefell\System\Fate;
+use Pebblefell\System\Graph\Passage;
+use Pebblefell\System\Graph\Reach;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -60,14 +62,14 @@ final class StatesTest extends TestCase
             }
             foreach ([$found, $planned] as $graph) {
                 foreach ($graph->conductors as $conductor) {
-                    self::assertTrue(isset($graph->parts[$conductor->fromPart()], $graph->parts[$conductor->toPart()]), 'a conductor that ends on nothing');
+                    self::assertTrue(isset($graph->parts[$conductor->from->uid], $graph->parts[$conductor->to->uid]), 'a conductor that ends on nothing');
                 }
                 // Groups of joined terminals do not overlap, and hold every end of every conductor.
-                $all = array_merge(...array_values($graph->joined()) ?: [[]]);
+                $all = array_merge([], ...array_map(static fn(Reach $r): array => array_map(strval(...), $r->points()), $graph->islands(Passage::conductors())));
                 self::assertSame(count($all), count(array_unique($all)));
                 foreach ($graph->conductors as $conductor) {
-                    self::assertContains($conductor->from, $all);
-                    self::assertContains($conductor->to, $all);
+                    self::assertContains((string) $conductor->from, $all);
+                    self::assertContains((string) $conductor->to, $all);
                 }
             }
             // What stays weighs nothing new; what is added and removed weighs against one another.

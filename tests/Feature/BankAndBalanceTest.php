@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AddParts;
-use App\Actions\LogReading;
+use App\Actions\Balance\Bench;
+use App\Actions\Balance\LogReading;
+use App\Actions\Survey\AddParts;
 use App\Models\BalanceBattery;
 use App\Models\BalanceReading;
 use App\Models\BalanceSession;
@@ -14,17 +15,17 @@ use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
 use App\Models\Workshop;
-use App\Support\BalanceDesk;
-use App\Support\Bench;
-use App\Support\SystemReader;
+use App\Record\BalanceDesk;
+use App\Record\JobReader;
+use App\Record\Studies;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Pebblefell\Assessment\Assessment;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Reading as CoreReading;
 use Pebblefell\Balance\Step;
-use Pebblefell\Sizing\BankDrawing;
+use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
 use Sabre\VObject\Component\VCalendar;
@@ -58,7 +59,7 @@ final class BankAndBalanceTest extends TestCase
 
     private function drawing(Job $job): BankDrawing
     {
-        return BankDrawing::asDrawn(Assessment::of(SystemReader::read($job->refresh()))->sums) ?? self::fail('no bank');
+        return BankDrawing::asDrawn(Study::of(JobReader::read($job->refresh()))->assessment()->study) ?? self::fail('no bank');
     }
 
     /** @return list<string> the box's ends at the bank: plus, minus */
@@ -240,9 +241,9 @@ final class BankAndBalanceTest extends TestCase
         $this->travel(13)->hours();
         $this->read($job, $a, ['volts' => 13.45]);
         $this->read($job, $b, ['volts' => 13.46]);
-        self::assertFalse($job->refresh()->isBalanced(Assessment::of(SystemReader::read($job))));
+        self::assertFalse($job->refresh()->progress(Studies::of($job))->balanced);
         $this->put("/jobs/$job->id/balance/$session->id/finish", ['passed' => 1])->assertSessionHasNoErrors();
-        self::assertTrue($job->refresh()->isBalanced(Assessment::of(SystemReader::read($job))));
+        self::assertTrue($job->refresh()->progress(Studies::of($job))->balanced);
         self::assertSame([13.45, 13.46], $job->measurements()->where('note', 'balanced, full')->pluck('value')->all());
         $this->read($job, $a, ['volts' => 13.4])->assertStatus(422);
         // Next year it comes due, on the Yard; then last year's volts stand beside the new ones.
@@ -314,7 +315,7 @@ final class BankAndBalanceTest extends TestCase
             $rows[] = ['balance_battery_id' => [$a, $b][$k % 2]->id, 'client_id' => (string) Str::uuid(), 'read_at' => now()->subDays(2)->addMinutes($k), 'volts' => 13.0 + $k / 10_000, 'step' => 'waiting', 'source' => 'feed', 'created_at' => now()];
         }
         BalanceReading::query()->insert($rows);
-        $desk = BalanceDesk::of($session, SystemReader::read($job->refresh()));
+        $desk = BalanceDesk::of($session, JobReader::read($job->refresh()));
         foreach ($desk->batteries as $k => $battery) {
             $volts = array_map(static fn($r): float => round($r->volts, 4), $battery['readings']);
             self::assertTrue(count($volts) > 300 && count($volts) <= 601, (string) count($volts));

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AddParts;
+use App\Actions\Survey\AddParts;
 use App\History\Acts;
 use App\Models\Activity;
 use App\Models\Job;
 use App\Models\Role;
-use App\Support\JobFiles;
-use App\Support\SystemReader;
+use App\Record\JobFiles;
+use App\Record\JobReader;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -96,7 +96,7 @@ final class HistoryTest extends TestCase
         for ($n = 0; $n < 24; ++$n) {
             $last = (int) Activity::query()->where('job_id', $job->id)->max('id');
             $this->edit(Job::query()->findOrFail($job->id));
-            SystemReader::read(Job::query()->findOrFail($job->id));
+            JobReader::read(Job::query()->findOrFail($job->id));
             if ((int) Activity::query()->where('job_id', $job->id)->max('id') > $last) {
                 $acts[] = $this->lastAct($job);
             }

@@ -9,9 +9,9 @@ use App\Models\LibraryPart;
 use App\Models\Part;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\Digest;
-use App\Support\HoursText;
-use App\Support\Workbench;
+use App\Record\Digest;
+use App\Record\Studies;
+use App\Words\HoursText;
 use App\Words\Show;
 use Illuminate\Support\Facades\Artisan;
 use Pebblefell\Exception\InvalidValue;
@@ -23,7 +23,7 @@ final class KeptAndShownTest extends TestCase
 {
     private function energy(Job $job): float
     {
-        return Workbench::assessment(Job::query()->findOrFail($job->id))->sums->loads->budget->energyWhDay;
+        return Studies::of(Job::query()->findOrFail($job->id))->loads()->budget->energyWhDay;
     }
 
     public function testEveryChangeOfTheModelIsSeenAtOnce(): void
@@ -38,7 +38,7 @@ final class KeptAndShownTest extends TestCase
         $load->delete();
         self::assertSame(0.0, $this->energy($job));
 
-        $sun = fn(): float => Workbench::assessment(Job::query()->findOrFail($job->id))->sums->sun->months[5]->planeKwh ?? 0.0;
+        $sun = fn(): float => Studies::of(Job::query()->findOrFail($job->id))->sun()->months[5]->planeKwh ?? 0.0;
         $before = $sun();
         $place = $job->place()->firstOrFail();
         $this->put("/places/$place->id", ['lock_version' => $place->lock_version, 'name' => 'Testvik', 'latitude_deg' => '40', 'clearness' => array_fill(0, 12, '0.6'), 'min_c' => array_fill(0, 12, '')])->assertSessionHasNoErrors();
@@ -46,9 +46,9 @@ final class KeptAndShownTest extends TestCase
 
         $customer = $job->customer()->firstOrFail();
         $this->put("/customers/$customer->id", ['lock_version' => $customer->lock_version, 'name' => 'Renamed'])->assertSessionHasNoErrors();
-        self::assertSame('Renamed', Workbench::assessment(Job::query()->findOrFail($job->id))->sums->system->client->name);
+        self::assertSame('Renamed', Studies::of(Job::query()->findOrFail($job->id))->system->client->name);
         $this->put("/jobs/$job->id/target", ['lock_version' => $job->refresh()->lock_version, 'wish_days' => '7'])->assertSessionHasNoErrors();
-        self::assertSame(7.0, Workbench::assessment(Job::query()->findOrFail($job->id))->sums->system->travel->wishDays);
+        self::assertSame(7.0, Studies::of(Job::query()->findOrFail($job->id))->system->travel->wishDays);
     }
 
     public function testTheYardShowsWhatTheJobSaysNow(): void
@@ -61,7 +61,7 @@ final class KeptAndShownTest extends TestCase
         $fresh = Job::query()->findOrFail($job->id);
         self::assertTrue(Digest::isFresh($fresh));
         self::assertSame($fresh->revision, $fresh->digest_revision);
-        self::assertSame(Workbench::assessment($fresh)->count(Severity::Stop), $fresh->digest['stops'] ?? null);
+        self::assertSame(Studies::of($fresh)->assessment()->count(Severity::Stop), $fresh->digest['stops'] ?? null);
     }
 
     public function testALibrarySheetIsCorrectedOnceAndJobsKeepTheirCopies(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AddParts;
+use App\Actions\Survey\AddParts;
 use App\Models\Job;
 use App\Models\Part;
 use Illuminate\Http\UploadedFile;

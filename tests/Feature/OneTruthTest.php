@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Workbench;
 use App\Models\Job;
-use App\Support\JobFiles;
-use App\Support\Workbench;
+use App\Record\JobFiles;
+use App\Record\Studies;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Str;
-use Pebblefell\Assessment\Stage;
 use Pebblefell\Region\Region;
+use Pebblefell\Stage;
 use Symfony\Component\Process\Process;
 
 /** A page, the shell and the file say the same of a job. */
@@ -70,7 +71,7 @@ final class OneTruthTest extends TestCase
                 continue;
             }
             $out = self::calc('budget', ['system_v' => $file['vehicle']['system_v'], 'loads' => $loads] + ($inverter === null ? [] : ['inverter' => ['efficiency_pct' => $inverter['data']['efficiency_pct'] ?? 90, 'idle_w' => $inverter['data']['idle_w'] ?? 0, 'on' => $file['inverter_on'] ?? 'always']]));
-            $budget = Workbench::of($job)->assessment->sums->loads->budget;
+            $budget = Studies::of($job)->loads()->budget;
             if (abs($budget->energyWhDay - $out['energy_wh_day']) > 0.5 && $inverter !== null) {
                 // The other of the two ways an inverter is left on.
                 $out = self::calc('budget', ['system_v' => $file['vehicle']['system_v'], 'loads' => $loads, 'inverter' => ['efficiency_pct' => $inverter['data']['efficiency_pct'], 'idle_w' => $inverter['data']['idle_w'] ?? 0, 'on' => 'with_loads']]);

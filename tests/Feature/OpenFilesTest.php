@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\LibraryPart;
-use App\Support\JobFiles;
-use App\Support\PhotoStore;
+use App\Record\JobFiles;
+use App\Record\PhotoStore;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\IssueHandover;
-use App\Actions\RemovePart;
+use App\Actions\Handover\IssueHandover;
+use App\Actions\Survey\RemovePart;
 use App\Models\Handover;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Role;
 use App\Models\Workshop;
-use App\Support\JobFiles;
+use App\Record\JobFiles;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;

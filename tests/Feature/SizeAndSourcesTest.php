@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Role;
-use App\Support\SystemReader;
+use App\Record\JobReader;
 use Illuminate\Http\UploadedFile;
 use Pebblefell\System\Fate;
 
@@ -57,7 +57,7 @@ final class SizeAndSourcesTest extends TestCase
         $this->actingAs($this->user());
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $panel->id, 'count' => 3, 'fate' => 'keep'])->assertSessionHasNoErrors();
         $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 2, 'panel' => $panel->id, 'panels' => 4])->assertRedirect("/jobs/$job->id/size");
-        $planned = SystemReader::read($job->fresh() ?? $job)->planned();
+        $planned = JobReader::read($job->fresh() ?? $job)->planned();
         self::assertCount(2, $planned->houseBatteries());
         self::assertSame(400.0, $planned->arrayW());
         self::assertSame(3, $job->parts()->where('kind', 'panel')->where('fate', Fate::Keep->value)->count());
@@ -65,12 +65,12 @@ final class SizeAndSourcesTest extends TestCase
         // Fewer panels: one that was there goes, the bank is left alone.
         $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 2, 'panel' => $panel->id, 'panels' => 2]);
         self::assertSame($batteries, $job->parts()->where('kind', 'battery')->pluck('id')->all());
-        self::assertSame(200.0, SystemReader::read($job->fresh() ?? $job)->planned()->arrayW());
+        self::assertSame(200.0, JobReader::read($job->fresh() ?? $job)->planned()->arrayW());
         // Another kind of panel takes their place.
         $other = $this->panel('Test other');
         $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 2, 'panel' => $other->id, 'panels' => 1]);
-        self::assertSame(100.0, SystemReader::read($job->fresh() ?? $job)->planned()->arrayW());
-        self::assertSame(300.0, SystemReader::read($job->fresh() ?? $job)->found()->arrayW());
+        self::assertSame(100.0, JobReader::read($job->fresh() ?? $job)->planned()->arrayW());
+        self::assertSame(300.0, JobReader::read($job->fresh() ?? $job)->found()->arrayW());
         $this->put("/jobs/$job->id/plan", ['battery' => $panel->id, 'batteries' => 0, 'panel' => $battery->id, 'panels' => 99])->assertSessionHasErrors(['battery', 'batteries', 'panel', 'panels']);
         $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 1, 'panel' => $panel->id, 'panels' => 1])->assertForbidden();
     }

@@ -9,11 +9,11 @@ use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Part;
 use App\Models\Role;
-use App\Support\SystemReader;
-use App\Support\TypicalLayouts;
+use App\Record\JobReader;
+use App\Record\TypicalLayouts;
 use Illuminate\Http\UploadedFile;
-use Pebblefell\Assessment\Assessment;
 use Pebblefell\Load\Side;
+use Pebblefell\Study;
 use Pebblefell\System\Fate;
 
 /** The way of one job through the server: what is typed reaches core, and what core says reaches the page. */
@@ -69,7 +69,7 @@ final class SliceTest extends TestCase
         // Two strings of two: a series link in each, and plus to plus, minus to minus.
         self::assertSame(4, $job->parts()->count());
         self::assertSame(4, $job->conductors()->count());
-        $bank = Assessment::of(SystemReader::read($job->fresh() ?? $job))->sums->banks->found->bank;
+        $bank = Study::of(JobReader::read($job->fresh() ?? $job))->assessment()->study->banks()->found->bank;
         self::assertSame([2, 2, 220.0], [$bank?->series, $bank?->parallel, $bank?->ratedAh()]);
     }
 
@@ -118,7 +118,7 @@ final class SliceTest extends TestCase
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $pwm->id, 'count' => 1, 'fate' => 'keep']);
         $this->get("/jobs/$job->id/survey")->assertSee('Lead-only solar regulator beside lithium')->assertSee('Take it out; fit one with a lithium profile');
 
-        $finding = fn() => Assessment::of(SystemReader::read($job->fresh() ?? $job))->find('lead-only-charger@' . $job->parts()->where('kind', 'regulator')->firstOrFail()->uid)?->finding;
+        $finding = fn() => Study::of(JobReader::read($job->fresh() ?? $job))->assessment()->find('lead-only-charger@' . $job->parts()->where('kind', 'regulator')->firstOrFail()->uid)?->finding;
         $question = $finding();
         self::assertNotNull($question);
         $this->post("/jobs/$job->id/findings", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled', 'reason' => ''])->assertSessionHasErrors('reason');
@@ -177,11 +177,11 @@ final class SliceTest extends TestCase
         foreach (array_keys(TypicalLayouts::all()) as $layout) {
             $job = $this->job();
             $this->actingAs($this->user(Role::Technician))->post("/jobs/$job->id/layout", ['layout' => $layout])->assertSessionHasNoErrors();
-            $system = SystemReader::read($job->fresh() ?? $job);
+            $system = JobReader::read($job->fresh() ?? $job);
             self::assertNotSame([], $system->found()->houseBatteries(), $layout);
-            self::assertTrue(Assessment::of($system)->sums->banks->found->exists());
-            self::assertNull(Assessment::of($system)->find('main-fuse-not-placed'), "$layout: the fuse is joined to the bank");
-            self::assertNull(Assessment::of($system)->find('shunt-bypassed'), $layout);
+            self::assertTrue(Study::of($system)->assessment()->study->banks()->found->exists());
+            self::assertNull(Study::of($system)->assessment()->find('main-fuse-not-placed'), "$layout: the fuse is joined to the bank");
+            self::assertNull(Study::of($system)->assessment()->find('shunt-bypassed'), $layout);
             $this->post("/jobs/$job->id/layout", ['layout' => $layout])->assertSessionHasErrors('layout');
         }
         $battery = Part::query()->where('kind', 'battery')->firstOrFail();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AddParts;
+use App\Actions\Survey\AddParts;
 use App\Models\Appliance;
 use App\Models\Customer;
 use App\Models\Job;
@@ -14,7 +14,7 @@ use App\Models\Place;
 use App\Models\Role;
 use App\Models\Scenario;
 use App\Models\User;
-use App\Support\Digest;
+use App\Record\Digest;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;

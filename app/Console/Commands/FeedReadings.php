@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Balance\ReadingIntake;
+use App\Actions\Balance\Waits;
 use App\Models\Job;
+use App\Record\Studies;
 use App\Schema\SchemaCheck;
-use App\Support\ReadingIntake;
-use App\Support\Waits;
-use App\Support\Workbench;
+use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Pebblefell\Balance\Reading;
@@ -51,7 +52,7 @@ final class FeedReadings extends Command
         if ($from === false) {
             return self::INVALID;
         }
-        $system = Workbench::assessment($job)->sums->system;
+        $system = Studies::of($job)->system;
         [$line, $refused] = [0, 0];
         while (($text = fgets($from)) !== false) {
             ++$line;
@@ -67,7 +68,7 @@ final class FeedReadings extends Command
                 $this->line((string) json_encode(['line' => $line, 'kept' => true, 'new' => $new]));
             } catch (InvalidValue $e) {
                 ++$refused;
-                $this->line((string) json_encode(['line' => $line, 'kept' => false, 'path' => $e->path, 'message' => $e->getMessage()], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+                $this->line((string) json_encode(['line' => $line, 'kept' => false, 'path' => $e->path, 'message' => Lexicon::plain()->refusal($e)], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
             }
         }
         Waits::keep($session->refresh(), $system);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Job;
-use App\Support\Digest;
+use App\Record\Digest;
 use Illuminate\Console\Command;
 
 /** Brings what the Yard shows up to date, after the rules themselves have changed with a new version. */

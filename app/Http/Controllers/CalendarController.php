@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Support\Waits;
+use App\Actions\Balance\Waits;
 use Illuminate\Http\Response;
 use Sabre\VObject\Component\VCalendar;
 

@@ -6,13 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\ApplyRemedy;
 use App\Http\Requests\FindingRequest;
+use App\Http\Workbench;
 use App\Models\Answer;
 use App\Models\Job;
-use App\Support\SystemReader;
-use App\Support\Workbench;
+use App\Record\Studies;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
-use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Verdict;
 
 /** A planner's answer to a finding: accepted, overruled with a reason, or its remedy applied. */
@@ -54,7 +53,7 @@ final class FindingController extends Controller
     /** The finding as it stands now, if it still rests on the figures that the person saw. */
     private function verdict(FindingRequest $request, Job $job): ?Verdict
     {
-        $verdict = Assessment::of(SystemReader::read($job))->find($request->string('finding')->toString());
+        $verdict = Studies::of($job)->assessment()->find($request->string('finding')->toString());
 
         return $verdict !== null && $verdict->finding->fingerprint() === $request->string('fingerprint')->toString() ? $verdict : null;
     }

@@ -8,8 +8,8 @@ use App\Actions\PutBack;
 use App\History\Acts;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\PageQuery;
+use App\Http\Workbench;
 use App\Models\Job;
-use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 

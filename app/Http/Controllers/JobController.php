@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AddParts;
+use App\Actions\Balance\Waits;
+use App\Actions\Survey\AddParts;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\JobRequest;
 use App\Http\Requests\PageQuery;
+use App\Http\Workbench;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Workshop;
-use App\Support\Waits;
-use App\Support\Workbench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

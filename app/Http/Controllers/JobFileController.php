@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\JobFileRequest;
 use App\Models\Job;
-use App\Support\JobFiles;
+use App\Record\JobFiles;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;

@@ -8,6 +8,7 @@ use App\Http\Requests\CsvRequest;
 use App\Http\Requests\PlaceRequest;
 use App\Models\Job;
 use App\Models\Place;
+use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +35,7 @@ final class PlaceController extends Controller
         try {
             $file = WeatherFile::read($request->fileText());
         } catch (InvalidValue $e) {
-            return redirect()->route('places.edit', $place)->withInput($request->only('_form'))->withErrors(['file' => 'The file ' . $e->getMessage() . '. Nothing was changed.']);
+            return redirect()->route('places.edit', $place)->withInput($request->only('_form'))->withErrors(['file' => 'The file ' . Lexicon::plain()->refusal($e) . '. Nothing was changed.']);
         }
         DB::transaction(static function () use ($place, $file): void {
             $place->changeTo([

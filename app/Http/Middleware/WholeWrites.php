@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Exceptions\UnreadableJob;
+use App\Actions\Balance\Waits;
 use App\Models\Job;
-use App\Support\Digest;
-use App\Support\FieldOf;
-use App\Support\Waits;
+use App\Record\Digest;
+use App\Record\FieldOf;
+use App\Record\UnreadableJob;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Workshop;
+use App\Words\Lexicon;
 use App\Words\Show;
 use Closure;
 use Pebblefell\Region\Units;
@@ -73,9 +74,12 @@ trait SheetFields
      */
     protected static function sheetNames(?PartKind $kind): array
     {
+        if ($kind === null) {
+            return [];
+        }
         $names = [];
-        foreach ($kind?->fields() ?? [] as $key => $field) {
-            $names["data.$key"] = lcfirst($field->label);
+        foreach (array_keys($kind->fields()) as $key) {
+            $names["data.$key"] = lcfirst(Lexicon::plain()->field($kind, $key));
         }
 
         return $names;

@@ -7,7 +7,6 @@ namespace Pebblefell\Stage\Bank;
 use Pebblefell\Bank\Share;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Sizing\BankDrawing;
 use Pebblefell\System\Part;
 
 /**

@@ -8,8 +8,6 @@ use Pebblefell\Drawing\Labels;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Scale;
 use Pebblefell\Drawing\Tick;
-use Pebblefell\Sizing\Endurance;
-use Pebblefell\Sizing\Fence;
 use Pebblefell\Trip\Contour;
 
 /** The endurance map, drawn: bank to the right, array upward, levels shaded, the wish as a line, limits as fences, pin and flag. */

@@ -7,7 +7,6 @@ namespace Pebblefell\Stage\Size;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Tick;
-use Pebblefell\Sizing\StayOutlook;
 use Pebblefell\Trip\DaySum;
 use Pebblefell\Trip\Outcome;
 

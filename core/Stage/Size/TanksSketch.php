@@ -6,8 +6,8 @@ namespace Pebblefell\Stage\Size;
 
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Sizing\BankCase;
-use Pebblefell\Sizing\Sums;
+use Pebblefell\Study;
+use Pebblefell\System\HouseBank;
 
 /** The old bank beside the new one as two tanks: what they are rated, what can be had of it, and how many days that is. */
 final readonly class TanksSketch
@@ -19,19 +19,19 @@ final readonly class TanksSketch
     private const REST = 110.0;
 
     /**
-     * @param array<string, array{case: BankCase, y: float, rated: float, usable: float, ratedWh: float, usableWh: float, days: string, wordsX: float, restX: ?float}> $tanks by found and planned: widths of what is rated and usable
+     * @param array<string, array{case: HouseBank, y: float, rated: float, usable: float, ratedWh: float, usableWh: float, days: string, wordsX: float, restX: ?float}> $tanks by found and planned: widths of what is rated and usable
      * @param ?array{x: float, end: bool} $wish
      */
     private function __construct(public Frame $frame, public array $tanks, public ?array $wish)
     {
     }
 
-    public static function of(Sums $sums, bool $narrow): self
+    public static function of(Study $study, bool $narrow): self
     {
-        $banks = $sums->banks;
-        $energy = $sums->loads->budget->energyWhDay;
-        $wish = $sums->system->travel->wishDays * $energy;
-        $cases = array_filter(['found' => $banks->found, 'planned' => $banks->planned === $banks->found ? null : $banks->planned], static fn(?BankCase $c): bool => $c?->bank !== null);
+        $banks = $study->banks();
+        $energy = $study->loads()->budget->energyWhDay;
+        $wish = $study->system->travel->wishDays * $energy;
+        $cases = array_filter(['found' => $banks->found, 'planned' => $banks->planned === $banks->found ? null : $banks->planned], static fn(?HouseBank $c): bool => $c?->bank !== null);
         $frame = Frame::of($narrow, 44.0 + self::EACH * count($cases), $narrow ? 66.0 : 96.0, 8.0, $narrow ? 6.0 : 30.0, 36.0);
         $x = $frame->across(0.0, max([1.0, 1.15 * $wish, ...array_map(self::ratedWh(...), array_values($cases))]));
         $tanks = [];
@@ -56,7 +56,7 @@ final readonly class TanksSketch
         return new self($frame, $tanks, $energy > 0.0 ? ['x' => $x->at($wish), 'end' => $x->at($wish) > 0.7 * $frame->width] : null);
     }
 
-    private static function ratedWh(BankCase $case): float
+    private static function ratedWh(HouseBank $case): float
     {
         return $case->bank === null ? 0.0 : $case->bank->ratedAh() * $case->bank->nominalV();
     }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Sources;
 
 use Pebblefell\Drawing\Frame;
-use Pebblefell\Sizing\SunMonth;
-use Pebblefell\Sizing\SunSizing;
 
 /** The sun of a mean day in each month, found and planned, against what is needed. */
 final readonly class SunSketch

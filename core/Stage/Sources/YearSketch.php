@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Sources;
 
 use Pebblefell\Drawing\Frame;
-use Pebblefell\Sizing\YearMonth;
-use Pebblefell\Sizing\YearOutlook;
+use Pebblefell\Outlook\YearMonth;
+use Pebblefell\Outlook\YearOutlook;
 
 /** A mean day of each month, stacked: what sun, driving and hook-up bring, what is wasted, what was asked for and what of it was missing. */
 final readonly class YearSketch

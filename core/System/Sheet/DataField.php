@@ -6,7 +6,7 @@ namespace Pebblefell\System\Sheet;
 
 use Pebblefell\Exception\InvalidValue;
 
-/** One line of a data sheet: its key, its name in the trade, its unit and what may stand there. */
+/** One line of a data sheet: its key, its unit and what may stand there. Its name stands in lang/NAME/sheets.php. */
 final readonly class DataField
 {
     /**
@@ -14,7 +14,6 @@ final readonly class DataField
      */
     private function __construct(
         public string $key,
-        public string $label,
         public string $type,
         public string $unit,
         public float $low,
@@ -28,39 +27,39 @@ final readonly class DataField
     /**
      * @param string $unit metric; "" for a bare number
      */
-    public static function number(string $key, string $label, string $unit, float $low = 0.0, float $high = 100_000.0): self
+    public static function number(string $key, string $unit, float $low = 0.0, float $high = 100_000.0): self
     {
-        return new self($key, $label, 'number', $unit, $low, $high, [], false, false);
+        return new self($key, 'number', $unit, $low, $high, [], false, false);
     }
 
     /**
      * @param list<string> $choices
      */
-    public static function choice(string $key, string $label, array $choices): self
+    public static function choice(string $key, array $choices): self
     {
-        return new self($key, $label, 'choice', '', 0.0, 0.0, $choices, false, false);
+        return new self($key, 'choice', '', 0.0, 0.0, $choices, false, false);
     }
 
-    public static function flag(string $key, string $label): self
+    public static function flag(string $key): self
     {
-        return new self($key, $label, 'flag', '', 0.0, 0.0, [], false, false);
+        return new self($key, 'flag', '', 0.0, 0.0, [], false, false);
     }
 
-    public static function text(string $key, string $label): self
+    public static function text(string $key): self
     {
-        return new self($key, $label, 'text', '', 0.0, 0.0, [], false, false);
+        return new self($key, 'text', '', 0.0, 0.0, [], false, false);
     }
 
     /** Without it nothing can be computed. */
     public function required(): self
     {
-        return new self($this->key, $this->label, $this->type, $this->unit, $this->low, $this->high, $this->choices, true, $this->ofThisOne);
+        return new self($this->key, $this->type, $this->unit, $this->low, $this->high, $this->choices, true, $this->ofThisOne);
     }
 
     /** Belongs to the one specimen in the vehicle, not to the model: its age, its tilt. Not in the library. */
     public function ofThisOne(): self
     {
-        return new self($this->key, $this->label, $this->type, $this->unit, $this->low, $this->high, $this->choices, $this->required, true);
+        return new self($this->key, $this->type, $this->unit, $this->low, $this->high, $this->choices, $this->required, true);
     }
 
     /**
@@ -70,21 +69,21 @@ final readonly class DataField
     {
         return match ($this->type) {
             'number' => $this->readNumber($value),
-            'flag' => is_bool($value) ? $value : throw InvalidValue::at('/' . $this->key, 'must be yes or no'),
+            'flag' => is_bool($value) ? $value : throw InvalidValue::at('/' . $this->key, 'yes-or-no'),
             'choice' => is_string($value) && in_array($value, $this->choices, true)
                 ? $value
-                : throw InvalidValue::at('/' . $this->key, 'must be one of ' . implode(', ', $this->choices)),
-            default => is_string($value) && mb_strlen($value) <= 200 ? $value : throw InvalidValue::at('/' . $this->key, 'must be a text of 200 characters at most'),
+                : throw InvalidValue::at('/' . $this->key, 'one-of', ['choices' => implode(', ', $this->choices)]),
+            default => is_string($value) && mb_strlen($value) <= 200 ? $value : throw InvalidValue::at('/' . $this->key, 'text-200'),
         };
     }
 
     private function readNumber(mixed $value): float
     {
         if (!is_int($value) && !is_float($value)) {
-            throw InvalidValue::at('/' . $this->key, 'must be a number');
+            throw InvalidValue::at('/' . $this->key, 'number');
         }
         if ($value < $this->low || $value > $this->high) {
-            throw InvalidValue::at('/' . $this->key, sprintf('must be between %s and %s%s', $this->low, $this->high, $this->unit === '' ? '' : ' ' . $this->unit));
+            throw InvalidValue::at('/' . $this->key, 'between', ['low' => (string) $this->low, 'high' => $this->high . ($this->unit === '' ? '' : ' ' . $this->unit)]);
         }
 
         return (float) $value;

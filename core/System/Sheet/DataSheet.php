@@ -9,6 +9,7 @@ use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Word;
 use Pebblefell\System\PartKind;
 
 /** What is known of a part, each value with where it comes from. */
@@ -36,7 +37,7 @@ final readonly class DataSheet
         $fields = $kind->fields();
         foreach (array_keys($values) as $key) {
             if (!isset($fields[$key])) {
-                throw InvalidValue::at('/' . $key, 'is not on the data sheet of a ' . $kind->label());
+                throw InvalidValue::at('/' . $key, 'not-on-sheet', ['kind' => $kind->value]);
             }
         }
         $kept = [];
@@ -44,11 +45,17 @@ final readonly class DataSheet
             if (array_key_exists($key, $values)) {
                 $kept[$key] = $field->read($values[$key]);
             } elseif ($field->required) {
-                throw InvalidValue::at('/' . $key, 'is required');
+                throw InvalidValue::at('/' . $key, 'required');
             }
         }
 
         return new self($kind, $kept, array_intersect_key($origins, $kept));
+    }
+
+    /** Nothing is known yet. */
+    public static function none(PartKind $kind): self
+    {
+        return new self($kind, [], []);
     }
 
     public function number(string $key): ?float
@@ -71,7 +78,7 @@ final readonly class DataSheet
      */
     public function orUsual(string $key, float $systemV = 12.0): float
     {
-        return $this->number($key) ?? Gaps::usual($this, $key, $systemV);
+        return $this->number($key) ?? $this->usual($key, $systemV);
     }
 
     /** The same as an input of a formula, marked as assumed where it is. */
@@ -79,7 +86,22 @@ final readonly class DataSheet
     {
         $field = $this->kind->fields()[$key];
 
-        return $this->figure($key) ?? Figure::given($field->label, Gaps::usual($this, $key, $systemV), $field->unit, Origin::Assumed, Gaps::SOURCE);
+        return $this->figure($key) ?? Figure::given($this->label($key), $this->usual($key, $systemV), $field->unit, Origin::Assumed, 'common-practice');
+    }
+
+    /**
+     * What stands in where the sheet is silent: each gap is filled here and nowhere else.
+     *
+     * @throws LogicException for a line for which nothing is usual
+     */
+    private function usual(string $key, float $systemV): float
+    {
+        return $this->kind->kind()->usual($this, $key, $systemV) ?? throw new LogicException("nothing is usual for $key of a {$this->kind->value}");
+    }
+
+    private function label(string $key): Word
+    {
+        return Word::of("sheets.{$this->kind->value}.$key");
     }
 
     /** Of a battery. */
@@ -136,7 +158,7 @@ final readonly class DataSheet
     {
         $number = $this->number($key);
 
-        return $number === null ? null : Figure::given($this->kind->fields()[$key]->label, $number, $this->kind->fields()[$key]->unit, $this->origin($key));
+        return $number === null ? null : Figure::given($this->label($key), $number, $this->kind->fields()[$key]->unit, $this->origin($key));
     }
 
     /**

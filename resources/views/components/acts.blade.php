@@ -1,5 +1,5 @@
 @props(['acts', 'job'])
-@inject('time', App\Support\WorkshopTime::class)
+@inject('time', App\Words\WorkshopTime::class)
 <ol class="acts mt-3">
     @foreach ($acts as $act)
         <li class="act">

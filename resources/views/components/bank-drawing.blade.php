@@ -1,5 +1,5 @@
 @props(['drawing', 'share', 'job', 'sketch', 'desk' => null, 'name' => 'The bank'])
-@php($orders = $desk && $desk->layout === null && $drawing->problem === '' && count($drawing->strings) > 1 && auth()->user()?->can('plan', $job))
+@php($orders = $desk && $desk->layout === null && $drawing->problem === null && count($drawing->strings) > 1 && auth()->user()?->can('plan', $job))
 @php($query = fn (array $change) => route('bank', $job) . '?' . http_build_query(array_filter([...request()->except(['_token', 'loose']), ...$change], fn ($v) => $v !== null)))
 @php($words = fn (string $node) => $sketch->battery($node) !== null ? 'battery ' . $sketch->battery($node) . ' ' . (str_ends_with($node, '+') ? 'plus' : 'minus') : 'the take-off')
 <svg class="draw bank-drawing" @if ($desk) data-bank @endif @if ($sketch->upright) data-along="y" @endif viewBox="{{ $sketch->viewBox }}" role="group" aria-label="{{ $name }}: @foreach ($sketch->batteries as $b)battery {{ $b['number'] }} gives {{ round($b['amps'], 1) }} A. @endforeach">

@@ -1,20 +1,20 @@
 @props(['pin', 'job', 'sketch'])
-@inject('say', App\Support\MapWords::class)
+@inject('words', App\Words\MapWords::class)
 @php($map = $pin->map)
 <div class="endurance">
     <svg class="draw" viewBox="{{ $sketch->viewBox }}" data-map data-url="{{ route('size.pin', $job) }}" data-ah="{{ $map->battery->size }}" data-w="{{ $map->panel->size }}"
         data-most-ah="{{ $map->mostAh }}" data-most-w="{{ $map->mostW }}" data-most-strings="{{ $map->mostStrings() }}" data-most-panels="{{ $map->mostPanels() }}"
-        data-box="{{ implode(' ', $sketch->box) }}" role="group" aria-label="{{ $say->label($map) }}">
+        data-box="{{ implode(' ', $sketch->box) }}" role="group" aria-label="{{ $words->label($map) }}">
         @foreach ($sketch->levels as $i => $d)
             @if ($d !== '')<path class="lv{{ $i }}" d="{{ $d }}"/>@endif
         @endforeach
         @foreach ($sketch->lines as $line)
             <path class="s-ink-2 thin" d="{{ $line['path'] }}"/>
-            @if ($line['shown'])<text class="axis halo mid" x="{{ $line['x'] }}" y="{{ $line['y'] }}">{{ $say->value($map, $line['value']) }}</text>@endif
+            @if ($line['shown'])<text class="axis halo mid" x="{{ $line['x'] }}" y="{{ $line['y'] }}">{{ $words->value($map, $line['value']) }}</text>@endif
         @endforeach
         @if ($sketch->wish)
             <path class="s-heather" d="{{ $sketch->wish['path'] }}"/>
-            <text class="t-heather halo" x="{{ $sketch->wish['x'] }}" y="{{ $sketch->wish['y'] }}">{{ $say->wish($map, $show) }}</text>
+            <text class="t-heather halo" x="{{ $sketch->wish['x'] }}" y="{{ $sketch->wish['y'] }}">{{ $words->wish($map, $show) }}</text>
         @endif
         @foreach ($sketch->fences as $f)
             <path class="fence" d="{{ $f['path'] }}"/>
@@ -43,7 +43,7 @@
 </div>
 <p class="small muted flex flex-wrap gap-x-4 gap-y-1 mt-1">
     @foreach ($sketch->breaks as $i => $b)
-        <span class="key"><svg class="draw swatch" viewBox="0 0 12 12" aria-hidden="true"><rect class="lv{{ $i }}" width="12" height="12"/></svg> below {{ $say->value($map, $b, $show) }}</span>
+        <span class="key"><svg class="draw swatch" viewBox="0 0 12 12" aria-hidden="true"><rect class="lv{{ $i }}" width="12" height="12"/></svg> below {{ $words->value($map, $b, $show) }}</span>
     @endforeach
     <span class="key"><svg class="draw swatch" viewBox="0 0 12 12" aria-hidden="true"><rect class="lv5" width="12" height="12"/></svg> more</span>
     <span><span class="text-rust">┅</span> limits</span>

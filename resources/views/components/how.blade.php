@@ -1,7 +1,7 @@
 @props(['figure', 'left' => false])
-<details class="how {{ $left ? 'left' : '' }}"><summary>how<span class="sr-only"> is {{ $figure->label }} found</span></summary><div class="how-box">
-    <strong>{{ $figure->label }}</strong> <span class="num">{{ $show->figure($figure) }}</span>
-    @if ($figure->formula)<div class="formula">= {{ $figure->formula }}</div>@endif
-    {{ App\Support\HowTree::of($figure->inputs, $show) }}
-    @if ($figure->source)<div class="source">Source: {{ $figure->source }}</div>@endif
+<details class="how {{ $left ? 'left' : '' }}"><summary>how<span class="sr-only"> is {{ $say->label($figure) }} found</span></summary><div class="how-box">
+    <strong>{{ ucfirst($say->label($figure)) }}</strong> <span class="num">{{ $show->figure($figure) }}</span>
+    @if ($figure->formula)<div class="formula">= {{ $say->formula($figure) }}</div>@endif
+    {{ App\Words\HowTree::of($figure->inputs, $show, $say) }}
+    @if ($figure->source)<div class="source">Source: {{ $say->source($figure) }}</div>@endif
 </div></details>

@@ -41,7 +41,7 @@
         </div>
         <p class="small muted">Where neither is ticked the sky comes as it comes in that month; bright is its clearest tenth, grey its dullest.</p>
         <div class="form-grid mt-2">
-            <x-field form="stay" label="Month" name="month" :value="$stay->stay->month" :options="[0 => 'the poorest on the road'] + App\Support\Months::names()" />
+            <x-field form="stay" label="Month" name="month" :value="$stay->stay->month" :options="[0 => 'the poorest on the road'] + App\Words\Months::names()" />
             <x-field form="stay" label="Days" name="days" :value="$stay->stay->days" inputmode="numeric" />
         </div>
         <noscript><div class="actions"><button class="btn plain">Play it through</button></div></noscript>

@@ -5,7 +5,7 @@
         <rect class="f-tarn-wash" x="{{ round($m['mid'] - $sketch->bar - 1, 1) }}" y="{{ $m['found'][0] }}" width="{{ $sketch->bar }}" height="{{ $m['found'][1] }}"/>
         <line class="s-tarn" x1="{{ round($m['mid'] - $sketch->bar - 1, 1) }}" x2="{{ $m['mid'] - 1 }}" y1="{{ $m['found'][0] }}" y2="{{ $m['found'][0] }}"/>
         <rect class="f-heather" x="{{ $m['mid'] + 1 }}" y="{{ $m['planned'][0] }}" width="{{ $sketch->bar }}" height="{{ $m['planned'][1] }}"/>
-        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 16 }}">{{ App\Support\Months::short($m['month']->month, $sketch->frame->isNarrow()) }}</text>
+        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 16 }}">{{ App\Words\Months::short($m['month']->month, $sketch->frame->isNarrow()) }}</text>
         <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 34 }}">{{ $m['month']->neededShort() }}</text>
         @if ($m['ruling'])<path class="f-heather" d="M{{ $m['mid'] - 6 }} 4h12l-6 8z"/>@endif
     @endforeach

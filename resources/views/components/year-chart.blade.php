@@ -6,7 +6,7 @@
         @endforeach
         @if ($m['asked'] !== null)<path class="s-ink" d="M{{ $m['x'] + $sketch->bar + 1 }} {{ $m['asked'] }}h{{ $sketch->mark }}"/>@endif
         @if ($m['missing'])<rect class="f-rust" x="{{ $m['x'] + $sketch->bar + 2 }}" y="{{ $m['missing'][0] }}" width="{{ max(3, $sketch->mark - 4) }}" height="{{ $m['missing'][1] }}"/>@endif
-        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 17 }}">{{ App\Support\Months::short($m['month']->month, $sketch->frame->isNarrow()) }}</text>
+        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 17 }}">{{ App\Words\Months::short($m['month']->month, $sketch->frame->isNarrow()) }}</text>
         <text class="axis mid {{ $m['month']->travelled && $m['month']->daysServed < $m['month']->days ? 't-rust' : '' }}" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 35 }}">{{ $m['month']->travelled ? ($sketch->frame->isNarrow() ? $m['month']->daysServed : $m['month']->daysServed . '/' . $m['month']->days) : '–' }}</text>
     @endforeach
     <line class="s-ink" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $sketch->frame->bottom }}" y2="{{ $sketch->frame->bottom }}"/>
@@ -29,7 +29,7 @@
         <tbody>
         @foreach ($year->months as $m)
             <tr>
-                <td>{{ App\Support\Months::names()[$m->month] }}{{ $m->travelled ? '' : ', standing' }}</td>
+                <td>{{ App\Words\Months::names()[$m->month] }}{{ $m->travelled ? '' : ', standing' }}</td>
                 @foreach (['Sun offered' => 'offeredWh', 'Used' => 'solarWh', 'Clipped' => 'clippedWh', 'Driving' => 'alternatorWh', 'Hook-up' => 'shoreWh'] as $label => $of)
                     <td class="n num" data-label="{{ $label }}">{{ $show->text($m->$of, 'Wh') }}</td>
                 @endforeach

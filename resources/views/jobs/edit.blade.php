@@ -8,7 +8,7 @@
             <x-field label="Name of the job" name="title" :value="$job->title" placeholder="Library trailer" required />
             <x-field label="Customer" name="customer_id" :value="$job->customer_id" :options="$customers" blank="choose, or write a new one" />
             <x-field label="New customer" name="new_customer" help="Instead of choosing one." />
-            <x-field label="Region" name="region" :value="$job->region?->value" :options="collect(Pebblefell\Region\Region::cases())->mapWithKeys(fn ($r) => [$r->value => $r->label()])" :blank="'the workshop’s: ' . $workshop->region->label()" help="Sets mains volts, hook-ups, units, the names of local rules." />
+            <x-field label="Region" name="region" :value="$job->region?->value" :options="collect(Pebblefell\Region\Region::cases())->mapWithKeys(fn ($r) => [$r->value => $say->name($r)])" :blank="'the workshop’s: ' . $say->name($workshop->region)" help="Sets mains volts, hook-ups, units, the names of local rules." />
         </fieldset>
         <fieldset class="form-grid section">
             <legend>Vehicle</legend>

@@ -1,8 +1,8 @@
 @php($may = $part->exists ? auth()->user()->can('update', $part) : true)
 <x-layout :title="$part->exists ? $part->name() : 'Add a model'">
-    <p><a href="{{ route('library.index', ['kind' => $part->kind->value]) }}">← {{ $part->kind->label() }}</a></p>
-    <h1>{{ $part->exists ? $part->name() : 'Add a model: ' . $part->kind->label() }}</h1>
-    @if (! $part->exists)<nav class="pick mt-3" aria-label="Kinds">@foreach (Pebblefell\System\PartKind::cases() as $each)<a href="{{ route('library.create', ['kind' => $each->value]) }}" @if ($part->kind === $each) aria-current="true" @endif>{{ $each->label() }}</a>@endforeach</nav>@endif
+    <p><a href="{{ route('library.index', ['kind' => $part->kind->value]) }}">← {{ $say->name($part->kind) }}</a></p>
+    <h1>{{ $part->exists ? $part->name() : 'Add a model: ' . $say->name($part->kind) }}</h1>
+    @if (! $part->exists)<nav class="pick mt-3" aria-label="Kinds">@foreach (Pebblefell\System\PartKind::cases() as $each)<a href="{{ route('library.create', ['kind' => $each->value]) }}" @if ($part->kind === $each) aria-current="true" @endif>{{ $say->name($each) }}</a>@endforeach</nav>@endif
     <form method="post" action="{{ $part->exists ? route('library.update', $part) : route('library.store') }}" class="mt-5">
         @csrf @if ($part->exists) @method('put')<input type="hidden" name="lock_version" value="{{ $part->lock_version }}">@endif<input type="hidden" name="kind" value="{{ $part->kind->value }}">
         <div class="form-grid"><x-field label="Make" name="make" :value="$part->make" required /><x-field label="Model" name="model" :value="$part->model" required /></div>

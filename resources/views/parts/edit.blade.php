@@ -3,7 +3,7 @@
 @php($back = $backTo === 'handover' ? '/jobs/' . $job->id . '/handover' : '/jobs/' . $job->id . '/survey')
 <x-layout :title="$part->name()" :bench="$bench">
     <p><a href="{{ url($back) }}#{{ $part->uid }}">← back</a></p>
-    <div class="stage-head"><h1>{{ $part->name() }}</h1><span class="aside">{{ $part->kind->label() }} · {{ $part->uid }} · {{ $part->fate->label() }}</span></div>
+    <div class="stage-head"><h1>{{ $part->name() }}</h1><span class="aside">{{ $say->name($part->kind) }} · {{ $part->uid }} · {{ $say->name($part->fate) }}</span></div>
     <form method="post" action="{{ route('parts.update', [$job, $part]) }}" class="mt-4">
         @csrf @method('put')<input type="hidden" name="_form" value="part"><input type="hidden" name="lock_version" value="{{ $part->lock_version }}"><input type="hidden" name="back" value="{{ $back }}">
         <div class="form-grid">
@@ -25,7 +25,7 @@
     </div>
     <div class="section"><div class="section-head"><h2>Readings</h2></div>
         @php($readings = collect($system->measurements)->where('partUid', $part->uid))
-        @php($condition = Pebblefell\Sizing\Condition::of($system, $core))
+        @php($condition = Pebblefell\Stage\Survey\Condition::of($system, $core))
         @if ($condition)<div class="figures"><x-stat :figure="$condition->socPct" label="Charge, by the last rested volts" />@if ($condition->capacityAtTwentyHours)<x-stat :figure="$condition->capacityAtTwentyHours" label="Capacity at the 20-hour rate" />@endif</div>@if ($condition->isVague)<p class="muted mb-2">On lithium’s flat middle volts tell almost nothing: judge by the charge that went in and out.</p>@endif @endif
         @if ($readings->isNotEmpty())<table class="max-w-3xl"><caption class="sr-only">Readings</caption><thead><tr><th scope="col">When (UTC)</th><th scope="col">What</th><th scope="col" class="n">Value</th><th scope="col">By, with</th></tr></thead><tbody>@foreach ($readings as $m)<tr><td class="num">{{ str_replace(['T', 'Z'], [' ', ''], $m->at) }}</td><td>{{ str_replace('_', ' ', $m->quantity) }}{{ $m->note ? ', ' . $m->note : '' }}</td><td class="n num">{{ $show->text($m->value, $m->unit()) }}</td><td class="small">{{ $m->by }}{{ $m->instrument ? ', ' . $m->instrument : '' }}</td></tr>@endforeach</tbody></table>@endif
         @if ($may)<form method="post" action="{{ route('measurements.store', [$job, $part]) }}" class="mt-3">@csrf<input type="hidden" name="_form" value="reading">

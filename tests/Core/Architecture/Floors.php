@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Architecture;
 
+use Pebblefell\Stage;
 use PHPat\Selector\Selector;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
@@ -15,7 +16,7 @@ use PHPat\Test\PHPat;
 final class Floors
 {
     /** Rooms from the ground up. A room may use those before it, and itself. */
-    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Schedule', 'Chemistry', 'Sun', 'Conductor', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Balance', 'Sizing', 'Assessment', 'Stage', 'Calculation'];
+    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Schedule', 'Chemistry', 'Sun', 'Conductor', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Outlook', 'Balance', 'Stage', 'Assessment', 'Calculation'];
 
     /**
      * @return iterable<Rule>
@@ -31,6 +32,21 @@ final class Floors
                     ->classes(...array_map(static fn(string $upper) => Selector::inNamespace("Pebblefell\\$upper"), $above))
                     ->because("$room lies below them");
             }
+        }
+    }
+
+    /**
+     * @return iterable<Rule> the rooms of the stages see one another only through Study
+     */
+    public function testStagesApart(): iterable
+    {
+        $rooms = array_map(static fn(Stage $s): string => 'Pebblefell\\Stage\\' . ucfirst($s->value), Stage::cases());
+        foreach ($rooms as $room) {
+            yield $room => PHPat::rule()
+                ->classes(Selector::inNamespace($room))
+                ->shouldNot()->dependOn()
+                ->classes(...array_map(Selector::inNamespace(...), array_values(array_diff($rooms, [$room]))))
+                ->because('they meet in Study');
         }
     }
 

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Balance;
+
+use App\Models\BalanceBattery;
+use Carbon\CarbonInterface;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\Step;
+use Pebblefell\Balance\Subject;
+
+/**
+ * The one way of a reading into the log: by hand, from a file, from the simulated bench or from a real instrument.
+ *
+ * A reading carries an id made by whoever read it; sent twice, it is kept once. When the volts show that bulk is over, the battery
+ * moves on to absorption by itself: what a charger does, nobody has to press.
+ */
+final class LogReading
+{
+    /** So close to absorption volts bulk is over, V a cell. Chosen. */
+    private const THERE_V = 0.005;
+
+    /**
+     * @param Reading $reading its second is that of $at
+     * @param string  $source  hand, file, feed or bench
+     *
+     * @return bool whether it was new
+     */
+    public function __invoke(BalanceBattery $battery, Subject $subject, CarbonInterface $at, Reading $reading, string $source, string $by = '', ?string $clientId = null): bool
+    {
+        return DB::transaction(static function () use ($battery, $subject, $at, $reading, $source, $by, $clientId): bool {
+            try {
+                $battery->readings()->create(['client_id' => $clientId ?? (string) Str::uuid(), 'read_at' => $at, 'volts' => $reading->volts, 'amps' => $reading->amps, 'celsius' => $reading->celsius, 'cells' => $reading->cells, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
+            } catch (UniqueConstraintViolationException) {
+                return false;
+            }
+            if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
+                $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
+            }
+
+            return true;
+        });
+    }
+}

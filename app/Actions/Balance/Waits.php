@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Balance;
+
+use App\Models\BalanceSession;
+use App\Models\Job;
+use App\Record\BalanceDesk;
+use App\Record\JobReader;
+use App\Record\UnreadableJob;
+use App\Words\Lexicon;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Balance\Step;
+use Pebblefell\System\System;
+
+/**
+ * What waits and what is over, in the open balance sessions of all jobs; and the yearly checks that are due. A session's waits are worked out
+ * where it is written to, and only read here.
+ */
+final class Waits
+{
+    /** A check that comes due within so many days is told. Chosen. */
+    private const AHEAD_DAYS = 30;
+
+    /**
+     * @return list<array{id: string, job: Job, words: string, at: ?CarbonImmutable, mark: string}> mark now, over, until or due; what is over first, then by time
+     */
+    public static function all(): array
+    {
+        $waits = [];
+        foreach (BalanceSession::query()->whereNull('ended_at')->with('job:id,title,number')->get(['id', 'job_id', 'clock', 'waits']) as $session) {
+            $job = $session->job;
+            if ($job === null) {
+                continue;
+            }
+            foreach ($session->waits ?? [] as $wait) {
+                $at = $wait['at'] === null ? null : CarbonImmutable::createFromTimestampUTC($wait['at']);
+                $waits[] = ['id' => $wait['id'], 'job' => $job, 'words' => $wait['words'], 'at' => $at, 'mark' => $wait['now'] ? 'now' : ($at !== null && $at <= $session->time() ? 'over' : 'until')];
+            }
+        }
+        $due = BalanceSession::query()->where('passed', true)->where('ended_at', '<=', now()->subYear()->addDays(self::AHEAD_DAYS))
+            ->whereNotExists(static fn($later) => $later->select(DB::raw(1))->from('balance_sessions as later')->whereColumn('later.job_id', 'balance_sessions.job_id')->whereColumn('later.id', '>', 'balance_sessions.id'))
+            ->with('job:id,title,number')->get();
+        foreach ($due as $session) {
+            if ($session->job !== null && $session->ended_at !== null) {
+                $at = CarbonImmutable::instance($session->ended_at)->addYear();
+                $waits[] = ['id' => "check-$session->id", 'job' => $session->job, 'words' => 'yearly check of the balance', 'at' => $at, 'mark' => $at <= now() ? 'over' : 'due'];
+            }
+        }
+        usort($waits, static fn(array $a, array $b): int => [in_array($a['mark'], ['until', 'due'], true), $a['at']?->getTimestamp() ?? PHP_INT_MAX] <=> [in_array($b['mark'], ['until', 'due'], true), $b['at']?->getTimestamp() ?? PHP_INT_MAX]);
+
+        return $waits;
+    }
+
+    /** Works out what a session waits for, and keeps it with the session. */
+    public static function keep(BalanceSession $session, System $system): void
+    {
+        $waits = $session->isOpen() ? self::of(BalanceDesk::of($session, $system)) : [];
+        BalanceSession::query()->whereKey($session->id)->toBase()->update(['waits' => json_encode($waits, JSON_THROW_ON_ERROR)]);
+    }
+
+    /** The same for the session that is open in a job, if there is one. */
+    public static function ofJob(int $id): void
+    {
+        $session = BalanceSession::query()->where('job_id', $id)->whereNull('ended_at')->latest('id')->first();
+        if ($session !== null) {
+            try {
+                self::keep($session, JobReader::readAnew($id));
+            } catch (UnreadableJob) {
+                // Nothing can be forecast from it; its page says so.
+            }
+        }
+    }
+
+    /**
+     * @return list<array{id: string, words: string, at: ?int, now: bool}> `at` in seconds since 1970; null: not to be told yet
+     */
+    private static function of(BalanceDesk $desk): array
+    {
+        $session = $desk->session;
+        $now = $session->time()->getTimestamp();
+        $waits = [];
+        $waiting = array_values(array_filter($desk->batteries, static fn(array $b): bool => $b['row']->step === Step::Waiting));
+        foreach ($desk->queue->free as $i => $charger) {
+            if (isset($waiting[$i], $desk->queue->turns[$waiting[$i]['row']->part_uid])) {
+                $waits[] = ['id' => "next-$session->id-$i", 'words' => "$charger[name] is free: put on " . $waiting[$i]['name'], 'at' => null, 'now' => true];
+            }
+        }
+        foreach ($desk->batteries as $b) {
+            $turn = $b['row']->step === Step::Waiting ? $desk->queue->turns[$b['row']->part_uid] ?? null : null;
+            if ($turn !== null && $turn['startS'] <= $now) {
+                continue;
+            }
+            $at = $turn['startS'] ?? $b['forecast']->readyAtS;
+            $waits[] = ['id' => "balance-{$b['row']->id}", 'words' => $b['name'] . ' ' . ($turn === null ? Lexicon::plain()->name($b['row']->step) : 'waits for ' . $turn['charger']), 'at' => $at === null ? null : (int) $at, 'now' => false];
+        }
+
+        return $waits;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Survey;
+
+use App\Models\Part;
+use Illuminate\Support\Facades\DB;
+
+/** Deletes a part with everything that hangs on it: conductors, signals, settings, readings. */
+final class RemovePart
+{
+    /**
+     * What would go with it.
+     *
+     * @return array<string, int> rows by kind, only what there is
+     */
+    public static function hanging(Part $part): array
+    {
+        $job = $part->job()->firstOrFail();
+        $mine = $part->uid . '.%';
+
+        return array_filter([
+            'conductor' => $job->conductors()->where(static fn($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine))->count(),
+            'signal' => $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->count(),
+            'setting' => $job->settings()->where('part_uid', $part->uid)->count(),
+            'reading' => $job->measurements()->where('part_uid', $part->uid)->count(),
+            'picture' => $part->photos()->count(),
+        ]);
+    }
+
+    public function __invoke(Part $part): void
+    {
+        DB::transaction(static function () use ($part): void {
+            $job = $part->job()->firstOrFail();
+            $mine = $part->uid . '.%';
+            $job->conductors()->where(static fn($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine))->get()->each->delete();
+            $job->conductors()->where('protected_by', $part->uid)->get()->each->changeTo(['protected_by' => '']);
+            $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->get()->each->delete();
+            $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
+            $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();
+            $job->parts()->where('replaces', $part->uid)->get()->each->changeTo(['replaces' => '']);
+            $part->photos()->get()->each->delete();
+            $part->delete();
+        });
+    }
+}

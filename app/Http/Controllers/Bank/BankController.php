@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bank;
+
+use App\Actions\Bank\OrderBank;
+use App\Actions\Bank\WireBank;
+use App\Http\Controllers\Controller;
+use App\Http\Desks\Bank\BankDesk;
+use App\Http\Requests\Bank\BankQuery;
+use App\Http\Requests\Bank\OrderRequest;
+use App\Http\Requests\Bank\WireRequest;
+use App\Http\Workbench;
+use App\Models\Job;
+use App\Record\Studies;
+use App\Words\Lexicon;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Pebblefell\Bank\Layout;
+use Pebblefell\Stage;
+use Pebblefell\Stage\Bank\BankSketch;
+use Pebblefell\Stage\Bank\DriftSketch;
+use Pebblefell\Stage\Bank\PackSketch;
+use Pebblefell\System\Part;
+
+/** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
+final class BankController extends Controller
+{
+    public function show(BankQuery $request, Job $job): View
+    {
+        $bench = Workbench::of($job);
+
+        $desk = BankDesk::of($request, $bench->study);
+        $narrow = Workbench::isNarrow();
+        $sketch = $desk->drawing === null || $desk->share === null ? null : BankSketch::of($desk->drawing, $desk->share, $desk->loose, $narrow);
+        $other = $desk->beside?->network->share($desk->loadA);
+
+        return $bench->view('stages.bank.show', Stage::Bank, [
+            'desk' => $desk,
+            'sketch' => $sketch,
+            'besideSketch' => $desk->beside === null || $other === null ? null : BankSketch::of($desk->beside, $other, null, $narrow),
+            'driftSketch' => $desk->drift === null || $sketch === null ? null : DriftSketch::of($desk->drift, array_map(static fn($source): int => $sketch->battery($source->id) ?? 0, $desk->drawing === null ? [] : $desk->drawing->network->sources), $narrow),
+            'packSketch' => $desk->pack === null ? null : PackSketch::of($desk->pack, $narrow),
+        ]);
+    }
+
+    public function update(WireRequest $request, Job $job, WireBank $wire): RedirectResponse
+    {
+        abort_if(Studies::of($job)->banks()->planned->bank === null, 404);
+        $layout = Layout::from($request->string('layout')->toString());
+        $wire($job, $layout, $request->filled('plus') && $layout !== Layout::Posts ? [$request->integer('plus'), $request->integer('minus')] : null, (float) $request->input('mm2'), (float) $request->input('link_m'), (float) $request->input('lead_m'));
+
+        return redirect()->route('bank', $job)->with('said', 'The bank is joined ' . Lexicon::plain()->name($layout) . ' in the plan.');
+    }
+
+    /** Another order of the batteries, by their numbers as they stand: "2 1 3 4". */
+    public function order(OrderRequest $request, Job $job, OrderBank $order): RedirectResponse
+    {
+        $uids = array_map(static fn(Part $p): string => $p->uid, Studies::of($job)->banks()->planned->parts);
+        $numbers = $request->numbers();
+        $sorted = $numbers;
+        sort($sorted);
+        if ($uids === [] || $sorted !== range(1, count($uids))) {
+            return redirect()->route('bank', $job)->withInput()->withErrors(['order' => 'Every number from 1 to ' . count($uids) . ' once.']);
+        }
+        $order($job, array_map(static fn(int $n): string => $uids[$n - 1], $numbers));
+
+        return redirect()->route('bank', $job)->with('said', 'The batteries stand in their new order.');
+    }
+}

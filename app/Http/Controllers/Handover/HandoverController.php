@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Handover;
+
+use App\Actions\Handover\IssueHandover;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\ActRequest;
+use App\Http\Workbench;
+use App\Models\Handover;
+use App\Models\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Pebblefell\Stage;
+
+final class HandoverController extends Controller
+{
+    public function index(Job $job): View
+    {
+        return Workbench::of($job)->view('stages.handover.show', Stage::Handover, ['handovers' => $job->handovers()->reorder('number', 'desc')->get(['id', 'job_id', 'number', 'token', 'issued_by', 'revoked_at', 'created_at'])]);
+    }
+
+    public function store(ActRequest $request, Job $job, IssueHandover $issue): RedirectResponse
+    {
+        $handover = $issue($job, $this->user($request));
+
+        return redirect()->route('handover', $job)->with('said', 'Pack ' . $handover->number . ' is issued. Give the customer its link.');
+    }
+
+    /** Takes the link back; the record stays. */
+    public function destroy(ActRequest $request, Job $job, Handover $handover): RedirectResponse
+    {
+        $handover->update(['revoked_at' => now()]);
+
+        return redirect()->route('handover', $job)->with('said', 'The link of pack ' . $handover->number . ' no longer opens.');
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Handover;
+
+use App\Actions\Handover\IssueHandover;
+use App\Http\Controllers\Controller;
+use App\Models\Handover;
+use App\Record\PhotoStore;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** What the customer keeps, by private signed link: page, PDF, open file, pictures. All of it as it was issued; nothing is computed here. */
+final class PackController extends Controller
+{
+    public function show(Handover $handover): View
+    {
+        return view('pack.page', ['handover' => self::valid($handover)]);
+    }
+
+    public function pdf(Handover $handover): Response
+    {
+        return new Response(self::valid($handover)->pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $handover->fileName('pdf') . '"']);
+    }
+
+    public function file(Handover $handover): Response
+    {
+        return new Response(self::valid($handover)->document, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="' . $handover->fileName('json') . '"']);
+    }
+
+    public function photo(Handover $handover, string $sha256): Response
+    {
+        abort_unless(in_array($sha256, self::valid($handover)->pictures ?? [], true), 404);
+
+        return new Response(PhotoStore::bytesOf($sha256), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+    }
+
+    private static function valid(Handover $handover): Handover
+    {
+        abort_if($handover->revoked_at !== null, 404);
+        // Issued before packs were kept whole: laid out once, now.
+        if ($handover->page === null) {
+            IssueHandover::freeze($handover);
+        }
+
+        return $handover->loadMissing('job');
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Settings;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Settings\SettingsRequest;
+use App\Http\Workbench;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Setting;
+use App\Models\StaleEdit;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Stage;
+
+final class SettingsController extends Controller
+{
+    public function index(Job $job): View
+    {
+        return Workbench::of($job)->view('stages.settings.show', Stage::Settings, ['versions' => $job->settings->mapWithKeys(
+            static fn(Setting $s): array => [$s->part_uid . '.' . $s->parameter->value => $s->lock_version],
+        )]);
+    }
+
+    /** One device's sheet: every box that changed, in one transaction. */
+    public function update(SettingsRequest $request, Job $job, Part $part): RedirectResponse
+    {
+        DB::transaction(function () use ($request, $job, $part): void {
+            $rows = $job->settings()->where('part_uid', $part->uid)->lockForUpdate()->get()->keyBy(static fn(Setting $s): string => $s->parameter->value);
+            foreach ($request->boxes() as $parameter => $values) {
+                /** @var Setting $row */
+                $row = $rows->get($parameter) ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
+                $row->job()->associate($job);
+                $row->syncOriginal();
+                $this->write($request, $row, $parameter, $values);
+            }
+        });
+
+        return redirect()->to(route('settings', $job) . '#' . $part->uid)->with('said', $part->name() . ': saved.');
+    }
+
+    /**
+     * @param array<string, ?string> $values
+     */
+    private function write(SettingsRequest $request, Setting $row, string $parameter, array $values): void
+    {
+        $changed = array_filter($values, static fn(?string $v, string $column): bool => $row->getAttribute($column) !== $v, ARRAY_FILTER_USE_BOTH);
+        $changed = array_filter($changed, static fn(string $column): bool => !in_array("$parameter.$column", (array) $request->input('keep_theirs', []), true), ARRAY_FILTER_USE_KEY);
+        if ($changed === []) {
+            return;
+        }
+        if ($row->exists && (int) $request->input("versions.$parameter") !== $row->lock_version) {
+            throw new StaleEdit($row, $changed, $request, "versions[$parameter]", "$parameter.");
+        }
+        $row->fill([...$changed, 'entered_by' => $this->user($request)->name, 'entered_at' => now()->toIso8601ZuluString()]);
+        $row->lock_version = $row->exists ? $row->lock_version + 1 : 1;
+        $row->save();
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Survey;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Survey\PhotoRequest;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Photo;
+use App\Record\PhotoStore;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+
+final class PhotoController extends Controller
+{
+    public function show(Job $job, Part $part, Photo $photo): Response
+    {
+        return self::jpeg($photo);
+    }
+
+    public function store(PhotoRequest $request, Job $job, Part $part): RedirectResponse
+    {
+        try {
+            DB::transaction(static function () use ($request, $part): void {
+                PhotoStore::keep($part, $request->bytes(), $request->string('caption')->toString());
+            });
+        } catch (RuntimeException $e) {
+            return back()->withInput($request->only('caption'))->withErrors(['photo' => 'The file ' . $e->getMessage() . '.']);
+        }
+
+        return redirect()->route('parts.edit', [$job, $part])->with('said', 'The picture is kept, without its location data.');
+    }
+
+    public function destroy(Job $job, Part $part, Photo $photo): RedirectResponse
+    {
+        $photo->delete();
+
+        return redirect()->route('parts.edit', [$job, $part])->with('said', 'The picture is taken away.');
+    }
+
+    public static function jpeg(Photo $photo): Response
+    {
+        return new Response(PhotoStore::bytes($photo), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+    }
+}

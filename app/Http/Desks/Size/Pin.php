@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Desks\Size;
+
+use App\Http\Requests\Size\PinQuery;
+use App\Http\Workbench;
+use App\Models\LibraryPart;
+use Pebblefell\Stage\Size\BankProposal;
+use Pebblefell\Stage\Size\Endurance;
+use Pebblefell\Stage\Size\Worth;
+use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** Where the pin on the endurance map stands, and what is asked there: read from the address, or from the plan. */
+final readonly class Pin
+{
+    /**
+     * @param list<Part> $batteries of the library, of the target's chemistry and whatever is planned
+     * @param list<Part> $panels
+     */
+    private function __construct(
+        public array $batteries,
+        public array $panels,
+        public ?Part $battery,
+        public ?Part $panel,
+        public int $month,
+        public bool $driving,
+        public ?Endurance $map,
+        public int $strings,
+        public int $count,
+    ) {
+    }
+
+    public static function of(PinQuery $asked, Workbench $bench): self
+    {
+        $study = $bench->study;
+        $batteries = LibraryPart::ofKinds(PartKind::Battery);
+        $panels = LibraryPart::ofKinds(PartKind::Panel);
+        $battery = self::chosen($batteries, $asked->asked('battery'), $study->planned()->houseBatteries()) ?? self::fallback($batteries, $study);
+        $panel = self::chosen($panels, $asked->asked('panel'), $study->planned()->ofKind(PartKind::Panel)) ?? ($panels[0] ?? null);
+        $month = $asked->whole('month') ?? $study->sun()->ruling->month ?? 6;
+        $driving = $asked->asked('driving') !== '0';
+        $map = $battery === null || $panel === null ? null : $study->endurance($battery->data, $panel->data, $month, $driving);
+        // The map reaches as far as it is drawn; a plan beyond it stands at its edge.
+        $number = static fn(string $key, int $default, int $low, int $most): int => max($low, min($most, $asked->whole($key) ?? $default));
+
+        return new self(
+            $batteries,
+            $panels,
+            $battery,
+            $panel,
+            $month,
+            $driving,
+            $map,
+            $map === null ? 1 : $number('strings', $map->planStrings(), 1, $map->mostStrings()),
+            $map === null ? 0 : $number('panels', $map->planPanels(), 0, $map->mostPanels()),
+        );
+    }
+
+    public function worth(): ?Worth
+    {
+        return $this->map === null ? null : Worth::at($this->map, $this->strings, $this->count);
+    }
+
+    /**
+     * The one that was asked for, else the one that the plan uses.
+     *
+     * @param list<Part> $library
+     * @param list<Part> $planned
+     */
+    private static function chosen(array $library, string $id, array $planned): ?Part
+    {
+        foreach ($library as $part) {
+            if ($part->uid === $id) {
+                return $part;
+            }
+        }
+        foreach ($library as $part) {
+            if ($planned !== [] && $part->make === $planned[0]->make && $part->model === $planned[0]->model) {
+                return $part;
+            }
+        }
+
+        // Planned, but not in the library: it speaks for itself.
+        return $planned[0] ?? null;
+    }
+
+    /**
+     * Nothing is planned: the lightest battery that fulfils the wish.
+     *
+     * @param list<Part> $batteries
+     */
+    private static function fallback(array $batteries, Study $study): ?Part
+    {
+        $best = null;
+        $least = INF;
+        foreach ($batteries as $battery) {
+            $proposal = BankProposal::of($study, $battery->data->values);
+            if ($proposal !== null && $proposal->massKg < $least) {
+                [$best, $least] = [$battery, $proposal->massKg];
+            }
+        }
+
+        return $best ?? ($batteries[0] ?? null);
+    }
+}

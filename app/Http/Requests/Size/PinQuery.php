@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Size;
+
+use App\Http\Requests\Query;
+use App\Models\LibraryPart;
+use Illuminate\Validation\Rule;
+
+/** Where the pin on the endurance map stands, and what is asked there. */
+final class PinQuery extends Query
+{
+    public function rules(): array
+    {
+        $library = static fn(string $kind): array => LibraryPart::query()->where('kind', $kind)->pluck('id')->map(strval(...))->all();
+        // A part that is planned and not in the library goes by its name in the job.
+        $part = static fn(string $kind): array => ['nullable', 'string', static function (string $key, mixed $value, callable $fail) use ($library, $kind): void {
+            if (!in_array($value, $library($kind), true) && preg_match('/^p\d+$/', (string) $value) !== 1) {
+                $fail(__('validation.exists', ['attribute' => $key]));
+            }
+        }];
+
+        return [
+            'battery' => $part('battery'),
+            'panel' => $part('panel'),
+            'month' => ['nullable', 'integer', 'between:0,12'],
+            'driving' => ['nullable', Rule::in(['0', '1'])],
+            'strings' => ['nullable', 'integer', 'between:1,1000'],
+            'panels' => ['nullable', 'integer', 'between:0,1000'],
+        ];
+    }
+
+    public function whole(string $key): ?int
+    {
+        return $this->askedNumber($key) === null ? null : (int) $this->askedNumber($key);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Survey;
+
+use App\Http\Requests\FormRequest;
+use App\Models\Job;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\System\Fate;
+
+/** A conductor between two terminals of the job. Its size is typed in mm² or as a gauge ("2 AWG", "1/0"). */
+final class ConductorRequest extends FormRequest
+{
+    public function rules(): array
+    {
+        return [
+            'from_terminal' => ['required', 'string', 'max:60'],
+            'to_terminal' => ['required', 'string', 'max:60', 'different:from_terminal'],
+            'fate' => ['required', Rule::enum(Fate::class)],
+            'size' => ['nullable', 'string', 'max:20'],
+            'length_m' => ['nullable', 'numeric', 'between:0.01,500'],
+            'insulation_c' => ['nullable', Rule::in(['70', '90', '105'])],
+            'route' => ['nullable', 'string', 'max:200'],
+            'protected_by' => ['nullable', 'string', 'max:20'],
+        ];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function attributes(): array
+    {
+        return ['from_terminal' => 'from', 'to_terminal' => 'to', 'length_m' => 'length'];
+    }
+
+    protected function check(Validator $validator): void
+    {
+        $job = $this->route('job');
+        if (!$job instanceof Job) {
+            return;
+        }
+        $parts = $job->parts()->get()->keyBy('uid');
+        foreach (['from_terminal', 'to_terminal'] as $key) {
+            [$uid, $terminal] = [...explode('.', $this->text($key), 2), ''];
+            if (!isset($parts->get($uid)?->kind->terminals()[$terminal])) {
+                $validator->errors()->add($key, 'Choose a terminal of this job.');
+            }
+        }
+        if ($this->text('protected_by') !== '' && !$parts->has($this->text('protected_by'))) {
+            $validator->errors()->add('protected_by', 'Choose a fuse or breaker of this job.');
+        }
+        try {
+            $this->sizeMm2();
+        } catch (InvalidValue) {
+            $validator->errors()->add('size', 'Write a size as 35 or 35 mm², or as a gauge: 2 AWG, 1/0 AWG.');
+        }
+    }
+
+    /**
+     * @return array<string, mixed> columns of the conductor
+     */
+    public function row(Job $job): array
+    {
+        return [
+            'from_terminal' => $this->text('from_terminal'),
+            'to_terminal' => $this->text('to_terminal'),
+            'fate' => $this->text('fate'),
+            'size_mm2' => $this->sizeMm2(),
+            'length_m' => $this->metric('length_m', 'm', $this->units($job)),
+            'insulation_c' => $this->number('insulation_c'),
+            'route' => $this->text('route'),
+            'protected_by' => $this->text('protected_by'),
+        ];
+    }
+
+    /**
+     * @throws InvalidValue when it is neither
+     */
+    private function sizeMm2(): ?float
+    {
+        $text = str_replace(',', '.', $this->text('size'));
+        if ($text === '') {
+            return null;
+        }
+        if (preg_match('~^([1-4]/0|\d{1,2})\s*awg$|^([1-4]/0)$~i', $text, $m) === 1) {
+            return round(ConductorSize::ofGauge($m[1] !== '' ? $m[1] : $m[2])->areaMm2, 3);
+        }
+        if (preg_match('~^(\d+(?:\.\d+)?)\s*(?:mm²|mm2|mm)?$~u', $text, $m) !== 1) {
+            throw InvalidValue::at('/size', 'is no size');
+        }
+
+        return ConductorSize::ofArea((float) $m[1])->areaMm2;
+    }
+}

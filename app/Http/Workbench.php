@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\Job;
+use App\Record\Digest;
+use App\Record\Studies;
+use App\Record\UnreadableJob;
+use App\Words\Lexicon;
+use App\Words\Show;
+use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Support\Facades\View;
+use Pebblefell\Assessment\Assessment;
+use Pebblefell\Assessment\Skyline;
+use Pebblefell\Stage;
+use Pebblefell\Study;
+
+/** Lays a job on the bench: its model, what core says of it, and the units to read it in. */
+final class Workbench
+{
+    private function __construct(public readonly Job $job, public readonly Study $study, public readonly Assessment $assessment, public readonly Skyline $skyline, public readonly Show $show, public readonly Lexicon $say)
+    {
+    }
+
+    public static function of(Job $job): self
+    {
+        if ($job->isUnreadable() && Digest::isFresh($job)) {
+            throw UnreadableJob::known($job);
+        }
+        $study = Studies::of($job);
+        $skyline = Skyline::of($study->assessment(), $job->progress($study));
+        if (!Digest::isFresh($job)) {
+            Digest::keep($job, $study);
+        }
+        $show = Show::forJob($job);
+
+        return new self($job, $study, $study->assessment(), $skyline, $show, Lexicon::of($study->system, $show));
+    }
+
+    /** The page is read on a phone: its drawings are then made for one. The browser says so by a cookie, see resources/js/width.js. */
+    public static function isNarrow(): bool
+    {
+        return request()->cookie('narrow') === '1';
+    }
+
+    /**
+     * A page of the job with its skyline and its findings rail.
+     *
+     * @param view-string $view
+     * @param array<string, mixed> $data
+     */
+    public function view(string $view, ?Stage $stage, array $data = []): ViewContract
+    {
+        View::share('show', $this->show);
+        View::share('say', $this->say);
+
+        return view($view, [
+            'job' => $this->job,
+            'bench' => $this,
+            'stage' => $stage,
+            'study' => $this->study,
+            'system' => $this->study->system,
+            'region' => $this->study->system->region,
+            ...$data,
+        ]);
+    }
+}

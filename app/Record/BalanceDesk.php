@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\BalanceBattery;
+use App\Models\BalanceReading;
+use App\Models\BalanceSession;
+use App\Models\Workshop;
+use App\Words\Lexicon;
+use Pebblefell\Balance\Candidate;
+use Pebblefell\Balance\Forecast;
+use Pebblefell\Balance\Gate;
+use Pebblefell\Balance\Queue;
+use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\Step;
+use Pebblefell\Balance\Subject;
+use Pebblefell\Balance\Symptom;
+use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Balance\LogSketch;
+use Pebblefell\System\Part;
+use Pebblefell\System\System;
+
+/** A balance session laid out: each battery with its readings and forecast, the chargers, and the gate's answer. */
+final readonly class BalanceDesk
+{
+    /** Readings that a chart and a forecast are made of: thinned beyond. Chosen. */
+    private const MOST = 600;
+
+    /** Points of the band between the highest and the lowest. Chosen. */
+    private const BAND = 120;
+
+    /** Readings further apart are not joined to a band, s; and more current than this is no rest, A. Chosen. */
+    private const APART_S = 3 * 3600.0;
+    private const STILL_A = 0.5;
+
+    /**
+     * @param array<int, array{row: BalanceBattery, name: string, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, symptoms: list<Word>, lastYearV: ?float}> $batteries
+     * @param list<Candidate> $candidates
+     */
+    private function __construct(public BalanceSession $session, public array $batteries, public Queue $queue, private array $candidates, private float $nowS)
+    {
+    }
+
+    public static function of(BalanceSession $session, System $system): self
+    {
+        $batteries = $candidates = $on = [];
+        $before = self::before($session);
+        foreach ($session->balanceBatteries()->get() as $row) {
+            $part = $system->parts[$row->part_uid] ?? null;
+            if ($part === null) {
+                continue;
+            }
+            $row->setRelation('session', $session);
+            $subject = Subject::of($row->part_uid, $part->data, $session->protocol);
+            $readings = self::readings($row);
+            $candidate = new Candidate($subject, self::name($part, count($batteries) + 1), $row->step, $readings, (float) $row->since->getTimestamp());
+            $batteries[] = ['row' => $row, 'name' => $candidate->name, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a), 'symptoms' => Symptom::of($candidate), 'lastYearV' => $before[$row->part_uid] ?? null];
+            $candidates[] = $candidate;
+            if ($row->step->takesCurrent()) {
+                $on[$row->part_uid] = $row->charger;
+            }
+        }
+        $now = (float) $session->time()->getTimestamp();
+
+        return new self(
+            $session,
+            $batteries,
+            Queue::of($session->protocol, $candidates, $session->chargers, $on, $now),
+            $candidates,
+            $now,
+        );
+    }
+
+    /** Second at which the step that a battery is in is over; null: not to be told yet. */
+    public function readyAt(BalanceBattery $row): ?float
+    {
+        foreach ($this->batteries as $b) {
+            if ($b['row']->is($row)) {
+                return $b['forecast']->readyAtS;
+            }
+        }
+
+        return null;
+    }
+
+    /** The log, drawn; null as long as nothing was read. */
+    public function sketch(bool $narrow): ?LogSketch
+    {
+        return LogSketch::of(array_map(static function (array $b): array {
+            $last = $b['readings'] === [] ? null : $b['readings'][count($b['readings']) - 1];
+            $step = $b['row']->step;
+
+            return ['readings' => $b['readings'], 'readyAtS' => $b['forecast']->readyAtS, 'towardsV' => match (true) {
+                $last === null => null,
+                $step->takesCurrent() => $b['subject']->absorptionV,
+                $step === Step::Resting => min($last->volts, $b['subject']->restV(100.0)),
+                default => null,
+            }];
+        }, array_values($this->batteries)), $this->spread(), $this->nowS, (float) Workshop::current()->local($this->nowS)->getOffset(), $narrow);
+    }
+
+    public function gate(): Gate
+    {
+        return Gate::judge($this->session->protocol, $this->candidates, $this->nowS, $this->session->link_ohm, $this->session->lead_a);
+    }
+
+    /**
+     * @return list<Word> what speaks against keeping the result
+     */
+    public function against(): array
+    {
+        return Gate::confirm($this->session->protocol, $this->candidates, $this->session->joined_at === null ? null : (float) $this->session->joined_at->getTimestamp(), $this->nowS);
+    }
+
+    /**
+     * Between the highest and the lowest battery at the same moment, while two or more carry no current and were read often enough: under
+     * charge volts cannot be compared.
+     *
+     * @return list<list<array{float, float, float}>> stretches of second, V low, V high
+     */
+    public function spread(): array
+    {
+        $all = array_map(static fn(array $b): array => $b['readings'], $this->batteries);
+        $times = array_map(static fn(Reading $r): float => $r->atS, array_merge(...$all));
+        if (count($times) < 2) {
+            return [];
+        }
+        [$from, $to] = [min($times), max($times)];
+        $bands = $band = [];
+        $next = array_fill(0, count($all), 0);
+        for ($k = 0; $k <= self::BAND; ++$k) {
+            $at = $from + ($to - $from) * $k / self::BAND;
+            $volts = [];
+            foreach ($all as $i => $readings) {
+                while (isset($readings[$next[$i] + 1]) && $readings[$next[$i] + 1]->atS < $at) {
+                    ++$next[$i];
+                }
+                [$a, $b] = [$readings[$next[$i]] ?? null, $readings[$next[$i] + 1] ?? null];
+                if ($a !== null && $b !== null && $a->atS <= $at && $b->atS - $a->atS <= self::APART_S && max(abs($a->amps ?? 0.0), abs($b->amps ?? 0.0)) < self::STILL_A) {
+                    $volts[] = $a->volts + ($b->volts - $a->volts) * ($at - $a->atS) / max(1.0, $b->atS - $a->atS);
+                }
+            }
+            if (count($volts) > 1) {
+                $band[] = [$at, min($volts), max($volts)];
+            } elseif ($band !== []) {
+                $bands[] = $band;
+                $band = [];
+            }
+        }
+
+        return $band === [] ? $bands : [...$bands, $band];
+    }
+
+    public static function name(Part $part, int $number): string
+    {
+        return $part->serial === '' || $part->serial === '–' ? Lexicon::plain()->word('balance.battery', ['number' => (string) $number]) : $part->serial;
+    }
+
+    /**
+     * What each battery read last in the session before this one that passed.
+     *
+     * @return array<string, float> V by part uid
+     */
+    private static function before(BalanceSession $session): array
+    {
+        $earlier = BalanceSession::query()->where('job_id', $session->job_id)->where('passed', true)->where('id', '<', $session->id)->latest('id')->first();
+        $volts = [];
+        foreach ($earlier?->balanceBatteries()->with('lastReading')->get() ?? [] as $row) {
+            if ($row->lastReading !== null) {
+                $volts[$row->part_uid] = $row->lastReading->volts;
+            }
+        }
+
+        return $volts;
+    }
+
+    /**
+     * @return list<Reading> oldest first
+     */
+    private static function readings(BalanceBattery $row): array
+    {
+        $count = $row->readings()->count();
+        $each = max(1, (int) ceil($count / self::MOST));
+        // Thinned by the database: an instrument may have read for days.
+        $kept = $each === 1 ? $row->readings() : BalanceReading::query()
+            ->fromSub($row->readings()->getQuery()->reorder()->selectRaw('balance_readings.*, ROW_NUMBER() OVER (ORDER BY read_at, id) AS place'), 'log')
+            ->whereRaw('(place - 1) % ? = 0 OR place = ?', [$each, $count])->orderBy('place');
+
+        return array_values($kept->get()->map(static fn(BalanceReading $r): Reading => $r->toReading())->all());
+    }
+}

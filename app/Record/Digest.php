@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Job;
+use App\Words\Lexicon;
+use App\Words\Show;
+use Pebblefell\Assessment\Skyline;
+use Pebblefell\Assessment\StageState;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Study;
+
+/**
+ * What the Yard shows of a job, kept beside it: the Yard reads nothing else, whatever stands in a job's rows.
+ *
+ * It is made in the request that wrote, and again by `start` when the rules themselves have changed. It is a cache of what core says, never
+ * the truth.
+ */
+final class Digest
+{
+    /**
+     * Reads the job's rows back and keeps what core says of them.
+     *
+     * @throws UnreadableJob when they make no model
+     */
+    public static function make(Job $job): void
+    {
+        try {
+            Bounds::check($job);
+        } catch (InvalidValue $e) {
+            throw UnreadableJob::of($job, $e);
+        }
+        self::keep($job, Studies::of($job));
+    }
+
+    /**
+     * @param list<int> $jobs ids
+     */
+    public static function renew(array $jobs): void
+    {
+        foreach ($jobs as $id) {
+            $job = Job::query()->find($id);
+            if ($job === null) {
+                continue;
+            }
+            try {
+                self::make($job);
+            } catch (UnreadableJob $e) {
+                self::unreadable($job, $e);
+            }
+        }
+    }
+
+    public static function keep(Job $job, Study $study): void
+    {
+        $assessment = $study->assessment();
+        $skyline = Skyline::of($assessment, $job->progress($study));
+        self::store($job, [
+            'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
+            'next' => match (true) {
+                $skyline->next !== null => Lexicon::of($study->system, Show::forJob($job))->finding($skyline->next)->title,
+                $skyline->finished => __('stages.handed_over'),
+                default => __('stages.next.' . $skyline->nextStage->value),
+            },
+            'stage' => $skyline->nextStage->value,
+            'stops' => $assessment->count(Severity::Stop),
+            'fixes' => $assessment->count(Severity::Fix),
+            'finished' => $skyline->finished,
+        ]);
+    }
+
+    public static function unreadable(Job $job, UnreadableJob $why): void
+    {
+        self::store($job, ['unreadable' => ['path' => $why->path, 'message' => $why->getMessage()]]);
+    }
+
+    /** Whether what is kept still says what core would say. */
+    public static function isFresh(Job $job): bool
+    {
+        return $job->digest !== null && $job->digest_revision === $job->revision && ($job->digest['rules'] ?? '') === config('pebblefell.rules');
+    }
+
+    /**
+     * @param array<string, mixed> $digest
+     */
+    private static function store(Job $job, array $digest): void
+    {
+        $row = ['digest' => json_encode(['rules' => config('pebblefell.rules'), ...$digest], JSON_THROW_ON_ERROR), 'digest_revision' => $job->revision];
+        Job::query()->whereKey($job->id)->toBase()->update($row);
+        $job->setRawAttributes([...$job->getAttributes(), ...$row], true);
+    }
+}

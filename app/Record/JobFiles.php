@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Answer;
+use App\Models\Appliance;
+use App\Models\Conductor;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\Measurement;
+use App\Models\Part;
+use App\Models\Photo as PhotoRow;
+use App\Models\Place;
+use App\Models\Scenario;
+use App\Models\Setting;
+use App\Models\Signal;
+use App\Schema\SchemaCheck;
+use App\Words\Lexicon;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\JobFile;
+use Pebblefell\System\Photo;
+use Pebblefell\System\System;
+use RuntimeException;
+
+/** Jobs in and out as open files. A file is taken whole or not at all. */
+final class JobFiles
+{
+    public static function schemaPath(): string
+    {
+        return base_path('docs/job.schema.json');
+    }
+
+    /** The file's text, pictures within. */
+    public static function export(Job $job): string
+    {
+        $system = JobReader::read($job);
+        $rows = $job->parts->flatMap(static fn(Part $p) => $p->photos)->keyBy('sha256');
+
+        return JobFile::encode($system, static function (Photo $photo) use ($rows): ?array {
+            $row = $rows->get($photo->sha256);
+
+            return !$row instanceof PhotoRow ? null : [
+                'sha256' => $photo->sha256,
+                'caption' => $photo->caption,
+                'media_type' => 'image/jpeg',
+                'data_base64' => base64_encode(PhotoStore::bytes($row)),
+            ];
+        });
+    }
+
+    /**
+     * @return array{?System, array<string, mixed>, list<array{path: string, message: string}>} the model, the file's tree, and every fault
+     */
+    public static function read(string $text): array
+    {
+        // Counted before it is taken apart: every row of a job has a uid.
+        $rows = substr_count($text, '"uid"');
+        if ($rows > array_sum(Bounds::most())) {
+            return [null, [], [['path' => '', 'message' => "brings $rows rows; one job holds " . array_sum(Bounds::most()) . ' at most']]];
+        }
+        $value = json_decode($text);
+        if (!is_object($value)) {
+            return [null, [], [['path' => '', 'message' => json_last_error() === JSON_ERROR_NONE ? 'must be one JSON object' : 'is not JSON: ' . json_last_error_msg()]]];
+        }
+        $faults = SchemaCheck::faults($value, json_decode((string) file_get_contents(self::schemaPath())));
+        if ($faults !== []) {
+            return [null, [], $faults];
+        }
+        /** @var array<string, mixed> $tree */
+        $tree = JobFile::upgrade(json_decode($text, true));
+        try {
+            Bounds::checkCounts(array_map(static fn($rows): int => is_array($rows) ? count($rows) : 0, $tree));
+        } catch (InvalidValue $e) {
+            return [null, [], [['path' => $e->path, 'message' => Lexicon::plain()->refusal($e)]]];
+        }
+        array_walk_recursive($tree, static function (mixed $leaf, int|string $key) use (&$faults): void {
+            if (is_string($leaf) && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $leaf) === 1) {
+                $faults[] = ['path' => "…/$key", 'message' => 'holds characters that cannot be read'];
+            }
+        });
+        foreach ($tree['parts'] as $i => $part) {
+            foreach ($part['photos'] as $j => $photo) {
+                $fault = self::photoFault($photo);
+                if ($fault !== null) {
+                    $faults[] = ['path' => "/parts/$i/photos/$j/data_base64", 'message' => $fault];
+                }
+            }
+        }
+        try {
+            return [$faults === [] ? JobFile::fromArray($tree) : null, $tree, $faults];
+        } catch (InvalidValue $e) {
+            return [null, [], [...$faults, ['path' => $e->path, 'message' => Lexicon::plain()->refusal($e)]]];
+        }
+    }
+
+    /**
+     * Makes a new job from a checked file.
+     *
+     * @param array<string, mixed> $tree as read() gives it
+     */
+    public static function import(System $system, array $tree): Job
+    {
+        return DB::transaction(static function () use ($system, $tree): Job {
+            $job = Job::query()->create([
+                'title' => $system->title,
+                'customer_id' => self::customer($tree['client'])->id,
+                'place_id' => $system->place === null ? null : self::place($system->place->toArray())->id,
+                'region' => $system->region->value,
+                'target_chemistry' => $system->target->value,
+                'vehicle_kind' => $system->vehicle->kind,
+                'vehicle_description' => $system->vehicle->description,
+                'registration' => $system->vehicle->registration,
+                'system_v' => $system->vehicle->systemV,
+                'chassis_bonded' => $system->vehicle->chassisBonded,
+                'length_m' => $system->vehicle->lengthM,
+                'axles' => $system->vehicle->axles,
+                'payload_kg' => $system->vehicle->payloadKg,
+                'roof_m2' => $system->vehicle->roofM2,
+                'axle_kg' => $system->vehicle->axleKg,
+                'bay_length_mm' => $system->vehicle->bay?->lengthMm,
+                'bay_width_mm' => $system->vehicle->bay?->widthMm,
+                'bay_height_mm' => $system->vehicle->bay?->heightMm,
+                'months' => $system->travel->months,
+                'wish_days' => $system->travel->wishDays,
+                'hook_up' => $system->travel->hookUp,
+                'driving_h_day' => $system->travel->drivingHDay,
+                'coldest_battery_c' => $system->travel->coldestBatteryC,
+                'shade' => $system->travel->shade,
+                'travel_notes' => $system->travel->notes,
+                'stay' => $system->travel->stay?->toArray(),
+                'budget' => $system->travel->budget,
+            ]);
+            foreach ($tree['parts'] as $row) {
+                $part = Part::fromFile($row);
+                $part->job()->associate($job);
+                $part->save();
+                foreach ($row['photos'] as $photo) {
+                    PhotoStore::keepClean($part, (string) base64_decode($photo['data_base64'], true), $photo['caption']);
+                }
+            }
+            foreach (['conductors' => Conductor::class, 'signals' => Signal::class, 'scenarios' => Scenario::class, 'appliances' => Appliance::class, 'settings' => Setting::class, 'measurements' => Measurement::class, 'answers' => Answer::class] as $key => $class) {
+                foreach ($tree[$key] as $row) {
+                    $model = $class::fromFile($row);
+                    $model->job()->associate($job);
+                    $model->save();
+                }
+            }
+            Job::query()->whereKey($job->id)->toBase()->update(['next_uid' => 1 + self::highestUid($tree)]);
+
+            return $job->refresh();
+        });
+    }
+
+    /**
+     * @param array<string, mixed> $photo
+     */
+    private static function photoFault(array $photo): ?string
+    {
+        $bytes = base64_decode($photo['data_base64'], true);
+        if ($bytes === false || hash('sha256', $bytes) !== $photo['sha256']) {
+            return 'does not fit its sha256';
+        }
+        try {
+            PhotoStore::checkClean($bytes);
+        } catch (RuntimeException $e) {
+            return $e->getMessage();
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<string, string> $client
+     */
+    private static function customer(array $client): Customer
+    {
+        return Customer::query()->firstOrCreate(array_intersect_key($client + ['email' => '', 'phone' => '', 'address' => ''], array_flip(['name', 'email', 'phone', 'address'])));
+    }
+
+    /**
+     * @param array<string, mixed> $place
+     */
+    private static function place(array $place): Place
+    {
+        $same = Place::query()->where('name', $place['name'])->get()->first(static fn(Place $p): bool => $p->toFile() == $place);
+
+        return $same ?? Place::query()->create($place);
+    }
+
+    /**
+     * @param array<string, mixed> $tree
+     */
+    private static function highestUid(array $tree): int
+    {
+        $highest = 0;
+        foreach (['parts', 'conductors', 'signals', 'scenarios', 'appliances', 'measurements'] as $key) {
+            foreach ($tree[$key] as $row) {
+                $highest = max($highest, (int) preg_replace('/\D/', '', $row['uid']));
+            }
+        }
+
+        return $highest;
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Photo;
+use ErrorException;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Collection;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\JobFile;
+use Pebblefell\System\System;
+use TypeError;
+use ValueError;
+
+/** Reads a job's rows as the one model that everything is computed from. */
+final class JobReader
+{
+    /** Every table of the model in one query each. */
+    private const RELATIONS = ['customer', 'place', 'parts.photos', 'conductors', 'signals', 'scenarios', 'appliances', 'settings', 'measurements', 'answers'];
+
+    /**
+     * @throws UnreadableJob when the rows do not make a model
+     */
+    public static function read(Job $job): System
+    {
+        $job->loadMissing(self::RELATIONS);
+        try {
+            return JobFile::fromArray(self::tree($job));
+        } catch (InvalidValue|ValueError|TypeError|ErrorException $e) {
+            throw UnreadableJob::of($job, $e);
+        }
+    }
+
+    /** Reads a job anew, as the database has it now. */
+    public static function readAnew(int $id): System
+    {
+        return self::read(Job::query()->findOrFail($id));
+    }
+
+    /**
+     * @return array<string, mixed> the job in the file's terms, without the bytes of its pictures
+     */
+    private static function tree(Job $job): array
+    {
+        /**
+         * @param Collection<int, covariant Model> $rows
+         *
+         * @return list<array<string, mixed>>
+         */
+        $rows = static fn(Collection $rows): array => $rows->map(static fn($row): array => $row->toFile())->values()->all();
+
+        return [
+            'title' => $job->title,
+            'region' => $job->effectiveRegion()->value,
+            'target_chemistry' => $job->target_chemistry,
+            'client' => $job->customer?->only(['name', 'email', 'phone', 'address']) ?? ['name' => ''],
+            'vehicle' => [
+                'kind' => $job->vehicle_kind,
+                'description' => $job->vehicle_description,
+                'registration' => $job->registration,
+                'system_v' => $job->system_v,
+                'chassis_bonded' => $job->chassis_bonded,
+                'length_m' => $job->length_m,
+                'axles' => $job->axles,
+                'payload_kg' => $job->payload_kg,
+                'roof_m2' => $job->roof_m2,
+                'axle_kg' => $job->axle_kg,
+                'bay_mm' => isset($job->bay_length_mm, $job->bay_width_mm, $job->bay_height_mm) ? [$job->bay_length_mm, $job->bay_width_mm, $job->bay_height_mm] : null,
+            ],
+            'travel' => [
+                'months' => $job->months,
+                'wish_days' => $job->wish_days,
+                'hook_up' => $job->hook_up,
+                'driving_h_day' => $job->driving_h_day,
+                'coldest_battery_c' => $job->coldest_battery_c,
+                'shade' => $job->shade,
+                'notes' => $job->travel_notes,
+                'stay' => $job->stay,
+                'budget' => $job->budget,
+            ],
+            'place' => $job->place?->toFile(),
+            'parts' => $job->parts->map(static fn(Part $part): array => [
+                ...$part->toFile(),
+                'photos' => $part->photos->map(static fn(Photo $p): array => ['sha256' => $p->sha256, 'caption' => $p->caption])->all(),
+            ])->values()->all(),
+            'conductors' => $rows($job->conductors),
+            'signals' => $rows($job->signals),
+            'scenarios' => $rows($job->scenarios),
+            'appliances' => $rows($job->appliances),
+            'settings' => $rows($job->settings),
+            'measurements' => $rows($job->measurements),
+            'answers' => $rows($job->answers),
+        ];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Part;
+use App\Models\Photo;
+use Illuminate\Support\Facades\Storage;
+use Intervention\Image\Exceptions\RuntimeException as ImageFault;
+use Intervention\Image\ImageManager;
+use Intervention\Image\Interfaces\ImageInterface;
+use RuntimeException;
+
+/**
+ * Photographs: re-encoded as JPEG, turned upright, made smaller, without location or camera data; on the private disk under
+ * the hash of their bytes.
+ */
+final class PhotoStore
+{
+    /** Larger ones would not fit into memory. Chosen. */
+    private const MOST_PIXELS = 80_000_000;
+
+    /** Sections of EXIF that tell of camera or place. */
+    private const TELLING = ['IFD0', 'EXIF', 'GPS', 'INTEROP', 'MAKERNOTE', 'THUMBNAIL'];
+
+    /**
+     * @throws RuntimeException when the bytes are not a picture that can be read
+     */
+    public static function keep(Part $part, string $bytes, string $caption): Photo
+    {
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
+            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP, up to 80 megapixels)');
+        }
+        $image = self::read($bytes);
+        $longest = (int) config('pebblefell.photo.longest_px');
+        $jpeg = (string) $image->scaleDown($longest, $longest)->toJpeg(quality: (int) config('pebblefell.photo.quality'), strip: true);
+
+        return self::store($part, $jpeg, $image->width(), $image->height(), $caption);
+    }
+
+    /**
+     * A picture from a job file: it must already be as clean as ours are, and is then kept byte for byte.
+     *
+     * @throws RuntimeException when it is not
+     */
+    public static function keepClean(Part $part, string $jpeg, string $caption): Photo
+    {
+        [$width, $height] = self::checkClean($jpeg);
+
+        return self::store($part, $jpeg, $width, $height, $caption);
+    }
+
+    /**
+     * @return array{int, int} width and height
+     *
+     * @throws RuntimeException unless it is a JPEG without metadata
+     */
+    public static function checkClean(string $jpeg): array
+    {
+        $size = @getimagesizefromstring($jpeg);
+        if ($size === false || $size[2] !== IMAGETYPE_JPEG || $size[0] * $size[1] > self::MOST_PIXELS) {
+            throw new RuntimeException('is not a JPEG picture that can be read here');
+        }
+        $sections = array_keys((array) self::read($jpeg)->exif()?->toArray());
+        if (array_intersect($sections, self::TELLING) !== [] || str_contains($jpeg, '<x:xmpmeta')) {
+            throw new RuntimeException('carries camera or location data');
+        }
+
+        return [$size[0], $size[1]];
+    }
+
+    public static function bytes(Photo $photo): string
+    {
+        return self::bytesOf($photo->sha256);
+    }
+
+    public static function bytesOf(string $sha256): string
+    {
+        return (string) Storage::disk('private')->get(self::path($sha256));
+    }
+
+    private static function path(string $sha256): string
+    {
+        return 'photos/' . substr($sha256, 0, 2) . "/$sha256.jpg";
+    }
+
+    private static function read(string $bytes): ImageInterface
+    {
+        try {
+            return ImageManager::gd(autoOrientation: true, decodeAnimation: false, blendingColor: 'ffffff', strip: true)->read($bytes);
+        } catch (ImageFault $e) {
+            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP)', 0, $e);
+        }
+    }
+
+    private static function store(Part $part, string $jpeg, int $width, int $height, string $caption): Photo
+    {
+        $hash = hash('sha256', $jpeg);
+        Storage::disk('private')->put(self::path($hash), $jpeg);
+
+        return $part->photos()->create(['sha256' => $hash, 'path' => self::path($hash), 'caption' => $caption, 'width_px' => $width, 'height_px' => $height]);
+    }
+}

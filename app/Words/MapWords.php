@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Pebblefell\Stage\Size\Endurance;
+
+/** What stands on the endurance map: days until empty, or the share of a year's days. */
+final class MapWords
+{
+    public function label(Endurance $map): string
+    {
+        return 'Endurance map: bank in Ah to the right, array in W upward, shaded by ' . ($map->month === 0 ? 'share of days served' : 'days until empty');
+    }
+
+    public function value(Endurance $map, float $value, ?Show $show = null): string
+    {
+        return ($show === null ? (string) $value : $show->text($value)) . ($map->month === 0 ? ' %' : ' d');
+    }
+
+    public function wish(Endurance $map, Show $show): string
+    {
+        return 'the wish, ' . ($map->month === 0 ? $show->text($map->wish) . ' % of days' : $show->text($map->wish) . ' days');
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Outlook;
+
+use Pebblefell\Load\Budget;
+use Pebblefell\Quantity\DayHours;
+use Pebblefell\Quantity\HourSpan;
+use Pebblefell\Sun\Plane;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\HouseBank;
+use Pebblefell\System\Kind\Usual;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Place;
+use Pebblefell\System\PvArray;
+use Pebblefell\System\Stay;
+use Pebblefell\System\System;
+use Pebblefell\Trip\ClearnessSpread;
+use Pebblefell\Trip\DayLoads;
+use Pebblefell\Trip\DriveSource;
+use Pebblefell\Trip\Heater;
+use Pebblefell\Trip\LowVoltage;
+use Pebblefell\Trip\MainsSource;
+use Pebblefell\Trip\SolarSource;
+use Pebblefell\Trip\Store;
+use Pebblefell\Trip\Trip;
+use Pebblefell\Trip\TripDay;
+use Pebblefell\Trip\Weather;
+use Pebblefell\Trip\WeatherDay;
+
+/** Makes a trip to simulate out of a system, found or planned. */
+final readonly class TripSetup
+{
+    /** A bright day is one that nine in ten of the month's fall short of, a grey one is passed by nine in ten. Chosen. */
+    private const BRIGHT = 0.9;
+    private const GREY = 0.1;
+
+    /** The day's drive begins at this hour. Chosen. */
+    private const DRIVE_FROM_H = 9.0;
+
+    /** What a relay lets through into a fairly full bank. Common practice: 10 to 30 A. */
+    private const RELAY_A = 20.0;
+
+    /** Of its rating a second alternator of the house bank gives on the road. Common practice: about 190 A from 280 A. */
+    private const HOUSE_ALTERNATOR_SHARE = 0.68;
+
+    private function __construct(public Trip $trip, public Weather $weather)
+    {
+    }
+
+    /** Null as long as there is no place, or no bank that makes the volts. */
+    public static function of(System $system, Graph $graph, HouseBank $case, Budget $loads, int $stepMin = Trip::USUAL_STEP_MIN): ?self
+    {
+        if ($system->place === null || $case->bank === null) {
+            return null;
+        }
+        $sheet = $case->parts[0]->data;
+        $store = Store::ofBank(
+            $case->bank,
+            ($mohm = $sheet->number('internal_mohm')) === null ? null : $mohm / 1000.0,
+            $sheet->number('charge_limit_a'),
+            $sheet->number('absorption_v'),
+            $sheet->number('charge_min_c'),
+            self::heater($graph, $case),
+        );
+
+        return self::around($system, $graph, $store, $loads, self::arrays($graph, $case->bank->systemV), $stepMin);
+    }
+
+    /**
+     * The same vehicle with another bank and other arrays.
+     *
+     * @param list<SolarSource> $arrays
+     */
+    public static function around(System $system, Graph $graph, Store $store, Budget $loads, array $arrays, int $stepMin = Trip::USUAL_STEP_MIN): self
+    {
+        $place = $system->place ?? new Place('', 50.0);
+        $trip = Trip::of(
+            $store,
+            DayLoads::of($loads, intdiv(1440, $stepMin)),
+            $place->latitudeDeg,
+            $arrays,
+            self::drive($system, $graph),
+            self::shore($system, $graph),
+            null,
+            self::disconnect($graph),
+            $system->travel->shade(),
+            $stepMin,
+            $system->travel->coldestBatteryC ?? -273.0,
+        );
+
+        return new self($trip, Weather::ofMeans($place->latitudeDeg, $place->clearnessByMonth(), $place->minCByMonth()));
+    }
+
+    /**
+     * The days of the typical stay, in its month: the sky as it comes, except where a day was set bright or grey.
+     *
+     * @return list<TripDay>
+     */
+    public function stay(Stay $stay, int $month): array
+    {
+        $days = [];
+        $sky = ClearnessSpread::about($this->weather->meanClearness($month));
+        foreach ($this->weather->ofMonth($month, $stay->days) as $i => $day) {
+            $day = match (true) {
+                in_array($i + 1, $stay->bright, true) => $day->underClearness($sky->at(self::BRIGHT)),
+                in_array($i + 1, $stay->grey, true) => $day->underClearness($sky->at(self::GREY)),
+                default => $day,
+            };
+            $days[] = new TripDay($day, in_array($i + 1, $stay->drive, true), in_array($i + 1, $stay->hookUp, true));
+        }
+
+        return $days;
+    }
+
+    /**
+     * The whole year, driven and hooked up as the brief has it, standing still with everything off in the other months.
+     *
+     * @param list<int> $months travelled
+     *
+     * @return list<TripDay>
+     */
+    public function year(array $months, float $drivingHDay, string $hookUp): array
+    {
+        return array_map(static fn(WeatherDay $day): TripDay => new TripDay(
+            $day,
+            $drivingHDay > 0.0 && in_array($day->month, $months, true),
+            in_array($day->month, $months, true) && Stay::usuallyHookedUp($hookUp, $day->dayOfYear),
+            false,
+            in_array($day->month, $months, true),
+        ), $this->weather->year);
+    }
+
+    /**
+     * @return list<SolarSource>
+     */
+    private static function arrays(Graph $graph, float $systemV): array
+    {
+        $sources = [];
+        foreach (PvArray::allOf($graph) as $array) {
+            $regulator = $array->regulator;
+            $mppt = $regulator?->data->text('technology') !== 'pwm';
+            $planes = [];
+            foreach ($array->panels as $panel) {
+                $planes[$panel->data->orUsual('tilt_deg') . '/' . $panel->data->orUsual('azimuth_deg')][] = $panel;
+            }
+            foreach ($planes as $panels) {
+                $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $panels));
+                $limit = $regulator?->data->number('max_charge_a');
+                $sources[] = SolarSource::of(
+                    $watts,
+                    Plane::of($panels[0]->data->orUsual('tilt_deg'), $panels[0]->data->orUsual('azimuth_deg')),
+                    $mppt,
+                    // Panels that lie differently share their regulator by watts.
+                    $limit === null ? null : max(0.1, $limit * $watts / max(1.0, $array->watts())),
+                    ($isc = $panels[0]->data->number('isc_a')) === null ? null : $isc * count($panels) / $array->series(),
+                    $panels[0]->data->orUsual('noct_c'),
+                    $panels[0]->data->orUsual('vmp_tempco_pct_per_c') / 100.0,
+                    SolarSource::USUAL_LOSSES,
+                    $systemV,
+                );
+            }
+        }
+
+        return $sources;
+    }
+
+    private static function drive(System $system, Graph $graph): ?DriveSource
+    {
+        $hours = $system->travel->drivingHDay;
+        $amps = array_sum(array_map(static fn(Part $p): float => $p->data->known('output_a'), $graph->ofKind(PartKind::Dcdc)));
+        if ($amps <= 0.0 && $graph->ofKind(PartKind::Isolator) !== []) {
+            $amps = self::RELAY_A;
+        }
+        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+            if ($alternator->data->flag('for_house') === true) {
+                $amps += self::HOUSE_ALTERNATOR_SHARE * $alternator->data->known('rated_a');
+            }
+        }
+        if ($hours <= 0.0 || $amps <= 0.0) {
+            return null;
+        }
+
+        return DriveSource::of($amps, DayHours::of([HourSpan::of(self::DRIVE_FROM_H, fmod(self::DRIVE_FROM_H + min(23.9, $hours), 24.0))]));
+    }
+
+    private static function shore(System $system, Graph $graph): ?MainsSource
+    {
+        $amps = 0.0;
+        $supports = false;
+        $efficiency = Usual::MAINS_EFFICIENCY_PCT;
+        foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) as $charger) {
+            $amps += $charger->data->chargeCurrent()->value ?? 0.0;
+            $supports = $supports || $charger->data->flag('supports_supply') === true;
+            $efficiency = $charger->data->orUsual('efficiency_pct');
+        }
+        if ($amps <= 0.0) {
+            return null;
+        }
+
+        return MainsSource::of(self::hookUpA($system, $graph) * $system->region->mainsV(), $amps, DayHours::of([HourSpan::of(0.0, 24.0)]), $efficiency, $supports);
+    }
+
+    /** The post that is counted on: the smallest usual one, or the inlet if that is smaller still. */
+    public static function hookUpA(System $system, Graph $graph): float
+    {
+        $posts = $system->region->hookUpsA();
+        $usual = $posts[count($posts) > 2 ? 1 : 0];
+        $inlet = $graph->ofKind(PartKind::ShoreInlet)[0] ?? null;
+
+        return $inlet === null ? $usual : min($usual, $inlet->data->known('rating_a'));
+    }
+
+    private static function heater(Graph $graph, HouseBank $case): ?Heater
+    {
+        $own = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('heater_w'), $case->parts));
+        if ($own > 0.0) {
+            return Heater::of($own, Heater::USUAL_ON_C, Heater::USUAL_OFF_C, true);
+        }
+        $pads = $graph->ofKind(PartKind::HeatingPad);
+        $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('heater_w'), $pads));
+        if ($watts <= 0.0) {
+            return null;
+        }
+        $on = $pads[0]->data->orUsual('on_c');
+
+        return Heater::of($watts, $on, max($on, $pads[0]->data->orUsual('off_c')));
+    }
+
+    private static function disconnect(Graph $graph): ?LowVoltage
+    {
+        foreach ($graph->ofKind(PartKind::LowVoltageDisconnect) as $part) {
+            [$off, $on] = [$part->data->number('disconnect_v'), $part->data->number('reconnect_v')];
+            if ($off !== null && $on !== null && $on > $off) {
+                return LowVoltage::of($off, $on);
+            }
+        }
+
+        return null;
+    }
+
+    /** Amps at the bank while the engine runs; 0 where nothing charges on the road. */
+    public function driveA(): float
+    {
+        return $this->trip->drive->outputA ?? 0.0;
+    }
+}

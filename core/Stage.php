@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell;
+
+use Pebblefell\Stage\Room;
+
+/**
+ * The register of the stages of a job, in the order in which the work is done. Each has one screen, a room of its name in every layer, and
+ * its words in lang/NAME/stages.php.
+ */
+enum Stage: string
+{
+    case Survey = 'survey';
+    case Loads = 'loads';
+    case Size = 'size';
+    case Sources = 'sources';
+    case Bank = 'bank';
+    case Balance = 'balance';
+    case Settings = 'settings';
+    case Handover = 'handover';
+
+    public function room(): Room
+    {
+        return match ($this) {
+            self::Survey => new Stage\Survey\Survey(),
+            self::Loads => new Stage\Loads\Loads(),
+            self::Size => new Stage\Size\Size(),
+            self::Sources => new Stage\Sources\Sources(),
+            self::Bank => new Stage\Bank\Bank(),
+            self::Balance => new Stage\Balance\Balance(),
+            self::Settings => new Stage\Settings\Settings(),
+            self::Handover => new Stage\Handover\Handover(),
+        };
+    }
+
+    /** What one must be allowed to do with a job to work there. */
+    public function ability(): string
+    {
+        return match ($this) {
+            self::Survey, self::Loads => 'survey',
+            self::Size, self::Sources, self::Bank => 'plan',
+            self::Balance, self::Settings => 'record',
+            self::Handover => 'handOver',
+        };
+    }
+}

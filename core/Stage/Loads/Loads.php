@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Loads;
+
+use Pebblefell\Stage\Progress;
+use Pebblefell\Stage\Room;
+use Pebblefell\Study;
+
+/** What is used, and when? */
+final class Loads implements Room
+{
+    public function rules(): array
+    {
+        return [
+            new Rules\InverterCarriesLoads(),
+            new Rules\IdleShare(),
+        ];
+    }
+
+    public function isDone(Study $study, Progress $progress): bool
+    {
+        return $study->loads()->budget->energyWhDay > 0.0;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage;
+
+/** What has been done with a job that its model does not hold. */
+final readonly class Progress
+{
+    /**
+     * @param bool $handedOver whether a pack has been issued
+     * @param bool $balanced   whether the planned batteries have been through Balance, or need not
+     */
+    public function __construct(public bool $handedOver, public bool $balanced)
+    {
+    }
+}

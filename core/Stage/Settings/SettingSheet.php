@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Settings;
+
+use Pebblefell\Finding\Figure;
+use Pebblefell\Setting\ChargeProfile;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\SetValue;
+use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\SettingEntry;
+
+/** What to type into each box of each charging source that stays or comes, for the planned bank. */
+final readonly class SettingSheet
+{
+    /**
+     * @param list<array{part: Part, rows: list<SettingRow>}> $devices
+     * @param ?ChargeProfile $profile null without a planned bank
+     */
+    private function __construct(public ?ChargeProfile $profile, public array $devices)
+    {
+    }
+
+    public static function of(Study $study): self
+    {
+        $system = $study->system;
+        $bank = $study->banks()->planned->bank;
+        if ($bank === null) {
+            return new self(null, []);
+        }
+        $sheet = $study->banks()->planned->parts[0]->data;
+        $profile = ChargeProfile::of($bank->chemistry(), $bank->cells(), $bank->series, $bank->parallel, $bank->ratedAh(), [
+            'absorption_v' => $sheet->number('absorption_v'),
+            'float_v' => $sheet->number('float_v'),
+            'absorption_h' => $sheet->number('absorption_h'),
+            'tail_a' => $sheet->number('tail_a'),
+            'recommended_charge_a' => $sheet->number('recommended_charge_a'),
+            'charge_min_c' => $sheet->number('charge_min_c'),
+        ]);
+        $devices = [];
+        foreach ($study->planned()->chargers() as $part) {
+            $entries = $system->settingsOf($part->uid);
+            $devices[] = ['part' => $part, 'rows' => array_map(
+                static fn(Parameter $p): SettingRow => self::row($part, $p, $profile, $entries[$p->value] ?? null),
+                $part->kind->kind()->settings(),
+            )];
+        }
+
+        return new self($profile, $devices);
+    }
+
+    /** Boxes still without an "as set". */
+    public function open(): int
+    {
+        $open = 0;
+        foreach ($this->devices as $device) {
+            foreach ($device['rows'] as $row) {
+                $open += $row->isSet() ? 0 : 1;
+            }
+        }
+
+        return $open;
+    }
+
+    private static function row(Part $part, Parameter $parameter, ChargeProfile $profile, ?SettingEntry $entry): SettingRow
+    {
+        $why = $profile->figure($parameter);
+        $own = $part->data->chargeCurrent();
+        // A charger is not set above what it can give.
+        if ($parameter === Parameter::ChargeCurrent && $own !== null && $own->value < $why->value) {
+            return new SettingRow($parameter, SetValue::number($own->value), new Figure('charge-current', $own->value, 'A', 'charge-current', [$why, $own], 'data-sheets'), $entry);
+        }
+
+        return new SettingRow($parameter, $profile->value($parameter), $why, $entry);
+    }
+}

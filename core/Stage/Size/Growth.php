@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
+use Pebblefell\Study;
+use Pebblefell\System\ApplianceUse;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** What was kept for later: a place in the bay, ways in the box, amps at the regulators, room on the roof. */
+final readonly class Growth
+{
+    private function __construct(public string $what, public ?float $left, public string $unit, public Word $words)
+    {
+    }
+
+    /**
+     * @return list<self> in the order in which people ask for it; left is null where it is not measured
+     */
+    public static function of(Study $study): array
+    {
+        $bay = $study->banks()->bayFit($study->banks()->planned);
+        $batteries = $bay === null ? null : (float) ($bay->most - $bay->wanted);
+        $circuits = count(array_unique(array_filter(array_map(static fn(ApplianceUse $a): string => $a->circuit, array_values($study->system->appliances)))));
+        $boxes = $study->planned()->ofKind(PartKind::DistributionBox);
+        $ways = $boxes === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->known('circuits'), $boxes)) - $circuits;
+        $volts = $study->banks()->planned->bank?->nominalV() ?? $study->system->vehicle->systemV;
+        $regulators = $study->planned()->ofKind(PartKind::Regulator);
+        $watts = $regulators === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->known('max_charge_a'), $regulators)) * $volts - $study->planned()->arrayW();
+        $roof = $study->system->vehicle->roofM2;
+        $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->ofKind(PartKind::Panel)));
+
+        $free = $roof === null ? null : max(0.0, $roof * Endurance::ROOF_SHARE - $covered);
+
+        return [
+            self::row('battery', $batteries, '', 1.0),
+            self::row('ways', $ways, '', 1.0),
+            self::row('panel', $watts, 'W', 1.0),
+            self::row('roof', $free, 'm²', 0.0, ['share' => Amount::of(100.0 * Endurance::ROOF_SHARE, '%', 0)]),
+        ];
+    }
+
+    /**
+     * @param float                $some from here on there is room
+     * @param array<string, mixed> $args
+     */
+    private static function row(string $what, ?float $left, string $unit, float $some, array $args = []): self
+    {
+        return new self($what, $left, $unit, Word::of("growth.$what." . ($left === null ? 'unknown' : ($left >= $some ? 'some' : 'none')), $args));
+    }
+}

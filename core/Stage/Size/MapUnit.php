@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size;
+
+use Pebblefell\Bank\Bank;
+use Pebblefell\Bank\BayFit;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\HouseBank;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
+use Pebblefell\System\Vehicle;
+
+/** What a step on the endurance map is: one string of batteries, or one panel. */
+final readonly class MapUnit
+{
+    /**
+     * @param float  $size  Ah of a string, or W of a panel
+     * @param int    $parts  batteries in the string; 1 for a panel
+     * @param ?float $price of the unit; null: not known
+     * @param ?int   $most  that the bay or the roof holds; null: not measured
+     */
+    private function __construct(
+        public DataSheet $sheet,
+        public float $size,
+        public int $parts,
+        public float $massKg,
+        public ?float $price,
+        public ?int $most,
+    ) {
+    }
+
+    /** Null where the battery cannot make the system's volts. */
+    public static function ofBattery(DataSheet $sheet, Vehicle $vehicle): ?self
+    {
+        $part = new Part('x', PartKind::Battery, $sheet);
+        $series = Bank::seriesFor($sheet->known('nominal_v'), $vehicle->systemV);
+        try {
+            Bank::forSystem(array_fill(0, $series, HouseBank::battery($part)), $vehicle->systemV);
+        } catch (InvalidValue) {
+            return null;
+        }
+        $most = null;
+        $box = BankSizing::box($sheet);
+        if ($vehicle->bay !== null && $box !== null) {
+            $most = intdiv(BayFit::of($vehicle->bay, $box, 1)->most, $series);
+        }
+        $price = $sheet->number('price');
+
+        return new self($sheet, $sheet->known('capacity_ah'), $series, $series * $sheet->orUsual('mass_kg'), $price === null ? null : $series * $price, $most);
+    }
+
+    public static function ofPanel(DataSheet $sheet, Vehicle $vehicle): self
+    {
+        $m2 = $sheet->footprintM2();
+
+        return new self(
+            $sheet,
+            $sheet->known('pmax_w'),
+            1,
+            $sheet->orUsual('mass_kg'),
+            $sheet->number('price'),
+            $vehicle->roofM2 === null || $m2 <= 0.0 ? null : (int) floor($vehicle->roofM2 * Endurance::ROOF_SHARE / $m2),
+        );
+    }
+}

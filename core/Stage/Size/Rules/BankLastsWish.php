@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size\Rules;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+
+/** The planned bank lasts as long as the customer wishes, without any charge. */
+final class BankLastsWish implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $case = $study->banks()->planned;
+        $wish = $study->system->travel->wishDays;
+        if ($case->bank === null || $study->loads()->budget->energyWhDay <= 0.0) {
+            return [];
+        }
+        $days = $case->days();
+        if ($days->value >= $wish) {
+            return [];
+        }
+        $each = $case->usable()->value / count($case->bank->batteries);
+        $count = $study->banks()->countFor($each, $case->bank->series);
+        // With charge from the sun in hand the wish may still be met; then it is worth knowing, not a fault.
+        $byself = $study->sun() !== null && $study->sun()->coverage() >= 1.0;
+
+        return [new Finding(
+            'short-of-wish',
+            $byself ? Severity::Note : Severity::Fix,
+            ['days' => Amount::of($days->value, '', 1), 'wish' => Amount::of($wish, ''), 'count' => $count],
+            [$days, Figure::given('days-wished', $wish, 'days')],
+            variant: $byself ? 'sun' : '',
+        )];
+    }
+}

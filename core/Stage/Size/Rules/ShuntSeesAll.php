@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size\Rules;
+
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** No negative passes the shunt by, or the gauge lies. */
+final class ShuntSeesAll implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $graph = $study->planned();
+        $minus = array_map(static fn(Part $p): Point => Point::of($p->uid, 'minus'), $study->banks()->planned->parts);
+        foreach ($graph->ofKind(PartKind::Monitor) as $monitor) {
+            $before = $graph->node(Point::of($monitor->uid, 'battery_minus'));
+            if (array_filter($minus, $before->has(...)) === []) {
+                continue;
+            }
+            // Other shunts may stand there, and bars; whatever else ends before this one is not counted by it.
+            $bypassing = array_values(array_filter($before->points(), static fn(Point $p): bool => !in_array($p, $minus, false)
+                && !in_array($graph->parts[$p->uid]->kind, [PartKind::Monitor, PartKind::Busbar], true)));
+            if ($bypassing !== []) {
+                $uid = $bypassing[0]->uid;
+
+                return [new Finding('shunt-bypassed', Severity::Fix, ['part' => Named::part($uid)], [Figure::given('negatives-before-the-shunt', count($bypassing), '')], $uid)];
+            }
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size;
+
+use Pebblefell\Stage\Progress;
+use Pebblefell\Stage\Room;
+use Pebblefell\Study;
+
+/** Battery or sun? */
+final class Size implements Room
+{
+    public function rules(): array
+    {
+        return [
+            new Rules\BankLastsWish(),
+            new Rules\BankGivesPeak(),
+            new Rules\LithiumHasBms(),
+            new Rules\ColdCharging(),
+            new Rules\BankFitsBay(),
+            new Rules\MainFuse(),
+            new Rules\ShuntSeesAll(),
+            new Rules\WeightAllowed(),
+        ];
+    }
+
+    public function isDone(Study $study, Progress $progress): bool
+    {
+        return $study->banks()->planned->exists();
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Sources\Rules;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\Place;
+use Pebblefell\System\PvArray;
+
+/** Each array suits its regulator: volts on the coldest morning and in the heat, current, watts, like with like. */
+final class ArrayFitsRegulator implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $bank = $study->banks()->planned->bank;
+        if ($bank === null) {
+            return [];
+        }
+        $absorptionV = $study->settings()->profile?->figure(Parameter::Absorption)->value ?? $bank->nominalV();
+        $low = $study->system->place?->recordLowC() ?? Place::ASSUMED_MIN_C - Place::RECORD_BELOW_C;
+        $findings = [];
+        foreach ($study->arrays() as $array) {
+            $fit = $array->fit($array->series(), $low, $absorptionV);
+            $findings = [...$findings, ...($fit?->findings($array->regulator->uid ?? '') ?? self::byWatts($array, $absorptionV))];
+        }
+
+        return $findings;
+    }
+
+    /**
+     * As long as the panels' volts and amps are not known, only the watts can be judged.
+     *
+     * @return list<Finding>
+     */
+    private static function byWatts(PvArray $array, float $absorptionV): array
+    {
+        if ($array->regulator === null) {
+            return [];
+        }
+        $limit = $array->regulator->data->figure('max_charge_a');
+        $amps = new Figure('full-sun-current', $array->watts() / $absorptionV, 'A', 'full-sun-current', [Figure::given('array', $array->watts(), 'W', Origin::DataSheet), Figure::given('absorption', $absorptionV, 'V')], 'first-principles');
+        if ($limit === null || $limit->value >= $amps->value) {
+            return [];
+        }
+
+        return [new Finding('regulator-clips', Severity::Note, ['array' => Amount::of($array->watts(), 'W', 0), 'amps' => Amount::of($amps->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0)], [$amps, $limit], $array->regulator->uid, variant: 'watts')];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Sources\Rules;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+
+/** In the poorest travelled month the sun puts back what is used, or something else does. */
+final class SunCarriesMonths implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $sun = $study->sun();
+        if ($sun === null || $sun->ruling === null || $study->loads()->budget->energyWhDay <= 0.0) {
+            return [];
+        }
+        if ($study->planned()->chargers() === []) {
+            return [new Finding('nothing-charges', Severity::Fix, [], [Figure::given('array', $sun->plannedW, 'W')])];
+        }
+        $otherwise = $study->system->travel->hookUp !== 'never' || $study->system->travel->drivingHDay > 0.0;
+        if ($sun->coverage() >= 1.0 || ($sun->plannedW <= 0.0 && $otherwise)) {
+            return [];
+        }
+        $needed = $sun->needed();
+
+        return [new Finding(
+            'sun-short',
+            $otherwise ? Severity::Note : Severity::Fix,
+            [
+                'covered' => Amount::of(100.0 * $sun->coverage(), '%', 0), 'month' => Word::of('months.' . $sun->ruling->month), 'array' => Amount::of($sun->plannedW, 'W', 0), 'brings' => Amount::of($sun->ruling->plannedWh, '', 0), 'need' => Amount::of($sun->ruling->needWh, 'Wh', 0),
+                'alone' => $needed === null || $sun->isBeyondAnyRoof() ? Word::of('findings.phrases.beyond-any-roof') : Word::of('findings.phrases.sun-alone', ['needed' => Amount::of($needed->value, 'W', 0)]),
+            ],
+            [Figure::given('covered', round(100 * $sun->coverage()), '%', Origin::Computed), Figure::given('array', $sun->plannedW, 'W', Origin::DataSheet)],
+            variant: $otherwise ? 'otherwise' : '',
+        )];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Sources;
+
+use Pebblefell\Stage\Progress;
+use Pebblefell\Stage\Room;
+use Pebblefell\Study;
+
+/** What charges it, and does it fit? */
+final class Sources implements Room
+{
+    public function rules(): array
+    {
+        return [
+            new Rules\SunCarriesMonths(),
+            new Rules\PanelsHaveRegulator(),
+            new Rules\ArrayFitsRegulator(),
+            new Rules\NoChargingLoop(),
+            new Rules\RegulatorKeepsBattery(),
+            new Rules\DcdcSuitsAlternator(),
+            new Rules\HookUpCarries(),
+        ];
+    }
+
+    public function isDone(Study $study, Progress $progress): bool
+    {
+        return $study->planned()->chargers() !== [] && $study->banks()->planned->exists();
+    }
+}

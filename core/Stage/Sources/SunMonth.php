@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Sources;
+
+/** One month of sun at the site against what the vehicle uses. Wh are per mean day. */
+final readonly class SunMonth
+{
+    /**
+     * @param int $month 1 to 12
+     * @param float $neededW infinite where the sun does not rise
+     */
+    public function __construct(
+        public int $month,
+        public bool $travelled,
+        public float $horizontalKwh,
+        public float $planeKwh,
+        public float $foundWh,
+        public float $plannedWh,
+        public float $needWh,
+        public float $neededW,
+    ) {
+    }
+
+    /** W of array that the sun alone would take, short enough to stand under a column: "870", "12k", "∞". */
+    public function neededShort(): string
+    {
+        return match (true) {
+            is_infinite($this->neededW) => '∞',
+            $this->neededW >= 9950.0 => round($this->neededW / 1000.0) . 'k',
+            default => (string) round($this->neededW),
+        };
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Sources;
+
+use Pebblefell\Charging\SolarArray;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Word;
+use Pebblefell\Study;
+use Pebblefell\Sun\GlobalSun;
+use Pebblefell\Sun\Plane;
+use Pebblefell\Sun\PlaneSun;
+use Pebblefell\Sun\SolarDay;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Place;
+
+/** Twelve months of sun at the site: what the arrays bring, what is needed, and how large an array the travelled months ask for. */
+final readonly class SunSizing
+{
+    /** More array than this no vehicle carries: a coach's whole roof. Chosen, to say so instead of printing an absurd number. */
+    private const LARGEST_ROOF_W = 6000.0;
+
+    /**
+     * @param list<SunMonth> $months twelve
+     * @param ?SunMonth $ruling the travelled month that asks for most
+     */
+    private function __construct(
+        public array $months,
+        public ?SunMonth $ruling,
+        public float $foundW,
+        public float $plannedW,
+        private Place $place,
+        private Figure $energy,
+        private Figure $cycleEfficiency,
+    ) {
+    }
+
+    /** Null as long as no place is chosen. */
+    public static function of(Study $study): ?self
+    {
+        [$system, $loads] = [$study->system, $study->loads()];
+        if ($system->place === null) {
+            return null;
+        }
+        $place = $system->place;
+        $shade = $system->travel->shade();
+        $efficiency = $system->target->cycleEfficiency();
+        $needWh = $loads->budget->energyWhDay / $efficiency;
+        [$found, $planned] = [self::arrays($study->found()), self::arrays($study->planned())];
+        // The array still to be bought is taken to lie like the planned one, or flat on the roof.
+        $newPlane = $planned === [] ? Plane::of() : $planned[0][0];
+        $months = [];
+        foreach (range(1, 12) as $month) {
+            $sun = GlobalSun::fromClearness(SolarDay::ofMonth($place->latitudeDeg, $month), $place->clearnessOf($month));
+            /** @var array<string, PlaneSun> $known */
+            $known = [];
+            $onPlane = static function (Plane $plane) use ($sun, $shade, &$known): PlaneSun {
+                return $known["$plane->tiltDeg/$plane->azimuthDeg"] ??= PlaneSun::of($sun, $plane, $shade);
+            };
+            $yield = static fn(array $arrays): float => array_sum(array_map(
+                static fn(array $a): float => SolarArray::of($a[1])->yieldWh($onPlane($a[0])),
+                $arrays,
+            ));
+            $months[] = new SunMonth(
+                $month,
+                in_array($month, $system->travel->months, true),
+                $sun->kwh(),
+                $onPlane($newPlane)->kwh,
+                $yield($found),
+                $yield($planned),
+                $needWh,
+                SolarArray::wattsFor($needWh, $onPlane($newPlane)),
+            );
+        }
+
+        return new self(
+            $months,
+            self::ruling($months),
+            array_sum(array_column($found, 1)),
+            array_sum(array_column($planned, 1)),
+            $place,
+            $loads->energy(),
+            Figure::given(Word::of('figures.labels.cycle-efficiency', ['chemistry' => Word::of('chemistries.' . $system->target->value)]), $efficiency * 100, '%', Origin::Assumed, 'common-practice'),
+        );
+    }
+
+    /** True where the ruling month has so little sun that no vehicle's roof could make up for it. */
+    public function isBeyondAnyRoof(): bool
+    {
+        return $this->ruling !== null && $this->ruling->neededW > self::LARGEST_ROOF_W;
+    }
+
+    /** Watts of array with which the sun alone carries the ruling month; null where nothing is travelled. */
+    public function needed(): ?Figure
+    {
+        if ($this->ruling === null) {
+            return null;
+        }
+
+        return new Figure('array-for-sun-alone', $this->ruling->neededW, 'W', 'array-for-sun-alone', [
+            $this->energy,
+            $this->cycleEfficiency,
+            $this->sunOf($this->ruling),
+            Figure::given('performance-ratio', SolarArray::USUAL_PERFORMANCE_RATIO, '', Origin::Assumed, 'performance-ratio'),
+        ], 'sun-sizing');
+    }
+
+    /** Sun on the new array's plane in a month, with its sources. */
+    public function sunOf(SunMonth $month): Figure
+    {
+        return new Figure('sun-on-the-panel', $month->planeKwh, 'kWh/m²', 'sun-on-the-panel', [
+            Figure::given('latitude', $this->place->latitudeDeg, '°'),
+            Figure::given('clearness', $this->place->clearnessOf($month->month), '', $this->place->clearness === [] ? Origin::Assumed : Origin::Typed),
+            Figure::given('on-the-horizontal', round($month->horizontalKwh, 2), 'kWh/m²', Origin::Computed),
+        ], 'fao');
+    }
+
+    /** Share of the need that the planned array covers in the ruling month, 0 and up. */
+    public function coverage(): float
+    {
+        return $this->ruling === null || $this->ruling->needWh <= 0.0 ? 1.0 : $this->ruling->plannedWh / $this->ruling->needWh;
+    }
+
+    /**
+     * @param non-empty-list<SunMonth>|list<SunMonth> $months
+     */
+    private static function ruling(array $months): ?SunMonth
+    {
+        $ruling = null;
+        foreach ($months as $month) {
+            if ($month->travelled && ($ruling === null || $month->planeKwh < $ruling->planeKwh)) {
+                $ruling = $month;
+            }
+        }
+
+        return $ruling;
+    }
+
+    /**
+     * @return list<array{Plane, float}> plane and watts of each array, panels of one plane together
+     */
+    private static function arrays(Graph $graph): array
+    {
+        $arrays = [];
+        foreach ($graph->ofKind(PartKind::Panel) as $panel) {
+            $plane = self::plane($panel);
+            $key = "$plane->tiltDeg/$plane->azimuthDeg";
+            $arrays[$key] = [$plane, ($arrays[$key][1] ?? 0.0) + $panel->data->known('pmax_w')];
+        }
+
+        return array_values($arrays);
+    }
+
+    private static function plane(Part $panel): Plane
+    {
+        return Plane::of($panel->data->orUsual('tilt_deg'), $panel->data->orUsual('azimuth_deg'));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Survey\Rules;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\PartKind;
+
+/** A regulator's load output has a small limit of its own; whatever hangs on it must stay below. */
+final class LoadOutputCarries implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $graph = $study->planned();
+        foreach ($graph->ofKind(PartKind::Regulator) as $regulator) {
+            $limit = $regulator->data->figure('load_output_a');
+            if ($limit === null) {
+                continue;
+            }
+            foreach ($graph->node(Point::of($regulator->uid, 'load_plus'))->points() as $point) {
+                $fed = $graph->parts[$point->uid];
+                if (in_array([$fed->kind, $point->terminal], [[PartKind::DistributionBox, 'supply_plus'], [PartKind::Inverter, 'battery_plus']], true)) {
+                    $amps = $fed->kind === PartKind::Inverter
+                        ? new Figure('fed', $fed->data->known('continuous_w') / $study->system->vehicle->systemV, 'A', 'fed')
+                        : $fed->data->figureOrUsual('rating_a');
+                    if ($amps->value > $limit->value) {
+                        return [new Finding(
+                            'load-output-overloaded',
+                            Severity::Fix,
+                            ['regulator' => Named::part($regulator->uid), 'limit' => Amount::of($limit->value, 'A', 0), 'fed' => Named::part($fed->uid), 'amps' => Amount::of($amps->value, 'A', 0)],
+                            [$limit, $amps],
+                            $regulator->uid,
+                        )];
+                    }
+                }
+            }
+        }
+
+        return [];
+    }
+}

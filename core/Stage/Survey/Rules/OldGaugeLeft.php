@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Survey\Rules;
+
+use Pebblefell\Finding\Change;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
+
+/** A gauge made for lead shows nonsense on lithium. It may stay, but labelled. */
+final class OldGaugeLeft implements Rule
+{
+    public function judge(Study $study): array
+    {
+        if ($study->lithiumBank() === null) {
+            return [];
+        }
+        $findings = [];
+        foreach ($study->planned()->ofKind(PartKind::Gauge) as $part) {
+            if ($part->fate !== Fate::Relabel && $part->fate !== Fate::Add) {
+                $findings[] = new Finding('old-gauge-left', Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid, [Change::ofPart($part->uid, Fate::Relabel->value)]);
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Graph;
+
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Signal;
+use Pebblefell\System\SignalKind;
+
+/** The system in one of its two states: the parts that are there, and what joins them. Indexed once, walked as often as one asks. */
+final readonly class Graph
+{
+    /** @var array<string, list<Conductor>> by the point where they end */
+    private array $ending;
+
+    /**
+     * @param array<string, Part>      $parts      by uid
+     * @param array<string, Conductor> $conductors by uid; both ends are in $parts
+     * @param array<string, Signal>    $signals    by uid
+     */
+    public function __construct(public array $parts, public array $conductors, public array $signals)
+    {
+        $ending = [];
+        foreach ($conductors as $conductor) {
+            $ending[(string) $conductor->from][] = $conductor;
+            $ending[(string) $conductor->to][] = $conductor;
+        }
+        $this->ending = $ending;
+    }
+
+    /**
+     * @return list<Part>
+     */
+    public function ofKind(PartKind ...$kinds): array
+    {
+        return array_values(array_filter($this->parts, static fn(Part $p): bool => in_array($p->kind, $kinds, true)));
+    }
+
+    /**
+     * @return list<Part> the house bank's batteries
+     */
+    public function houseBatteries(): array
+    {
+        return array_values(array_filter($this->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role === 'house'));
+    }
+
+    /**
+     * @return list<Part> everything that puts charge into the house bank by itself
+     */
+    public function chargers(): array
+    {
+        return array_values(array_filter($this->parts, static fn(Part $p): bool => $p->kind->isCharger()));
+    }
+
+    public function inverter(): ?Part
+    {
+        foreach ($this->parts as $part) {
+            if ($part->kind->isInverter()) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** Watts of all panels. */
+    public function arrayW(): float
+    {
+        return array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $this->ofKind(PartKind::Panel)));
+    }
+
+    public function hasSignal(SignalKind $kind, string $toUid): bool
+    {
+        foreach ($this->signals as $signal) {
+            if ($signal->kind === $kind && $signal->to === $toUid) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @return list<Conductor> that end on a terminal
+     */
+    public function at(Point $point): array
+    {
+        return $this->ending[(string) $point] ?? [];
+    }
+
+    /**
+     * @return list<Conductor> that end on any terminal of a part
+     */
+    public function on(Part $part): array
+    {
+        $conductors = [];
+        foreach (array_keys($part->kind->terminals()) as $terminal) {
+            foreach ($this->at(Point::of($part->uid, $terminal)) as $conductor) {
+                $conductors[$conductor->uid] = $conductor;
+            }
+        }
+
+        return array_values($conductors);
+    }
+
+    public function isDrawn(Part $part): bool
+    {
+        return $this->on($part) !== [];
+    }
+
+    /**
+     * @return list<Step> of one step from a point
+     */
+    public function neighbours(Point $point, Passage $passage): array
+    {
+        $steps = array_map(static fn(Conductor $c): Step => new Step($point, $c->otherEnd($point), $c), $this->at($point));
+        $part = $this->parts[$point->uid] ?? null;
+        foreach ($part === null ? [] : $passage->through($part) as $step) {
+            if ($step->from->is($point)) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * Everything that is reached from some points, nearest first.
+     *
+     * @param list<Point> $from
+     */
+    public function reach(array $from, Passage $passage): Reach
+    {
+        $steps = array_fill_keys(array_map(strval(...), $from), null);
+        $queue = $from;
+        for ($i = 0; $i < count($queue); ++$i) {
+            foreach ($this->neighbours($queue[$i], $passage) as $step) {
+                if (!array_key_exists((string) $step->to, $steps)) {
+                    $steps[(string) $step->to] = $step;
+                    $queue[] = $step->to;
+                }
+            }
+        }
+
+        return new Reach($this, $steps);
+    }
+
+    /** The terminals that conductors alone join to a point, itself among them. */
+    public function node(Point $point): Reach
+    {
+        return $this->reach([$point], Passage::conductors());
+    }
+
+    /**
+     * The shortest way between two points.
+     *
+     * @return ?list<Step>
+     */
+    public function path(Point $from, Point $to, Passage $passage): ?array
+    {
+        return $this->reach([$from], $passage)->wayTo($to);
+    }
+
+    /**
+     * What one must open to part two points: every part that each way between them leads through.
+     *
+     * @return list<Part>
+     */
+    public function between(Point $from, Point $to, Passage $passage): array
+    {
+        $reach = $this->reach([$from], $passage);
+
+        return array_values(array_filter($reach->passed($to), function (Part $part) use ($from, $to): bool {
+            return !$this->reach([$from], Passage::closed(static fn(Part $p): bool => $p->uid === $part->uid))->has($to);
+        }));
+    }
+
+    /**
+     * Groups of terminals that are joined; every terminal with a conductor is in one.
+     *
+     * @return list<Reach>
+     */
+    public function islands(Passage $passage): array
+    {
+        $islands = $seen = [];
+        foreach (array_keys($this->ending) as $key) {
+            if (!isset($seen[$key])) {
+                $islands[] = $island = $this->reach([Point::read((string) $key)], $passage);
+                foreach ($island->points() as $point) {
+                    $seen[(string) $point] = true;
+                }
+            }
+        }
+
+        return $islands;
+    }
+}

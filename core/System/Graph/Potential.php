@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Graph;
+
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/**
+ * What stands at potential while parts are open: the positive, or line, side, followed from the sources.
+ *
+ * Conductors and closed switching parts join both ways; chargers, regulators and inverters carry one way. A part that is open carries nothing
+ * through; a battery that is open is no source, and opens its series string.
+ */
+final readonly class Potential
+{
+    /**
+     * @param array<string, true> $open   uids, batteries of opened strings among them
+     */
+    private function __construct(private Graph $graph, private bool $engine, private array $open, private ?Reach $reached)
+    {
+    }
+
+    /**
+     * @param list<string> $open uids
+     */
+    public static function of(Graph $graph, array $open, bool $sun, bool $engine, bool $shore, bool $generator): self
+    {
+        $opened = self::withStrings($graph, array_fill_keys($open, true));
+        $queue = [];
+        foreach ($graph->parts as $uid => $part) {
+            $source = match ($part->kind) {
+                PartKind::Battery => 'plus',
+                PartKind::Panel => $sun ? 'plus' : null,
+                PartKind::Alternator => $engine ? 'plus' : null,
+                PartKind::ShoreInlet => $shore || $generator ? 'ac_out' : null,
+                default => null,
+            };
+            if ($source !== null && !isset($opened[$uid])) {
+                $queue[] = Point::of((string) $uid, $source);
+            }
+        }
+        $self = new self($graph, $engine, $opened, null);
+
+        return new self($graph, $engine, $opened, $graph->reach($queue, $self->closed()->carried()));
+    }
+
+    /**
+     * @return list<string> uids of parts with a terminal at potential, sorted as bytes
+     */
+    public function live(): array
+    {
+        $uids = array_map(strval(...), array_keys($this->reached?->parts() ?? []));
+        sort($uids, SORT_STRING);
+
+        return $uids;
+    }
+
+    /**
+     * @return list<array{uid: string, rule: string}> regulators and alternators that run with no battery to hold them, by uid
+     */
+    public function endangered(): array
+    {
+        $found = [];
+        foreach ($this->graph->parts as $uid => $part) {
+            if ($part->kind === PartKind::Regulator && $this->reached?->has(Point::of((string) $uid, 'pv_plus')) === true && !$this->joinsBattery((string) $uid, 'battery_plus')) {
+                $found[] = ['uid' => (string) $uid, 'rule' => 'regulator-loses-battery'];
+            } elseif ($part->kind === PartKind::Alternator && $this->engine && !isset($this->open[$uid]) && !$this->joinsBattery((string) $uid, 'plus')) {
+                $found[] = ['uid' => (string) $uid, 'rule' => 'alternator-loses-load'];
+            }
+        }
+        usort($found, static fn(array $a, array $b): int => strcmp($a['uid'], $b['uid']));
+
+        return $found;
+    }
+
+    private function joinsBattery(string $uid, string $terminal): bool
+    {
+        foreach ($this->graph->reach([Point::of($uid, $terminal)], $this->closed())->points() as $point) {
+            if ($point->terminal === 'plus' && $this->graph->parts[$point->uid]->kind === PartKind::Battery && !isset($this->open[$point->uid])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function closed(): Passage
+    {
+        return Passage::closed(fn(Part $part): bool => isset($this->open[$part->uid]), $this->engine);
+    }
+
+    /**
+     * A battery that is open takes with it those in its string: joined from one's plus to the other's minus.
+     *
+     * @param array<string, true> $open
+     *
+     * @return array<string, true>
+     */
+    private static function withStrings(Graph $graph, array $open): array
+    {
+        $next = [];
+        foreach ($graph->islands(Passage::conductors()) as $joined) {
+            $poles = ['plus' => [], 'minus' => []];
+            foreach ($joined->points() as $point) {
+                if (isset($poles[$point->terminal]) && $graph->parts[$point->uid]->kind === PartKind::Battery) {
+                    $poles[$point->terminal][] = $point->uid;
+                }
+            }
+            foreach ($poles['plus'] as $below) {
+                foreach ($poles['minus'] as $above) {
+                    $next[$below][] = $above;
+                    $next[$above][] = $below;
+                }
+            }
+        }
+        $queue = array_values(array_filter(array_map(strval(...), array_keys($open)), static fn(string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery));
+        while ($queue !== []) {
+            $uid = array_pop($queue);
+            foreach ($next[$uid] ?? [] as $other) {
+                if (!isset($open[$other])) {
+                    $open[$other] = true;
+                    $queue[] = $other;
+                }
+            }
+        }
+
+        return $open;
+    }
+}

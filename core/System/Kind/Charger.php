@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\Setting\Parameter;
+use Pebblefell\System\Sheet\DataField as F;
+
+/** What puts charge into the house bank by itself and has charge settings. */
+abstract class Charger extends Kind
+{
+    /** What a charger can do for lithium: nothing, a ready profile, or volts set by hand. */
+    public const LITHIUM = ['none', 'preset', 'custom'];
+
+    public function isCharger(): bool
+    {
+        return true;
+    }
+
+    public function settings(): array
+    {
+        return [
+            Parameter::Absorption, Parameter::AbsorptionLimit, Parameter::Float, Parameter::Equalise, Parameter::Rebulk,
+            Parameter::TailCurrent, Parameter::Compensation, Parameter::LowTemperatureCutoff, Parameter::ChargeCurrent,
+        ];
+    }
+
+    /**
+     * @return list<F> what every charging source says about itself
+     */
+    final protected static function charging(): array
+    {
+        return [
+            F::choice('lithium', Charger::LITHIUM),
+            F::flag('equalise_can_disable'),
+            F::flag('cold_cutoff'),
+            F::number('absorption_min_v', 'V', 5, 80),
+            F::number('absorption_max_v', 'V', 5, 80),
+        ];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\Charging\DcdcFit;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Sheet\DataSheet;
+
+/** A DC-DC charger, from the starter side to the house bank. */
+final class Dcdc extends Charger
+{
+    /** What one for a 12 V vehicle takes at its input, V. Common practice. */
+    private const INPUT_FROM_V = 11.0;
+    private const INPUT_TO_V = 16.0;
+
+    public function lines(): array
+    {
+        return [
+            F::number('output_a', 'A', 1, 500)->required(),
+            F::number('output_v', 'V', 5, 100),
+            F::number('input_min_v', 'V', 5, 100),
+            F::number('input_max_v', 'V', 5, 100),
+            F::number('efficiency_pct', '%', 50, 100),
+            F::choice('engine_signal', ['none', 'ignition_wire', 'volts']),
+            F::flag('dial_down'),
+            ...self::charging(),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [...self::pair('input_', Circuit::StarterDc), ...self::pair('output_', Circuit::HouseDc)];
+    }
+
+    public function usual(DataSheet $sheet, string $key, float $systemV): ?float
+    {
+        return match ($key) {
+            'input_min_v' => self::INPUT_FROM_V,
+            'input_max_v' => self::INPUT_TO_V,
+            'efficiency_pct' => DcdcFit::USUAL_EFFICIENCY_PCT,
+            default => parent::usual($sheet, $key, $systemV),
+        };
+    }
+
+    public function carriesWithEngine(): array
+    {
+        return [['input_plus', 'output_plus']];
+    }
+
+    public function settings(): array
+    {
+        return [Parameter::Absorption, Parameter::Float, Parameter::Equalise, Parameter::LowTemperatureCutoff, Parameter::ChargeCurrent];
+    }
+
+    public function telling(): array
+    {
+        return ['output_a', 'lithium'];
+    }
+}

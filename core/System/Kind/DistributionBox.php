@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Sheet\DataSheet;
+
+/** A box of fused circuits. */
+final class DistributionBox extends Kind
+{
+    /** What one is counted at where its rating is not noted, A. Chosen, on the safe side. */
+    private const COUNTED_A = 40.0;
+
+    public function lines(): array
+    {
+        return [
+            F::number('circuits', '', 1, 60)->required(),
+            F::number('rating_a', 'A', 1, 1000),
+            ...self::labelled(),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return self::pair('supply_', Circuit::HouseDc);
+    }
+
+    public function usual(DataSheet $sheet, string $key, float $systemV): ?float
+    {
+        return match ($key) {
+            'rating_a' => self::COUNTED_A,
+            default => parent::usual($sheet, $key, $systemV),
+        };
+    }
+}

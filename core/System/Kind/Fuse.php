@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** A fuse with its holder. */
+final class Fuse extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::number('rating_a', 'A', 0.5, 1000)->required(),
+            F::choice('family', ['blade', 'sf30', 'sf51', 'strip', 'terminal', 'class_t', 'gpv']),
+            F::number('interrupt_a', 'A', 10, 300_000),
+            F::number('max_v', 'V', 5, 1500),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('in', Circuit::Any), new Terminal('out', Circuit::Any)];
+    }
+
+    public function joins(): array
+    {
+        return [['in', 'out']];
+    }
+
+    public function isSundry(): bool
+    {
+        return true;
+    }
+
+    public function breaksOvercurrent(): bool
+    {
+        return true;
+    }
+
+    public function telling(): array
+    {
+        return ['rating_a', 'family', 'interrupt_a'];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+
+/** An old gauge or control panel. */
+final class Gauge extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::text('reads'),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return self::pair('', Circuit::HouseDc);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** An inverter that charges from the mains that it passes on. */
+final class InverterCharger extends Charger
+{
+    public function lines(): array
+    {
+        return [
+            F::number('continuous_w', 'W', 20, 30_000)->required(),
+            F::number('surge_w', 'W', 20, 60_000),
+            F::number('efficiency_pct', '%', 50, 100),
+            F::number('idle_w', 'W', 0, 200),
+            F::number('input_v', 'V', 5, 100),
+            F::number('output_v', 'V', 90, 260),
+            F::number('low_cutoff_v', 'V', 5, 100),
+            F::number('charge_a', 'A', 1, 500)->required(),
+            F::number('transfer_a', 'A', 1, 200),
+            F::flag('supports_supply'),
+            ...self::charging(),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [...self::pair('battery_', Circuit::HouseDc), new Terminal('ac_in', Circuit::ShoreAc, 'shore'), new Terminal('ac_out', Circuit::InverterAc, 'inverting')];
+    }
+
+    public function exclusivePorts(): array
+    {
+        // It either passes the mains through or makes its own.
+        return [['shore', 'inverting']];
+    }
+
+    public function carries(): array
+    {
+        // From the battery only while its mains is dead; with the mains alive its outlets are live from there.
+        return [['ac_in', 'ac_out'], ['ac_in', 'battery_plus'], ['battery_plus', 'ac_out']];
+    }
+
+    public function isInverter(): bool
+    {
+        return true;
+    }
+
+    public function telling(): array
+    {
+        return ['continuous_w', 'charge_a', 'lithium'];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** A relay between the starter and the house side, plain, sensing volts or duty-cycled. */
+final class Isolator extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::choice('method', ['relay', 'volts_sensing', 'duty_cycled', 'diode'])->required(),
+            F::number('rating_a', 'A', 1, 1000),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('starter', Circuit::StarterDc), new Terminal('house', Circuit::HouseDc)];
+    }
+
+    public function joinsWithEngine(): array
+    {
+        return [['starter', 'house']];
+    }
+
+    public function telling(): array
+    {
+        return ['method', 'rating_a'];
+    }
+}

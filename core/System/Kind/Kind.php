@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\Setting\Parameter;
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Sheet\DataSheet;
+use Pebblefell\System\Terminal;
+
+/**
+ * A kind of part: the lines of its data sheet with unit and bounds, its terminals and what it does between them, the boxes that it is set by,
+ * and what is usual where its sheet is silent. Its words stand in lang/NAME/kinds.php, sheets.php and terminals.php.
+ *
+ * The bounds catch slips of the pen, they are not limits of the trade.
+ */
+abstract class Kind
+{
+    /**
+     * @return list<F> its own lines, in reading order
+     */
+    abstract public function lines(): array;
+
+    /**
+     * @return list<Terminal>
+     */
+    abstract public function terminals(): array;
+
+    /**
+     * @return array<string, F> by key, size and weight among them
+     */
+    final public function fields(): array
+    {
+        $fields = [];
+        foreach ([...$this->lines(), ...$this->body()] as $field) {
+            $fields[$field->key] = $field;
+        }
+
+        return $fields;
+    }
+
+    /**
+     * @return list<array{string, string}> pairs of ports of which only one works at a time
+     */
+    public function exclusivePorts(): array
+    {
+        return [];
+    }
+
+    /**
+     * @return list<array{string, string}> terminals that it joins both ways while it is closed
+     */
+    public function joins(): array
+    {
+        return [];
+    }
+
+    /**
+     * @return list<array{string, string}> the same, only while the engine runs
+     */
+    public function joinsWithEngine(): array
+    {
+        return [];
+    }
+
+    /**
+     * @return list<array{string, string}> from where to where it carries one way
+     */
+    public function carries(): array
+    {
+        return [];
+    }
+
+    /**
+     * @return list<array{string, string}> the same, only while the engine runs
+     */
+    public function carriesWithEngine(): array
+    {
+        return [];
+    }
+
+    /**
+     * @return list<Parameter> the boxes that it is set by
+     */
+    public function settings(): array
+    {
+        return [];
+    }
+
+    /**
+     * What stands in where the sheet is silent.
+     *
+     * @param float $systemV of the vehicle, for lines that follow it
+     *
+     * @return ?float null where nothing is usual
+     */
+    public function usual(DataSheet $sheet, string $key, float $systemV): ?float
+    {
+        return match ($key) {
+            'efficiency_pct' => Usual::MAINS_EFFICIENCY_PCT,
+            'output_v', 'input_v' => $systemV,
+            'low_cutoff_v' => Usual::LOW_CUTOFF_V * $systemV / 12.0,
+            'idle_w' => Usual::IDLE_W,
+            'heater_w', 'mass_kg' => 0.0,
+            default => null,
+        };
+    }
+
+    /**
+     * @return list<string> the few lines that a technician wants in a list
+     */
+    public function telling(): array
+    {
+        return array_map(static fn(F $f): string => $f->key, array_slice($this->lines(), 0, 3));
+    }
+
+    /** Puts charge into the house bank by itself and has charge settings. */
+    public function isCharger(): bool
+    {
+        return false;
+    }
+
+    public function isInverter(): bool
+    {
+        return false;
+    }
+
+    /** Sold by the metre or the handful and carries no serial number. */
+    public function isSundry(): bool
+    {
+        return false;
+    }
+
+    /** Opens by itself when the current is too large. */
+    public function breaksOvercurrent(): bool
+    {
+        return false;
+    }
+
+    /**
+     * @return array{Terminal, Terminal}
+     */
+    final protected static function pair(string $prefix, Circuit $circuit): array
+    {
+        return [new Terminal($prefix . 'plus', $circuit), new Terminal($prefix . 'minus', $circuit)];
+    }
+
+    /**
+     * @return list<F> what a switch or a circuit says it is, and what it is
+     */
+    final protected static function labelled(): array
+    {
+        return [
+            F::flag('dead')->ofThisOne(),
+            F::text('label_says')->ofThisOne(),
+            F::text('really_feeds')->ofThisOne(),
+        ];
+    }
+
+    /**
+     * @return list<F> size and weight, which every boxed part has
+     */
+    protected function body(): array
+    {
+        return [
+            F::number('length_mm', 'mm', 1, 5000),
+            F::number('width_mm', 'mm', 1, 5000),
+            F::number('height_mm', 'mm', 1, 5000),
+            F::number('mass_kg', 'kg', 0.001, 1000),
+            F::number('price', '¤', 0, 1_000_000),
+        ];
+    }
+}

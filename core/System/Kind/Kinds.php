@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Terminal;
+
+/** The register of kinds: one class each. They are constants that PHP cannot write as such, so each is made once a run. */
+final class Kinds
+{
+    /** @var array<string, Kind> */
+    private static array $kinds = [];
+
+    /** @var array<string, array<string, DataField>> */
+    private static array $fields = [];
+
+    /** @var array<string, array<string, Terminal>> */
+    private static array $terminals = [];
+
+    public static function of(PartKind $kind): Kind
+    {
+        return self::$kinds[$kind->value] ??= match ($kind) {
+            PartKind::Battery => new Battery(),
+            PartKind::Panel => new Panel(),
+            PartKind::Regulator => new Regulator(),
+            PartKind::Dcdc => new Dcdc(),
+            PartKind::Isolator => new Isolator(),
+            PartKind::Alternator => new Alternator(),
+            PartKind::MainsCharger => new MainsCharger(),
+            PartKind::Converter => new Converter(),
+            PartKind::Inverter => new Inverter(),
+            PartKind::InverterCharger => new InverterCharger(),
+            PartKind::Monitor => new Monitor(),
+            PartKind::LowVoltageDisconnect => new LowVoltageDisconnect(),
+            PartKind::Fuse => new Fuse(),
+            PartKind::Breaker => new Breaker(),
+            PartKind::Busbar => new Busbar(),
+            PartKind::Switch => new SwitchPart(),
+            PartKind::DistributionBox => new DistributionBox(),
+            PartKind::EarthLeakage => new EarthLeakage(),
+            PartKind::ShoreInlet => new ShoreInlet(),
+            PartKind::Gauge => new Gauge(),
+            PartKind::HeatingPad => new HeatingPad(),
+            PartKind::Cable => new Cable(),
+        };
+    }
+
+    /**
+     * @return array<string, DataField> by key, in reading order
+     */
+    public static function fields(PartKind $kind): array
+    {
+        return self::$fields[$kind->value] ??= self::of($kind)->fields();
+    }
+
+    /**
+     * @return array<string, Terminal> by name
+     */
+    public static function terminals(PartKind $kind): array
+    {
+        if (!isset(self::$terminals[$kind->value])) {
+            $list = self::of($kind)->terminals();
+            self::$terminals[$kind->value] = array_combine(array_map(static fn(Terminal $t): string => $t->name, $list), $list);
+        }
+
+        return self::$terminals[$kind->value];
+    }
+}

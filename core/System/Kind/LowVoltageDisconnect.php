@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** An electronic disconnect that opens below a voltage. */
+final class LowVoltageDisconnect extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::number('rating_a', 'A', 1, 1000)->required(),
+            F::number('disconnect_v', 'V', 5, 100),
+            F::number('reconnect_v', 'V', 5, 100),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('supply', Circuit::HouseDc), new Terminal('load', Circuit::HouseDc)];
+    }
+
+    public function joins(): array
+    {
+        return [['supply', 'load']];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** A battery monitor with its shunt. */
+final class Monitor extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::number('shunt_a', 'A', 1, 5000)->required(),
+            F::number('max_v', 'V', 5, 1000),
+            F::number('own_draw_ma', 'mA', 0, 500),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('battery_minus', Circuit::HouseDc), new Terminal('system_minus', Circuit::HouseDc)];
+    }
+}

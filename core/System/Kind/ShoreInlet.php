@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** The inlet of the hook-up. */
+final class ShoreInlet extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::number('rating_a', 'A', 1, 200)->required(),
+            F::number('mains_v', 'V', 90, 260),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('ac_out', Circuit::ShoreAc)];
+    }
+}

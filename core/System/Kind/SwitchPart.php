@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** A switch that is opened by hand. */
+final class SwitchPart extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::number('rating_a', 'A', 1, 2000)->required(),
+            F::number('max_v', 'V', 5, 1500),
+            F::number('poles', '', 1, 4),
+            ...self::labelled(),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('in', Circuit::Any), new Terminal('out', Circuit::Any)];
+    }
+
+    public function joins(): array
+    {
+        return [['in', 'out']];
+    }
+
+    public function isSundry(): bool
+    {
+        return true;
+    }
+}

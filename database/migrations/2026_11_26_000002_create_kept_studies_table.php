@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        // What was simulated of a job as it stands: one row a job, thrown away and made again at will.
+        Schema::create('kept_studies', static function (Blueprint $table): void {
+            $table->foreignId('job_id')->primary()->constrained()->cascadeOnDelete();
+            $table->char('content', 32);
+            $table->mediumText('simulated')->charset('binary');
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('kept_studies');
+    }
+};
