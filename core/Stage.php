@@ -35,6 +35,21 @@ enum Stage: string
         };
     }
 
+    /** The letter that leads to it, after g. */
+    public function key(): string
+    {
+        return match ($this) {
+            self::Survey => 's',
+            self::Loads => 'l',
+            self::Size => 'z',
+            self::Sources => 'o',
+            self::Bank => 'b',
+            self::Balance => 'e',
+            self::Settings => 't',
+            self::Handover => 'h',
+        };
+    }
+
     /** What one must be allowed to do with a job to work there. */
     public function ability(): string
     {

@@ -34,8 +34,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
     Route::delete('/sign-out', [C\SessionController::class, 'destroy'])->middleware('can:change-own-password')->name('sign-out');
     Route::get('/password', [C\PasswordController::class, 'edit'])->middleware('can:change-own-password')->name('password.edit');
     Route::put('/password', [C\PasswordController::class, 'update'])->middleware('can:change-own-password')->name('password.update');
-    Route::view('/keys', 'keys')->middleware('can:read-help')->name('keys');
-    Route::view('/components', 'components-page')->middleware('can:view-components')->name('components');
+    Route::get('/keys', [C\HelpController::class, 'keys'])->middleware('can:read-help')->name('keys');
+    Route::get('/components', [C\HelpController::class, 'components'])->middleware('can:view-components')->name('components');
 
     Route::get('/', [C\JobController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('yard');
     Route::get('/balance.ics', C\CalendarController::class)->middleware(['can:viewAny,' . Job::class])->name('balance.ics');

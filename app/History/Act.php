@@ -6,6 +6,7 @@ namespace App\History;
 
 use App\Models\Activity;
 use App\Models\Handover;
+use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
 
@@ -28,6 +29,14 @@ final readonly class Act
     public function at(): ?CarbonInterface
     {
         return $this->lines->first()?->created_at;
+    }
+
+    /** By the clock on the workshop's wall. */
+    public function when(): string
+    {
+        $at = $this->at();
+
+        return $at === null ? '' : Workshop::current()->local($at)->format('j M Y H:i');
     }
 
     /** "fitted 2 × Kvellin Slate 200 under the desk": it goes on from the name. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Job;
+use App\Policies\JobPolicy;
 use App\Record\Digest;
 use App\Record\Studies;
 use App\Record\UnreadableJob;
@@ -37,6 +38,12 @@ final class Workbench
         $show = Show::forJob($job);
 
         return new self($job, $study, $study->assessment(), $skyline, $show, Lexicon::of($study->system, $show));
+    }
+
+    /** Who works on a stage: a role, and who holds it. */
+    public function whoMay(Stage $stage): string
+    {
+        return JobPolicy::whoMay($stage->ability());
     }
 
     /** The page is read on a phone: its drawings are then made for one. The browser says so by a cookie, see resources/js/width.js. */

@@ -34,7 +34,7 @@ final class StaleEdit extends RuntimeException
 
         return response()->view('errors.stale', [
             'who' => $last?->who() ?? 'someone',
-            'when' => $last?->created_at,
+            'when' => $last?->created_at === null ? '' : Workshop::current()->local($last->created_at)->format('\\A\\t H:i \\o\\n j F. '),
             'action' => $this->request->url(),
             'method' => $this->request->method(),
             'back' => url()->previous(),

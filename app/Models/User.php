@@ -35,6 +35,12 @@ final class User extends Authenticatable
         return $this->roles->contains(static fn(Role $r): bool => in_array($r, $any, true));
     }
 
+    /** Who may give roles. */
+    public function officeNames(): string
+    {
+        return implode(', ', self::namesWith(Role::Office));
+    }
+
     /** "office, planner" */
     public function roleWords(): string
     {

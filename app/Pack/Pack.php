@@ -55,7 +55,17 @@ final readonly class Pack
     /** What stands on the customer's page, HTML. */
     public function body(): string
     {
-        return view('pack.body', ['pack' => $this, 'show' => $this->show, 'say' => $this->say(), 'photoOf' => fn(string $sha256): string => $this->handover->link('pack.photo', ['sha256' => $sha256], false)])->render();
+        return view('pack.body', [
+            ...$this->shown(), 'photoOf' => fn(string $sha256): string => $this->handover->link('pack.photo', ['sha256' => $sha256], false),
+        ])->render();
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function shown(): array
+    {
+        return ['pack' => $this, 'page' => new PackPage($this), 'show' => $this->show, 'say' => $this->say()];
     }
 
     /**
@@ -86,7 +96,7 @@ final readonly class Pack
             'defaultPaperSize' => $this->system->region === Region::NorthAmerica ? 'letter' : 'a4',
         ]);
         $dompdf = new Dompdf($options);
-        $dompdf->loadHtml(view('pack.pdf', ['pack' => $this])->render(), 'UTF-8');
+        $dompdf->loadHtml(view('pack.pdf', [...$this->shown(), 'photoOf' => $this->photoUri(...)])->render(), 'UTF-8');
         $dompdf->render();
         $dompdf->addInfo('Title', $this->system->title);
         $canvas = $dompdf->getCanvas();

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Exceptions\Handling;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\LibraryPart;
+use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Words\Lexicon;
@@ -41,6 +46,8 @@ final class AppServiceProvider extends ServiceProvider
         // Pages without a job read in metric, the library in the workshop's units; a job's pages replace it by their region's.
         View::share('show', new Show(Units::Metric));
         View::share('say', Lexicon::plain());
+        View::share('models', ['customer' => Customer::class, 'job' => Job::class, 'library' => LibraryPart::class, 'user' => User::class, 'workshop' => Workshop::class, 'roles' => Role::cases()]);
+        View::composer(['errors.500', 'errors::500'], static fn(\Illuminate\View\View $view): mixed => $view->with('reference', Handling::reference()));
         View::composer('library.edit', static fn(): mixed => View::share('show', new Show(Workshop::current()->region->units(), Workshop::current()->currency)));
     }
 }

@@ -50,7 +50,8 @@ final class HoursText
         return (float) $whole + ($minutes !== null ? (int) $minutes / 60 : ($decimals !== null ? (float) "0.$decimals" : 0.0));
     }
 
-    private static function clock(float $hour): string
+    /** "7" or "18:30". */
+    public static function clock(float $hour): string
     {
         $minutes = (int) round($hour * 60);
 

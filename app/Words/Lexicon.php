@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use BackedEnum;
+use Illuminate\Support\HtmlString;
 use Illuminate\Translation\MessageSelector;
 use Pebblefell\Assessment\StageState;
 use Pebblefell\Balance\BenchCharger;
@@ -175,6 +176,46 @@ final class Lexicon
 
         // A word of another file, or a sentence of a table that was read, speaks for itself.
         return $said === "refusals.$refused->key" ? $this->word($refused->key, $refused->args) : $said;
+    }
+
+    /**
+     * A month by its name.
+     *
+     * @param ?int $letters so many of it; null: all
+     */
+    public function month(int $month, ?int $letters = null): string
+    {
+        return mb_substr($this->word("months.$month"), 0, $letters);
+    }
+
+    /** The few words about a part that a technician wants in a list. */
+    public function about(Part $part): string
+    {
+        return PartWords::of($part, $this->show, $this);
+    }
+
+    /** A line of a part's data sheet, where it is noted: "of 150 V". */
+    public function line(Part $part, string $key, string $before = ''): string
+    {
+        $value = $part->data->number($key);
+
+        return $value === null ? ($before === '' ? '–' : '') : $before . $this->show->text($value, $part->kind->fields()[$key]->unit);
+    }
+
+    /**
+     * Figures that something rests on, as a list.
+     *
+     * @param list<Figure> $figures
+     */
+    public function inputs(array $figures): HtmlString
+    {
+        return HowTree::of($figures, $this->show, $this);
+    }
+
+    /** How a figure comes about, to be opened. */
+    public function how(Figure $figure, bool $left = false): HtmlString
+    {
+        return HowTree::opened($figure, $this->show, $this, $left);
     }
 
     private function keyed(string $of, string|Word $word): string

@@ -21,6 +21,14 @@ final readonly class Skyline
     {
     }
 
+    /**
+     * @return list<array{Stage, StageState}> in order
+     */
+    public function stages(): array
+    {
+        return array_map(fn(Stage $s): array => [$s, $this->states[$s->value]], Stage::cases());
+    }
+
     public static function of(Assessment $assessment, Progress $progress): self
     {
         $states = [];

@@ -46,6 +46,16 @@ final readonly class BayFit
         return new self($bay, $block, $wanted, $most, array_slice($best, 0, $wanted), $lack > 0.0 ? $lack : null);
     }
 
+    public function gapMm(): float
+    {
+        return self::GAP_MM;
+    }
+
+    public function headroomMm(): float
+    {
+        return self::HEADROOM_MM;
+    }
+
     public function fits(): bool
     {
         return $this->most >= $this->wanted;

@@ -163,6 +163,12 @@ final readonly class ArrayFit
             : new Figure('full-sun-current', $this->chargeAUnclipped, 'A', 'full-sun-current-pwm', [$this->shortCircuit()], 'first-principles');
     }
 
+    /** The regulator passes on less than the array could give. */
+    public function isClipped(): bool
+    {
+        return $this->chargeAUnclipped > $this->chargeA + 0.05;
+    }
+
     /**
      * @param string $subject uid of the regulator
      *

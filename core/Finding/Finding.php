@@ -42,6 +42,12 @@ final readonly class Finding
         return implode(';', [$this->severity->value, ...array_map(static fn(Figure $f): string => sprintf('%.4g', $f->value), $this->figures)]);
     }
 
+    /** Where it stands on a page. */
+    public function anchor(): string
+    {
+        return 'finding-' . trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($this->key())), '-');
+    }
+
     /** One press does what the remedy says. */
     public function appliesItself(): bool
     {

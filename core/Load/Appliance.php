@@ -56,6 +56,12 @@ final readonly class Appliance
         );
     }
 
+    /** Its name, and how many: "Laptop ×2". */
+    public function called(): string
+    {
+        return $this->name . ($this->quantity > 1.0 ? ' ×' . (int) $this->quantity : '');
+    }
+
     /** Watts of all of them at an hour, duty ignored: what the cable and the inverter must stand. */
     public function peakWattsAt(float $hour): float
     {

@@ -30,6 +30,12 @@ return [
         'vacuum' => 'Staubsauger',
         'breathing' => 'Beatmungsgerät',
     ],
+    'does' => [
+        'heats' => 'heizt',
+        'cools' => 'kühlt',
+        'keeps_cold' => 'hält kalt',
+        'other' => 'nichts davon',
+    ],
     'tells' => [
         'cool' => 'klima|kühlung',
         'fridge' => 'kühlschrank|kühlbox|gefrier',

@@ -84,6 +84,8 @@ return [
         'fuses' => 'Sicherungen',
         'generator-alone' => 'Generator allein',
         'generator-with-the-inverter-s-help' => 'Generator mit Hilfe des Wechselrichters',
+        'heat-in-the-links' => 'Wärme in den Verbindern',
+        'lost-in-the-links' => 'Verlust in den Verbindern',
         'heat-at-full-power' => 'Wärme bei voller Leistung',
         'held-at' => 'gehalten auf',
         'hot-working-volts' => 'Arbeitsspannung bei Hitze',
@@ -168,6 +170,10 @@ return [
         'years' => 'Jahre',
     ],
     'formulas' => [
+        'covered' => 'Ertrag des geplanten Modulfelds ÷ Bedarf, schlechtester Reisemonat',
+        'ah-a-day' => 'Wh am Tag ÷ Systemspannung',
+        'lost-in-the-links' => 'Wärme in den Verbindern ÷ Last',
+        'heat-in-the-links' => 'Summe von I² × R über die Verbinder',
         'blocks' => 'Spannung nach Datenblatt × Blöcke in Reihe',
         'cells' => 'Spannung je Zelle × Zellen in Reihe',
         'strings' => 'Datenblatt × Stränge parallel',
@@ -230,6 +236,8 @@ return [
         'years' => 'das Kleinere aus Lebensdauer und Zyklen × nutzbare Energie ÷ Energie im Jahr',
     ],
     'sources' => [
+        'nodal-1975' => 'Knotenanalyse: Ho, Ruehli & Brennan 1975',
+        'joule' => 'Joulesches Gesetz',
         'end-of-life' => '80 % als Lebensende: Praxis nach IEEE 450; die Gerade ist eine Annahme',
         'fao' => 'FAO-56 Gl. 21–25; Hay & Davies 1980',
         'sun-sizing' => 'FAO-56; Collares-Pereira & Rabl 1979; Erbs et al. 1982; Hay & Davies 1980',

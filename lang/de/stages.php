@@ -26,4 +26,6 @@ return [
         'handover' => 'Die Übergabemappe ausgeben',
     ],
     'handed_over' => 'Übergeben',
+    'stops' => '{1} :count Halt|[2,*] :count Halte',
+    'fixes' => '{1} :count Mangel|[2,*] :count Mängel',
 ];

@@ -30,6 +30,12 @@ return [
         'vacuum' => 'Vacuum cleaner',
         'breathing' => 'Breathing machine',
     ],
+    'does' => [
+        'heats' => 'heats',
+        'cools' => 'cools',
+        'keeps_cold' => 'keeps things cold',
+        'other' => 'neither',
+    ],
     'tells' => [
         'cool' => 'air con|cooling',
         'fridge' => 'fridge|freezer',

@@ -84,6 +84,8 @@ return [
         'fuses' => 'fuses',
         'generator-alone' => 'generator alone',
         'generator-with-the-inverter-s-help' => 'generator with the inverter’s help',
+        'heat-in-the-links' => 'heat in the links',
+        'lost-in-the-links' => 'lost in the links',
         'heat-at-full-power' => 'heat at full power',
         'held-at' => 'held at',
         'hot-working-volts' => 'hot working volts',
@@ -168,6 +170,10 @@ return [
         'years' => 'years',
     ],
     'formulas' => [
+        'covered' => 'planned array’s yield ÷ need, poorest travelled month',
+        'ah-a-day' => 'Wh a day ÷ system volts',
+        'lost-in-the-links' => 'heat in the links ÷ load',
+        'heat-in-the-links' => 'sum of I² × R over the links',
         'blocks' => 'data sheet volts × blocks in series',
         'cells' => 'volts a cell × cells in series',
         'strings' => 'data sheet × strings in parallel',
@@ -230,6 +236,8 @@ return [
         'years' => 'the smaller of service life and cycles × usable energy ÷ energy a year',
     ],
     'sources' => [
+        'nodal-1975' => 'nodal analysis: Ho, Ruehli & Brennan 1975',
+        'joule' => 'Joule’s law',
         'end-of-life' => '80 % as end of life: IEEE 450 practice; the straight line is an assumption',
         'fao' => 'FAO-56 eq. 21–25; Hay & Davies 1980',
         'sun-sizing' => 'FAO-56; Collares-Pereira & Rabl 1979; Erbs et al. 1982; Hay & Davies 1980',

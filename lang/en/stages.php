@@ -26,4 +26,6 @@ return [
         'handover' => 'Issue the handover pack',
     ],
     'handed_over' => 'Handed over',
+    'stops' => '{1} :count stop|[2,*] :count stops',
+    'fixes' => '{1} :count fix|[2,*] :count fixes',
 ];

@@ -7,14 +7,17 @@
     @endif
     @if ($jobs->isNotEmpty())
         <h2 class="mt-5">Jobs</h2>
-        <ul>@foreach ($jobs as $found)<li class="py-1"><a href="{{ route('jobs.show', $found) }}">{{ $found->title }}</a> <span class="muted">{{ $found->number }} · {{ $found->customer?->name }}</span></li>@endforeach</ul>
+        <ul>@foreach ($jobs as $found)<li class="py-1"><a href="{{ route('jobs.show', $found) }}">{{ $found->title }}</a> <span
+            class="muted">{{ $found->number }} · {{ $found->customer?->name }}</span></li>@endforeach</ul>
     @endif
     @if ($parts->isNotEmpty())
         <h2 class="mt-5">Parts in jobs</h2>
-        <ul>@foreach ($parts as $part)<li class="py-1"><a href="{{ route('parts.edit', [$part->job, $part]) }}">{{ $part->name() }}</a> <span class="num">{{ $part->serial }}</span> <span class="muted">in {{ $part->job?->title }}</span></li>@endforeach</ul>
+        <ul>@foreach ($parts as $part)<li class="py-1"><a href="{{ route('parts.edit', [$part->job, $part]) }}">{{ $part->name() }}</a> <span
+            class="num">{{ $part->serial }}</span> <span class="muted">in {{ $part->job?->title }}</span></li>@endforeach</ul>
     @endif
     @if ($library->isNotEmpty())
         <h2 class="mt-5">Parts library</h2>
-        <ul>@foreach ($library as $part)<li class="py-1"><a href="{{ route('library.edit', $part) }}">{{ $part->name() }}</a> <span class="muted">{{ $say->name($part->kind) }}</span></li>@endforeach</ul>
+        <ul>@foreach ($library as $part)<li class="py-1"><a href="{{ route('library.edit', $part) }}">{{ $part->name() }}</a> <span
+            class="muted">{{ $say->name($part->kind) }}</span></li>@endforeach</ul>
     @endif
 </x-layout>

@@ -11,9 +11,11 @@
         @if (count($accounts) > 0)
             <div class="section">
                 <h2>This is a demonstration</h2>
-                <p class="muted">Everything in it is invented. The password of each account is <span class="num">{{ Database\Seeders\DemoSeeder::PASSWORD }}</span>.</p>
+                <p class="muted">Everything in it is invented. The password of each account is <span
+                    class="num">{{ Database\Seeders\DemoSeeder::PASSWORD }}</span>.</p>
                 <table class="mt-3"><thead class="sr-only"><tr><th scope="col">Role</th><th scope="col">Account</th></tr></thead>
-                    <tbody>@foreach ($accounts as $account)<tr><td>{{ ucfirst($account->roleWords()) }}</td><td class="num">{{ $account->email }}</td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($accounts as $account)<tr><td>{{ ucfirst($account->roleWords()) }}</td><td class="num">{{ $account->email }}</td></tr>
+                        @endforeach</tbody>
                 </table>
             </div>
         @endif

@@ -1,24 +1,40 @@
-@php($workshop = App\Models\Workshop::current())
 <x-layout title="Yard">
     <div class="stage-head"><h1>What needs me now?</h1><span class="aside">{{ $workshop->name }}</span>
-        @can('create', App\Models\Job::class)<span class="right actions mt-0!"><a class="btn" href="{{ route('jobs.create') }}" data-add>Open a job</a><a class="btn link" href="{{ route('jobs.import') }}">Take in a job file</a></span>@endcan</div>
+        @can('create', $models['job'])<span class="right actions mt-0!"><a class="btn" href="{{ route('jobs.create') }}" data-add>Open a job</a><a
+            class="btn link" href="{{ route('jobs.import') }}">Take in a job file</a></span>@endcan</div>
     @if ($waits !== [])
-        <div class="mt-4"><h2>Waits</h2><ul class="waits">@foreach (array_slice($waits, 0, 8) as $w)<li><a href="{{ route('balance', $w['job']) }}">{{ $w['job']->title }}</a>: {{ $w['words'] }} @if (in_array($w['mark'], ['now', 'over'], true))<span class="tag look">{{ $w['mark'] }}</span>@elseif ($w['at'])<span class="muted">{{ $w['mark'] === 'due' ? 'due ' . $workshop->local($w['at'])->format('j M Y') : 'until about ' . $workshop->local($w['at'])->format('j M H:i') }}</span>@endif</li>@endforeach</ul><p class="small mt-3"><a class="inline-block py-1" href="{{ route('balance.ics') }}">As a calendar file</a></p></div>
+        <div class="mt-4"><h2>Waits</h2><ul class="waits">@foreach (array_slice($waits, 0, 8) as $w)<li><a
+            href="{{ route('balance', $w['job']) }}">{{ $w['job']->title }}</a>: {{ $w['words'] }} @if (in_array($w['mark'], ['now', 'over'], true))<span
+            class="tag look">{{ $w['mark'] }}</span>
+            @elseif ($w['at'])<span class="muted">{{ $w['mark'] === 'due' ? 'due ' . $workshop->local($w['at'])->format('j M Y') : 'until about ' .
+                $workshop->local($w['at'])->format('j M H:i') }}</span>@endif</li>@endforeach</ul><p class="small mt-3"><a class="inline-block py-1"
+            href="{{ route('balance.ics') }}">As a calendar file</a></p></div>
     @endif
     @if ($jobs->isEmpty())
         <div class="mt-6"><x-empty title="No jobs yet"><p>Open one: customer, vehicle, and how they travel. The rest follows stage by stage.</p></x-empty></div>
     @else
         <table class="mt-4 stack">
             <caption class="sr-only">Jobs, last changed first</caption>
-            <thead><tr><th scope="col">Job</th><th scope="col">How far</th><th scope="col">Next</th><th scope="col">To decide</th><th scope="col">Changed</th></tr></thead>
+            <thead><tr><th scope="col">Job</th><th scope="col">How far</th><th scope="col">Next</th><th scope="col">To decide</th><th scope="col">Changed</th>
+                </tr></thead>
             <tbody>
             @foreach ($jobs as $job)
                 <tr class="yard-row">
-                    <td><a class="title" href="{{ route('jobs.show', $job) }}">{{ $job->title }}</a><div class="small muted">{{ $job->number }} · {{ $job->customer?->name }}</div></td>
-                    <td data-label="How far"><span class="stones">@foreach ($job->digest['states'] ?? [] as $state)<x-stone :state="$state" />@endforeach</span><span class="sr-only">{{ count(array_filter($job->digest['states'] ?? [], fn ($s) => $s === 'done')) }} of {{ count($job->digest['states'] ?? []) }} stages done</span></td>
-                    <td data-label="Next">@if ($job->isUnreadable())<a class="text-rust" href="{{ route('survey', $job) }}">Cannot be read: {{ $job->digest['unreadable']['message'] }}</a>@elseif ($job->digest['finished'] ?? false)<span class="muted">{{ $job->digest['next'] }}</span>@else<a href="{{ route($job->digest['stage'] ?? 'survey', $job) }}">{{ $job->digest['next'] ?? '' }}</a>@endif</td>
-                    <td data-label="To decide" class="whitespace-nowrap">@if ($job->digest['stops'] ?? 0)<span class="tag out">{{ $job->digest['stops'] }} stop{{ $job->digest['stops'] === 1 ? '' : 's' }}</span> @endif @if ($job->digest['fixes'] ?? 0)<span class="tag look">{{ $job->digest['fixes'] }} fix{{ $job->digest['fixes'] === 1 ? '' : 'es' }}</span>@endif</td>
-                    <td data-label="Changed" class="small muted whitespace-nowrap">{{ $job->updated_at ? $workshop->local($job->updated_at)->format('j M Y') : '' }}</td>
+                    <td><a class="title" href="{{ route('jobs.show', $job) }}">{{ $job->title }}</a>
+                        <div class="small muted">{{ $job->number }} · {{ $job->customer?->name }}</div></td>
+                    <td data-label="How far"><span class="stones">@foreach ($job->digest['states'] ?? [] as $state)<x-stone :state="$state" />@endforeach</span>
+                        <span class="sr-only">{{ count(array_filter($job->digest['states'] ?? [], fn ($s) => $s === 'done')) }} of
+                            {{ count($job->digest['states'] ?? []) }} stages done</span></td>
+                    <td data-label="Next">@if ($job->isUnreadable())<a class="text-rust" href="{{ route('survey', $job) }}">Cannot be read:
+                        {{ $job->digest['unreadable']['message'] }}</a>@elseif ($job->digest['finished'] ?? false)<span
+                        class="muted">{{ $job->digest['next'] }}</span>@else<a
+                        href="{{ route($job->digest['stage'] ?? 'survey', $job) }}">{{ $job->digest['next'] ?? '' }}</a>@endif</td>
+                    <td data-label="To decide" class="whitespace-nowrap">
+                        @if ($job->digest['stops'] ?? 0)<span class="tag out">{{ trans_choice('stages.stops', $job->digest['stops']) }}</span> @endif
+                        @if ($job->digest['fixes'] ?? 0)<span class="tag look">{{ trans_choice('stages.fixes', $job->digest['fixes']) }}</span>@endif
+                    </td>
+                    <td data-label="Changed" class="small muted whitespace-nowrap">{{ $job->updated_at ? $workshop->local($job->updated_at)->format('j M Y') :
+                        '' }}</td>
                 </tr>
             @endforeach
             </tbody>

@@ -9,7 +9,6 @@ use App\Models\Job;
 use App\Record\JobFiles;
 use App\Record\Studies;
 use Database\Seeders\DatabaseSeeder;
-use Illuminate\Support\Str;
 use Pebblefell\Region\Region;
 use Pebblefell\Stage;
 use Symfony\Component\Process\Process;
@@ -46,7 +45,7 @@ final class OneTruthTest extends TestCase
                 $shown = [];
                 foreach ($assessment->at($stage) as $verdict) {
                     $shown[] = $verdict->finding->key();
-                    self::assertGreaterThan(0, $page->count('//section[@id="finding-' . Str::slug($verdict->finding->key()) . '"]'), "$job->title, $stage->value: " . $verdict->finding->key());
+                    self::assertGreaterThan(0, $page->count('//section[@id="' . $verdict->finding->anchor() . '"]'), "$job->title, $stage->value: " . $verdict->finding->key());
                 }
                 self::assertSame([], array_diff($shown, $told[$stage->value] ?? []), "$job->title, $stage->value");
                 self::assertSame($stage === Stage::Handover ? count($assessment->verdicts) : count($shown), $page->count('//section[@class="finding"]'), "$job->title, $stage->value shows no more");

@@ -136,7 +136,7 @@ final class SaidAgainTest extends TestCase
         $add = fn(array $sheet): mixed => $this->post("/jobs/$job->id/parts", ['kind' => 'busbar', 'count' => 1, 'fate' => 'keep', 'data' => ['rating_a' => '100', ...$sheet]]);
         // A stud of 3 to 16 mm: a tenth of an inch is too little, a quarter is a stud.
         $add(['stud_mm' => '0.1'])->assertSessionHasErrors(['data.stud_mm' => "Must be between 0.12\u{202F}in and 0.63\u{202F}in."]);
-        $add(['mass_kg' => '9999'])->assertSessionHasErrors(['data.mass_kg' => "Must be between 0\u{202F}lb and 2\u{202F}205\u{202F}lb."]);
+        $add(['mass_kg' => '9999'])->assertSessionHasErrors(['data.mass_kg' => "Must be between 0.002\u{202F}lb and 2\u{202F}205\u{202F}lb."]);
         $add(['stud_mm' => '0.25'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(6.35, $job->parts()->firstOrFail()->data['stud_mm'], 1e-9);
     }

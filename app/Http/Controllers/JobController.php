@@ -15,10 +15,14 @@ use App\Models\Job;
 use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Workshop;
+use App\Words\Lexicon;
+use App\Words\Show;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Pebblefell\Region\Region;
+use Pebblefell\System\Vehicle;
 
 final class JobController extends Controller
 {
@@ -27,12 +31,12 @@ final class JobController extends Controller
     {
         $jobs = Job::query()->with('customer')->orderByDesc('updated_at')->orderByDesc('id')->simplePaginate((int) config('pebblefell.page'));
 
-        return view('yard', ['jobs' => $jobs, 'waits' => Waits::all()]);
+        return view('yard', ['workshop' => Workshop::current(), 'jobs' => $jobs, 'waits' => Waits::all()]);
     }
 
     public function create(): View
     {
-        return view('jobs.edit', ['job' => new Job(['region' => null]), ...$this->choices()]);
+        return view('jobs.edit', ['job' => new Job(['region' => null]), ...$this->choices(new Show(Workshop::current()->region->units()))]);
     }
 
     public function store(JobRequest $request, AddParts $addParts): RedirectResponse
@@ -58,7 +62,9 @@ final class JobController extends Controller
 
     public function edit(Job $job): View
     {
-        return Workbench::of($job)->view('jobs.edit', null, $this->choices());
+        $bench = Workbench::of($job);
+
+        return $bench->view('jobs.edit', null, $this->choices($bench->show));
     }
 
     public function update(JobRequest $request, Job $job): RedirectResponse
@@ -90,12 +96,17 @@ final class JobController extends Controller
     /**
      * @return array<string, mixed>
      */
-    private function choices(): array
+    private function choices(Show $units): array
     {
+        $say = Lexicon::plain();
+
         return [
             'customers' => Customer::query()->orderBy('name')->limit(500)->pluck('name', 'id'),
             'places' => Place::query()->orderBy('name')->pluck('name', 'id'),
             'workshop' => Workshop::current(),
+            'units' => $units,
+            'regions' => array_combine(array_column(Region::cases(), 'value'), array_map($say->name(...), Region::cases())),
+            'vehicleKinds' => array_combine(Vehicle::KINDS, array_map(static fn(string $k): string => str_replace('_', ' ', $k), Vehicle::KINDS)),
         ];
     }
 }

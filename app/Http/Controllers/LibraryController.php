@@ -19,6 +19,7 @@ final class LibraryController extends Controller
         $kind = $request->kind();
 
         return view('library.index', [
+            'kinds' => PartKind::cases(),
             'kind' => $kind,
             'counts' => LibraryPart::query()->toBase()->selectRaw('kind, COUNT(*) AS n')->groupBy('kind')->pluck('n', 'kind'),
             'parts' => LibraryPart::query()->when($kind !== null, static fn($q) => $q->where('kind', $kind?->value))
@@ -30,7 +31,7 @@ final class LibraryController extends Controller
     {
         $kind = $request->kind() ?? PartKind::Battery;
 
-        return view('library.edit', ['part' => new LibraryPart(['kind' => $kind, 'make' => '', 'model' => '', 'data' => []])]);
+        return view('library.edit', ['kinds' => PartKind::cases(), 'part' => new LibraryPart(['kind' => $kind, 'make' => '', 'model' => '', 'data' => []])]);
     }
 
     public function store(LibraryPartRequest $request): RedirectResponse
@@ -42,7 +43,7 @@ final class LibraryController extends Controller
 
     public function edit(LibraryPart $libraryPart): View
     {
-        return view('library.edit', ['part' => $libraryPart]);
+        return view('library.edit', ['kinds' => PartKind::cases(), 'part' => $libraryPart]);
     }
 
     public function update(LibraryPartRequest $request, LibraryPart $libraryPart): RedirectResponse

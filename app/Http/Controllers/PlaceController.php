@@ -8,11 +8,14 @@ use App\Http\Requests\CsvRequest;
 use App\Http\Requests\PlaceRequest;
 use App\Models\Job;
 use App\Models\Place;
+use App\Models\Workshop;
 use App\Words\Lexicon;
+use App\Words\Show;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\Place as CorePlace;
 use Pebblefell\Trip\WeatherFile;
 
 final class PlaceController extends Controller
@@ -26,7 +29,9 @@ final class PlaceController extends Controller
 
     public function edit(Place $place): View
     {
-        return view('workshop.place', ['place' => $place]);
+        return view('workshop.place', [
+            'place' => $place, 'units' => new Show(Workshop::current()->region->units()), 'assumedClearness' => CorePlace::ASSUMED_CLEARNESS,
+        ]);
     }
 
     /** Sky and cold by month out of a weather file in the open EPW format. */

@@ -8,14 +8,18 @@ use App\Http\Requests\WorkshopRequest;
 use App\Models\Job;
 use App\Models\Place;
 use App\Models\Workshop;
+use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Pebblefell\Region\Region;
 
 final class WorkshopController extends Controller
 {
     public function edit(): View
     {
-        return view('workshop.edit', ['workshop' => Workshop::current(), 'places' => Place::query()->orderBy('name')->get()]);
+        return view('workshop.edit', [
+            'regions' => array_combine(array_column(Region::cases(), 'value'), array_map(Lexicon::plain()->name(...), Region::cases())),
+            'workshop' => Workshop::current(), 'places' => Place::query()->orderBy('name')->get()]);
     }
 
     public function update(WorkshopRequest $request): RedirectResponse

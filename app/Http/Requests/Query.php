@@ -17,7 +17,7 @@ use Illuminate\Validation\ValidationException;
 abstract class Query extends FormRequest
 {
     /** Where a fault is noted for the middleware that sets the answer's status. */
-    public const FAULTY = 'query_is_faulty';
+    public const FAULTY = 'faulty_query';
 
     protected function failedValidation(Validator $validator): void
     {

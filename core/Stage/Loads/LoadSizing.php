@@ -78,6 +78,12 @@ final readonly class LoadSizing
         return new Figure('energy-a-day-at-the-battery', $this->budget->energyWhDay, 'Wh', 'energy-a-day-at-the-battery', $inputs, 'first-principles');
     }
 
+    /** Ah a day at the battery. */
+    public function ampHours(): Figure
+    {
+        return new Figure('ah-a-day', $this->budget->energyAhDay(), 'Ah', 'ah-a-day', [$this->energy(), Figure::given('system-volts', $this->budget->systemV, 'V')], 'first-principles');
+    }
+
     /** Share of the day's energy that goes into what heats or cools, 0 to 1. */
     public function heatingAndCoolingShare(): float
     {

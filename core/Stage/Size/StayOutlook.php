@@ -35,6 +35,25 @@ final readonly class StayOutlook
         return $found === null && $planned === null ? null : new self($stay, $month, $found, $planned);
     }
 
+    /**
+     * @return array<string, Outcome> found and planned, as far as there is a bank
+     */
+    public function cases(): array
+    {
+        return array_filter(['found' => $this->found, 'planned' => $this->planned]);
+    }
+
+    /** The plan, or what was found where nothing is planned. */
+    public function main(): ?Outcome
+    {
+        return $this->planned ?? $this->found;
+    }
+
+    public function days(): int
+    {
+        return count($this->main()->days ?? []);
+    }
+
     /** The month of the stay: as chosen, else the poorest travelled one. */
     public static function month(Study $study, Stay $stay): int
     {

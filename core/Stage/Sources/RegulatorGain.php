@@ -51,6 +51,11 @@ final readonly class RegulatorGain
     }
 
     /** Share by which MPPT is ahead, 0 and up. */
+    public function gainPct(): float
+    {
+        return 100.0 * $this->gain();
+    }
+
     public function gain(): float
     {
         return $this->pwmWh > 0.0 ? max(0.0, $this->mpptWh / $this->pwmWh - 1.0) : 0.0;

@@ -119,6 +119,12 @@ final readonly class SunSizing
         ], 'fao');
     }
 
+    /** The same as a figure. */
+    public function covered(): Figure
+    {
+        return new Figure('covered', 100.0 * $this->coverage(), '%', 'covered', array_values(array_filter([$this->needed()])), 'first-principles');
+    }
+
     /** Share of the need that the planned array covers in the ruling month, 0 and up. */
     public function coverage(): float
     {

@@ -1,9 +1,8 @@
 @props(['acts', 'job'])
-@inject('time', App\Words\WorkshopTime::class)
 <ol class="acts mt-3">
     @foreach ($acts as $act)
         <li class="act">
-            <span class="act-when num">{{ $act->at() ? $time->short($act->at()) : '' }}</span>
+            <span class="act-when num">{{ $act->when() }}</span>
             <details>
                 <summary><strong>{{ $act->who() }}</strong> {{ $act->sentence() }}</summary>
                 @foreach ($act->details() as $row)

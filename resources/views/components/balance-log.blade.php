@@ -1,4 +1,4 @@
-@props(['sketch', 'clock'])
+@props(['sketch', 'page'])
 <svg class="draw" viewBox="{{ $sketch->frame->viewBox() }}" role="img" aria-label="Volts of each battery over time">
     @foreach ($sketch->volts as $t)
         <line class="grid" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $t->at }}" y2="{{ $t->at }}"/>
@@ -6,7 +6,7 @@
     @endforeach
     @foreach ($sketch->times as $t)
         <line class="grid" x1="{{ $t->at }}" x2="{{ $t->at }}" y1="{{ $sketch->frame->bottom - 4 }}" y2="{{ $sketch->frame->bottom + 4 }}"/>
-        <text class="axis mid" x="{{ $t->at }}" y="{{ $sketch->frame->bottom + 18 }}">{{ $clock($t->value) }}</text>
+        <text class="axis mid" x="{{ $t->at }}" y="{{ $sketch->frame->bottom + 18 }}">{{ $page->clock($t->value) }}</text>
     @endforeach
     <line class="s-ink-2" x1="{{ $sketch->now }}" x2="{{ $sketch->now }}" y1="10" y2="{{ $sketch->frame->bottom }}"/>
     @foreach ($sketch->bands as $d)<path class="f-gorse-wash" d="{{ $d }}"/>@endforeach

@@ -1,52 +1,60 @@
-@props(['drawing', 'share', 'job', 'sketch', 'desk' => null, 'name' => 'The bank'])
-@php($orders = $desk && $desk->layout === null && $drawing->problem === null && count($drawing->strings) > 1 && auth()->user()?->can('plan', $job))
-@php($query = fn (array $change) => route('bank', $job) . '?' . http_build_query(array_filter([...request()->except(['_token', 'loose']), ...$change], fn ($v) => $v !== null)))
-@php($words = fn (string $node) => $sketch->battery($node) !== null ? 'battery ' . $sketch->battery($node) . ' ' . (str_ends_with($node, '+') ? 'plus' : 'minus') : 'the take-off')
-<svg class="draw bank-drawing" @if ($desk) data-bank @endif @if ($sketch->upright) data-along="y" @endif viewBox="{{ $sketch->viewBox }}" role="group" aria-label="{{ $name }}: @foreach ($sketch->batteries as $b)battery {{ $b['number'] }} gives {{ round($b['amps'], 1) }} A. @endforeach">
+@props(['drawing', 'share', 'sketch', 'page', 'active' => false, 'name' => 'The bank'])
+<svg class="draw bank-drawing" @if ($active) data-bank @endif @if ($sketch->upright) data-along="y" @endif viewBox="{{ $sketch->viewBox }}" role="group"
+    aria-label="{{ $name }}: @foreach ($sketch->batteries as $b)battery {{ $b['number'] }} gives {{ round($b['amps'], 1) }} A. @endforeach">
     @foreach ($sketch->links as $l)
         <g class="{{ $l['loose'] ? 'loose' : '' }}">
             <path class="link {{ $l['loose'] ? 'bad' : '' }}" stroke-width="{{ $l['thick'] }}" d="{{ $l['path'] }}"/>
-            @if ($desk)<a href="{{ $query(['loose' => $l['loose'] ? null : $l['index']]) }}" aria-label="Link {{ $words($l['from']) }} to {{ $words($l['to']) }}, {{ round(abs($l['amps']), 1) }} A, {{ round($l['ohm'] * 1000, 2) }} mΩ{{ $l['loose'] ? ', made loose' : '' }}"><path class="touch" d="{{ $l['path'] }}"/>@endif
-            <text class="axis halo {{ $l['middle'] ? 'mid' : '' }} {{ $l['loose'] ? 't-rust' : '' }}" x="{{ $l['x'] }}" y="{{ $l['y'] }}">{{ $show->text(round(abs($l['amps']), 6), 'A') }}</text>
-            @if ($desk)</a>@endif
+            @if ($active)<a href="{{ $page->address(['loose' => $l['loose'] ? null : $l['index']]) }}" aria-label="Link {{ $page->node($l['from']) }} to {{ $page->node($l['to']) }}, {{ round(abs($l['amps']), 1) }} A, {{ round($l['ohm'] * 1000, 2) }} mΩ{{ $l['loose'] ? ', made loose' : '' }}"><path class="touch" d="{{ $l['path'] }}"/>@endif
+            <text class="axis halo {{ $l['middle'] ? 'mid' : '' }} {{ $l['loose'] ? 't-rust' : '' }}" x="{{ $l['x'] }}"
+                y="{{ $l['y'] }}">{{ $show->text(round(abs($l['amps']), 6), 'A') }}</text>
+            @if ($active)</a>@endif
         </g>
     @endforeach
     @foreach ($sketch->takeoffs as $pole => $t)
         @if ($t['bar'] !== '')<path class="bar" d="{{ $t['bar'] }}"/>@endif
         <g class="takeoff">
             <path class="f-heather" d="{{ $t['path'] }}"/>
-            <text class="t-heather {{ $sketch->upright && $pole === 'minus' ? 'end' : '' }}" x="{{ $t['x'] }}" y="{{ $t['y'] }}">{{ $sketch->upright ? '' : 'take-off ' }}{{ $pole === 'plus' ? '+' : '−' }}{{ $sketch->upright ? ' ' : ', ' }}{{ $show->text(abs($share->loadA), 'A') }}</text>
+            <text class="t-heather {{ $sketch->upright && $pole === 'minus' ? 'end' : '' }}" x="{{ $t['x'] }}"
+                y="{{ $t['y'] }}">{{ $sketch->upright ? '' : 'take-off ' }}{{ $pole === 'plus' ? '+' : '−' }}{{ $sketch->upright ? ' ' : ', ' }}{{
+                $show->text(abs($share->loadA), 'A') }}</text>
         </g>
     @endforeach
     @foreach ($sketch->batteries as $b)
-        <g @if ($orders) class="movable" data-battery="{{ $b['number'] - 1 }}" data-row="{{ $b['row'] }}" tabindex="0" role="group" aria-label="Battery {{ $b['number'] }}, {{ $show->text($b['amps'], 'A') }}; the arrow keys move it" @endif>
+        <g @if ($active && $page->canBeReordered()) class="movable" data-battery="{{ $b['number'] - 1 }}" data-row="{{ $b['row'] }}" tabindex="0" role="group"
+            aria-label="Battery {{ $b['number'] }}, {{ $show->text($b['amps'], 'A') }}; the arrow keys move it" @endif>
             <rect class="f-paper s-ink" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}" height="{{ $sketch->boxHeight }}" rx="4"/>
-            <rect class="{{ ['bad' => 'f-rust-wash', 'look' => 'f-gorse-wash', 'good' => 'f-fern-wash'][$b['even']] }}" x="{{ $b['x'] + 1 }}" y="{{ $b['y'] + 1 }}" width="{{ $b['fill'] }}" height="{{ $sketch->boxHeight - 2 }}" rx="3"/>
+            <rect class="{{ ['bad' => 'f-rust-wash', 'look' => 'f-gorse-wash', 'good' => 'f-fern-wash'][$b['even']] }}" x="{{ $b['x'] + 1 }}"
+                y="{{ $b['y'] + 1 }}" width="{{ $b['fill'] }}" height="{{ $sketch->boxHeight - 2 }}" rx="3"/>
             <text class="t-bold" x="{{ $b['x'] + 8 }}" y="{{ $b['y'] + 20 }}">{{ $b['number'] }}</text>
-            <text class="{{ $b['width'] < 96 ? 't-bold' : 'big' }} mid" x="{{ $b['x'] + $b['width'] / 2 + ($b['width'] < 96 ? 0 : 6) }}" y="{{ $b['y'] + 34 }}">{{ $show->text(round($b['amps'], 6), 'A') }}</text>
-            <text class="t-muted mid" x="{{ $b['x'] + $b['width'] / 2 + 6 }}" y="{{ $b['y'] + 52 }}">{{ $b['sharePct'] === null ? '' : round($b['sharePct']) . ' %' }}</text>
+            <text class="{{ $b['width'] < 96 ? 't-bold' : 'big' }} mid" x="{{ $b['x'] + $b['width'] / 2 + ($b['width'] < 96 ? 0 : 6) }}"
+                y="{{ $b['y'] + 34 }}">{{ $show->text(round($b['amps'], 6), 'A') }}</text>
+            <text class="t-muted mid" x="{{ $b['x'] + $b['width'] / 2 + 6 }}"
+                y="{{ $b['y'] + 52 }}">{{ $b['sharePct'] === null ? '' : round($b['sharePct']) . ' %' }}</text>
         </g>
     @endforeach
     @foreach ($sketch->terminals as $t)
-        @if ($desk && $t['end'] && $drawing->takeoffs)
-            <a href="{{ $query(['layout' => null, 'plus' => $t['pole'] === 'plus' ? $t['string'] : $drawing->takeoffs[0], 'minus' => $t['pole'] === 'minus' ? $t['string'] : $drawing->takeoffs[1]]) }}" class="terminal" data-terminal="{{ $t['pole'] }}-{{ $t['string'] }}" aria-label="Take off {{ $t['pole'] }} at string {{ $t['string'] + 1 }}"><circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="22" class="reach"/><circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="8" class="{{ $t['pole'] === 'plus' ? 'f-heather' : 'neg' }}"/></a>
+        @if ($active && $t['end'] && $drawing->takeoffs)
+            <a href="{{ $page->address(['layout' => null, 'plus' => $t['pole'] === 'plus' ? $t['string'] : $drawing->takeoffs[0], 'minus' => $t['pole'] === 'minus' ? $t['string'] : $drawing->takeoffs[1]]) }}" class="terminal" data-terminal="{{ $t['pole'] }}-{{ $t['string'] }}" aria-label="Take off {{ $t['pole'] }} at string {{ $t['string'] + 1 }}"><circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="22" class="reach"/><circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="8" class="{{ $t['pole'] === 'plus' ? 'f-heather' : 'neg' }}"/></a>
         @else
             <circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="7" class="{{ $t['pole'] === 'plus' ? 'f-heather' : 'neg' }}"/>
         @endif
-        <text class="{{ $t['pole'] === 'plus' ? 'on-heather' : '' }} mid sign" x="{{ $t['x'] }}" y="{{ $t['y'] + 4.5 }}">{{ $t['pole'] === 'plus' ? '+' : '−' }}</text>
+        <text class="{{ $t['pole'] === 'plus' ? 'on-heather' : '' }} mid sign" x="{{ $t['x'] }}"
+            y="{{ $t['y'] + 4.5 }}">{{ $t['pole'] === 'plus' ? '+' : '−' }}</text>
     @endforeach
 </svg>
-@if ($desk)
+@if ($active)
     <details class="mt-1 small">
         <summary>The links in figures</summary>
         <table class="stack mt-1">
             <caption class="sr-only">Links of the bank</caption>
-            <thead><tr><th scope="col">Link</th><th scope="col" class="n">Size</th><th scope="col" class="n">Length</th><th scope="col" class="n">With its joints</th><th scope="col" class="n">Carries</th><th scope="col" class="n">Heat</th></tr></thead>
+            <thead><tr><th scope="col">Link</th><th scope="col" class="n">Size</th><th scope="col" class="n">Length</th>
+                <th scope="col" class="n">With its joints</th><th scope="col" class="n">Carries</th><th scope="col" class="n">Heat</th></tr></thead>
             <tbody>
             @foreach ($drawing->links as $k => $link)
                 <tr>
-                    <td>{{ ucfirst($words($link->from)) }} to {{ $words($link->to) }}</td>
-                    <td class="n num" data-label="Size">{{ $drawing->sizes[$k]['assumed'] ? '≈ ' : '' }}{{ $show->text($drawing->sizes[$k]['mm2'], 'mm²') }}</td>
+                    <td>{{ ucfirst($page->node($link->from)) }} to {{ $page->node($link->to) }}</td>
+                    <td class="n num" data-label="Size">{{ $drawing->sizes[$k]['assumed'] ? '≈ ' : '' }}{{ $show->text($drawing->sizes[$k]['mm2'], 'mm²')
+                        }}</td>
                     <td class="n num" data-label="Length">{{ $show->text($drawing->sizes[$k]['m'], 'm') }}</td>
                     <td class="n num" data-label="With its joints">{{ $show->text($link->ohm * 1000) }} mΩ</td>
                     <td class="n num" data-label="Carries">{{ $show->text(abs($share->linkA[$k]), 'A') }}</td>

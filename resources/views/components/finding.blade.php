@@ -1,15 +1,11 @@
-@props(['verdict', 'job'])
-@php($finding = $verdict->finding)
-@php($said = $say->finding($finding))
-@php($id = 'finding-' . Illuminate\Support\Str::slug($finding->key()))
-@php($mine = old('_form') === $id)
 <section class="finding" id="{{ $id }}" aria-labelledby="{{ $id }}-t">
     <h3 id="{{ $id }}-t"><x-severity :of="$finding->severity" :settled="! $verdict->isOpen()" /><span>{{ $said->title }}</span></h3>
     <p>{{ $said->message }}</p>
     @if ($verdict->isOpen())
         <p class="remedy-line">{{ $said->remedy }}.</p>
     @else
-        <p><strong>{{ ucfirst($verdict->answer->answer) }}</strong> by {{ $verdict->answer->by }}{{ $verdict->answer->reason ? ': ' . $verdict->answer->reason : '.' }}</p>
+        <p><strong>{{ ucfirst($verdict->answer->answer) }}</strong> by {{ $verdict->answer->by }}{{ $verdict->answer->reason ? ': ' . $verdict->answer->reason :
+            '.' }}</p>
     @endif
     @if ($verdict->earlier)
         <p class="small muted">{{ ucfirst($verdict->earlier->answer) }} by {{ $verdict->earlier->by }} when the figures were others; so it is asked again.</p>
@@ -21,7 +17,9 @@
                 @if ($finding->appliesItself())
                     <form method="post" action="{{ route('findings.apply', $job) }}">
                         @csrf
-                        <input type="hidden" name="finding" value="{{ $finding->key() }}"><input type="hidden" name="fingerprint" value="{{ $finding->fingerprint() }}"><input type="hidden" name="back" value="/{{ ltrim(request()->path(), '/') }}">
+                        <input type="hidden" name="finding" value="{{ $finding->key() }}">
+                            <input type="hidden" name="fingerprint" value="{{ $finding->fingerprint() }}">
+                            <input type="hidden" name="back" value="/{{ ltrim(request()->path(), '/') }}">
                         <button class="btn">Do it</button>
                     </form>
                 @endif
@@ -29,9 +27,12 @@
                     <summary>Answer</summary>
                     <form method="post" action="{{ route('findings.store', $job) }}">
                         @csrf
-                        <input type="hidden" name="_form" value="{{ $id }}"><input type="hidden" name="finding" value="{{ $finding->key() }}"><input type="hidden" name="fingerprint" value="{{ $finding->fingerprint() }}"><input type="hidden" name="back" value="/{{ ltrim(request()->path(), '/') }}">
+                        <input type="hidden" name="_form" value="{{ $id }}"><input type="hidden" name="finding" value="{{ $finding->key() }}">
+                            <input type="hidden" name="fingerprint" value="{{ $finding->fingerprint() }}">
+                            <input type="hidden" name="back" value="/{{ ltrim(request()->path(), '/') }}">
                         <x-field label="Reason" name="reason" :form="$id" help="Overruling takes one. It is kept with your name and printed in the pack." />
-                        <div class="actions"><button class="btn plain" name="answer" value="overruled">Overrule</button>@if ($finding->severity !== Pebblefell\Finding\Severity::Stop)<button class="btn link" name="answer" value="accepted">Accept as it is</button>@endif</div>
+                        <div class="actions"><button class="btn plain" name="answer" value="overruled">Overrule</button>@if ($mayBeAccepted)<button
+                            class="btn link" name="answer" value="accepted">Accept as it is</button>@endif</div>
                     </form>
                 </details>
             </div>

@@ -1,2 +1,2 @@
 @props(['figures'])
-<details class="how"><summary>how</summary><div class="how-box">{{ App\Words\HowTree::of($figures, $show, $say) }}</div></details>
+<details class="how"><summary>how</summary><div class="how-box">{{ $say->inputs($figures) }}</div></details>

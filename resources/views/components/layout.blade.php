@@ -1,8 +1,6 @@
 @props(['title', 'bench' => null, 'stage' => null, 'rail' => false, 'bare' => false])
-@php($job = $bench?->job)
-@php($theme = request()->cookie('theme'))
 <!doctype html>
-<html lang="en" @if (in_array($theme, ['light', 'dark'], true)) data-theme="{{ $theme }}" @endif>
+<html lang="en" @if (in_array(request()->cookie('theme'), ['light', 'dark'], true)) data-theme="{{ request()->cookie('theme') }}" @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -16,11 +14,12 @@
     <header>
         <div class="top">
             <a class="brand" href="{{ $bare ? '#main' : route('yard') }}"><x-logo />Pebblefell</a>
-            @if ($job?->exists)
-                <a class="top-title no-underline! text-ink!" href="{{ route('jobs.show', $job) }}">{{ $job->title }}<small>{{ $job->number }}{{ $job->vehicle_description ? ' · ' . $job->vehicle_description : '' }}</small></a>
+            @if ($bench?->job?->exists)
+                <a class="top-title no-underline! text-ink!" href="{{ route('jobs.show', $bench->job) }}">{{ $bench->job->title }}<small>{{ $bench->job->number
+                    }}{{ $bench->job->vehicle_description ? ' · ' . $bench->job->vehicle_description : '' }}</small></a>
             @endif
             @auth
-                @if (! $job?->exists)
+                @if (! $bench?->job?->exists)
                     <nav aria-label="Main">
                         <a href="{{ route('yard') }}" @if (request()->routeIs('yard')) aria-current="page" @endif>Yard</a>
                         <a href="{{ route('library.index') }}" @if (request()->routeIs('library.*')) aria-current="page" @endif>Parts library</a>
@@ -29,7 +28,8 @@
                 @endif
                 <form class="search" action="{{ route('search') }}" role="search">
                     <label class="sr-only" for="search">Find a job, part or serial</label>
-                    <input id="search" name="q" value="{{ request()->routeIs('search') && is_string(request('q')) ? request('q') : '' }}" placeholder="Find a job, part or serial" autocomplete="off">
+                    <input id="search" name="q" value="{{ request()->routeIs('search') && is_string(request('q')) ? request('q') : '' }}"
+                        placeholder="Find a job, part or serial" autocomplete="off">
                     <kbd aria-hidden="true">/</kbd>
                 </form>
                 <details class="menu">
@@ -38,8 +38,8 @@
                         <a href="{{ route('yard') }}">Yard</a>
                         <a href="{{ route('library.index') }}">Parts library</a>
                         <a href="{{ route('customers.index') }}">Customers</a>
-                        @can('update', App\Models\Workshop::class)<a href="{{ route('workshop.edit') }}">Workshop and places</a>@endcan
-                        @can('viewAny', App\Models\User::class)<a href="{{ route('users.index') }}">Accounts</a>@endcan
+                        @can('update', $models['workshop'])<a href="{{ route('workshop.edit') }}">Workshop and places</a>@endcan
+                        @can('viewAny', $models['user'])<a href="{{ route('users.index') }}">Accounts</a>@endcan
                         <a href="{{ route('password.edit') }}">Password</a>
                         <a href="{{ route('keys') }}" data-keys-page>Keys and help</a>
                         <button type="button" data-theme-to="light">Light</button>
@@ -50,17 +50,18 @@
                 </details>
             @endauth
         </div>
-        @if ($bench !== null && $job?->exists)
-            <x-skyline :skyline="$bench->skyline" :job="$job" :stage="$stage" />
+        @if ($bench !== null && $bench?->job?->exists)
+            <x-skyline :skyline="$bench->skyline" :job="$bench?->job" :stage="$stage" />
         @endif
     </header>
-    <div class="offline" data-offline hidden role="alert">Not saved: the server does not answer. What you typed is still on this page; change it again once there is a connection.</div>
+    <div class="offline" data-offline hidden role="alert">Not saved: the server does not answer. What you typed is still on this page; change it again once
+        there is a connection.</div>
     @if (session('said'))
         <div class="said" role="status" id="said">{{ session('said') }}</div>
     @endif
     @if (isset($errors) && $errors->any())
         <div class="wrong" role="alert" id="wrong">
-            @if (request()->attributes->get(App\Http\Requests\Query::FAULTY))
+            @if (request()->attributes->get('faulty_query'))
                 The address asks for what cannot be; it is left out. {{ $errors->first() }}
             @else
                 {{ $errors->first('form') ?: ($errors->first('file') ?: 'Not saved yet: ' . $errors->first()) }}
@@ -69,7 +70,7 @@
     @endif
     @if ($rail)
         <div class="with-rail">
-            <main id="main" tabindex="-1"><x-who-may :stage="$stage" :job="$job" />{{ $slot }}</main>
+            <main id="main" tabindex="-1"><x-who-may :stage="$stage" :bench="$bench" />{{ $slot }}</main>
             {{ $rail }}
         </div>
     @else

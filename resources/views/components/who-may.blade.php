@@ -1,4 +1,4 @@
-@props(['stage' => null, 'job' => null])
-@if ($stage !== null && $job !== null && auth()->user()?->cannot($stage->ability(), $job))
-    <p class="read-only">You read this page. It is worked by {{ App\Policies\JobPolicy::whoMay($stage->ability()) }}.</p>
+@props(['stage' => null, 'bench' => null])
+@if ($stage !== null && $bench !== null && auth()->user()?->cannot($stage->ability(), $bench->job))
+    <p class="read-only">You read this page. It is worked by {{ $bench->whoMay($stage) }}.</p>
 @endif

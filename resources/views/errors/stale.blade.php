@@ -1,6 +1,6 @@
 <x-layout title="Changed meanwhile">
     <h1>Changed by {{ $who }} meanwhile</h1>
-    <p class="lead">{{ $when ? 'At ' . App\Models\Workshop::current()->local($when)->format('H:i') . ' on ' . App\Models\Workshop::current()->local($when)->format('j F') . '. ' : '' }}Nothing of yours is saved yet, and nothing is lost. Choose which stands, line by line.</p>
+    <p class="lead">{{ $when }}Nothing of yours is saved yet, and nothing is lost. Choose which stands, line by line.</p>
     <form method="post" action="{{ $action }}" class="mt-5">
         @csrf
         @if ($method !== 'POST')<input type="hidden" name="_method" value="{{ $method }}">@endif
@@ -13,8 +13,10 @@
                 <tbody>
                 @foreach ($differences as $d)
                     <tr>
-                        <td>{{ $d['label'] }}</td><td class="num whitespace-normal!">{{ $d['yours'] }}</td><td class="num whitespace-normal!">{{ $d['theirs'] }}</td>
-                        <td><label><input type="checkbox" name="keep_theirs[]" value="{{ $d['key'] }}"><span class="sr-only">Take theirs for {{ $d['label'] }}</span></label></td>
+                        <td>{{ $d['label'] }}</td><td class="num whitespace-normal!">{{ $d['yours'] }}</td>
+                            <td class="num whitespace-normal!">{{ $d['theirs'] }}</td>
+                        <td><label><input type="checkbox" name="keep_theirs[]" value="{{ $d['key'] }}"><span class="sr-only">Take theirs for
+                            {{ $d['label'] }}</span></label></td>
                     </tr>
                 @endforeach
                 </tbody>

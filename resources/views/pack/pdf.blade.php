@@ -1,20 +1,21 @@
-@php($show = $pack->show)
 <!doctype html>
 <html lang="en">
 <head><meta charset="utf-8"><title>{{ $pack->system->title }}</title>
 <style>
     @page { margin: 42px 42px 54px; }
     body { font-family: 'DejaVu Sans', sans-serif; font-size: 9.5px; line-height: 1.4; color: #1d282b; }
-    h1 { font-size: 19px; margin: 2px 0 4px; } h2 { font-size: 13px; margin: 14px 0 4px; } h3 { font-size: 10.5px; margin: 9px 0 2px; } h2, h3, thead { page-break-after: avoid; }
+    h1 { font-size: 19px; margin: 2px 0 4px; } h2 { font-size: 13px; margin: 14px 0 4px; } h3 { font-size: 10.5px; margin: 9px 0 2px; } h2, h3, thead {
+        page-break-after: avoid; }
     p { margin: 3px 0; } .muted { color: #515e5a; } .small { font-size: 8.5px; } .lead { font-size: 11px; }
     table { width: 100%; border-collapse: collapse; } th { text-align: left; font-weight: normal; color: #515e5a; font-size: 8.5px; }
     th, td { padding: 3px 8px 3px 0; border-bottom: 0.5px solid #c6cdc3; vertical-align: top; } .n { text-align: right; } .num { white-space: nowrap; }
-    tr { page-break-inside: avoid; } ul { margin: 3px 0; padding-left: 14px; } .caution { border-left: 3px solid #a5391c; padding: 2px 0 2px 8px; margin-top: 6px; page-break-inside: avoid; }
+    tr { page-break-inside: avoid; } ul { margin: 3px 0; padding-left: 14px; } .caution { border-left: 3px solid #a5391c; padding: 2px 0 2px 8px; margin-top:
+        6px; page-break-inside: avoid; }
     .thumbs figure { display: inline-block; width: 240px; margin: 0 8px 8px 0; page-break-inside: avoid; } .thumbs img { width: 240px; height: auto; }
 </style></head>
 <body>
     <p class="muted">Handover pack {{ $pack->handover->number }} · {{ $pack->handover->created_at->format('j F Y') }} · {{ $pack->workshop->name }}</p>
     <h1>{{ $pack->system->title }}</h1>
-    @include('pack.body', ['photoOf' => fn ($sha) => $pack->photoUri($sha)])
+    @include('pack.body')
 </body>
 </html>

@@ -1,17 +1,35 @@
 <x-layout title="Workshop">
     <h1>Workshop</h1>
-    <form method="post" action="{{ route('workshop.update') }}" class="mt-4">@csrf @method('put')<input type="hidden" name="_form" value="workshop"><input type="hidden" name="lock_version" value="{{ $workshop->lock_version }}">
+    <form method="post" action="{{ route('workshop.update') }}" class="mt-4">@csrf @method('put')<input type="hidden" name="_form" value="workshop">
+        <input type="hidden" name="lock_version" value="{{ $workshop->lock_version }}">
         <div class="form-grid">
-            <x-field form="workshop" label="Name" name="name" :value="$workshop->name" required /><x-field form="workshop" label="Phone" name="phone" :value="$workshop->phone" /><x-field form="workshop" label="E-mail" name="email" type="email" :value="$workshop->email" /><x-field form="workshop" label="Address" name="address" :value="$workshop->address" />
-            <x-field form="workshop" label="Region" name="region" :value="$workshop->region->value" :options="collect(Pebblefell\Region\Region::cases())->mapWithKeys(fn ($r) => [$r->value => $say->name($r)])" help="Mains volts, hook-ups, units and rules; a job may differ." />
-            <x-field form="workshop" label="Time zone" name="timezone" :value="$workshop->timezone" :options="array_combine($zones = DateTimeZone::listIdentifiers(), $zones)" help="What waits until when is said in its time." />
-            <x-field form="workshop" label="First terminal off" name="first_terminal" :value="$workshop->first_terminal" :options="['negative' => 'negative first', 'positive' => 'positive first']" help="Schools differ. Negative first keeps a slipped spanner from closing the bank onto a bonded chassis." />
-            <x-field form="workshop" label="Currency" name="currency" :value="$workshop->currency" maxlength="3" autocapitalize="characters" help="Three letters; every price here is in it." required />
-            <x-field form="workshop" label="An hour of work" name="hourly_rate" :value="$workshop->hourly_rate" :unit="$workshop->currency" inputmode="decimal" />
-            <x-field form="workshop" class="wide" label="Bays" name="bays" :value="implode(', ', $workshop->bays ?? [])" help="By name, with commas between them." />
+            <x-field form="workshop" label="Name" name="name" :value="$workshop->name" required />
+                <x-field form="workshop" label="Phone" name="phone" :value="$workshop->phone" />
+                <x-field form="workshop" label="E-mail" name="email" type="email" :value="$workshop->email" />
+                <x-field form="workshop" label="Address" name="address" :value="$workshop->address" />
+            <x-field form="workshop" label="Region" name="region" :value="$workshop->region->value" :options="$regions"
+                help="Mains volts, hook-ups, units and rules; a job may differ." />
+            <x-field form="workshop" label="Time zone" name="timezone" :value="$workshop->timezone" :options="array_combine($zones =
+                DateTimeZone::listIdentifiers(), $zones)" help="What waits until when is said in its time." />
+            <x-field form="workshop" label="First terminal off" name="first_terminal" :value="$workshop->first_terminal" :options="['negative' =>
+                'negative first', 'positive' => 'positive first']" help="Schools differ. Negative first keeps a slipped spanner from closing the bank onto a
+                bonded chassis." />
+            <x-field form="workshop" label="Currency" name="currency" :value="$workshop->currency" maxlength="3" autocapitalize="characters"
+                help="Three letters; every price here is in it." required />
+            <x-field form="workshop" label="An hour of work" name="hourly_rate" :value="$workshop->hourly_rate" :unit="$workshop->currency" inputmode="decimal"
+                />
+            <x-field form="workshop" class="wide" label="Bays" name="bays" :value="implode(', ', $workshop->bays ?? [])"
+                help="By name, with commas between them." />
         </div><div class="actions"><button class="btn">Save</button></div></form>
     <div class="section"><div class="section-head"><h2>Places</h2><span class="aside">where vehicles are used</span></div>
-        @if ($places->isNotEmpty())<table class="max-w-2xl"><caption class="sr-only">Places</caption><thead><tr><th scope="col">Name</th><th scope="col" class="n">Latitude</th><th scope="col">Sky and cold</th></tr></thead><tbody>@foreach ($places as $place)<tr><td><a href="{{ route('places.edit', $place) }}">{{ $place->name }}</a></td><td class="n num">{{ round($place->latitude_deg, 2) }}°</td><td>{{ $place->clearness === [] ? 'sky assumed' : 'sky by month' }}, {{ $place->min_c === [] ? 'cold assumed' : 'cold by month' }}</td></tr>@endforeach</tbody></table>@endif
+        @if ($places->isNotEmpty())<table class="max-w-2xl"><caption class="sr-only">Places</caption><thead><tr><th scope="col">Name</th>
+            <th scope="col" class="n">Latitude</th><th scope="col">Sky and cold</th></tr></thead><tbody>@foreach ($places as $place)<tr>
+            <td><a href="{{ route('places.edit', $place) }}">{{ $place->name }}</a></td><td class="n num">{{ round($place->latitude_deg, 2) }}°</td>
+            <td>{{ $place->clearness === [] ? 'sky assumed' : 'sky by month' }}, {{ $place->min_c === [] ? 'cold assumed' : 'cold by month' }}</td></tr>
+            @endforeach</tbody></table>@endif
         <form method="post" action="{{ route('places.store') }}" class="mt-4">@csrf<input type="hidden" name="_form" value="place">
-            <div class="form-grid"><x-field form="place" label="New place" name="name" required /><x-field form="place" label="Latitude, north positive" name="latitude_deg" unit="°" inputmode="decimal" required /><x-field form="place" label="Longitude, east positive" name="longitude_deg" unit="°" inputmode="decimal" /></div><div class="actions"><button class="btn plain" data-add>Add the place</button></div></form></div>
+            <div class="form-grid"><x-field form="place" label="New place" name="name" required />
+                <x-field form="place" label="Latitude, north positive" name="latitude_deg" unit="°" inputmode="decimal" required />
+                <x-field form="place" label="Longitude, east positive" name="longitude_deg" unit="°" inputmode="decimal" /></div><div class="actions">
+                <button class="btn plain" data-add>Add the place</button></div></form></div>
 </x-layout>

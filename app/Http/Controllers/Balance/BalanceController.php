@@ -9,6 +9,7 @@ use App\Actions\Balance\Waits;
 use App\Csv\Csv;
 use App\Csv\ReadingsCsv;
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Balance\BalancePage;
 use App\Http\Requests\Balance\BalanceRequest;
 use App\Http\Requests\Balance\StepRequest;
 use App\Http\Requests\ReasonRequest;
@@ -36,21 +37,13 @@ final class BalanceController extends Controller
     {
         $bench = Workbench::of($job);
         $session = $job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
-        $system = $bench->study->system;
         // What the simulated bench does is nobody's request: its waits are kept when they are looked at.
         if ($session?->bench !== null) {
-            Waits::keep($session, $system);
+            Waits::keep($session, $bench->study->system);
         }
+        $desk = $session === null ? null : BalanceDesk::of($session, $bench->study->system);
 
-        $desk = $session === null ? null : BalanceDesk::of($session, $system);
-
-        return $bench->view('stages.balance.show', Stage::Balance, [
-            'session' => $session,
-            'desk' => $desk,
-            'sketch' => $desk?->sketch(Workbench::isNarrow()),
-            'past' => $job->balanceSessions()->whereNotNull('ended_at')->latest('id')->with('balanceBatteries.lastReading')->get(),
-            'batteries' => $bench->study->planned()->houseBatteries(),
-        ]);
+        return $bench->view('stages.balance.show', Stage::Balance, ['page' => new BalancePage($bench, $session, $desk), 'mostChargers' => BalanceRequest::CHARGERS]);
     }
 
     public function store(BalanceRequest $request, Job $job): RedirectResponse

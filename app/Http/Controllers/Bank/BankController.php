@@ -8,6 +8,8 @@ use App\Actions\Bank\OrderBank;
 use App\Actions\Bank\WireBank;
 use App\Http\Controllers\Controller;
 use App\Http\Desks\Bank\BankDesk;
+use App\Http\Pages\Bank\BankAnswers;
+use App\Http\Pages\Bank\BankPage;
 use App\Http\Requests\Bank\BankQuery;
 use App\Http\Requests\Bank\OrderRequest;
 use App\Http\Requests\Bank\WireRequest;
@@ -19,9 +21,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Stage;
-use Pebblefell\Stage\Bank\BankSketch;
-use Pebblefell\Stage\Bank\DriftSketch;
-use Pebblefell\Stage\Bank\PackSketch;
 use Pebblefell\System\Part;
 
 /** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
@@ -30,19 +29,9 @@ final class BankController extends Controller
     public function show(BankQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
+        $page = new BankPage($bench, BankDesk::of($request, $bench->study));
 
-        $desk = BankDesk::of($request, $bench->study);
-        $narrow = Workbench::isNarrow();
-        $sketch = $desk->drawing === null || $desk->share === null ? null : BankSketch::of($desk->drawing, $desk->share, $desk->loose, $narrow);
-        $other = $desk->beside?->network->share($desk->loadA);
-
-        return $bench->view('stages.bank.show', Stage::Bank, [
-            'desk' => $desk,
-            'sketch' => $sketch,
-            'besideSketch' => $desk->beside === null || $other === null ? null : BankSketch::of($desk->beside, $other, null, $narrow),
-            'driftSketch' => $desk->drift === null || $sketch === null ? null : DriftSketch::of($desk->drift, array_map(static fn($source): int => $sketch->battery($source->id) ?? 0, $desk->drawing === null ? [] : $desk->drawing->network->sources), $narrow),
-            'packSketch' => $desk->pack === null ? null : PackSketch::of($desk->pack, $narrow),
-        ]);
+        return $bench->view('stages.bank.show', Stage::Bank, ['page' => $page, 'answers' => new BankAnswers($bench, $page)]);
     }
 
     public function update(WireRequest $request, Job $job, WireBank $wire): RedirectResponse

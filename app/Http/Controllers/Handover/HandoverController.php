@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Handover;
 
 use App\Actions\Handover\IssueHandover;
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Handover\HandoverPage;
 use App\Http\Requests\ActRequest;
 use App\Http\Workbench;
 use App\Models\Handover;
@@ -18,7 +19,9 @@ final class HandoverController extends Controller
 {
     public function index(Job $job): View
     {
-        return Workbench::of($job)->view('stages.handover.show', Stage::Handover, ['handovers' => $job->handovers()->reorder('number', 'desc')->get(['id', 'job_id', 'number', 'token', 'issued_by', 'revoked_at', 'created_at'])]);
+        $bench = Workbench::of($job);
+
+        return $bench->view('stages.handover.show', Stage::Handover, ['page' => new HandoverPage($bench)]);
     }
 
     public function store(ActRequest $request, Job $job, IssueHandover $issue): RedirectResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Loads;
 
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Loads\TrialPage;
 use App\Http\Requests\Loads\TrialQuery;
 use App\Http\Workbench;
 use App\Models\Job;
@@ -19,14 +20,16 @@ final class TrialController extends Controller
 {
     public function create(Job $job): View
     {
-        return Workbench::of($job)->view('stages.loads.trial', Stage::Loads, ['trial' => null, 'fault' => null]);
+        $bench = Workbench::of($job);
+
+        return $bench->view('stages.loads.trial', Stage::Loads, ['page' => new TrialPage(self::bank($bench))]);
     }
 
     public function show(TrialQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
         $study = $bench->study;
-        $case = $study->banks()->found->exists() ? $study->banks()->found : $study->banks()->planned;
+        $case = self::bank($bench);
         [$trial, $fault] = [null, null];
         try {
             $trial = $case->bank === null || !$request->isWhole() ? null : TrialStay::of(
@@ -44,7 +47,15 @@ final class TrialController extends Controller
             $fault = $e;
         }
 
-        return $bench->view('stages.loads.trial', Stage::Loads, ['trial' => $trial, 'fault' => $fault]);
+        return $bench->view('stages.loads.trial', Stage::Loads, ['page' => new TrialPage($case, $trial, $fault)]);
+    }
+
+    /** The bank that was lived with: the one that is there, else the planned one. */
+    private static function bank(Workbench $bench): HouseBank
+    {
+        $banks = $bench->study->banks();
+
+        return $banks->found->exists() ? $banks->found : $banks->planned;
     }
 
     private static function capacityWh(HouseBank $case, float $meanA, float $celsius): float

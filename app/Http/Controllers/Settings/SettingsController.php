@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Settings;
 
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Settings\SettingsPage;
 use App\Http\Requests\Settings\SettingsRequest;
 use App\Http\Workbench;
 use App\Models\Job;
@@ -20,9 +21,9 @@ final class SettingsController extends Controller
 {
     public function index(Job $job): View
     {
-        return Workbench::of($job)->view('stages.settings.show', Stage::Settings, ['versions' => $job->settings->mapWithKeys(
-            static fn(Setting $s): array => [$s->part_uid . '.' . $s->parameter->value => $s->lock_version],
-        )]);
+        $bench = Workbench::of($job);
+
+        return $bench->view('stages.settings.show', Stage::Settings, ['page' => new SettingsPage($bench)]);
     }
 
     /** One device's sheet: every box that changed, in one transaction. */

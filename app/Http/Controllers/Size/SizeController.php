@@ -6,53 +6,30 @@ namespace App\Http\Controllers\Size;
 
 use App\Http\Controllers\Controller;
 use App\Http\Desks\Size\Pin;
-use App\Http\Desks\Size\Proposals;
+use App\Http\Pages\Size\PinAnswer;
+use App\Http\Pages\Size\SizeAnswers;
+use App\Http\Pages\Size\SizePage;
 use App\Http\Requests\Size\PinQuery;
 use App\Http\Requests\Size\TargetRequest;
 use App\Http\Workbench;
 use App\Models\Job;
-use App\Models\LibraryPart;
+use App\Words\MapWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Pebblefell\Stage;
-use Pebblefell\Stage\Size\ChemistryChoice;
-use Pebblefell\Stage\Size\EnduranceSketch;
-use Pebblefell\Stage\Size\Growth;
-use Pebblefell\Stage\Size\StaySketch;
-use Pebblefell\Stage\Size\TanksSketch;
-use Pebblefell\Stage\Size\VoltageChoice;
-use Pebblefell\Stage\Sources\YearSketch;
-use Pebblefell\System\PartKind;
 
 final class SizeController extends Controller
 {
-    private const ON_A_VOLTAGE = [PartKind::Battery, PartKind::Inverter, PartKind::InverterCharger, PartKind::Dcdc, PartKind::MainsCharger, PartKind::Converter, PartKind::Cable];
-
     public function show(PinQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
-        $study = $bench->study;
-        $pin = Pin::of($request, $bench);
-        $batteries = LibraryPart::query()->where('kind', PartKind::Battery->value)->orderBy('make')->orderBy('model')->get();
-        [$stay, $year, $narrow] = [$study->stay(), $study->year(), Workbench::isNarrow()];
-        $known = $study->loads()->budget->energyWhDay > 0.0;
-        $chemistries = $known ? ChemistryChoice::all($study, $pin->batteries) : [];
+        $page = new SizePage($bench, Pin::of($request, $bench));
 
         return $bench->view('stages.size.show', Stage::Size, [
-            'pin' => $pin,
-            'map' => $pin->map === null ? null : EnduranceSketch::of($pin->map, $pin->strings, $pin->count, $narrow),
-            'stay' => $stay,
-            'staySketch' => $stay === null ? null : StaySketch::of($stay, $narrow),
-            'year' => $year,
-            'yearSketch' => $year === null ? null : YearSketch::of($year, $narrow),
-            'tanks' => TanksSketch::of($study, $narrow),
-            'narrow' => $narrow,
-            'chemistries' => $chemistries,
-            'best' => ChemistryChoice::best($chemistries),
-            'voltages' => $known ? VoltageChoice::all($study, LibraryPart::ofKinds(...self::ON_A_VOLTAGE)) : [],
-            'growth' => Growth::of($study),
-            'proposals' => Proposals::banks($study, $batteries),
-            'batteries' => $batteries,
+            'page' => $page,
+            'answers' => new SizeAnswers($bench),
+            'at' => new PinAnswer($page->pin, $bench->show),
+            'mapWords' => new MapWords(),
         ]);
     }
 
@@ -61,7 +38,7 @@ final class SizeController extends Controller
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('stages.size.pin', Stage::Size, ['pin' => Pin::of($request, $bench)]);
+        return $bench->view('stages.size.pin', Stage::Size, ['at' => new PinAnswer(Pin::of($request, $bench), $bench->show)]);
     }
 
     /** The wish: how many days, which chemistry, how cold, how much money. */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Survey;
 use App\Actions\Survey\AddParts;
 use App\Actions\Survey\RemovePart;
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Survey\PartPage;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\Survey\AddPartsRequest;
 use App\Http\Requests\Survey\PartQuery;
@@ -41,7 +42,9 @@ final class PartController extends Controller
     {
         $part->loadMissing('photos');
 
-        return Workbench::of($job)->view('parts.edit', null, ['part' => $part, 'backTo' => $request->asked('back'), 'hangs' => RemovePart::hanging($part)]);
+        $bench = Workbench::of($job);
+
+        return $bench->view('parts.edit', null, ['part' => $part, 'page' => new PartPage($bench, $part, $request->asked('back')), 'hangs' => RemovePart::hanging($part)]);
     }
 
     public function update(PartRequest $request, Job $job, Part $part): RedirectResponse

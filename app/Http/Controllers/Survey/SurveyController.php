@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Survey\SurveyPage;
+use App\Http\Pages\Survey\Wiring;
 use App\Http\Requests\Survey\SurveyQuery;
 use App\Http\Workbench;
 use App\Models\Job;
 use App\Models\LibraryPart;
+use App\Policies\JobPolicy;
 use Illuminate\Contracts\View\View;
 use Pebblefell\Stage;
 
@@ -17,8 +20,12 @@ final class SurveyController extends Controller
     public function show(SurveyQuery $request, Job $job): View
     {
         $adding = $request->adding();
+        $bench = Workbench::of($job);
 
-        return Workbench::of($job)->view('stages.survey.show', Stage::Survey, [
+        return $bench->view('stages.survey.show', Stage::Survey, [
+            'page' => new SurveyPage($bench),
+            'wiring' => new Wiring($bench->study->system, $bench->say),
+            'whoMaySurvey' => ucfirst(JobPolicy::whoMay('survey')),
             'adding' => $adding,
             'editing' => $request->asked('edit') ?: null,
             'library' => $adding === null ? collect() : LibraryPart::query()->where('kind', $adding->value)->orderBy('make')->orderBy('model')->get(),

@@ -1,0 +1,306 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Balance;
+
+use App\Actions\Balance\Bench;
+use App\Http\Workbench;
+use App\Models\BalanceBattery;
+use App\Models\BalanceSession;
+use App\Models\Workshop;
+use App\Record\BalanceDesk;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Balance\BenchCharger;
+use Pebblefell\Balance\Gate;
+use Pebblefell\Balance\Protocol;
+use Pebblefell\Balance\Step;
+use Pebblefell\Bank\RefreshCharge;
+use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Balance\LogSketch;
+use Pebblefell\System\Part;
+
+/** What stands on Balance: the gate, each battery in its session, and what came before. */
+final readonly class BalancePage
+{
+    private const FAULTS = ['' => 'sound', 'loose_joint' => 'a loose joint', 'weak_cell' => 'a weak cell', 'dead_cutoff' => 'cold, its cut-off dead'];
+
+    public ?Gate $gate;
+
+    /** @var list<Word> what speaks against keeping the result */
+    public array $against;
+
+    private Workshop $workshop;
+
+    public function __construct(private Workbench $bench, public ?BalanceSession $session, public ?BalanceDesk $desk)
+    {
+        $this->gate = $desk?->gate();
+        $this->against = $desk?->against() ?? [];
+        $this->workshop = Workshop::current();
+    }
+
+    public function aside(): string
+    {
+        if ($this->session === null) {
+            return '';
+        }
+        $clock = $this->session->clock;
+
+        return $this->bench->say->name($this->session->protocol) . '; since ' . $this->at($this->session->started_at)
+            . ($clock === null ? '' : '; simulated bench, its clock says ' . $this->at($clock));
+    }
+
+    /** By the clock on the workshop's wall. */
+    public function at(?CarbonInterface $time, string $format = 'j M H:i'): string
+    {
+        return $time === null ? '' : $this->workshop->local($time)->format($format);
+    }
+
+    public function clock(float $second): string
+    {
+        return $this->workshop->local($second)->format('H:i');
+    }
+
+    /** As people say it: "16:30", "tomorrow 08:00", "3 Dec 08:00". */
+    public function when(float $second): string
+    {
+        [$then, $now] = [$this->workshop->local($second), $this->workshop->local($this->nowS())];
+
+        return match (true) {
+            $then->isSameDay($now) => '',
+            $then->isSameDay($now->addDay()) => 'tomorrow ',
+            default => $then->format('j M '),
+        } . $then->format('H:i');
+    }
+
+    public function nowS(): float
+    {
+        return (float) ($this->session?->time()->getTimestamp() ?? 0);
+    }
+
+    public function isOver(?float $second): bool
+    {
+        return $second !== null && $second <= $this->nowS();
+    }
+
+    public function isJoined(): bool
+    {
+        return $this->session?->joined_at !== null;
+    }
+
+    /** The batteries of this session are to be joined at its end. */
+    public function joins(): bool
+    {
+        return in_array(Step::Joined, $this->steps(), true);
+    }
+
+    public function charges(): bool
+    {
+        return in_array(Step::Charging, $this->steps(), true);
+    }
+
+    public function isCells(): bool
+    {
+        return $this->session?->protocol === Protocol::Cells;
+    }
+
+    /** One step is the whole bank's. */
+    public function isOfAll(): bool
+    {
+        return $this->session?->protocol === Protocol::Refresh;
+    }
+
+    /**
+     * @return list<Step>
+     */
+    private function steps(): array
+    {
+        return $this->session?->protocol->steps() ?? [];
+    }
+
+    /** Some batteries have not been through their charge yet. */
+    public function onTheWay(): bool
+    {
+        foreach ($this->desk->batteries ?? [] as $b) {
+            if ($b['row']->step->takesCurrent() || $b['row']->step === Step::Waiting) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isGateOpen(): bool
+    {
+        return $this->isJoined() || in_array($this->gate?->answer, [Gate::JOIN, Gate::EVEN], true);
+    }
+
+    /** What the gate says, in a word or two. */
+    public function answer(): string
+    {
+        if ($this->isJoined()) {
+            return 'Joined, ' . $this->at($this->session?->joined_at);
+        }
+        $until = $this->onTheWay() && $this->charges()
+            ? ($this->desk?->queue->doneS === null ? null : max($this->gate->untilS ?? 0.0, $this->desk->queue->doneS))
+            : $this->gate?->untilS;
+
+        return match ($this->gate?->answer) {
+            Gate::JOIN => 'Join',
+            Gate::EVEN => 'Even',
+            Gate::WAIT => 'Wait' . ($until === null ? '' : ' until about ' . $this->when($until)),
+            default => 'Do not',
+        };
+    }
+
+    /** What flows at the moment of joining, and what follows. */
+    public function rush(): string
+    {
+        if ($this->gate === null || $this->gate->rushA === [] || $this->onTheWay()) {
+            return '';
+        }
+        [$show, $levelling] = [$this->bench->show, $this->gate->levelling];
+        $flows = [];
+        foreach ($this->desk->batteries ?? [] as $b) {
+            $flows[] = $b['name'] . ' ' . $show->text($this->gate->rushA[$b['subject']->id] ?? 0.0, 'A');
+        }
+        $said = 'At the moment of joining: ' . implode(', ', $flows) . ' (positive: gives).';
+        if ($levelling === null) {
+            return $said;
+        }
+        $socs = $levelling->finalSocPct;
+        foreach ($levelling->course as [$hour, $at]) {
+            if ($hour >= 1.0) {
+                $socs = $at;
+                break;
+            }
+        }
+
+        return $said . ' Then ' . ($levelling->hours === null ? 'weeks' : $show->text($levelling->hours, 'h')) . ' until even; after the first hour they would be at '
+            . implode(' and ', array_map(static fn(float $s): string => round($s) . ' %', array_values($socs))) . '.';
+    }
+
+    /** Who is next on a charger, and when each charger is free. */
+    public function queue(): string
+    {
+        $said = [];
+        $queue = $this->desk?->queue;
+        $waiting = count(array_filter($this->desk->batteries ?? [], static fn(array $b): bool => $b['row']->step === Step::Waiting));
+        $free = array_column($queue->free ?? [], 'name');
+        if ($free !== [] && $waiting > 0) {
+            $said[] = ($waiting === 1 ? 'One battery waits' : "$waiting batteries wait") . ' and ' . implode(', ', $free) . (count($free) === 1 ? ' is free.' : ' are free.');
+        }
+        foreach ($this->session->chargers ?? [] as $charger) {
+            if (!in_array($charger['name'], $free, true)) {
+                $said[] = $charger['name'] . ', ' . $this->bench->show->text($charger['amps'], 'A') . ': ' . $this->busy($charger['name']) . '.';
+            }
+        }
+        if ($queue?->doneS !== null && !$this->isJoined()) {
+            $said[] = 'All have rested about ' . $this->when($queue->doneS) . '.';
+        }
+
+        return implode(' ', $said);
+    }
+
+    private function busy(string $charger): string
+    {
+        foreach ($this->desk->batteries ?? [] as $k => $b) {
+            if ($b['row']->step->takesCurrent() && $b['row']->charger === $charger) {
+                return 'battery ' . ($k + 1) . ', free about ' . $this->when($this->desk->queue->turns[$b['row']->part_uid]['freeS'] ?? $this->nowS());
+            }
+        }
+
+        return 'free';
+    }
+
+    public function sketch(): ?LogSketch
+    {
+        return $this->desk?->sketch(Workbench::isNarrow());
+    }
+
+    /**
+     * @return list<BatteryRow>
+     */
+    public function batteries(): array
+    {
+        return array_map(fn(array $b, int $k): BatteryRow => new BatteryRow($this, $this->bench, $b, $k + 1), array_values($this->desk->batteries ?? []), array_keys(array_values($this->desk->batteries ?? [])));
+    }
+
+    /** The step after this one, or before it. */
+    public function stepBeside(Step $step, int $by): ?Step
+    {
+        return $this->steps()[(int) array_search($step, $this->steps(), true) + $by] ?? null;
+    }
+
+    /**
+     * @return list<float>
+     */
+    public function speeds(): array
+    {
+        return Bench::SPEEDS;
+    }
+
+    /**
+     * @return list<BenchCharger>
+     */
+    public function benchChargers(): array
+    {
+        return BenchCharger::cases();
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function faults(): array
+    {
+        return self::FAULTS;
+    }
+
+    /**
+     * @return list<Part> that may be taken into a new session
+     */
+    public function candidates(): array
+    {
+        return $this->bench->study->planned()->houseBatteries();
+    }
+
+    /**
+     * @return list<Protocol>
+     */
+    public function protocols(): array
+    {
+        return Protocol::cases();
+    }
+
+    public function usualProtocol(): string
+    {
+        return ($this->candidates()[0] ?? null)?->data->chemistry()->isLithium() === false ? 'refresh' : 'full';
+    }
+
+    /** What a refresh charge of the planned bank takes; null for lithium. */
+    public function refresh(): ?RefreshCharge
+    {
+        $bank = $this->bench->study->banks()->planned->bank;
+
+        return $bank === null || $bank->chemistry()->isLithium() ? null : RefreshCharge::of($bank->cells(), $bank->ahAtRate(10));
+    }
+
+    /**
+     * @return Collection<int, BalanceSession> that ended, the last first
+     */
+    public function past(): Collection
+    {
+        return $this->bench->job->balanceSessions()->whereNotNull('ended_at')->latest('id')->with('balanceBatteries.lastReading')->get();
+    }
+
+    /** What each read last, and how far apart they were. */
+    public function lastVolts(BalanceSession $session): string
+    {
+        $volts = $session->balanceBatteries->map(static fn(BalanceBattery $b): ?float => $b->lastReading?->volts)->all();
+        $read = array_filter($volts, static fn(?float $v): bool => $v !== null);
+        $apart = count($read) > 1 ? ' (' . round(1000.0 * (max($read) - min($read))) . ' mV)' : '';
+
+        return implode(', ', array_map(static fn(?float $v): string => $v === null ? '–' : number_format($v, 2), $volts)) . $apart;
+    }
+}

@@ -1,0 +1,317 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Bank;
+
+use App\Http\Desks\Bank\BankDesk;
+use App\Http\Workbench;
+use Pebblefell\Bank\BayFit;
+use Pebblefell\Bank\Diagnosis;
+use Pebblefell\Bank\Layout;
+use Pebblefell\Bank\Pack;
+use Pebblefell\Bank\PackSchool;
+use Pebblefell\Bank\Share;
+use Pebblefell\Bank\Source;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Stage\Bank\BankFigures;
+use Pebblefell\Stage\Bank\BankSketch;
+use Pebblefell\Stage\Bank\DriftSketch;
+use Pebblefell\Stage\Bank\PackSketch;
+use Pebblefell\System\Part;
+
+/** What stands on Bank: the planned bank with its links, and what its batteries carry. */
+final readonly class BankPage
+{
+    private const PACK = [
+        'groups' => ['Groups in series', ''], 'parallel' => ['Cells in a group', ''], 'cell_ah' => ['A cell', 'Ah'],
+        'capacity_spread_pct' => ['Capacity spread', '%'], 'charge_spread_pct' => ['Charge spread', '%'], 'soc_pct' => ['Charge now', '%'],
+        'charge_a' => ['Charge current', 'A'], 'bleed_a' => ['Balancer bleeds', 'A'], 'pack_a' => ['Drawn at most', 'A'],
+        'bms_one' => ['Price of one large BMS', ''], 'bms_each' => ['Price of a string’s BMS', ''],
+    ];
+
+    private bool $narrow;
+
+    public function __construct(private Workbench $bench, public BankDesk $desk)
+    {
+        $this->narrow = Workbench::isNarrow();
+    }
+
+    public function aside(): string
+    {
+        $planned = $this->bench->study->banks()->planned;
+        if ($planned->bank === null) {
+            return '';
+        }
+
+        return count($planned->parts) . ' × ' . $this->bench->say->part($planned->parts[0]) . ($planned->bank->series > 1 ? ', strings of ' . $planned->bank->series : '');
+    }
+
+    /**
+     * @return list<Layout>
+     */
+    public function layouts(): array
+    {
+        return Layout::cases();
+    }
+
+    public function layoutName(): string
+    {
+        return $this->desk->layout === null ? 'as drawn' : $this->bench->say->name($this->desk->layout);
+    }
+
+    public function otherName(): string
+    {
+        return $this->desk->other === null ? '' : $this->bench->say->name($this->desk->other);
+    }
+
+    public function sketch(): ?BankSketch
+    {
+        [$drawing, $share] = [$this->desk->drawing, $this->desk->share];
+
+        return $drawing === null || $share === null ? null : BankSketch::of($drawing, $share, $this->desk->loose, $this->narrow);
+    }
+
+    public function besideShare(): ?Share
+    {
+        return $this->desk->beside?->network->share($this->desk->loadA);
+    }
+
+    public function besideSketch(): ?BankSketch
+    {
+        $share = $this->besideShare();
+
+        return $this->desk->beside === null || $share === null ? null : BankSketch::of($this->desk->beside, $share, null, $this->narrow);
+    }
+
+    public function driftSketch(): ?DriftSketch
+    {
+        return $this->desk->drift === null || $this->desk->drawing === null
+            ? null
+            : DriftSketch::of($this->desk->drift, array_map(fn(Source $s): int => $this->number($s->id), $this->desk->drawing->network->sources), $this->narrow);
+    }
+
+    public function packSketch(): ?PackSketch
+    {
+        return $this->desk->pack === null ? null : PackSketch::of($this->desk->pack, $this->narrow);
+    }
+
+    public function isParallel(): bool
+    {
+        return count($this->desk->drawing->strings ?? []) > 1;
+    }
+
+    /** Place of a battery in the bank, from 1. */
+    public function number(string $uid): int
+    {
+        return 1 + (int) array_search($uid, array_map(static fn(Part $p): string => $p->uid, array_merge(...$this->desk->drawing->strings ?? [])), true);
+    }
+
+    /** Of the batteries, by their numbers: "1 2 3". */
+    public function order(): string
+    {
+        return implode(' ', range(1, count($this->desk->drawing->network->sources ?? [])));
+    }
+
+    /** The battery that works hardest. */
+    public function hardest(): int
+    {
+        [$drawing, $share] = [$this->desk->drawing, $this->desk->share];
+        if ($drawing === null || $share === null) {
+            return 1;
+        }
+        $amps = array_map(static fn(float $a): float => round($a, 3), $share->amps);
+        $most = $this->desk->loadA < 0.0 ? min([INF, ...$amps]) : max([-INF, ...$amps]);
+
+        return $this->number($drawing->network->sources[(int) array_search($most, $amps, true)]->id);
+    }
+
+    /** What the layout takes away: less than the sum of the batteries, or null. */
+    public function cutLimit(): ?Figure
+    {
+        $limit = $this->desk->drawing?->trueLimit(true);
+
+        return $limit !== null && $limit->value < $limit->inputs[0]->value - 0.5 ? $limit : null;
+    }
+
+    /**
+     * @return array<string, Figure> by what they are called on the page
+     */
+    public function figures(): array
+    {
+        [$drawing, $share] = [$this->desk->drawing, $this->desk->share];
+        if ($drawing === null || $share === null) {
+            return [];
+        }
+
+        return array_filter([
+            'Spread' => BankFigures::spread($share),
+            'Gives before a BMS opens' => $drawing->trueLimit(true),
+            'Takes before a BMS opens' => $drawing->trueLimit(false),
+            'Lost in the links' => BankFigures::lost($share),
+            'Heat in the links' => BankFigures::heat($share),
+        ]);
+    }
+
+    /** Whether what is looked at can be drawn into the plan. */
+    public function canBeDrawn(): bool
+    {
+        return $this->isParallel() && ($this->desk->layout !== null || $this->desk->drawing?->positive === Layout::POSITIVE);
+    }
+
+    public function drawnAs(): string
+    {
+        return ($this->desk->layout ?? Layout::Across)->value;
+    }
+
+    public function canBeReordered(): bool
+    {
+        return $this->isParallel() && $this->desk->layout === null && $this->desk->drawing?->problem === null;
+    }
+
+    /**
+     * @return list<array{number: int, serial: string, amps: float, beside: float, ages: ?float}> each battery in the two layouts
+     */
+    public function beside(): array
+    {
+        [$drawing, $share, $other] = [$this->desk->drawing, $this->desk->share, $this->besideShare()];
+        if ($drawing === null || $share === null || $other === null) {
+            return [];
+        }
+        $fair = $this->desk->loadA / max(1, count($drawing->strings));
+        $rows = [];
+        foreach ($drawing->network->sources as $i => $source) {
+            $number = $this->number($source->id);
+            $rows[$number] = [
+                'number' => $number, 'serial' => $drawing->part($source->id)->serial ?? '',
+                'amps' => $share->amps[$i], 'beside' => $other->amps[$i], 'ages' => $fair === 0.0 ? null : $share->amps[$i] / $fair,
+            ];
+        }
+        ksort($rows);
+
+        return array_values($rows);
+    }
+
+    /** How long a whole discharge lasts, h. */
+    public function driftH(): float
+    {
+        $course = $this->desk->drift->course ?? [];
+
+        return $course === [] ? 0.0 : $course[count($course) - 1]['hours'];
+    }
+
+    public function driftEnds(): string
+    {
+        $drift = $this->desk->drift;
+        $name = $this->bench->say->word('balance.battery', ['number' => (string) $this->number($this->desk->drawing->network->sources[$drift->endedBy ?? 0]->id ?? '')]);
+
+        return $drift === null ? '' : $this->bench->say->word("balance.drift.$drift->ended", ['name' => $name]);
+    }
+
+    /**
+     * @return array<string, mixed> what the address asks, for a form that asks more
+     */
+    public function asked(): array
+    {
+        $keep = $this->desk->layout === null && $this->desk->drawing?->takeoffs !== null;
+
+        return array_filter([
+            'layout' => $this->desk->layout?->value, 'load' => $this->desk->loadA, 'mm2' => $this->desk->mm2, 'link_m' => $this->desk->linkM, 'lead_m' => $this->desk->leadM,
+            'plus' => $keep ? request()->query('plus') : null, 'minus' => $keep ? request()->query('minus') : null,
+        ], static fn(mixed $v): bool => $v !== null);
+    }
+
+    /**
+     * @return list<array{words: string, addedMohm: float, error: float}> the likeliest first
+     */
+    public function suspects(): array
+    {
+        return array_map(fn(Diagnosis $d): array => ['words' => $this->suspect($d), 'addedMohm' => 1000.0 * $d->addedOhm, 'error' => $d->error], array_slice($this->desk->suspects ?? [], 0, 4));
+    }
+
+    private function suspect(Diagnosis $suspect): string
+    {
+        if ($suspect->kind === 'link') {
+            $link = $this->desk->drawing->links[$suspect->index] ?? null;
+
+            return $link === null ? '' : 'The link ' . $this->node($link->from) . ' to ' . $this->node($link->to);
+        }
+
+        return $suspect->kind === 'none' ? 'Nothing is wrong' : 'Battery ' . $this->number($suspect->name) . ' itself: tired, or its own fuse or terminal';
+    }
+
+    /** A node of the network in words: "battery 2 plus", "the take-off". */
+    public function node(string $node): string
+    {
+        $uid = substr($node, 0, -1);
+
+        return $this->desk->drawing?->part($uid) === null ? 'the take-off' : 'battery ' . $this->number($uid) . (str_ends_with($node, '+') ? ' plus' : ' minus');
+    }
+
+    /** What a meter cannot tell apart. */
+    public function meterError(): string
+    {
+        return $this->desk->byVolts ? Diagnosis::METER_MV . ' mV is within a meter’s error' : Diagnosis::METER_PCT . ' % is within a clamp meter’s error';
+    }
+
+    /**
+     * @return array<string, array{string, string}> label and unit by field
+     */
+    public function packFields(): array
+    {
+        return self::PACK;
+    }
+
+    public function cellLimitV(): float
+    {
+        return Pack::CELL_LIMIT_V;
+    }
+
+    /**
+     * @return list<PackSchool> the two ways to build it; none where every group is one cell
+     */
+    public function schools(): array
+    {
+        $in = $this->desk->packInput;
+
+        return $this->desk->pack === null || $in['parallel'] <= 1
+            ? []
+            : PackSchool::both((int) $in['groups'], (int) $in['parallel'], max(0.0, $in['pack_a']), $in['bms_one'] ?: null, $in['bms_each'] ?: null);
+    }
+
+    /**
+     * @return array<string, list<string>> what each school comes to, by line
+     */
+    public function schoolLines(): array
+    {
+        $show = $this->bench->show;
+        $lines = [];
+        foreach ($this->schools() as $s) {
+            $lines['BMSs'][] = (string) $s->bms;
+            $lines['Cells seen one by one'][] = $s->cellsSeen === $s->cells ? "all $s->cells" : "$s->cellsSeen groups of $s->cells cells";
+            $lines['A cell that lost 10 % shows as'][] = $show->text($s->weakShows, '%');
+            $lines['Left when a BMS opens'][] = $s->leftPct > 0.0 ? $show->text($s->leftPct, '%') : 'nothing';
+            $lines['Each BMS carries, shared evenly'][] = $show->text($s->eachBmsA, 'A');
+            $lines['BMS cost'][] = $s->price === null ? 'no price given' : $show->text($s->price, '¤');
+        }
+
+        return $lines;
+    }
+
+    public function gapMm(): ?float
+    {
+        return $this->bench->study->banks()->bayFit($this->bench->study->banks()->planned) === null ? null : BayFit::GAP_MM;
+    }
+
+    /**
+     * An address of this page with something changed.
+     *
+     * @param array<string, mixed> $change
+     */
+    public function address(array $change): string
+    {
+        $query = array_filter([...request()->except(['_token', 'loose']), ...$change], static fn(mixed $v): bool => $v !== null);
+
+        return route('bank', $this->bench->job) . '?' . http_build_query($query);
+    }
+}

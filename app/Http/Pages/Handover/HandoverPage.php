@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Handover;
+
+use App\Http\Workbench;
+use App\Models\Handover;
+use App\Models\Part as Row;
+use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Finding\Severity;
+use Pebblefell\System\Part;
+
+/** What stands on Handover: what is fitted, and the packs that were issued. */
+final readonly class HandoverPage
+{
+    /** @var Collection<int, Handover> the last first */
+    public Collection $handovers;
+
+    public function __construct(private Workbench $bench)
+    {
+        $this->handovers = $bench->job->handovers()->reorder('number', 'desc')->get(['id', 'job_id', 'number', 'token', 'issued_by', 'revoked_at', 'created_at']);
+    }
+
+    /**
+     * @return list<array{part: Part, row: ?Row}>
+     */
+    public function fitted(): array
+    {
+        $rows = [];
+        foreach ($this->bench->study->planned()->parts as $part) {
+            $rows[] = ['part' => $part, 'row' => $this->bench->job->parts->firstWhere('uid', $part->uid)];
+        }
+
+        return $rows;
+    }
+
+    /** The pack that the customer has. */
+    public function live(): ?Handover
+    {
+        return $this->handovers->whereNull('revoked_at')->first();
+    }
+
+    public function stops(): int
+    {
+        return $this->bench->assessment->count(Severity::Stop);
+    }
+
+    public function nextNumber(): int
+    {
+        return (int) $this->handovers->max('number') + 1;
+    }
+}

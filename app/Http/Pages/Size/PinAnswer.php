@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Size;
+
+use App\Http\Desks\Size\Pin;
+use App\Words\Show;
+use Pebblefell\Stage\Size\Endurance;
+use Pebblefell\Stage\Size\Fence;
+use Pebblefell\Stage\Size\Worth;
+use Pebblefell\Trip\EnduranceMap;
+
+/** What the pin on the endurance map says where it stands. */
+final readonly class PinAnswer
+{
+    public ?Endurance $map;
+
+    public ?Worth $worth;
+
+    public function __construct(public Pin $pin, private Show $show)
+    {
+        $this->map = $pin->map;
+        $this->worth = $pin->worth();
+    }
+
+    public function isYear(): bool
+    {
+        return $this->map?->month === 0;
+    }
+
+    /** Batteries, in whole strings. */
+    public function count(): int
+    {
+        return $this->pin->strings * ($this->map->battery->parts ?? 1);
+    }
+
+    public function days(): string
+    {
+        $now = $this->worth->now ?? 0.0;
+
+        return !$this->isYear() && $now >= EnduranceMap::MOST_DAYS ? '60+' : $this->show->text($now);
+    }
+
+    public function of(): string
+    {
+        return match (true) {
+            $this->isYear() => '% of days served',
+            ($this->worth->now ?? 0.0) >= EnduranceMap::MOST_DAYS => 'days, no end in sight',
+            default => 'days until empty',
+        };
+    }
+
+    /** What is missing to the wish; '' where it is fulfilled. */
+    public function short(): string
+    {
+        $missing = ($this->map->wish ?? 0.0) - ($this->worth->now ?? 0.0);
+
+        return $missing <= 1e-9 ? '' : $this->show->text($missing) . ($this->isYear() ? ' %' : ' days') . ' short of the wish';
+    }
+
+    /** What one more brings: "+2.1 d". */
+    public function gain(float $gain): string
+    {
+        return '+' . match (true) {
+            $this->isYear() => $this->show->text($gain) . ' %',
+            $gain >= EnduranceMap::MOST_DAYS => 'no end',
+            default => $this->show->text($gain) . ' d',
+        };
+    }
+
+    public function better(): string
+    {
+        $by = $this->worth?->byMoney === true ? 'Here money' : 'Here weight';
+
+        return match ($this->worth?->better) {
+            'battery' => "$by goes further in battery: the sun that is there cannot all be stored, or there is too little of it.",
+            'panel' => "$by goes further in panel: the bank would hold more than the sun brings.",
+            'either' => 'Battery and panel are worth the same here.',
+            default => 'Neither gains anything here: ' . ($this->short() === '' ? 'it carries already' : 'something else must charge') . '.',
+        };
+    }
+
+    /**
+     * @return list<Fence> limits that are passed here
+     */
+    public function broken(): array
+    {
+        return $this->map?->broken($this->pin->strings, $this->pin->count) ?? [];
+    }
+
+    public function price(): ?float
+    {
+        return $this->map?->price($this->pin->strings, $this->pin->count);
+    }
+
+    public function cheapest(): string
+    {
+        $at = $this->map?->cheapest();
+        if ($this->map === null || $at === null) {
+            return 'Nothing inside the limits fulfils the wish.';
+        }
+        $price = $this->map->price(...$at);
+
+        return ($this->price() === null ? 'Lightest' : 'Cheapest') . ' inside the limits: ' . $at[0] * $this->map->battery->parts . " × battery, $at[1] × panel"
+            . ($price === null ? '' : ', ' . $this->show->text($price, '¤')) . '.';
+    }
+
+    /** What is asked about stands in the library, and can become the plan. */
+    public function canBePlanned(): bool
+    {
+        return is_numeric($this->pin->battery?->uid) && is_numeric($this->pin->panel?->uid);
+    }
+}

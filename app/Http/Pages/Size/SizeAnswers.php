@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Size;
+
+use App\Http\Workbench;
+use Pebblefell\Bank\BayFit;
+use Pebblefell\Stage\Size\ChemistryChoice;
+use Pebblefell\Stage\Size\Growth;
+
+/** What each fold of Size says before it is opened. */
+final readonly class SizeAnswers
+{
+    public function __construct(private Workbench $bench)
+    {
+    }
+
+    public function stay(): string
+    {
+        $stay = $this->bench->study->stay();
+        $told = [];
+        foreach (['the plan' => $stay?->planned, 'what was found' => $stay?->found] as $who => $outcome) {
+            if ($outcome !== null) {
+                $told[] = "$who serves " . $outcome->daysServed() . ' of ' . count($outcome->days) . ' days';
+            }
+        }
+
+        return implode(', ', $told);
+    }
+
+    public function year(): string
+    {
+        $served = $this->bench->study->year()?->servedPct();
+
+        return $served === null ? 'no month is travelled' : 'all is served on ' . $this->bench->show->text($served, '%') . ' of the travelled days';
+    }
+
+    public function bank(): string
+    {
+        $banks = $this->bench->study->banks();
+        $case = $banks->planned->exists() ? $banks->planned : $banks->found;
+
+        return $case->exists() ? $this->bench->show->figure($case->usable()) . ' usable' . ($banks->planned->exists() ? '' : ', as found') : 'none yet';
+    }
+
+    public function bay(BayFit $fit): string
+    {
+        return match (true) {
+            !$fit->fits() => 'it does not go in',
+            $fit->most > $fit->wanted => 'it goes in, with room for ' . ($fit->most - $fit->wanted) . ' more',
+            default => 'it goes in',
+        };
+    }
+
+    public function chemistries(?ChemistryChoice $best): string
+    {
+        return match (true) {
+            $best === null => 'none in the library does it',
+            $best->chemistry->isLithium() => $this->bench->say->name($best->chemistry) . ' is right here',
+            default => 'stay with lead: ' . $this->bench->say->name($best->chemistry) . ' does it',
+        };
+    }
+
+    public function voltages(float $leadM): string
+    {
+        return 'the worst moment over ' . $this->bench->show->text($leadM, 'm') . ' of lead, 3 % lost at most';
+    }
+
+    /**
+     * @param list<Growth> $growth
+     */
+    public function growth(array $growth): string
+    {
+        $battery = $growth[0]->left ?? null;
+
+        return match (true) {
+            $battery === null => 'the bay is not measured',
+            $battery >= 1.0 => 'for ' . $this->bench->show->text($battery) . ' more ' . ($battery >= 2.0 ? 'batteries' : 'battery'),
+            default => 'for no other battery',
+        };
+    }
+
+    public function wish(): string
+    {
+        $system = $this->bench->study->system;
+
+        return $this->bench->show->text($system->travel->wishDays) . ' days, ' . $this->bench->say->name($system->target);
+    }
+
+    /**
+     * @param array<string, int> $counts by kind
+     */
+    public function counted(array $counts): string
+    {
+        return implode(', ', array_map(fn(string $kind, int $n): string => "$n × " . $this->bench->say->word("kinds.$kind"), array_keys($counts), $counts));
+    }
+}

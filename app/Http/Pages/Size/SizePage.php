@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Size;
+
+use App\Http\Desks\Size\Pin;
+use App\Http\Desks\Size\Proposals;
+use App\Http\Workbench;
+use App\Models\LibraryPart;
+use App\Words\Months;
+use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Bank\BayFit;
+use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Stage\Size\BankProposal;
+use Pebblefell\Stage\Size\BankSizing;
+use Pebblefell\Stage\Size\BaySketch;
+use Pebblefell\Stage\Size\ChemistryChoice;
+use Pebblefell\Stage\Size\EnduranceSketch;
+use Pebblefell\Stage\Size\Growth;
+use Pebblefell\Stage\Size\StaySketch;
+use Pebblefell\Stage\Size\TanksSketch;
+use Pebblefell\Stage\Size\VoltageChoice;
+use Pebblefell\Stage\Sources\YearSketch;
+use Pebblefell\System\Fate;
+use Pebblefell\System\HouseBank;
+use Pebblefell\System\PartKind;
+
+/** What stands on Size: the map, and behind it what each fold holds. */
+final readonly class SizePage
+{
+    private const ON_A_VOLTAGE = [
+        PartKind::Battery, PartKind::Inverter, PartKind::InverterCharger, PartKind::Dcdc, PartKind::MainsCharger, PartKind::Converter, PartKind::Cable,
+    ];
+
+    public BankSizing $banks;
+
+    public bool $narrow;
+
+    public function __construct(private Workbench $bench, public Pin $pin)
+    {
+        $this->banks = $bench->study->banks();
+        $this->narrow = Workbench::isNarrow();
+    }
+
+    public function energyWh(): float
+    {
+        return $this->bench->study->loads()->budget->energyWhDay;
+    }
+
+    public function scenario(): string
+    {
+        return $this->bench->study->loads()->scenario->name ?? '';
+    }
+
+    /** The plan has another bank, or other parts, than were found. */
+    public function isChanged(): bool
+    {
+        $study = $this->bench->study;
+
+        return $study->system->difference()->parts(Fate::Add) !== [] || count($study->found()->houseBatteries()) !== count($study->planned()->houseBatteries());
+    }
+
+    public function map(): ?EnduranceSketch
+    {
+        return $this->pin->map === null ? null : EnduranceSketch::of($this->pin->map, $this->pin->strings, $this->pin->count, $this->narrow);
+    }
+
+    /**
+     * @return array<int, string> 0: the whole year
+     */
+    public function times(): array
+    {
+        return [0 => 'the whole year'] + Months::names();
+    }
+
+    /**
+     * @return array<int, string> 1 to 12
+     */
+    public function months(): array
+    {
+        return Months::names();
+    }
+
+    public function staySketch(): ?StaySketch
+    {
+        $stay = $this->bench->study->stay();
+
+        return $stay === null ? null : StaySketch::of($stay, $this->narrow);
+    }
+
+    public function yearSketch(): ?YearSketch
+    {
+        $year = $this->bench->study->year();
+
+        return $year === null ? null : YearSketch::of($year, $this->narrow);
+    }
+
+    public function tanks(): TanksSketch
+    {
+        return TanksSketch::of($this->bench->study, $this->narrow);
+    }
+
+    /**
+     * @return array<string, array{case: HouseBank, fit: BayFit, sketch: BaySketch}> planned, and found where it differs
+     */
+    public function bays(): array
+    {
+        $bays = [];
+        foreach (['planned' => $this->banks->planned, 'found' => $this->isChanged() ? $this->banks->found : null] as $which => $case) {
+            $fit = $case === null ? null : $this->banks->bayFit($case);
+            if ($case !== null && $fit !== null) {
+                $bays[$which] = ['case' => $case, 'fit' => $fit, 'sketch' => BaySketch::of($fit, $this->narrow)];
+            }
+        }
+
+        return $bays;
+    }
+
+    /**
+     * @return list<ChemistryChoice>
+     */
+    public function chemistries(): array
+    {
+        return $this->energyWh() > 0.0 ? ChemistryChoice::all($this->bench->study, $this->pin->batteries) : [];
+    }
+
+    /**
+     * @param list<ChemistryChoice> $choices
+     */
+    public function best(array $choices): ?ChemistryChoice
+    {
+        return ChemistryChoice::best($choices);
+    }
+
+    /**
+     * @return list<VoltageChoice>
+     */
+    public function voltages(): array
+    {
+        return $this->energyWh() > 0.0 ? VoltageChoice::all($this->bench->study, LibraryPart::ofKinds(...self::ON_A_VOLTAGE)) : [];
+    }
+
+    public function leadM(): float
+    {
+        return VoltageChoice::leadM($this->bench->study);
+    }
+
+    /**
+     * @return list<Growth>
+     */
+    public function growth(): array
+    {
+        return Growth::of($this->bench->study);
+    }
+
+    /**
+     * @return Collection<int, LibraryPart>
+     */
+    public function batteries(): Collection
+    {
+        return LibraryPart::query()->where('kind', PartKind::Battery->value)->orderBy('make')->orderBy('model')->get();
+    }
+
+    /**
+     * @param Collection<int, LibraryPart> $batteries
+     *
+     * @return list<array{part: LibraryPart, proposal: BankProposal}>
+     */
+    public function proposals(Collection $batteries): array
+    {
+        return Proposals::banks($this->bench->study, $batteries);
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function targets(): array
+    {
+        return array_combine(array_column(Chemistry::cases(), 'value'), array_map($this->bench->say->name(...), Chemistry::cases()));
+    }
+}

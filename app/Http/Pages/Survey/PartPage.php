@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Survey;
+
+use App\Http\Workbench;
+use App\Models\Part as Row;
+use Pebblefell\Stage\Survey\Condition;
+use Pebblefell\System\Measurement;
+
+/** One part: its sheet, pictures and readings. */
+final readonly class PartPage
+{
+    public function __construct(private Workbench $bench, public Row $row, private string $from)
+    {
+    }
+
+    /** Where one came from. */
+    public function back(): string
+    {
+        return '/jobs/' . $this->bench->job->id . ($this->from === 'handover' ? '/handover' : '/survey');
+    }
+
+    /** Lines that were typed or measured here, by name. */
+    public function typed(): string
+    {
+        return implode(', ', array_map(fn(string $key): string => lcfirst($this->bench->say->field($this->row->kind, $key)), array_keys($this->row->origins)));
+    }
+
+    /**
+     * @return list<Measurement>
+     */
+    public function readings(): array
+    {
+        return array_values(array_filter($this->bench->study->system->measurements, fn(Measurement $m): bool => $m->partUid === $this->row->uid));
+    }
+
+    /** What the last reading says of a battery. */
+    public function condition(): ?Condition
+    {
+        $system = $this->bench->study->system;
+
+        return Condition::of($system, $system->parts[$this->row->uid]);
+    }
+
+    /**
+     * @return array<string, string> what may be measured, with its unit
+     */
+    public function quantities(): array
+    {
+        $words = [];
+        foreach (Measurement::QUANTITIES as $quantity => $unit) {
+            $words[$quantity] = str_replace('_', ' ', $quantity) . ', ' . $unit;
+        }
+
+        return $words;
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Survey;
+
+use App\Http\Workbench;
+use App\Models\Part as Row;
+use App\Record\TypicalLayouts;
+use App\Words\Months;
+use Illuminate\Support\Str;
+use Pebblefell\Assessment\Verdict;
+use Pebblefell\Finding\Word;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** What stands on Survey: the parts in groups, each with what is said of it, and what becomes of it. */
+final readonly class SurveyPage
+{
+    private const GROUPS = ['Batteries', 'What charges them', 'Inverters', 'Wiring, protection, gauges'];
+
+    private const CHARGING = [PartKind::Panel, PartKind::Alternator, PartKind::Isolator, PartKind::ShoreInlet];
+
+    private const MAINS = [
+        PartKind::Inverter, PartKind::InverterCharger, PartKind::MainsCharger, PartKind::Converter, PartKind::EarthLeakage, PartKind::ShoreInlet,
+    ];
+
+    public function __construct(private Workbench $bench)
+    {
+    }
+
+    /**
+     * @return array<string, list<array{part: Part, row: Row, verdict: ?Verdict, proposal: ?Fate}>> by group, in reading order
+     */
+    public function groups(): array
+    {
+        $rows = $this->bench->job->parts->keyBy('uid');
+        $open = collect($this->bench->assessment->verdicts)->filter(static fn(Verdict $v): bool => $v->isOpen())->keyBy(static fn(Verdict $v): string => $v->finding->subject);
+        $groups = array_fill_keys(self::GROUPS, []);
+        foreach ($this->bench->study->system->parts as $uid => $part) {
+            $row = $rows[$uid] ?? null;
+            if ($row !== null) {
+                $groups[self::groupOf($part)][] = [
+                    'part' => $part,
+                    'row' => $row,
+                    'verdict' => $open[$uid] ?? null,
+                    'proposal' => $this->bench->assessment->proposalFor((string) $uid),
+                ];
+            }
+        }
+
+        return array_filter($groups);
+    }
+
+    private static function groupOf(Part $part): string
+    {
+        return self::GROUPS[match (true) {
+            $part->kind === PartKind::Battery => 0,
+            $part->kind->isCharger() && !$part->kind->isInverter() || in_array($part->kind, self::CHARGING, true) => 1,
+            $part->kind->isInverter() => 2,
+            default => 3,
+        }];
+    }
+
+    public function found(): int
+    {
+        return count($this->bench->study->found()->parts);
+    }
+
+    /** How many parts the plan does so with. */
+    public function count(string $fate): int
+    {
+        return count($this->bench->study->system->difference()->parts(Fate::from($fate)));
+    }
+
+    public function about(): string
+    {
+        $system = $this->bench->study->system;
+        $months = implode(' ', array_map(static fn(int $m): string => Months::short($m), $system->travel->months));
+
+        return implode(' · ', array_filter([
+            $system->client->name,
+            $system->vehicle->description ?: str_replace('_', ' ', $system->vehicle->kind),
+            (int) $system->vehicle->systemV . ' V',
+            ($system->place->name ?? 'place not known') . ($months === '' ? ', months not known' : ', ' . $months),
+            'wishes ' . $this->bench->show->text($system->travel->wishDays) . ' days',
+            $system->travel->notes === '' ? '' : '“' . Str::limit($system->travel->notes, 160) . '”',
+        ]));
+    }
+
+    /**
+     * @return list<Fate> what may become of a part that is there
+     */
+    public function fates(): array
+    {
+        return array_values(array_filter(Fate::cases(), static fn(Fate $f): bool => $f !== Fate::Add));
+    }
+
+    /**
+     * @return list<PartKind>
+     */
+    public function kinds(): array
+    {
+        return PartKind::cases();
+    }
+
+    /**
+     * @return array<string, array{label: string, about: string}>
+     */
+    public function layouts(): array
+    {
+        return TypicalLayouts::all();
+    }
+
+    /** What to take care of where such a part is noted. */
+    public function caution(PartKind $kind): ?Word
+    {
+        $region = $this->bench->study->system->region;
+
+        return match (true) {
+            $kind === PartKind::Battery => $region->bankCaution(),
+            $kind === PartKind::Panel => $region->solarCaution(),
+            in_array($kind, self::MAINS, true) => $region->mainsCaution(),
+            default => null,
+        };
+    }
+}

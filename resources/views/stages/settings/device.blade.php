@@ -1,0 +1,28 @@
+<div class="section" id="{{ $part->uid }}">
+    <div class="section-head"><h2>{{ $say->part($part) }}</h2>
+        <span class="aside">{{ $say->name($part->kind) }} · {{ $say->name($part->fate) }}{{ $part->firmware ? ' · firmware ' . $part->firmware : '' }} · <a
+            href="{{ route('parts.edit', [$job, $row]) }}">its sheet</a></span></div>
+    <form method="post" action="{{ route('settings.update', [$job, $row]) }}">
+        @csrf @method('put')<input type="hidden" name="_form" value="set-{{ $part->uid }}">
+        <x-table :caption="'Settings of ' . $say->part($part)" :head="['Box', 'Planned', 'Found', 'Plan otherwise', 'As set', 'Read back', '']">
+            @foreach ($boxes as $box)
+                <tr>
+                    <td class="align-middle!">{{ $say->name($box['row']->parameter) }}<input type="hidden" name="versions[{{ $box['row']->parameter->value }}]"
+                        value="{{ $box['version'] }}"></td>
+                    <td class="align-middle! whitespace-nowrap" data-label="Planned"><span><strong class="num text-lg">{{ $box['planned'] }}</strong> <span
+                        class="muted">{{ $box['unit'] }}</span>
+                        @if ($box['row']->isChosenByPerson())<span class="tag look">chosen</span>@else{{ $say->how($box['row']->why) }}@endif</span></td>
+                    @foreach ($box['columns'] as $head => $column)
+                        <td data-label="{{ $head }}"><x-field :form="'set-' . $part->uid" :label="$column['label']" :name="$column['name']"
+                            :value="$column['value']" hide-label class="w-20" :disabled="! $column['may']" autocomplete="off" /></td>
+                    @endforeach
+                    <td class="align-middle! small">@if ($box['row']->isSetAsPlanned())<span class="tag good">as planned</span>
+                        @elseif ($box['row']->isSet())<span class="tag out">otherwise</span>@else<span class="muted">to set</span>@endif</td>
+                </tr>
+            @endforeach
+        </x-table>
+        @can('record', $job)
+            <div class="actions"><button class="btn">Note these for {{ $say->part($part) }}</button><span class="small muted">a number, or off</span></div>
+        @endcan
+    </form>
+</div>

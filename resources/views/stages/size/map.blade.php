@@ -1,0 +1,34 @@
+<form method="get" action="{{ route('size', $job) }}" class="map-form mt-3" data-map-form>
+    <div class="field"><label for="map-battery">Battery</label>
+        <select id="map-battery" name="battery">
+            @foreach ($page->pin->batteries as $b)<option value="{{ $b->uid }}" @selected($page->pin->battery?->uid === $b->uid)>{{ $say->part($b) }}</option>
+                @endforeach
+            @if (! is_numeric($page->pin->battery->uid))<option value="" selected>{{ $say->part($page->pin->battery) }}, as planned</option>@endif
+        </select></div>
+    <div class="field"><label for="map-panel">Panel</label>
+        <select id="map-panel" name="panel">
+            @foreach ($page->pin->panels as $p)<option value="{{ $p->uid }}" @selected($page->pin->panel?->uid === $p->uid)>{{ $say->part($p) }}</option>
+                @endforeach
+            @if (! is_numeric($page->pin->panel->uid))<option value="" selected>{{ $say->part($page->pin->panel) }}, as planned</option>@endif
+        </select></div>
+    <div class="field"><label for="map-month">Time</label>
+        <select id="map-month" name="month">@foreach ($page->times() as $m => $name)<option value="{{ $m }}" @selected($page->pin->month ===
+            $m)>{{ $name }}</option>@endforeach</select></div>
+    <div class="field"><label for="map-driving">Driving</label>
+        <select id="map-driving" name="driving">
+            <option value="1" @selected($page->pin->driving)>every day, {{ $show->text($system->travel->drivingHDay) }} h</option>
+            <option value="0" @selected(! $page->pin->driving)>not at all</option>
+        </select></div>
+    <div class="field narrow"><label for="map-strings">{{ $page->pin->map->battery->parts === 1 ? 'Batteries' : 'Strings' }}</label>
+        <input id="map-strings" name="strings" type="number" min="1" max="{{ $page->pin->map->mostStrings() }}" value="{{ $page->pin->strings }}"
+            data-pin-strings></div>
+    <div class="field narrow"><label for="map-panels">Panels</label>
+        <input id="map-panels" name="panels" type="number" min="0" max="{{ $page->pin->map->mostPanels() }}" value="{{ $page->pin->count }}"
+            data-pin-panels></div>
+    <noscript><button class="btn plain">Look</button></noscript>
+</form>
+<div class="mt-2"><x-endurance :pin="$page->pin" :map="$page->pin->map" :words="$mapWords" :at="$at" :job="$job" :sketch="$page->map()" /></div>
+<p class="small muted">No hook-up here; loads of {{ mb_strtolower($page->scenario() ?: 'the day') }},
+    {{ $page->pin->month === 0 ? 'days of the travelled months' : 'full on the first day' }}, weather of {{ $system->place->name }} with good and bad days in a
+        row.
+    {{ $page->pin->month === 0 ? '' : 'Counted up to 60 days.' }}</p>

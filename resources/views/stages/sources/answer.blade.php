@@ -1,0 +1,9 @@
+@if (! $sun)Where is it used? Without a place the sun has no height. @can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Choose it in the
+    brief.</a>@endcan
+@elseif (! $sun->ruling)Which months is it on the road? @can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Mark them in the brief.</a>@endcan
+@elseif ($study->loads()->budget->energyWhDay <= 0)Enter the loads first: nothing is needed yet.
+@else In {{ $page->month($sun->ruling->month) }}, the poorest month on the road, {{ $show->text($sun->plannedW, 'W') }} of array bring
+    <strong>{{ $show->text($sun->ruling->plannedWh, 'Wh') }}</strong> of <strong>{{ $show->text($sun->ruling->needWh, 'Wh') }}</strong> a day.
+    @if ($sun->isBeyondAnyRoof())No roof is large enough there: another source must carry that month.
+    @else Sun alone would take <strong>{{ $show->text($sun->ruling->neededW, 'W') }}</strong>.@endif
+@endif
