@@ -7,10 +7,17 @@ namespace Pebblefell;
 use Closure;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Bank\Bank;
+use Pebblefell\Bank\ShortCircuit;
+use Pebblefell\Circuit\Branch;
+use Pebblefell\Circuit\Circuit;
+use Pebblefell\Circuit\Supply;
+use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
 use Pebblefell\Load\Together;
 use Pebblefell\Outlook\TripSetup;
 use Pebblefell\Outlook\YearOutlook;
+use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Loads\LoadSizing;
 use Pebblefell\Stage\Settings\SettingSheet;
@@ -24,6 +31,9 @@ use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Sources\RegulatorGain;
 use Pebblefell\Stage\Sources\SunSizing;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Place;
 use Pebblefell\System\PvArray;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
@@ -164,16 +174,87 @@ final class Study
         });
     }
 
+    /** The bank's positive side, followed from its posts. */
+    public function circuit(): Circuit
+    {
+        return $this->once('circuit', function (): Circuit {
+            $drawing = $this->drawing();
+
+            return new Circuit($this->planned(), $this->banks()->planned, $drawing === null ? null : ShortCircuit::of($drawing->network));
+        });
+    }
+
+    /** What hangs behind a part of the bank's positive side. */
+    public function branch(Part $part): Branch
+    {
+        $circuit = $this->circuit();
+
+        return Branch::of($this->planned(), $circuit->behind($part), $circuit->whole(), $this->loads()->budget, $this->supply());
+    }
+
+    /** The coldest morning on record at the place, °C; assumed where no place is chosen. */
+    public function coldestMorningC(): float
+    {
+        return $this->system->place?->recordLowC() ?? Place::ASSUMED_MIN_C - Place::RECORD_BELOW_C;
+    }
+
+    /** The charging volts that the planned bank bears, by its sheet, else by its cells. */
+    public function bankBears(): Figure
+    {
+        $case = $this->banks()->planned;
+        $sheet = $case->parts === [] ? null : $case->parts[0]->data->number('max_charge_v');
+        $volts = match (true) {
+            $case->bank === null => 0.0,
+            $sheet !== null => $sheet * $case->bank->series,
+            default => $case->bank->cells() * $case->bank->chemistry()->ceilingCellV(),
+        };
+
+        return Figure::given('battery-bears', $volts, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+    }
+
+    /** What the sources of the plan bring together, by their ratings, or by what they were set to. */
+    public function supply(): Supply
+    {
+        return $this->once('supply', function (): Supply {
+            $bank = $this->banks()->planned->bank;
+            $volts = $this->bankChargeV()->value ?? $this->system->vehicle->systemV;
+
+            return Supply::of($bank === null ? [] : array_values(array_filter($this->planned()->chargers(), fn(Part $p): bool => Volts::reaches($p, $this->system->vehicle->systemV))), $this->arrays(), $volts, $this->settings()->chargeLimits());
+        });
+    }
+
+    /** The highest volts that the planned bank is charged to; null without one. */
+    public function bankChargeV(): ?Figure
+    {
+        return $this->once('chargeV', function (): ?Figure {
+            $case = $this->banks()->planned;
+            $most = $case->parts === [] ? null : $case->parts[0]->data->figure('max_charge_v');
+            if ($case->bank === null || $most === null || $case->bank->series === 1) {
+                return $case->bank === null ? null : $most ?? $this->settings()->profile?->figure(Parameter::Absorption);
+            }
+
+            return new Figure($most->label, $most->value * $case->bank->series, 'V', 'blocks', [$most, Figure::given('blocks-in-series', $case->bank->series, '')], 'battery-sheet');
+        });
+    }
+
     /** What the alternator that feeds the chargers is rated. */
     public function alternatorCurrent(): Figure
     {
         return $this->once('alternator', fn(): Figure => AlternatorCheck::rated($this->planned()));
     }
 
-    /** What an emptied bank would draw straight through a relay; null without a bank. */
-    public function relayCurrent(): ?Figure
+    /** The alternator whose volts the engine's computer turns up and down; null where none is noted. */
+    public function variableAlternator(): ?Part
     {
-        return $this->once('relay', fn(): ?Figure => AlternatorCheck::throughRelay($this));
+        return AlternatorCheck::variable($this->planned());
+    }
+
+    /** What an emptied bank would draw straight through a relay, of the plan or as found; null without a bank or a relay. */
+    public function relayCurrent(?Part $isolator = null): ?Figure
+    {
+        $isolator ??= $this->planned()->ofKind(PartKind::Isolator)[0] ?? $this->found()->ofKind(PartKind::Isolator)[0] ?? null;
+
+        return $isolator === null ? null : AlternatorCheck::throughRelay($this, $isolator);
     }
 
     public function mains(): MainsCheck

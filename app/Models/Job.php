@@ -24,6 +24,7 @@ use Pebblefell\Study;
  * @property list<array{from_h: float, to_h: float, factor: float}> $shade
  * @property ?array{month: int, days: int, drive: list<int>, hook_up: list<int>} $stay
  * @property ?float $budget
+ * @property ?array<string, array<string, bool|float|string>> $details what the brief asks besides, by group
  * @property ?array{states?: array<string, string>, next?: string, stage?: string, stops?: int, fixes?: int, finished?: bool, rules?: string, unreadable?: array{path: string, message: string}} $digest
  */
 final class Job extends Model
@@ -37,7 +38,7 @@ final class Job extends Model
         'title', 'customer_id', 'place_id', 'region', 'target_chemistry',
         'vehicle_kind', 'vehicle_description', 'registration', 'system_v', 'chassis_bonded', 'length_m', 'axles', 'payload_kg', 'axle_kg', 'roof_m2',
         'bay_length_mm', 'bay_width_mm', 'bay_height_mm',
-        'months', 'wish_days', 'hook_up', 'driving_h_day', 'coldest_battery_c', 'shade', 'travel_notes', 'stay', 'budget',
+        'months', 'wish_days', 'hook_up', 'driving_h_day', 'coldest_battery_c', 'shade', 'travel_notes', 'stay', 'budget', 'details',
     ];
 
     protected $casts = [
@@ -46,6 +47,7 @@ final class Job extends Model
         'shade' => 'array',
         'stay' => 'array',
         'budget' => 'float',
+        'details' => 'array',
         'digest' => 'array',
         'chassis_bonded' => 'boolean',
         'system_v' => 'float',

@@ -23,6 +23,7 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\Photo;
 use Pebblefell\System\System;
+use Pebblefell\System\Travel;
 use RuntimeException;
 
 /** Jobs in and out as open files. A file is taken whole or not at all. */
@@ -132,6 +133,7 @@ final class JobFiles
                 'travel_notes' => $system->travel->notes,
                 'stay' => $system->travel->stay?->toArray(),
                 'budget' => $system->travel->budget,
+                'details' => ['travel' => array_intersect_key($system->travel->toArray(), array_column(Travel::details(), null, 'key'))],
             ]);
             foreach ($tree['parts'] as $row) {
                 $part = Part::fromFile($row);

@@ -81,6 +81,7 @@ final class JobReader
                 'notes' => $job->travel_notes,
                 'stay' => $job->stay,
                 'budget' => $job->budget,
+                ...$job->details['travel'] ?? [],
             ],
             'place' => $job->place?->toFile(),
             'parts' => $job->parts->map(static fn(Part $part): array => [

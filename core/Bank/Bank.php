@@ -10,6 +10,9 @@ use Pebblefell\Exception\InvalidValue;
 /** House batteries joined in series strings, the strings in parallel. */
 final readonly class Bank
 {
+    /** So near to the system's volts blocks in series come. Chosen: 12.8 is 12. */
+    private const NEAR_SHARE = 0.07;
+
     /**
      * @param non-empty-list<Battery> $batteries
      */
@@ -36,7 +39,8 @@ final readonly class Bank
             }
         }
         $series = self::seriesFor($blockV, $systemV);
-        if (abs($series * Chemistry::tradeV($blockV) - $systemV) > 0.5 || count($batteries) % $series !== 0) {
+        // Four bare cells of 3.2 V make 12.8, which the trade calls 12.
+        if (abs($series * Chemistry::tradeV($blockV) - $systemV) > self::NEAR_SHARE * $systemV || count($batteries) % $series !== 0) {
             throw InvalidValue::at('/batteries', 'no-bank', [
                 'count' => count($batteries), 'block' => Chemistry::tradeV($blockV), 'system' => $systemV, 'series' => $series,
             ]);

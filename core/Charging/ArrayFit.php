@@ -23,6 +23,15 @@ use Pebblefell\Quantity\Guard;
  */
 final readonly class ArrayFit
 {
+    /** Working volts stand so far above absorption in the heat, V. Common practice. */
+    private const ABOVE_V = 1.0;
+
+    /** A full bank at rest, of its absorption volts. Common practice. */
+    private const RESTING_SHARE = 0.95;
+
+    /** Longer strings nobody builds on a vehicle. Chosen. */
+    private const MOST_IN_SERIES = 20;
+
     /**
      * @param list<PanelSheet> $panels one for each place in the array, string by string
      */
@@ -169,12 +178,42 @@ final readonly class ArrayFit
         return $this->chargeAUnclipped > $this->chargeA + 0.05;
     }
 
+    /** Open-circuit volts of the weakest string at a cell's warmth. */
+    private function openAt(float $celsius): float
+    {
+        return min([INF, ...array_map(static fn(array $s): float => array_sum(array_map(static fn(PanelSheet $p): float => $p->vocAt($celsius), $s)), array_chunk($this->panels, max(1, $this->series)))]);
+    }
+
     /**
-     * @param string $subject uid of the regulator
+     * It works too low in the heat, or an MPPT regulator does not wake at dawn.
+     *
+     * @param float $times as many in series
+     */
+    private function isTooLow(float $dawnV, float $times): bool
+    {
+        return $times * $this->vmpHotV < $this->absorptionV + self::ABOVE_V
+            || ($this->regulator->mppt && $times * $dawnV < self::RESTING_SHARE * $this->absorptionV + $this->regulator->startAboveV);
+    }
+
+    /** The least number in series that suits cold and heat; null where there is none. */
+    private function seriesThatFits(float $dawnV): ?int
+    {
+        for ($n = 1; $n <= self::MOST_IN_SERIES; ++$n) {
+            if (!$this->isTooLow($dawnV, $n / $this->series) && $this->vocColdV * $n / $this->series <= $this->regulator->maxPvV) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param string $subject    uid of the regulator
+     * @param ?float $usualDawnC mean morning at the site, where the regulator must wake as well; null: the coldest only
      *
      * @return list<Finding>
      */
-    public function findings(string $subject = ''): array
+    public function findings(string $subject = '', ?float $usualDawnC = null): array
     {
         $r = $this->regulator;
         $limit = static fn(string $label, float $value, string $unit): Figure => Figure::given($label, $value, $unit, Origin::DataSheet);
@@ -184,13 +223,22 @@ final readonly class ArrayFit
             $findings[] = new Finding('array-volts-too-high', Severity::Stop, ['series' => $this->series, 'volts' => Amount::of($this->vocColdV, 'V', 1), 'cold' => Amount::of($this->minCellC, '°C'), 'takes' => Amount::of($r->maxPvV, 'V'), 'most' => $most], [$this->vocCold(), $limit('array-limit', $r->maxPvV, 'V')], $subject, variant: $most < $this->series ? '' : 'none');
         }
         if ($r->maxPvIscA !== null && $this->iscA > $r->maxPvIscA) {
-            $findings[] = new Finding('array-current-too-high', Severity::Stop, ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')], [$this->shortCircuit(), $limit('input-limit', $r->maxPvIscA, 'A')], $subject);
+            $findings[] = new Finding('array-current-too-high', Severity::Fix, ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')], [$this->shortCircuit(), $limit('input-limit', $r->maxPvIscA, 'A')], $subject);
         }
-        $wakes = $this->absorptionV + ($r->mppt ? $r->startAboveV : 0.0);
-        if ($this->vmpHotV < $this->absorptionV || $this->vocHotV < $wakes) {
-            $findings[] = new Finding('array-volts-too-low', Severity::Fix, ['hot' => Amount::of($this->maxCellC, '°C'), 'works' => Amount::of($this->vmpHotV, 'V', 1), 'open' => Amount::of($this->vocHotV, 'V', 1), 'absorption' => Amount::of($this->absorptionV, 'V', 1), 'wakes' => Amount::of($r->startAboveV, 'V')], [$this->vmpHot(), Figure::given('absorption', $this->absorptionV, 'V')], $subject, variant: $r->mppt ? 'mppt' : '');
-        } elseif ($r->mppt && $this->vmpHotV < $wakes) {
-            $findings[] = new Finding('array-volts-narrow', Severity::Note, ['works' => Amount::of($this->vmpHotV, 'V', 1), 'above' => Amount::of($this->vmpHotV - $this->absorptionV, 'V', 1)], [$this->vmpHot()], $subject);
+        $dawn = min($this->openAt($this->minCellC), $usualDawnC === null ? INF : $this->openAt($usualDawnC));
+        if ($this->isTooLow($dawn, 1.0)) {
+            $series = $this->seriesThatFits($dawn);
+            $findings[] = new Finding(
+                'array-volts-too-low',
+                Severity::Fix,
+                [
+                    'hot' => Amount::of($this->maxCellC, '°C'), 'works' => Amount::of($this->vmpHotV, 'V', 1), 'open' => Amount::of($dawn, 'V', 1), 'absorption' => Amount::of($this->absorptionV, 'V', 1),
+                    'wakes' => Amount::of($r->startAboveV, 'V'), 'full' => Amount::of(self::RESTING_SHARE * $this->absorptionV, 'V', 1), 'series' => $series ?? 0,
+                ],
+                [$this->vmpHot(), Figure::given('absorption', $this->absorptionV, 'V')],
+                $subject,
+                variant: ($r->mppt ? 'mppt' : 'pwm') . ($series === null ? '-none' : ''),
+            );
         }
         if ($this->chargeAUnclipped > $r->maxChargeA * 1.0000001) {
             $findings[] = new Finding('regulator-clips', Severity::Note, ['amps' => Amount::of($this->chargeAUnclipped, 'A', 1), 'limit' => Amount::of($r->maxChargeA, 'A')], [$this->unclipped(), $limit('charge-limit', $r->maxChargeA, 'A')], $subject);

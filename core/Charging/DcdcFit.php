@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Charging;
 
+use Pebblefell\Conductor\Ampacity;
 use Pebblefell\Conductor\Run;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
@@ -33,8 +34,14 @@ final readonly class DcdcFit
     /** Most of its rating that an alternator is asked for by the charger, for its life's sake. Common practice: 30 A of 100 A. */
     public const LASTING_SHARE = 0.35;
 
-    /** Most volts lost on the lead. ABYC E-11 (from memory): 3 % for critical circuits. */
-    public const MOST_DROP = 0.03;
+    /** An alternator of so many A bears EASY_A at idle. Common practice. */
+    private const STANDARD_A = 90.0;
+
+    /** Most volts lost on the lead of a charger that boosts, of what comes in. Common practice: a tenth; ABYC E-11 (from memory) for what is not critical. */
+    private const MOST_DROP = 0.10;
+
+    /** So many volts the charger keeps in hand over its lowest input. Common practice. */
+    private const IN_HAND_V = 0.5;
 
     private const DIAL_STEP_A = 10.0;
 
@@ -49,6 +56,8 @@ final readonly class DcdcFit
         public float $vehicleA,
         public float $inputA,
         public float $recommendedOutputA,
+        private float $idleVehicleA,
+        private ?float $inputMinV,
     ) {
     }
 
@@ -57,6 +66,8 @@ final readonly class DcdcFit
      * @param ?Run  $lead        from the alternator side to the charger, and back; null: not measured
      * @param float $idlePct     share of the rating that the alternator gives at idle
      * @param float $vehicleA    that the vehicle itself takes
+     * @param ?float $idleVehicleA the same at idle; null: as much
+     * @param ?float $inputMinV  below which the charger stops; null: not known
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
@@ -69,6 +80,8 @@ final readonly class DcdcFit
         float $inputV = self::USUAL_INPUT_V,
         float $outputV = self::USUAL_OUTPUT_V,
         float $idlePct = self::USUAL_IDLE_PCT,
+        ?float $idleVehicleA = null,
+        ?float $inputMinV = null,
     ): self {
         Guard::positive($alternatorA, '/alternator_a');
         Guard::positive($outputA, '/charger_output_a');
@@ -92,8 +105,44 @@ final readonly class DcdcFit
             $vehicleA,
             $outputA * $perOutputA,
             // Dialled down in whole tens: 50, 40, 30.
-            $outputA <= $most ? $outputA : min($outputA, floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A),
+            $outputA <= $most || self::isEasy($outputA, $alternatorA) ? $outputA : min($outputA, floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A),
+            $idleVehicleA ?? $vehicleA,
+            $inputMinV,
         );
+    }
+
+    /** What every alternator of a usual size bears, at idle too. */
+    private static function isEasy(float $outputA, float $alternatorA): bool
+    {
+        return $outputA <= self::EASY_A && $alternatorA >= self::STANDARD_A;
+    }
+
+    /** Volts that the lead may lose: a tenth, and no more than leaves the charger awake. */
+    public function allowedDropV(): float
+    {
+        return max(0.0, min(self::MOST_DROP * $this->inputV, $this->inputMinV === null ? INF : $this->inputV - $this->inputMinV - self::IN_HAND_V));
+    }
+
+    /** The lead loses too much, or grows too warm even in the best insulation. */
+    private function leadIsThin(): bool
+    {
+        return $this->lead !== null && ($this->dropV() > $this->allowedDropV() || $this->inputA > (Ampacity::ofArea($this->lead->size->areaMm2, max(Ampacity::INSULATION_C))));
+    }
+
+    /** The lead that would do, mm²; null where none is made. */
+    private function betterMm2(): ?float
+    {
+        $byDrop = $this->allowedDropV() > 0.0 ? $this->lead?->areaFor($this->inputA, $this->allowedDropV()) : null;
+        if ($byDrop === null) {
+            return null;
+        }
+        foreach (Ampacity::sizes(false) as $mm2) {
+            if ($mm2 >= $byDrop->areaMm2 - 1e-9 && Ampacity::ofArea($mm2, max(Ampacity::INSULATION_C)) >= $this->inputA) {
+                return $mm2;
+            }
+        }
+
+        return $byDrop->areaMm2;
     }
 
     /** Volts lost on the lead, out and back. */
@@ -110,7 +159,7 @@ final readonly class DcdcFit
     /** At idle the alternator feeds both the vehicle and the charger. */
     public function mayChargeAtIdle(): bool
     {
-        return $this->inputA <= $this->idleA - $this->vehicleA;
+        return $this->inputA <= $this->idleA - $this->idleVehicleA;
     }
 
     public function input(): Figure
@@ -150,14 +199,18 @@ final readonly class DcdcFit
         } elseif ($this->outputA > $this->recommendedOutputA) {
             $findings[] = new Finding('dcdc-wears-alternator', Severity::Fix, ['share' => Amount::of($this->sharePct(), '%', 0), 'dial' => $dial], [$this->input(), $alternator], $subject, variant: $variant);
         }
-        if (!$this->mayChargeAtIdle()) {
-            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, [...$taken, 'idle' => Amount::of($this->idleA, 'A', 0)], [$this->input(), Figure::given('at-idle', $this->idleA, 'A', Origin::Computed)], $subject);
-        } elseif ($this->outputA > self::EASY_A) {
+        if (!$this->mayChargeAtIdle() && !self::isEasy($this->outputA, $this->alternatorA)) {
+            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, [...$taken, 'vehicle' => Amount::of($this->idleVehicleA, 'A', 0), 'idle' => Amount::of($this->idleA, 'A', 0)], [$this->input(), Figure::given('at-idle', $this->idleA, 'A', Origin::Computed)], $subject);
+        } elseif ($this->mayChargeAtIdle() && $this->outputA > self::EASY_A) {
             $findings[] = new Finding('dcdc-idle-with-care', Severity::Note, ['easy' => Amount::of(self::EASY_A, 'A', 0)], [$this->input()], $subject);
         }
-        if ($this->lead !== null && $this->dropV() > self::MOST_DROP * $this->inputV) {
-            $better = $this->lead->areaFor($this->inputA, self::MOST_DROP * $this->inputV);
-            $findings[] = new Finding('dcdc-lead-undersized', Severity::Fix, ['input' => Amount::of($this->inputA, 'A', 0), 'drop' => Amount::of($this->dropV(), 'V', 2), 'volts' => Amount::of($this->inputV, 'V', 1), 'size' => Amount::of($better === null ? 0.0 : $better->areaMm2, 'mm²')], [$this->drop(), Figure::given('allowed', round(self::MOST_DROP * $this->inputV, 2), 'V', Origin::Computed)], $subject, variant: $better === null ? 'none' : '');
+        if ($this->leadIsThin()) {
+            $better = $this->betterMm2();
+            $findings[] = new Finding('dcdc-lead-undersized', Severity::Fix, ['input' => Amount::of($this->inputA, 'A', 0), 'drop' => Amount::of($this->dropV(), 'V', 2), 'volts' => Amount::of($this->inputV, 'V', 1), 'size' => Amount::of($better ?? 0.0, 'mm²')], [$this->drop(), Figure::given('allowed', round($this->allowedDropV(), 2), 'V', Origin::Computed)], $subject, variant: match (true) {
+                $better === null => 'none',
+                $this->dropV() > $this->allowedDropV() => '',
+                default => 'warm',
+            });
         }
 
         return $findings;

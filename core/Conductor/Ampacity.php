@@ -29,6 +29,9 @@ final class Ampacity
         '16' => 25, '14' => 35, '12' => 45, '10' => 60, '8' => 80, '6' => 120, '4' => 160, '2' => 210, '1' => 245, '1/0' => 285, '2/0' => 330, '3/0' => 385, '4/0' => 445,
     ];
 
+    /** A cable whose area is so near to a gauge's is that gauge. Chosen. */
+    private const SAME_AREA = 0.005;
+
     /** The tables hold at this ambient, °C. */
     private const TABLE_C = 30.0;
 
@@ -63,6 +66,36 @@ final class Ampacity
     public static function of(string $designation, int $insulationC, float $ambientC = self::TABLE_C, int $grouped = 1): float
     {
         return self::atTable($designation, $insulationC) * self::ambientFactor($insulationC, $ambientC) * self::bundleFactor($grouped);
+    }
+
+    /**
+     * What a conductor of any area carries: by the table's nearest sizes, on the line between them; a gauge as its own. What is thinner than the
+     * thinnest counts as that, thicker than the thickest by its area.
+     *
+     * @param float $insulationC of the conductor; the class at or below counts
+     */
+    public static function ofArea(float $areaMm2, float $insulationC): float
+    {
+        $class = max(array_filter(self::INSULATION_C, static fn(int $c): bool => $c <= $insulationC) ?: [min(self::INSULATION_C)]);
+        foreach (self::sizes(true) as $gauge => $area) {
+            if (abs($areaMm2 - $area) < self::SAME_AREA * $area) {
+                return self::atTable($gauge, $class);
+            }
+        }
+        [$thin, $thick] = [null, null];
+        foreach (self::sizes(false) as $name => $area) {
+            if ($area <= $areaMm2 + 1e-9) {
+                $thin = [$area, self::atTable($name, $class)];
+            } elseif ($thick === null) {
+                $thick = [$area, self::atTable($name, $class)];
+            }
+        }
+
+        return match (true) {
+            $thin === null => $thick[1] ?? 0.0,
+            $thick === null => $thin[1] * $areaMm2 / $thin[0],
+            default => $thin[1] + ($thick[1] - $thin[1]) * ($areaMm2 - $thin[0]) / ($thick[0] - $thin[0]),
+        };
     }
 
     /** What the insulation may still warm up by, against the table: √((T − ambient)/(T − 30)), as IEC 60364-5-52 builds its tables (from memory). */

@@ -99,6 +99,24 @@ final readonly class Budget
         return array_sum(array_map(static fn(Moment $m): float => $m->meanW * $span->overlapH($m->fromH, $m->toH), $this->moments));
     }
 
+    /**
+     * W at the battery that run on one side for an hour and more, duty ignored: the worst hour of the day. What warms a cable, a fuse, a breaker.
+     */
+    public function lastingW(Side $side): float
+    {
+        $worst = 0.0;
+        foreach ($this->moments as $start) {
+            $hour = HourSpan::of($start->fromH, fmod($start->fromH + 1.0, 24.0));
+            $wh = 0.0;
+            foreach ($this->moments as $m) {
+                $wh += ($side === Side::Dc ? $m->dcPeakW : $m->peakW - $m->dcPeakW) * $hour->overlapH($m->fromH, $m->toH);
+            }
+            $worst = max($worst, $wh);
+        }
+
+        return $worst;
+    }
+
     /** Hours of the day in which nothing draws at the outlets: an inverter that is on then is on for itself. */
     public function hoursWithoutAc(): float
     {
@@ -171,7 +189,7 @@ final readonly class Budget
         $meanAtBattery = $on ? $mean['ac'] / ($inverter->efficiencyPct / 100) + $inverter->idleW : 0.0;
         $peakAtBattery = $on ? $inverter->dcWatts($peak['ac']) : 0.0;
 
-        return new Moment($fromH, $toH, $mean['dc'] + $meanAtBattery, $peak['dc'] + $peakAtBattery, $peak['ac'], $on ? $meanAtBattery - $mean['ac'] : 0.0, $mean['dc']);
+        return new Moment($fromH, $toH, $mean['dc'] + $meanAtBattery, $peak['dc'] + $peakAtBattery, $peak['ac'], $on ? $meanAtBattery - $mean['ac'] : 0.0, $mean['dc'], $peak['dc']);
     }
 
     /**

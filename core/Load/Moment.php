@@ -13,6 +13,7 @@ final readonly class Moment
      * @param float $acPeakW    at the outlets, duty ignored
      * @param float $inverterW  of the inverter alone: its idle draw and losses, by duty
      * @param float $dcMeanW of the DC loads alone, by duty
+     * @param float $dcPeakW of the DC loads alone, duty ignored
      */
     public function __construct(
         public float $fromH,
@@ -22,6 +23,7 @@ final readonly class Moment
         public float $acPeakW,
         public float $inverterW,
         public float $dcMeanW,
+        public float $dcPeakW,
     ) {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Outlook;
 
+use Pebblefell\Circuit\Volts;
 use Pebblefell\Load\Budget;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
@@ -167,14 +168,24 @@ final readonly class TripSetup
         return $sources;
     }
 
+    /**
+     * Sources that reach the bank's volts; the others bring nothing.
+     *
+     * @return list<Part>
+     */
+    private static function reaching(System $system, Graph $graph, PartKind ...$kinds): array
+    {
+        return array_values(array_filter($graph->ofKind(...$kinds), static fn(Part $p): bool => Volts::reaches($p, $system->vehicle->systemV)));
+    }
+
     private static function drive(System $system, Graph $graph): ?DriveSource
     {
         $hours = $system->travel->drivingHDay;
-        $amps = array_sum(array_map(static fn(Part $p): float => $p->data->known('output_a'), $graph->ofKind(PartKind::Dcdc)));
+        $amps = array_sum(array_map(static fn(Part $p): float => $p->data->known('output_a'), self::reaching($system, $graph, PartKind::Dcdc)));
         if ($amps <= 0.0 && $graph->ofKind(PartKind::Isolator) !== []) {
             $amps = self::RELAY_A;
         }
-        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+        foreach (self::reaching($system, $graph, PartKind::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') === true) {
                 $amps += self::HOUSE_ALTERNATOR_SHARE * $alternator->data->known('rated_a');
             }
@@ -191,7 +202,7 @@ final readonly class TripSetup
         $amps = 0.0;
         $supports = false;
         $efficiency = Usual::MAINS_EFFICIENCY_PCT;
-        foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) as $charger) {
+        foreach (self::reaching($system, $graph, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) as $charger) {
             $amps += $charger->data->chargeCurrent()->value ?? 0.0;
             $supports = $supports || $charger->data->flag('supports_supply') === true;
             $efficiency = $charger->data->orUsual('efficiency_pct');

@@ -13,6 +13,8 @@ enum Fate: string
     case Relabel = 'relabel';
     case Remove = 'remove';
     case Add = 'add';
+    /** Left in, connected to nothing: out of every sum, labelled, and in the pack. */
+    case Disconnect = 'disconnect';
 
     /** There before the work. */
     public function isFound(): bool
@@ -23,6 +25,6 @@ enum Fate: string
     /** There after the work. */
     public function isPlanned(): bool
     {
-        return $this !== self::Remove;
+        return $this !== self::Remove && $this !== self::Disconnect;
     }
 }

@@ -20,6 +20,7 @@ final readonly class Part
      * @param Fate        $fate     what the plan does with it
      * @param string      $replaces uid of the part it takes over from, or ''
      * @param list<Photo> $photos
+     * @param string      $partOf   uid of the box that it is a function of, or ''
      * @param int         $number   among those that are called alike; 0: it is the only one
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Part
         public string $note = '',
         public array $photos = [],
         public int $number = 0,
+        public string $partOf = '',
     ) {
     }
 
@@ -49,7 +51,7 @@ final readonly class Part
     /** The same part, known by its number among its like. */
     public function numbered(int $number): self
     {
-        return new self($this->uid, $this->kind, $this->data, $this->fate, $this->role, $this->make, $this->model, $this->serial, $this->firmware, $this->place, $this->replaces, $this->note, $this->photos, $number);
+        return new self($this->uid, $this->kind, $this->data, $this->fate, $this->role, $this->make, $this->model, $this->serial, $this->firmware, $this->place, $this->replaces, $this->note, $this->photos, $number, $this->partOf);
     }
 
     /**
@@ -71,7 +73,19 @@ final readonly class Part
             'note' => $this->note,
             'data' => $this->data->values,
             'origins' => $this->data->notedOrigins(),
-        ];
+        ] + ($this->partOf === '' ? [] : ['part_of' => $this->partOf]);
+    }
+
+    /**
+     * What is noted as dead is connected to nothing, whatever else was noted of it.
+     *
+     * @param array<string, mixed> $a
+     */
+    private static function fate(array $a, DataSheet $data): Fate
+    {
+        $fate = Fate::from($a['fate'] ?? 'keep');
+
+        return $data->flag('dead') === true && $fate !== Fate::Remove ? Fate::Disconnect : $fate;
     }
 
     /**
@@ -93,7 +107,7 @@ final readonly class Part
             $a['uid'],
             $kind,
             $data,
-            Fate::from($a['fate'] ?? 'keep'),
+            self::fate($a, $data),
             $a['role'] ?? 'house',
             $a['make'] ?? '',
             $a['model'] ?? '',
@@ -103,6 +117,7 @@ final readonly class Part
             $a['replaces'] ?? '',
             $a['note'] ?? '',
             $photos,
+            partOf: $a['part_of'] ?? '',
         );
     }
 }

@@ -62,6 +62,18 @@ final readonly class PvArray
         return array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $this->panels));
     }
 
+    /** Open-circuit volts of its strings at a cell's warmth; null while a panel's sheet has gaps. */
+    public function openV(float $celsius): ?float
+    {
+        $sheets = array_map(self::panelSheet(...), $this->panels);
+        if ($sheets === [] || in_array(null, $sheets, true)) {
+            return null;
+        }
+        $strings = array_chunk(array_map(static fn(PanelSheet $s): float => $s->vocAt($celsius), $sheets), max(1, $this->series()));
+
+        return max([0.0, ...array_map(array_sum(...), $strings)]);
+    }
+
     /** Panels in series: as noted at the regulator, else one. */
     public function series(): int
     {

@@ -80,6 +80,7 @@ final readonly class System
         $scenariosByUid = self::byUid($scenarios, '/scenarios');
         foreach ($parts as $i => $part) {
             self::known($part->replaces === '' || isset($partsByUid[$part->replaces]), "/parts/$i/replaces", $part->replaces);
+            self::known($part->partOf === '' || isset($partsByUid[$part->partOf]), "/parts/$i/part_of", $part->partOf);
         }
         foreach ($conductors as $i => $conductor) {
             foreach (['from' => $conductor->from, 'to' => $conductor->to] as $key => $end) {

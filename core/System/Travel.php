@@ -7,6 +7,7 @@ namespace Pebblefell\System;
 use Pebblefell\Quantity\Guard;
 use Pebblefell\Quantity\HourSpan;
 use Pebblefell\Sun\Shade;
+use Pebblefell\System\Sheet\DataField;
 
 /** How the people travel, and how long they want to last. */
 final readonly class Travel
@@ -17,6 +18,8 @@ final readonly class Travel
      * @param list<int> $months 1 to 12, when it is on the road
      * @param ?Stay $stay   a typical one; null: as the brief has it
      * @param ?float $budget money for batteries and panels, in the workshop's own currency
+     * @param bool   $unattended it must go on while nobody is there
+     * @param string $wish   still: days with nothing coming in; lived: days as they live, with sun and driving
      * @param list<array{from_h: float, to_h: float, factor: float}> $shade on a usual pitch, solar time; factor is the light that arrives
      */
     public function __construct(
@@ -29,6 +32,8 @@ final readonly class Travel
         public string $notes = '',
         public ?Stay $stay = null,
         public ?float $budget = null,
+        public bool $unattended = false,
+        public string $wish = 'still',
     ) {
         Guard::positive($wishDays, '/wish_days');
         Guard::between($drivingHDay, 0.0, 24.0, '/driving_h_day');
@@ -38,6 +43,16 @@ final readonly class Travel
         foreach ($months as $i => $month) {
             Guard::between($month, 1, 12, "/months/$i");
         }
+    }
+
+    /**
+     * What the brief asks besides: a field named here stands in the form, the rows and the file without another word.
+     *
+     * @return list<DataField>
+     */
+    public static function details(): array
+    {
+        return [DataField::flag('unattended'), DataField::choice('wish', ['still', 'lived'])];
     }
 
     /** The typical stay, as entered or as the brief has it. */
@@ -69,7 +84,7 @@ final readonly class Travel
             'notes' => $this->notes,
             'stay' => $this->stay?->toArray(),
             'budget' => $this->budget,
-        ];
+        ] + array_diff_assoc(['unattended' => $this->unattended, 'wish' => $this->wish], ['unattended' => false, 'wish' => 'still']);
     }
 
     /**
@@ -90,6 +105,8 @@ final readonly class Travel
             $a['notes'] ?? '',
             isset($a['stay']) ? Stay::fromArray($a['stay']) : null,
             isset($a['budget']) ? (float) $a['budget'] : null,
+            $a['unattended'] ?? false,
+            $a['wish'] ?? 'still',
         );
     }
 }

@@ -10,4 +10,5 @@ return [
     'relabel' => 'bleibt, beschriften',
     'remove' => 'ausbauen',
     'add' => 'neu einbauen',
+    'disconnect' => 'abklemmen, bleibt drin',
 ];

@@ -10,4 +10,5 @@ return [
     'relabel' => 'leave, label it',
     'remove' => 'take out',
     'add' => 'fit new',
+    'disconnect' => 'disconnect, leave in',
 ];

@@ -102,7 +102,7 @@ final class JobFileTest extends TestCase
             $system = JobFile::fromArray(self::random());
             foreach ($system->parts as $uid => $part) {
                 self::assertSame($part->fate !== Fate::Add, isset($system->found()->parts[$uid]));
-                self::assertSame($part->fate !== Fate::Remove, isset($system->planned()->parts[$uid]));
+                self::assertSame(!in_array($part->fate, [Fate::Remove, Fate::Disconnect], true), isset($system->planned()->parts[$uid]));
             }
             foreach ($system->conductors as $uid => $conductor) {
                 $planned = isset($system->planned()->conductors[$uid]);

@@ -22,6 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Region\Region;
+use Pebblefell\System\Travel;
 use Pebblefell\System\Vehicle;
 
 final class JobController extends Controller
@@ -105,6 +106,7 @@ final class JobController extends Controller
             'places' => Place::query()->orderBy('name')->pluck('name', 'id'),
             'workshop' => Workshop::current(),
             'units' => $units,
+            'details' => Travel::details(),
             'regions' => array_combine(array_column(Region::cases(), 'value'), array_map($say->name(...), Region::cases())),
             'vehicleKinds' => array_combine(Vehicle::KINDS, array_map(static fn(string $k): string => str_replace('_', ' ', $k), Vehicle::KINDS)),
         ];

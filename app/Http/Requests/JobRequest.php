@@ -47,6 +47,9 @@ final class JobRequest extends FormRequest
             'shade.*.to_h' => ['nullable', 'numeric', 'between:0,24', 'different:shade.*.from_h'],
             'shade.*.percent' => ['nullable', 'numeric', 'between:0,100'],
             'travel_notes' => ['nullable', 'string', 'max:4000'],
+            'details' => ['array'],
+            'details.travel' => ['array'],
+            ...$this->detailRules(),
         ];
     }
 
@@ -112,7 +115,37 @@ final class JobRequest extends FormRequest
             'coldest_battery_c' => $this->metric('coldest_battery_c', '°C', $units),
             'shade' => $this->shade(),
             'travel_notes' => $this->text('travel_notes'),
+            'details' => ['travel' => $this->details()],
         ];
+    }
+
+    /**
+     * @return array<string, list<string>>
+     */
+    private function detailRules(): array
+    {
+        $rules = [];
+        foreach (Travel::details() as $field) {
+            $rules["details.travel.$field->key"] = $field->type === 'flag' ? ['nullable', 'boolean'] : ['nullable', 'in:' . implode(',', $field->choices)];
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @return array<string, bool|string> only what was filled in
+     */
+    private function details(): array
+    {
+        $details = [];
+        foreach (Travel::details() as $field) {
+            $typed = $this->input("details.travel.$field->key");
+            if (is_scalar($typed) && $typed !== '') {
+                $details[$field->key] = $field->type === 'flag' ? (bool) $typed : (string) $typed;
+            }
+        }
+
+        return $details;
     }
 
     /** The name of a customer whom nobody knows yet, or ''. */

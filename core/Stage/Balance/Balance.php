@@ -15,6 +15,7 @@ final class Balance implements Room
     {
         return [
             new Rules\StringsCloseAlike(),
+            new Rules\BlocksAlike(),
         ];
     }
 

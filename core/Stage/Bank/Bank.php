@@ -17,6 +17,7 @@ final class Bank implements Room
             new Rules\LikeWithLike(),
             new Rules\BankSharesEvenly(),
             new Rules\EqualLeads(),
+            new Rules\FloodedVentsOutside(),
             new Rules\SpareForFarAway(),
         ];
     }

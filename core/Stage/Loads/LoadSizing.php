@@ -17,6 +17,7 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\Scenario;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
+use Pebblefell\System\Warmth;
 
 /** The day's energy and worst moment of one scenario, with the inverter that is planned (or found, or assumed). */
 final readonly class LoadSizing
@@ -121,12 +122,13 @@ final readonly class LoadSizing
             return null;
         }
         $bank = $study->banks()->planned->bank;
+        $drawing = $study->drawing();
 
         return Together::of(
             $study->loads()->budget->appliances,
-            $continuous,
+            $continuous * (Warmth::at($inverter, $study->system->measurements)?->share() ?? 1.0),
             $inverter->data->number('surge_w'),
-            $bank?->dischargeLimitA(),
+            $drawing !== null && $drawing->problem === null ? $drawing->trueLimit(true)->value ?? $bank?->dischargeLimitA() : $bank?->dischargeLimitA(),
             $bank?->nominalV() ?? $study->system->vehicle->systemV,
             $study->loads()->efficiencyPct->value,
         );

@@ -51,6 +51,26 @@ final readonly class SettingSheet
         return new self($profile, $devices);
     }
 
+    /**
+     * A that a charger is held to, by what a person planned or set.
+     *
+     * @return array<string, float> by uid
+     */
+    public function chargeLimits(): array
+    {
+        $limits = [];
+        foreach ($this->devices as $device) {
+            foreach ($device['rows'] as $row) {
+                $chosen = $row->entry->asSet ?? $row->entry?->planned;
+                if ($row->parameter === Parameter::ChargeCurrent && $chosen?->number !== null) {
+                    $limits[$device['part']->uid] = $chosen->number;
+                }
+            }
+        }
+
+        return $limits;
+    }
+
     /** Boxes still without an "as set". */
     public function open(): int
     {

@@ -15,11 +15,16 @@ final class Size implements Room
     {
         return [
             new Rules\BankLastsWish(),
+            new Rules\VoltsMatch(),
             new Rules\BankGivesPeak(),
+            new Rules\BankTakesCharge(),
             new Rules\LithiumHasBms(),
             new Rules\ColdCharging(),
+            new Rules\SomethingWakesIt(),
             new Rules\BankFitsBay(),
             new Rules\MainFuse(),
+            new Rules\FusesSaveCables(),
+            new Rules\SeenAndCut(),
             new Rules\ShuntSeesAll(),
             new Rules\WeightAllowed(),
         ];

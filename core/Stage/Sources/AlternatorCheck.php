@@ -28,8 +28,13 @@ final readonly class AlternatorCheck
     /** What lights, heater and ignition of the vehicle take, A. Common practice. */
     public const VEHICLE_A = 30.0;
 
-    /** Loop of cable, relay and battery where it is not measured, Ω. Assumed. */
-    public const LOOP_OHM = 0.015;
+    /** The same while it stands with the engine at idle, A. Assumed. */
+    private const IDLE_VEHICLE_A = 20.0;
+
+    /** Usual loops from the starter side to the house bank, mm² and m one way: in a motorhome or van, and behind the plug of a caravan. Assumed. */
+    private const LOOP = [16.0, 4.0];
+    private const TOWED_LOOP = [2.5, 8.0];
+    private const TOWED = ['caravan', 'trailer', 'horsebox'];
 
     /** An LFP bank at rest, well discharged, V a cell. Common practice. */
     private const EMPTY_CELL_V = 3.2;
@@ -59,7 +64,7 @@ final readonly class AlternatorCheck
         $idle = $alternator === null ? DcdcFit::USUAL_IDLE_PCT : $alternator->data->orUsual('idle_pct');
         $takes24 = $times > 1.5 && $charger->data->orUsual('input_max_v') > 20.0 && $charger->data->orUsual('input_min_v') > 16.0;
         try {
-            return DcdcFit::of(self::rated($graph)->value, $output, self::VEHICLE_A, self::lead($graph, $charger), $charger->data->orUsual('efficiency_pct'), DcdcFit::USUAL_INPUT_V * ($takes24 ? $times : 1.0), $outV, $idle);
+            return DcdcFit::of(self::rated($graph)->value, $output, self::VEHICLE_A, self::lead($graph, $charger), $charger->data->orUsual('efficiency_pct'), DcdcFit::USUAL_INPUT_V * ($takes24 ? $times : 1.0), $outV, $idle, self::IDLE_VEHICLE_A, $charger->data->orUsual('input_min_v'));
         } catch (InvalidValue) {
             return null;
         }
@@ -71,7 +76,7 @@ final readonly class AlternatorCheck
     }
 
     /** What an emptied bank would draw straight through a relay, at most the rating. */
-    public static function throughRelay(Study $study): ?Figure
+    public static function throughRelay(Study $study, Part $isolator): ?Figure
     {
         $bank = $study->banks()->planned->bank;
         if ($bank === null) {
@@ -82,12 +87,42 @@ final readonly class AlternatorCheck
         $set = $alternator === null ? Figure::given('regulated-to', Usual::REGULATED_V * $bank->systemV / 12.0, 'V', Origin::Assumed) : $alternator->data->figureOrUsual('regulated_v', $bank->systemV);
         $emptyV = $bank->cells() * ($bank->chemistry()->isLithium() ? self::EMPTY_CELL_V : $bank->chemistry()->restCurve()->volts(50.0));
 
-        return new Figure('current-through-the-relay', min($rated->value, max(0.0, $set->value - $emptyV) / self::LOOP_OHM), 'A', 'current-through-the-relay', [
+        $loop = self::loop($study, $isolator);
+        $bankOhm = $study->banks()->planned->parts[0]->data->orUsual('internal_mohm') / 1000.0 * $bank->series / $bank->parallel;
+
+        return new Figure('current-through-the-relay', min($rated->value, max(0.0, $set->value - $emptyV) / ($loop->value / 1000.0 + $bankOhm)), 'A', 'current-through-the-relay', [
             $set,
             Figure::given('empty-bank', round($emptyV, 2), 'V', Origin::Assumed),
-            Figure::given('loop-resistance', self::LOOP_OHM, 'Ω', Origin::Assumed),
+            $loop,
+            Figure::given('bank', round($bankOhm * 1000.0, 2), 'mΩ', Origin::DataSheet),
             $rated,
         ], 'ohm');
+    }
+
+    /** Cable out and back, mΩ: as drawn on both sides of the relay, else the usual one of such a vehicle. */
+    private static function loop(Study $study, Part $isolator): Figure
+    {
+        $drawn = array_filter([self::lead($study->planned(), $isolator, 'starter'), self::lead($study->planned(), $isolator, 'house')]);
+        $runs = array_values($drawn);
+        if ($runs === []) {
+            [$mm2, $metres] = in_array($study->system->vehicle->kind, self::TOWED, true) ? self::TOWED_LOOP : self::LOOP;
+            $runs = [Run::of(ConductorSize::ofArea($mm2), $metres)];
+        }
+        $ohm = array_sum(array_map(static fn(Run $r): float => $r->resistanceOhm(), $runs));
+
+        return Figure::given('loop-resistance', round(1000.0 * $ohm, 2), 'mΩ', $drawn === [] ? Origin::Assumed : Origin::Computed);
+    }
+
+    /** The alternator whose volts the engine's computer turns up and down; null where none is noted. */
+    public static function variable(Graph $graph): ?Part
+    {
+        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+            if ($alternator->data->flag('variable_volts') === true) {
+                return $alternator;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Sources;
 
 use Pebblefell\Charging\ShoreFit;
+use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Study;
@@ -36,7 +37,8 @@ final readonly class MainsCheck
 
     public static function of(Study $study): self
     {
-        $chargers = $study->planned()->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger);
+        $all = $study->planned()->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger);
+        $chargers = array_values(array_filter($all, static fn(Part $p): bool => Volts::reaches($p, $study->system->vehicle->systemV)));
 
         return new self(
             $study,

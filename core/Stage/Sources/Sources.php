@@ -17,10 +17,13 @@ final class Sources implements Room
             new Rules\SunCarriesMonths(),
             new Rules\PanelsHaveRegulator(),
             new Rules\ArrayFitsRegulator(),
+            new Rules\ArraysAreCut(),
             new Rules\NoChargingLoop(),
             new Rules\RegulatorKeepsBattery(),
             new Rules\DcdcSuitsAlternator(),
+            new Rules\EngineIsHeard(),
             new Rules\HookUpCarries(),
+            new Rules\HeatDerates(),
         ];
     }
 

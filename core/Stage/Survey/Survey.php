@@ -16,6 +16,7 @@ final class Survey implements Room
         return [
             new Rules\ChargerSuitsChemistry(),
             new Rules\IsolatorSuitsLithium(),
+            new Rules\StarterApart(),
             new Rules\DisconnectAboveBms(),
             new Rules\OldGaugeLeft(),
             new Rules\LabelsTellTheTruth(),

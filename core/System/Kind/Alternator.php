@@ -19,6 +19,7 @@ final class Alternator extends Kind
             F::number('regulated_v', 'V', 12, 60),
             F::number('idle_pct', '%', 10, 100),
             F::flag('for_house'),
+            F::flag('variable_volts'),
         ];
     }
 

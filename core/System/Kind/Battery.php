@@ -44,12 +44,18 @@ final class Battery extends Kind
             F::number('tail_a', 'A', 0.1, 500),
             F::number('charge_min_c', '°C', -50, 30),
             F::number('discharge_min_c', '°C', -60, 30),
+            F::number('max_series', '', 1, 32),
+            F::number('max_parallel', '', 1, 64),
+            F::number('rested_full_v', 'V', 1, 70),
+            F::number('gap_mm', 'mm', 0, 100),
+            F::choice('wakes_by', ['itself', 'charge', 'button']),
             F::flag('bms'),
             F::flag('low_temp_cutoff'),
             F::number('heater_w', 'W', 0, 500),
             F::number('torque_nm', 'N·m', 0.5, 60),
             F::number('age_years', 'years', 0, 40)->ofThisOne(),
             F::number('measured_ah', 'Ah', 0.1, 5000)->ofThisOne(),
+            F::flag('in_living_space')->ofThisOne(),
         ];
     }
 

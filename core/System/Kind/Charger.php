@@ -37,6 +37,8 @@ abstract class Charger extends Kind
             F::flag('cold_cutoff'),
             F::number('absorption_min_v', 'V', 5, 80),
             F::number('absorption_max_v', 'V', 5, 80),
+            F::flag('gives_dead_volts'),
+            ...self::derating(),
         ];
     }
 }

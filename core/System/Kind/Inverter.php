@@ -6,6 +6,7 @@ namespace Pebblefell\System\Kind;
 
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Terminal;
 
 /** An inverter: outlets from the bank. */
@@ -21,6 +22,9 @@ final class Inverter extends Kind
             F::number('input_v', 'V', 5, 100),
             F::number('output_v', 'V', 90, 260),
             F::number('low_cutoff_v', 'V', 5, 100),
+            F::number('earth_leakage_ma', 'mA', 1, 1000),
+            F::choice('neutral_bond', ['bonded', 'switched', 'open']),
+            ...self::derating(),
         ];
     }
 
@@ -32,6 +36,11 @@ final class Inverter extends Kind
     public function carries(): array
     {
         return [['battery_plus', 'ac_out']];
+    }
+
+    public function usual(DataSheet $sheet, string $key, float $systemV): ?float
+    {
+        return $key === 'derate_from_c' ? Usual::INVERTER_FROM_C : parent::usual($sheet, $key, $systemV);
     }
 
     public function isInverter(): bool

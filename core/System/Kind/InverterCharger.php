@@ -6,6 +6,7 @@ namespace Pebblefell\System\Kind;
 
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Terminal;
 
 /** An inverter that charges from the mains that it passes on. */
@@ -21,6 +22,8 @@ final class InverterCharger extends Charger
             F::number('input_v', 'V', 5, 100),
             F::number('output_v', 'V', 90, 260),
             F::number('low_cutoff_v', 'V', 5, 100),
+            F::number('earth_leakage_ma', 'mA', 1, 1000),
+            F::choice('neutral_bond', ['bonded', 'switched', 'open']),
             F::number('charge_a', 'A', 1, 500)->required(),
             F::number('transfer_a', 'A', 1, 200),
             F::flag('supports_supply'),
@@ -43,6 +46,11 @@ final class InverterCharger extends Charger
     {
         // From the battery only while its mains is dead; with the mains alive its outlets are live from there.
         return [['ac_in', 'ac_out'], ['ac_in', 'battery_plus'], ['battery_plus', 'ac_out']];
+    }
+
+    public function usual(DataSheet $sheet, string $key, float $systemV): ?float
+    {
+        return $key === 'derate_from_c' ? Usual::INVERTER_FROM_C : parent::usual($sheet, $key, $systemV);
     }
 
     public function isInverter(): bool

@@ -103,6 +103,7 @@ abstract class Kind
             'output_v', 'input_v' => $systemV,
             'low_cutoff_v' => Usual::LOW_CUTOFF_V * $systemV / 12.0,
             'idle_w' => Usual::IDLE_W,
+            'derate_pct_per_k' => Usual::DERATE_PCT_PER_K,
             'heater_w', 'mass_kg' => 0.0,
             default => null,
         };
@@ -157,6 +158,14 @@ abstract class Kind
             F::text('label_says')->ofThisOne(),
             F::text('really_feeds')->ofThisOne(),
         ];
+    }
+
+    /**
+     * @return list<F> from which warmth on it gives less, and how much less
+     */
+    final protected static function derating(): array
+    {
+        return [F::number('derate_from_c', '°C', -20, 100), F::number('derate_pct_per_k', '%/K', 0, 20)];
     }
 
     /**

@@ -17,6 +17,8 @@ final class LowVoltageDisconnect extends Kind
             F::number('rating_a', 'A', 1, 1000)->required(),
             F::number('disconnect_v', 'V', 5, 100),
             F::number('reconnect_v', 'V', 5, 100),
+            F::number('max_v', 'V', 5, 1500),
+            F::flag('carries_both_ways'),
         ];
     }
 

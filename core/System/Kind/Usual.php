@@ -17,4 +17,7 @@ final class Usual
     public const REGULATED_V = 14.2;
     public const LOW_CUTOFF_V = 11.0;
 
+    /** Inverters are rated at this warmth, and lose so much a kelvin above it. Assumed where the sheet is silent. */
+    public const INVERTER_FROM_C = 25.0;
+    public const DERATE_PCT_PER_K = 1.0;
 }

@@ -43,6 +43,11 @@
             <x-field label="Driving on a day away" name="driving_h_day" :value="$units->field($job->driving_h_day ?? 1.0)" unit="h" inputmode="decimal" />
             <x-field label="Coldest battery" name="coldest_battery_c" :value="$units->field($job->coldest_battery_c, '°C')" :unit="$units->unit('°C')"
                 inputmode="decimal" help="If the bay is heated or lagged. Empty: the place’s coldest travelled nights." />
+            @foreach ($details as $field)
+                <x-field :label="$say->word('sheets.' . $field->key)" :name="'details[travel][' . $field->key . ']'"
+                    :value="$job->details['travel'][$field->key] ?? ''" blank="not said"
+                    :options="$field->type === 'flag' ? ['1' => 'yes', '0' => 'no'] : collect($field->choices)->mapWithKeys(fn ($c) => [$c => $say->choice($c)])" />
+            @endforeach
             <div class="wide field"><span class="label">Months on the road</span>
                 <div class="months">@foreach (range(1, 12) as $m)<label><input type="checkbox" name="months[]" value="{{ $m }}" @checked(in_array($m,
                     array_map(intval(...), old('months', $job->months ?? [])), true))>{{ $say->month($m, 3) }}</label>@endforeach</div></div>

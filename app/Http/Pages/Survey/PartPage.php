@@ -8,6 +8,7 @@ use App\Http\Workbench;
 use App\Models\Part as Row;
 use Pebblefell\Stage\Survey\Condition;
 use Pebblefell\System\Measurement;
+use Pebblefell\System\Part;
 
 /** One part: its sheet, pictures and readings. */
 final readonly class PartPage
@@ -34,6 +35,16 @@ final readonly class PartPage
     public function readings(): array
     {
         return array_values(array_filter($this->bench->study->system->measurements, fn(Measurement $m): bool => $m->partUid === $this->row->uid));
+    }
+
+    /**
+     * @return array<string, string> parts that it may be a function of, by uid
+     */
+    public function boxes(): array
+    {
+        $parts = array_diff_key($this->bench->study->system->parts, [$this->row->uid => 1]);
+
+        return array_map($this->bench->say->onePart(...), array_filter($parts, static fn(Part $p): bool => $p->partOf === '' && !$p->kind->isSundry()));
     }
 
     /** What the last reading says of a battery. */

@@ -30,6 +30,7 @@ final class PartRequest extends FormRequest
             'place' => ['nullable', 'string', 'max:160'],
             'role' => ['required', Rule::in(CorePart::ROLES)],
             'note' => ['nullable', 'string', 'max:500'],
+            'part_of' => ['nullable', 'string', 'max:20', Rule::notIn([$this->uid()]), Rule::exists('parts', 'uid')->where('job_id', $this->jobId())],
             ...self::sheetRules($this->kind(), $this->unitsHere()),
         ];
     }
@@ -69,9 +70,24 @@ final class PartRequest extends FormRequest
             'place' => $this->text('place'),
             'role' => $this->text('role'),
             'note' => $this->text('note'),
+            'part_of' => $this->has('part_of') ? $this->text('part_of') : $part->part_of,
             'data' => $sheet->values,
             'origins' => $sheet->notedOrigins(),
         ];
+    }
+
+    private function uid(): string
+    {
+        $part = $this->route('part');
+
+        return $part instanceof Part ? $part->uid : '';
+    }
+
+    private function jobId(): ?int
+    {
+        $job = $this->route('job');
+
+        return $job instanceof Job ? $job->id : null;
     }
 
     private function kind(): ?PartKind

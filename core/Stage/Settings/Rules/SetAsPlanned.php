@@ -27,8 +27,7 @@ final class SetAsPlanned implements Rule
         if ($bank === null) {
             return [];
         }
-        $sheet = $study->banks()->planned->parts[0]->data->number('max_charge_v');
-        $ceiling = Figure::given('battery-bears', $sheet !== null ? $sheet * $bank->series : $bank->cells() * $bank->chemistry()->ceilingCellV(), 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+        $ceiling = $study->bankBears();
         $findings = [];
         foreach ($study->settings()->devices as $device) {
             foreach ($device['rows'] as $row) {

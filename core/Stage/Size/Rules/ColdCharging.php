@@ -5,40 +5,43 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Size\Rules;
 
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
+use Pebblefell\Stage\Size\Frost;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Part;
 
-/** LFP is not charged below its limit: something must stop the charge, and something should warm the battery. */
+/** LFP is not charged below its limit on the cold nights that are to be expected: something must stop the charge, and something should warm the battery. */
 final class ColdCharging implements Rule
 {
     public function judge(Study $study): array
     {
-        $bank = $study->lithiumBank();
-        $sheet = $study->banks()->planned->parts[0]->data ?? null;
-        if ($bank === null || $sheet === null) {
+        $frost = $study->lithiumBank() === null ? null : Frost::of($study);
+        if ($frost === null || $frost->coldest->value >= $frost->floor->value) {
             return [];
         }
-        $floor = $sheet->figureOrUsual('charge_min_c');
-        $coldest = $study->banks()->celsius;
-        $warmed = $sheet->orUsual('heater_w') > 0.0 || $study->planned()->ofKind(PartKind::HeatingPad) !== [];
-        if ($coldest->value >= $floor->value || $warmed) {
+        $stopped = $frost->stopsItself || $frost->unguarded === [];
+        if ($stopped && $frost->isWarmed()) {
             return [];
         }
-        $guarded = $sheet->flag('low_temp_cutoff') === true;
-        $months = $study->system->place === null ? 0 : count(array_filter(
-            $study->system->travel->months,
-            static fn(int $m): bool => $study->system->place->minCOf($m) < $floor->value,
-        ));
-        return [new Finding(
-            'charging-below-freezing',
-            $guarded ? Severity::Fix : Severity::Stop,
-            ['nights' => $months > 0 ? Word::of('findings.phrases.nights-below', ['floor' => Amount::of($floor->value, '°C'), 'months' => $months]) : Word::of('findings.phrases.down-to', ['coldest' => Amount::of($coldest->value, '°C')])],
-            [$coldest, $floor],
-            variant: $guarded ? 'guarded' : '',
-        )];
+        $args = [
+            'nights' => $frost->months > 0
+                ? Word::of('findings.phrases.nights-below', ['floor' => Amount::of($frost->floor->value, '°C'), 'months' => $frost->months])
+                : Word::of('findings.phrases.down-to', ['coldest' => Amount::of($frost->coldest->value, '°C', 0)]),
+            'coldest' => Amount::of($frost->coldest->value, '°C', 0),
+            'parts' => array_map(static fn(Part $p): Named => Named::part($p->uid), $frost->unguarded),
+        ];
+        $heat = $frost->heaterW > 0.0 ? [Figure::given('warmth-fitted', $frost->heaterW, 'W'), $frost->wantedW] : [];
+        $variant = match (true) {
+            !$stopped => $frost->unguarded === [] ? '' : 'unstopped',
+            $frost->heaterW > 0.0 => 'weak',
+            default => $frost->stopsItself ? 'guarded' : 'sensors',
+        };
+
+        return [new Finding('charging-below-freezing', $stopped ? Severity::Fix : Severity::Stop, [...$args, 'watts' => Amount::of($frost->wantedW->value, 'W', 0)], [$frost->coldest, $frost->floor, ...$heat], variant: $variant)];
     }
 }

@@ -4,29 +4,23 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size\Rules;
 
+use Pebblefell\Circuit\Circuit;
+use Pebblefell\Circuit\FuseStrength;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
-use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\Graph\Graph;
-use Pebblefell\System\Graph\Passage;
-use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** A fuse stands at the bank's positive, and on a large lithium bank it can break what the bank can deliver. */
+/** A fuse stands first at the bank's positive, holds what runs for long, and can break what the bank drives into a short there. */
 final class MainFuse implements Rule
 {
-    /** From this capacity on a lithium bank wants class T or better next to it. Common practice. */
-    private const LARGE_AH = 200.0;
-
-    /** Class T per UL 248-15: 20 kA DC (from memory). */
-    private const LARGE_BREAKS_A = 20_000.0;
+    /** A fuse runs for hours at no more than 80 % of its rating. UL 248, ABYC E-11 (from memory); common practice. */
+    private const CONTINUOUS = 1.25;
 
     public function judge(Study $study): array
     {
@@ -34,36 +28,66 @@ final class MainFuse implements Rule
         if ($bank === null) {
             return [];
         }
+        $circuit = $study->circuit();
         $capacity = Figure::given('bank', $bank->ratedAh(), 'Ah', Origin::DataSheet);
-        $fuses = $study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker);
-        if ($fuses === []) {
-            return [new Finding('no-main-fuse', Severity::Stop, [], [$capacity])];
+        $unfused = $circuit->unfused();
+        if ($unfused !== []) {
+            return [new Finding('no-main-fuse', Severity::Stop, ['parts' => array_map(static fn(Part $p): Named => Named::part($p->uid), $unfused)], [$capacity, Figure::given('parts-unfused', count($unfused), '')])];
         }
-        $main = self::atPositive($study->planned(), $study->banks()->planned->parts, $fuses);
-        if ($main === null) {
-            return [new Finding('main-fuse-not-placed', Severity::Fix, [], [Figure::given('fuses', count($fuses), '')])];
+        if ($circuit->mainFuses() === []) {
+            return [new Finding('no-main-fuse', Severity::Fix, [], [$capacity], variant: 'undrawn')];
         }
-        $breaks = $main->data->figure('interrupt_a');
-        if ($bank->chemistry()->isLithium() && $bank->ratedAh() >= self::LARGE_AH && ($breaks === null || $breaks->value < self::LARGE_BREAKS_A)) {
-            return [new Finding('main-fuse-breaks-too-little', Severity::Stop, ['fuse' => Named::part($main->uid), 'breaks' => $breaks === null ? Word::of('findings.phrases.unknown-current') : Amount::of($breaks->value, 'A', 0), 'bank' => Amount::of($bank->ratedAh(), 'Ah', 0)], array_values(array_filter([$capacity, $breaks])), $main->uid)];
+        $findings = [];
+        foreach ($circuit->mainFuses() as $fuse) {
+            $findings = [...$findings, ...array_filter([$this->placed($circuit, $fuse), $this->holds($study, $fuse), $this->breaks($study, $fuse)])];
         }
 
-        return [];
+        return $findings;
     }
 
-    /**
-     * @param list<Part> $batteries
-     * @param list<Part> $fuses
-     */
-    private static function atPositive(Graph $graph, array $batteries, array $fuses): ?Part
+    private function placed(Circuit $circuit, Part $fuse): ?Finding
     {
-        $joined = $graph->reach(array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $batteries), Passage::conductors());
-        foreach ($fuses as $fuse) {
-            if (isset($joined->parts()[$fuse->uid])) {
-                return $fuse;
-            }
+        $before = $circuit->before($fuse);
+
+        return $before === [] ? null : new Finding(
+            'main-fuse-not-placed',
+            Severity::Fix,
+            ['fuse' => Named::part($fuse->uid), 'parts' => array_map(static fn(Part $p): Named => Named::part($p->uid), $before)],
+            [Figure::given('parts-unfused', count($before), '')],
+            $fuse->uid,
+        );
+    }
+
+    private function holds(Study $study, Part $fuse): ?Finding
+    {
+        $rating = $fuse->data->figure('rating_a');
+        $lasting = $study->branch($fuse)->lastingA();
+        if ($rating === null || $rating->value >= self::CONTINUOUS * $lasting->value) {
+            return null;
         }
 
-        return null;
+        return new Finding(
+            'main-fuse-too-small',
+            Severity::Fix,
+            ['fuse' => Named::part($fuse->uid), 'rating' => Amount::of($rating->value, 'A', 0), 'lasting' => Amount::of($lasting->value, 'A', 0), 'wanted' => Amount::of(self::CONTINUOUS * $lasting->value, 'A', 0)],
+            [$rating, $lasting],
+            $fuse->uid,
+        );
+    }
+
+    private function breaks(Study $study, Part $fuse): ?Finding
+    {
+        $short = $study->circuit()->shortAt($fuse);
+        if ($short === null) {
+            return null;
+        }
+        $breaks = FuseStrength::of($fuse, $study->bankChargeV()->value ?? $study->system->vehicle->systemV);
+        $current = new Figure('short-there', $short, 'A', 'short-there', [], 'ohm');
+        $args = ['fuse' => Named::part($fuse->uid), 'short' => Amount::of($short, 'A', 0)];
+        if ($breaks === null) {
+            return new Finding('main-fuse-breaks-too-little', Severity::Note, $args, [$current], $fuse->uid, variant: 'unknown');
+        }
+
+        return $breaks->value >= $short ? null : new Finding('main-fuse-breaks-too-little', Severity::Stop, [...$args, 'breaks' => Amount::of($breaks->value, 'A', 0)], [$current, $breaks], $fuse->uid);
     }
 }

@@ -12,7 +12,6 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\Place;
 use Pebblefell\System\PvArray;
 
 /** Each array suits its regulator: volts on the coldest morning and in the heat, current, watts, like with like. */
@@ -25,11 +24,13 @@ final class ArrayFitsRegulator implements Rule
             return [];
         }
         $absorptionV = $study->settings()->profile?->figure(Parameter::Absorption)->value ?? $bank->nominalV();
-        $low = $study->system->place?->recordLowC() ?? Place::ASSUMED_MIN_C - Place::RECORD_BELOW_C;
+        $low = $study->coldestMorningC();
+        $place = $study->system->place;
+        $usual = $place === null ? null : max(array_map($place->minCOf(...), $study->system->travel->months ?: range(1, 12)));
         $findings = [];
         foreach ($study->arrays() as $array) {
             $fit = $array->fit($array->series(), $low, $absorptionV);
-            $findings = [...$findings, ...($fit?->findings($array->regulator->uid ?? '') ?? self::byWatts($array, $absorptionV))];
+            $findings = [...$findings, ...($fit?->findings($array->regulator->uid ?? '', $usual) ?? self::byWatts($array, $absorptionV))];
         }
 
         return $findings;

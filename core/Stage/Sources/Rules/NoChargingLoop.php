@@ -9,6 +9,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\PartKind;
 
@@ -19,16 +20,21 @@ final class NoChargingLoop implements Rule
     {
         $graph = $study->planned();
         $findings = [];
-        foreach ($graph->ofKind(PartKind::Inverter, PartKind::InverterCharger) as $inverter) {
-            $outlets = $graph->node(Point::of($inverter->uid, 'ac_out'));
-            foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter) as $charger) {
-                if ($outlets->has(Point::of($charger->uid, 'ac_in'))) {
+        $inverters = $graph->ofKind(PartKind::Inverter, PartKind::InverterCharger);
+        foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter) as $charger) {
+            $supply = Point::of($charger->uid, 'ac_in');
+            foreach ($inverters as $inverter) {
+                if ($graph->reach([Point::of($inverter->uid, 'ac_out')], Passage::closed())->has($supply)) {
                     $args = ['charger' => Named::part($charger->uid), 'inverter' => Named::part($inverter->uid)];
-                    $findings[$charger->uid] ??= new Finding('charging-loop', Severity::Stop, $args, [], $charger->uid);
+                    $findings[] = new Finding('charging-loop', Severity::Stop, $args, [], $charger->uid);
+                    continue 2;
                 }
+            }
+            if ($inverters !== [] && $graph->at($supply) === []) {
+                $findings[] = new Finding('charger-supply-unknown', Severity::Note, ['charger' => Named::part($charger->uid), 'inverter' => Named::part($inverters[0]->uid)], [], $charger->uid);
             }
         }
 
-        return array_values($findings);
+        return $findings;
     }
 }

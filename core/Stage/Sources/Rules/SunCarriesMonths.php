@@ -12,6 +12,8 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
 
 /** In the poorest travelled month the sun puts back what is used, or something else does. */
 final class SunCarriesMonths implements Rule
@@ -25,7 +27,7 @@ final class SunCarriesMonths implements Rule
         if ($study->planned()->chargers() === []) {
             return [new Finding('nothing-charges', Severity::Fix, [], [Figure::given('array', $sun->plannedW, 'W')])];
         }
-        $otherwise = $study->system->travel->hookUp !== 'never' || $study->system->travel->drivingHDay > 0.0;
+        $otherwise = $this->otherwise($study);
         if ($sun->coverage() >= 1.0 || ($sun->plannedW <= 0.0 && $otherwise)) {
             return [];
         }
@@ -39,7 +41,23 @@ final class SunCarriesMonths implements Rule
                 'alone' => $needed === null || $sun->isBeyondAnyRoof() ? Word::of('findings.phrases.beyond-any-roof') : Word::of('findings.phrases.sun-alone', ['needed' => Amount::of($needed->value, 'W', 0)]),
             ],
             [Figure::given('covered', round(100 * $sun->coverage()), '%', Origin::Computed), Figure::given('array', $sun->plannedW, 'W', Origin::DataSheet)],
-            variant: $otherwise ? 'otherwise' : '',
+            variant: match (true) {
+                $otherwise => 'otherwise',
+                $sun->plannedW <= 0.0 => 'nothing',
+                default => '',
+            },
         )];
+    }
+
+    /** Something else in the plan brings charge on their days: on the road, or at a post. */
+    private function otherwise(Study $study): bool
+    {
+        $graph = $study->planned();
+        $travel = $study->system->travel;
+        $houseAlternator = array_filter($graph->ofKind(PartKind::Alternator), static fn(Part $p): bool => $p->data->flag('for_house') === true);
+        $onTheRoad = $houseAlternator !== [] || $graph->ofKind(PartKind::Dcdc, PartKind::Isolator) !== [];
+        $atAPost = $graph->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) !== [];
+
+        return ($onTheRoad && $travel->drivingHDay > 0.0) || ($atAPost && $travel->hookUp !== 'never');
     }
 }

@@ -15,42 +15,71 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/**
- * A low-voltage disconnect may stay as a layer above the BMS, if it acts first and carries the current; else it goes.
- * Schools differ on whether to keep one at all; both are allowed.
- */
+/** A low-voltage disconnect may stay as a layer above the BMS, if it acts first and carries the current; else it goes. What must not hang behind it does not. */
 final class DisconnectAboveBms implements Rule
 {
     /** BMS cut-off where the data sheet is silent, V a cell. Common practice: 10.8 V on four cells. */
     private const BMS_CELL_V = 2.7;
 
+    /** So far above the BMS a disconnect acts, V per 12 V. Common practice. */
+    private const ABOVE_V = 0.3;
+
     public function judge(Study $study): array
+    {
+        $findings = [];
+        foreach ($study->planned()->ofKind(PartKind::LowVoltageDisconnect) as $part) {
+            $findings = [...$findings, ...array_filter([$this->acts($study, $part)]), ...$this->behind($study, $part)];
+        }
+
+        return $findings;
+    }
+
+    private function acts(Study $study, Part $part): ?Finding
     {
         $bank = $study->lithiumBank();
         if ($bank === null) {
-            return [];
+            return null;
         }
         $sheet = $study->banks()->planned->parts[0]->data->number('cutoff_v');
         $bms = Figure::given('bms-cut-off', $sheet !== null ? $sheet * $bank->series : $bank->cells() * self::BMS_CELL_V, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+        $first = $bms->value + self::ABOVE_V * $study->system->vehicle->systemV / 12.0;
+        $acts = $part->data->figure('disconnect_v');
+        $rating = $part->data->known('rating_a');
+        $peak = $study->branch($part)->peakA();
+        $actsFirst = $acts !== null && $acts->value >= $first - 0.001;
+        if ($actsFirst && $rating >= $peak->value) {
+            return null;
+        }
+
+        return new Finding(
+            'disconnect-below-bms',
+            Severity::Fix,
+            ['part' => Named::part($part->uid), 'rating' => Amount::of($rating, 'A', 0), 'peak' => Amount::of($peak->value, 'A', 0), 'acts' => $acts === null ? Word::of('findings.phrases.point-not-noted') : Amount::of($acts->value, 'V', 1), 'bms' => Amount::of($bms->value, 'V', 1), 'first' => Amount::of($first, 'V', 1)],
+            array_values(array_filter([$acts, $bms, $peak])),
+            $part->uid,
+            [Change::ofPart($part->uid, Fate::Remove->value)],
+            $actsFirst ? 'rating' : '',
+        );
+    }
+
+    /**
+     * @return list<Finding>
+     */
+    private function behind(Study $study, Part $part): array
+    {
+        if ($part->data->flag('carries_both_ways') === true || !$study->circuit()->hangsOn($part)) {
+            return [];
+        }
+        $branch = $study->branch($part);
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::LowVoltageDisconnect) as $part) {
-            $acts = $part->data->figure('disconnect_v');
-            $rating = $part->data->known('rating_a');
-            $actsFirst = $acts !== null && $acts->value > $bms->value;
-            if ($actsFirst && $rating >= $study->loads()->budget->peakA()) {
-                continue;
-            }
-            $findings[] = new Finding(
-                'disconnect-below-bms',
-                Severity::Fix,
-                ['part' => Named::part($part->uid), 'rating' => Amount::of($rating, 'A', 0), 'peak' => Amount::of($study->loads()->budget->peakA(), 'A', 0), 'acts' => $acts === null ? Word::of('findings.phrases.point-not-noted') : Amount::of($acts->value, 'V', 1), 'bms' => Amount::of($bms->value, 'V', 1)],
-                array_values(array_filter([$acts, $bms, $study->loads()->peak()])),
-                $part->uid,
-                [Change::ofPart($part->uid, Fate::Remove->value)],
-                $actsFirst ? 'rating' : '',
-            );
+        if ($branch->inverters !== []) {
+            $findings[] = new Finding('disconnect-feeds-inverter', Severity::Stop, ['part' => Named::part($part->uid), 'inverter' => Named::part($branch->inverters[0]->uid)], [], $part->uid);
+        }
+        foreach ($branch->chargers as $charger) {
+            $findings[] = new Finding('charger-behind-disconnect', Severity::Fix, ['part' => Named::part($part->uid), 'charger' => Named::part($charger->uid)], [], $charger->uid);
         }
 
         return $findings;

@@ -4,44 +4,40 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Survey\Rules;
 
-use Pebblefell\Finding\Figure;
+use Pebblefell\Circuit\AcSide;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
+use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Side;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/**
- * Once an inverter feeds outlets, the one earth-leakage breaker at the inlet does not see them: one protects the inlet, one what
- * the inverter feeds.
- */
+/** Every outlet has a device that protects people between it and each source that can feed it; behind a source without a bond it does not trip. */
 final class EarthLeakageCovers implements Rule
 {
     public function judge(Study $study): array
     {
-        $graph = $study->planned();
-        $inverter = $graph->inverter();
-        $feedsOutlets = array_filter($study->loads()->budget->appliances, static fn($a): bool => $a->side === Side::Ac) !== [];
-        if ($inverter === null || !$feedsOutlets) {
-            return [];
+        $feedsOutlets = array_filter($study->loads()->budget->appliances, static fn(Appliance $a): bool => $a->side === Side::Ac) !== [];
+        $ac = new AcSide($study->planned());
+        $region = 'regions.' . $study->system->region->value;
+        $args = static fn(Part $p): array => ['device' => Word::of("$region.earth_leakage"), 'source' => Named::part($p->uid), 'rule' => Word::of("$region.mains_rule")];
+        $findings = [];
+        foreach ($ac->uncovered() as $source) {
+            $findings[] = new Finding('earth-leakage-not-covered', Severity::Stop, $args($source), [], $source->uid, variant: $source->kind->isInverter() ? 'inverter' : 'inlet');
         }
-        $shore = $graph->ofKind(PartKind::ShoreInlet, PartKind::MainsCharger, PartKind::InverterCharger, PartKind::Converter) !== [];
-        $wanted = $shore ? 2 : 1;
-        $devices = count($graph->ofKind(PartKind::EarthLeakage));
-        if ($devices >= $wanted) {
-            return [];
+        foreach ($feedsOutlets ? $ac->undrawn() : [] as $source) {
+            $findings[] = new Finding('earth-leakage-not-covered', Severity::Fix, $args($source), [], $source->uid, variant: 'undrawn');
+        }
+        foreach ($study->planned()->ofKind(PartKind::Inverter, PartKind::InverterCharger) as $inverter) {
+            if (!in_array($inverter->data->text('neutral_bond'), ['bonded', 'switched'], true)) {
+                $findings[] = new Finding('neutral-bond-open', Severity::Note, $args($inverter), [], $inverter->uid);
+            }
         }
 
-        return [new Finding(
-            'earth-leakage-not-covered',
-            Severity::Stop,
-            ['device' => Word::of('regions.' . $study->system->region->value . '.earth_leakage'), 'inverter' => Named::part($inverter->uid), 'rule' => Word::of('regions.' . $study->system->region->value . '.mains_rule')],
-            [Figure::given('fitted', $devices, ''), Figure::given('wanted', $wanted, '')],
-            $inverter->uid,
-            variant: $devices === 0 ? 'none' : 'one',
-        )];
+        return $findings;
     }
 }

@@ -11,6 +11,7 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
 /** A dead switch, or a circuit that is labelled as something else, sends the next person to the wrong place. */
@@ -19,14 +20,24 @@ final class LabelsTellTheTruth implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Switch, PartKind::DistributionBox) as $part) {
-            [$says, $feeds] = [$part->data->text('label_says'), $part->data->text('really_feeds')];
-            $dead = $part->data->flag('dead') === true;
-            if ($part->fate !== Fate::Relabel && ($dead || ($says !== null && $feeds !== null && mb_strtolower($says) !== mb_strtolower($feeds)))) {
-                $findings[] = new Finding('label-misleads', Severity::Note, ['part' => Named::part($part->uid), 'says' => $says ?? '', 'feeds' => $feeds ?? ''], [], $part->uid, [Change::ofPart($part->uid, Fate::Relabel->value)], $dead ? 'dead' : '');
+        foreach ($study->system->parts as $part) {
+            if (in_array($part->kind, [PartKind::Switch, PartKind::DistributionBox], true) && $part->fate !== Fate::Remove && $part->fate !== Fate::Relabel) {
+                $findings[] = $this->misleads($part);
             }
         }
 
-        return $findings;
+        return array_values(array_filter($findings));
+    }
+
+    private function misleads(Part $part): ?Finding
+    {
+        [$says, $feeds] = [$part->data->text('label_says'), $part->data->text('really_feeds')];
+        $dead = $part->data->flag('dead') === true;
+        $wrong = $says !== null && $feeds !== null && mb_strtolower($says) !== mb_strtolower($feeds);
+        if (!$dead && !$wrong) {
+            return null;
+        }
+
+        return new Finding('label-misleads', Severity::Note, ['part' => Named::part($part->uid), 'says' => $says ?? '', 'feeds' => $feeds ?? ''], [], $part->uid, [Change::ofPart($part->uid, Fate::Relabel->value)], $dead ? 'dead' : '');
     }
 }

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Circuit;
+
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** Does what is rated for some volts hold a bank? */
+final class Volts
+{
+    /** A bare nominal holds from this share of itself to that one. Assumed: 10 to 15.6 V for 12 V. */
+    public const LOW_SHARE = 0.83;
+    public const HIGH_SHARE = 1.3;
+
+    /** From here on DC can kill. IEC 61140, ELV of ripple-free DC in the dry (from memory): 60 V. */
+    public const TOUCH_V = 60.0;
+
+    /** The volts that the trade calls a system by: what charges at so many volts belongs to 12, 24 or 48. */
+    private const CHARGES_BELOW_V = ['12' => 18.0, '24' => 36.0];
+
+    /** Its highest reaches the bank's charging volts, its lowest is not above the bank's nominal volts. */
+    public static function holds(float $nominalV, float $bankV, float $highestV): bool
+    {
+        return $highestV <= self::HIGH_SHARE * $nominalV && $bankV >= self::LOW_SHARE * $nominalV;
+    }
+
+    /** What a charging source, or an inverter, is rated for on the bank's side; null where its sheet does not say. */
+    public static function ratedFor(Part $part): ?float
+    {
+        return match ($part->kind) {
+            PartKind::Inverter, PartKind::InverterCharger => $part->data->number('input_v'),
+            PartKind::MainsCharger, PartKind::Converter, PartKind::Dcdc => $part->data->number('output_v'),
+            PartKind::Alternator => self::tradeNominal($part->data->number('regulated_v')),
+            default => null,
+        };
+    }
+
+    /** A source that cannot reach the bank's volts brings nothing. */
+    public static function reaches(Part $part, float $systemV): bool
+    {
+        $rated = self::ratedFor($part);
+
+        return $rated === null || self::holds($rated, $systemV, $systemV);
+    }
+
+    private static function tradeNominal(?float $chargesAt): ?float
+    {
+        foreach ($chargesAt === null ? [] : self::CHARGES_BELOW_V as $nominal => $below) {
+            if ($chargesAt < $below) {
+                return (float) $nominal;
+            }
+        }
+
+        return $chargesAt === null ? null : 48.0;
+    }
+}

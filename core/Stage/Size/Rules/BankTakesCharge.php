@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size\Rules;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+
+/** What charges at one time is no more than the bank takes, shared out over its links. */
+final class BankTakesCharge implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $limit = $this->limit($study);
+        $sum = $study->supply()->most();
+        if ($limit === null || $sum->value <= $limit->value || count($sum->inputs) === 0) {
+            return [];
+        }
+
+        return [new Finding('charge-sum', Severity::Fix, [
+            'sum' => Amount::of($sum->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0),
+            'shares' => array_map(static fn(Figure $f): Word => Word::of('findings.phrases.share', ['source' => $f->label, 'amps' => Amount::of($f->value * $limit->value / $sum->value, 'A', 0)]), $sum->inputs),
+        ], [$sum, $limit])];
+    }
+
+    private function limit(Study $study): ?Figure
+    {
+        $case = $study->banks()->planned;
+        $drawing = $study->drawing();
+        if ($case->bank === null || $drawing === null) {
+            return null;
+        }
+        $each = $case->parts[0]->data->figureOrUsual('charge_limit_a');
+
+        return ($drawing->problem === null ? $drawing->trueLimit(false) : null) ?? new Figure('charge-limit-of-the-bank', $each->value * $case->bank->parallel, 'A', 'strings', [$each, Figure::given('strings', $case->bank->parallel, '')], 'battery-sheet');
+    }
+}

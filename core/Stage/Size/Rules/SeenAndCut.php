@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size\Rules;
+
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\PartKind;
+
+/** Something measures the bank's charge, and somebody can cut the bank by hand. */
+final class SeenAndCut implements Rule
+{
+    public function judge(Study $study): array
+    {
+        if ($study->banks()->planned->bank === null) {
+            return [];
+        }
+        $findings = [];
+        if ($study->planned()->ofKind(PartKind::Monitor) === []) {
+            $unattended = $study->system->travel->unattended;
+            $findings[] = new Finding('no-monitor', $unattended ? Severity::Fix : Severity::Note, variant: $unattended ? 'unattended' : '');
+        }
+        if (!$study->circuit()->opensByHand()) {
+            $findings[] = new Finding('no-isolator', Severity::Fix);
+        }
+
+        return $findings;
+    }
+}

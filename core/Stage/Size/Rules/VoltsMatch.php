@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Size\Rules;
+
+use Pebblefell\Charging\DcdcFit;
+use Pebblefell\Circuit\Volts;
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Passage;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** Every device, and everything that protects, is made for the volts of the part of the circuit where it sits. */
+final class VoltsMatch implements Rule
+{
+    private const PROTECTS = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Busbar, PartKind::Monitor, PartKind::LowVoltageDisconnect];
+
+    public function judge(Study $study): array
+    {
+        $bank = $study->banks()->planned->bank;
+        if ($bank === null) {
+            return [];
+        }
+        $highest = $study->bankChargeV() ?? Figure::given('nominal-volts', $bank->nominalV(), 'V', Origin::Computed);
+        $findings = [];
+        foreach ($study->planned()->parts as $part) {
+            $finding = $this->device($study, $part, $bank->nominalV(), $highest) ?? $this->protection($study, $part, $highest);
+            if ($finding !== null) {
+                $findings[] = $finding;
+            }
+        }
+        if ($highest->value > Volts::TOUCH_V) {
+            $findings[] = new Finding('touch-volts', Severity::Note, ['volts' => Amount::of($highest->value, 'V', 0)], [$highest], variant: 'bank');
+        }
+        foreach ($study->arrays() as $array) {
+            $open = $array->openV($study->coldestMorningC());
+            if ($open !== null && $open > Volts::TOUCH_V) {
+                $findings[] = new Finding('touch-volts', Severity::Note, ['volts' => Amount::of($open, 'V', 0)], [Figure::given('cold-open-circuit-volts', $open, 'V', Origin::Computed)], $array->regulator->uid ?? '', variant: 'array');
+            }
+        }
+
+        return $findings;
+    }
+
+    private function device(Study $study, Part $part, float $bankV, Figure $highest): ?Finding
+    {
+        $rated = $part->kind === PartKind::Alternator && !$this->feedsHouse($study, $part) ? null : Volts::ratedFor($part);
+        if ($rated !== null && !Volts::holds($rated, $bankV, $highest->value)) {
+            return new Finding('device-volts', Severity::Stop, ['part' => Named::part($part->uid), 'rated' => Amount::of($rated, 'V', 0), 'bank' => Amount::of($bankV, 'V', 1), 'highest' => Amount::of($highest->value, 'V', 1)], [Figure::given('made-for', $rated, 'V', Origin::DataSheet), $highest], $part->uid);
+        }
+        $running = $part->kind === PartKind::Dcdc ? $this->runningV($study->planned()) : null;
+        [$from, $to] = [$part->data->number('input_min_v'), $part->data->number('input_max_v')];
+        if ($running === null || ($running >= ($from ?? 0.0) && $running <= ($to ?? INF))) {
+            return null;
+        }
+
+        return new Finding('device-volts', Severity::Stop, ['part' => Named::part($part->uid), 'running' => Amount::of($running, 'V', 1)], [Figure::given('starter-side-runs-at', $running, 'V')], $part->uid, variant: 'input');
+    }
+
+    private function feedsHouse(Study $study, Part $alternator): bool
+    {
+        return $alternator->data->flag('for_house') === true || $study->circuit()->joins(Point::of($alternator->uid, 'plus'));
+    }
+
+    /** What the starter side usually runs at with the engine on; null as long as nothing says whether it is 12 or 24 V. */
+    private function runningV(Graph $graph): ?float
+    {
+        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+            if ($alternator->data->flag('for_house') !== true && $alternator->data->number('regulated_v') !== null) {
+                return $alternator->data->number('regulated_v');
+            }
+        }
+        $batteries = array_values(array_filter($graph->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role !== 'house'));
+        $volts = $batteries === [] ? 0.0 : $batteries[0]->data->known('nominal_v');
+        foreach ($batteries as $above) {
+            foreach ($batteries as $below) {
+                if ($above !== $below && $graph->node(Point::of($below->uid, 'plus'))->has(Point::of($above->uid, 'minus'))) {
+                    $volts += $above->data->known('nominal_v');
+                }
+            }
+        }
+
+        return $volts > 0.0 ? DcdcFit::USUAL_INPUT_V * round($volts / 12.0) : null;
+    }
+
+    private function protection(Study $study, Part $part, Figure $bankV): ?Finding
+    {
+        $rated = $part->data->figure('max_v');
+        if ($rated === null || !in_array($part->kind, self::PROTECTS, true)) {
+            return null;
+        }
+        $volts = $this->highestAt($study, $part, $bankV);
+
+        return $volts === null || $rated->value >= $volts->value ? null : new Finding('protection-volts', Severity::Stop, ['part' => Named::part($part->uid), 'rated' => Amount::of($rated->value, 'V', 0), 'volts' => Amount::of($volts->value, 'V', 1)], [$rated, $volts], $part->uid);
+    }
+
+    /** The highest volts of the circuit that a part sits in; null where it is not drawn, or not on a DC side of the house. */
+    private function highestAt(Study $study, Part $part, Figure $bankV): ?Figure
+    {
+        $graph = $study->planned();
+        $points = array_map(static fn(string $t): Point => Point::of($part->uid, $t), array_keys($part->kind->terminals()));
+        $reach = $graph->reach($points, Passage::closed());
+        foreach ($study->banks()->planned->parts as $battery) {
+            if ($reach->has(Point::of($battery->uid, 'plus')) || $reach->has(Point::of($battery->uid, 'minus'))) {
+                return $bankV;
+            }
+        }
+        foreach ($study->arrays() as $array) {
+            $ends = $array->regulator === null ? [] : [Point::of($array->regulator->uid, 'pv_plus'), Point::of($array->regulator->uid, 'pv_minus')];
+            $joined = array_filter($ends, $reach->has(...)) !== [] || array_filter($array->panels, static fn(Part $p): bool => isset($reach->parts()[$p->uid])) !== [];
+            $open = $joined ? $array->openV($study->coldestMorningC()) : null;
+            if ($open !== null) {
+                return Figure::given('cold-open-circuit-volts', $open, 'V', Origin::Computed);
+            }
+        }
+
+        return null;
+    }
+}

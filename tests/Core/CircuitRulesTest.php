@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Pebblefell\Study;
+use Pebblefell\System\System;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Rules that follow conductors, amps in time and volts: each speaks about one system and is silent, or asks, about one a step beside it. */
+final class CircuitRulesTest extends TestCase
+{
+    use SoundSystem;
+
+    /**
+     * @param list<string>                     $wires "from to mm² m insulation", the last three optional
+     * @param array<string, array{string, ...}> $parts kind, and data, by uid
+     * @param array<string, mixed>             $more  at the top of the file
+     * @param array<string, mixed>             $battery
+     */
+    private static function drawn(array $wires, array $parts = [], array $more = [], array $battery = self::LFP, int $batteries = 1): System
+    {
+        $rows = $conductors = [];
+        foreach ($parts as $uid => $part) {
+            $role = $part[2] ?? null;
+            $rows[] = self::part($uid, $part[0], $part[1] ?? [], 'add', $role === null ? [] : ['role' => $role]);
+        }
+        foreach ($wires as $i => $wire) {
+            [$from, $to, $mm2, $m, $class] = [...explode(' ', $wire), '', '', ''];
+            $conductors[] = ['uid' => "w$i", 'from' => $from, 'to' => $to] + array_filter(['size_mm2' => (float) $mm2, 'length_m' => (float) $m, 'insulation_c' => (float) $class]);
+        }
+
+        return self::system(['conductors' => $conductors, ...$more], $rows, $battery, $batteries);
+    }
+
+    /**
+     * @return iterable<string, array{string, string, System, System}> rule and subject, severity, the system that it speaks about, the one beside it
+     */
+    public static function cases(): iterable
+    {
+        $main = ['b1.plus f1.in'];
+        $inverter = ['v1' => ['inverter', ['continuous_w' => 1000]]];
+        $ac = self::load(['side' => 'ac', 'watts' => 100]);
+        $v24 = ['vehicle' => ['kind' => 'coach', 'system_v' => 24], 'conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in']]];
+
+        $device = static fn(string $kind, array $data): System => self::system($v24, [self::part('x', $kind, $data)], batteries: 2);
+        yield 'a 12 V inverter on 24 V' => ['device-volts@x', 'stop', $device('inverter', ['continuous_w' => 500, 'input_v' => 12]), $device('inverter', ['continuous_w' => 500, 'input_v' => 24])];
+        yield 'a 12 V alternator for the house on 24 V' => ['device-volts@x', 'stop', $device('alternator', ['rated_a' => 280, 'for_house' => true, 'regulated_v' => 14.2]), $device('alternator', ['rated_a' => 280, 'for_house' => false, 'regulated_v' => 14.2])];
+        yield 'a charger for 12 V, one for 24 V' => ['device-volts@x', 'stop', $device('mains_charger', ['output_a' => 30, 'output_v' => 12, 'lithium' => 'custom']), $device('mains_charger', ['output_a' => 30, 'output_v' => 24, 'lithium' => 'custom'])];
+        $boost = static fn(float $from, float $to): System => self::system([], [self::part('x', 'dcdc', ['output_a' => 20, 'input_min_v' => $from, 'input_max_v' => $to, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => 120, 'regulated_v' => 28.2])]);
+        yield 'an input for 12 V on a 24 V alternator' => ['device-volts@x', 'stop', $boost(10.5, 16), $boost(20, 33)];
+        $fuse = static fn(float $volts): System => self::system(['vehicle' => ['kind' => 'raft', 'system_v' => 48], 'conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'x.in']]], [self::part('x', 'fuse', ['rating_a' => 100, 'max_v' => $volts])], batteries: 4);
+        yield 'a 32 V fuse on 48 V' => ['protection-volts@x', 'stop', $fuse(32), $fuse(80)];
+        $panels = static fn(int $n, float $volts): System => self::drawn(['p1.plus x.in', 'x.out r1.pv_plus', ...$main], [
+            ...array_combine(array_map(static fn(int $i): string => "p$i", range(1, $n)), array_fill(0, $n, ['panel', self::PANEL])),
+            'x' => ['breaker', ['rating_a' => 20, 'max_v' => $volts]], 'r1' => ['regulator', ['technology' => 'mppt', 'max_charge_a' => 50, 'max_pv_v' => 250, 'array_series' => $n, 'lithium' => 'custom']],
+        ]);
+        yield 'a breaker of too few volts at the array' => ['protection-volts@x', 'stop', $panels(3, 60), $panels(3, 100)];
+        yield 'an array that can kill' => ['touch-volts@r1', 'note', $panels(3, 100), $panels(2, 100)];
+        yield 'nothing opens the array' => ['no-solar-switch@r1', 'note', self::drawn(['p1.plus r1.pv_plus', ...$main], ['p1' => ['panel', self::PANEL], 'r1' => ['regulator', ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom']]]), $panels(1, 100)];
+
+        $charge = static fn(float $amps, string $set = ''): System => self::system(
+            ($set === '' ? [] : ['settings' => [['part' => 'd1', 'parameter' => 'charge_current_a', 'as_set' => $set]]]),
+            [self::part('d1', 'dcdc', ['output_a' => $amps, 'lithium' => 'custom']), self::part('p1', 'panel', ['pmax_w' => 200]), self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'lithium' => 'custom'])],
+            [...self::LFP, 'charge_limit_a' => 50],
+        );
+        yield 'sun with the engine' => ['charge-sum', 'fix', $charge(40), $charge(30)];
+        yield 'until it is set lower' => ['charge-sum', 'fix', $charge(40), $charge(40, '30')];
+        $start = static fn(float $surge, float $watts = 300): System => self::system(self::load(['side' => 'ac', 'watts' => $watts, 'surge_w' => $surge]), [self::part('v1', 'inverter', ['continuous_w' => 900, 'surge_w' => 6000])], [...self::LFP, 'discharge_30s_a' => 200]);
+        yield 'a start above the 30 s limit' => ['start-opens-bms', 'fix', $start(2500), $start(1200)];
+        yield 'full power above the limit for long' => ['start-opens-bms', 'note', self::system($ac, [self::part('v1', 'inverter', ['continuous_w' => 2000])]), self::system($ac, [self::part('v1', 'inverter', ['continuous_w' => 800])])];
+        $warm = static fn(float $celsius): System => self::system(['measurements' => [['uid' => 'm', 'part' => 'v1', 'quantity' => 'temperature', 'value' => $celsius, 'at' => '2026-11-25T09:00:00Z']], ...$ac], [self::part('v1', 'inverter', ['continuous_w' => 800])]);
+        yield 'an inverter in a warm locker' => ['heat-derates@v1', 'note', $warm(40), $warm(24)];
+
+        $cold = static fn(array $battery, array $months = [1], array $parts = []): System => self::system(['travel' => ['months' => $months, 'wish_days' => 1, 'hook_up' => 'mostly', 'driving_h_day' => 1], 'place' => ['name' => 'P', 'latitude_deg' => 63, 'min_c' => [-8, -8, -6, -2, 2, 8, 9, 9, 5, 2, -3, -6], 'record_low_c' => -30]], $parts, [...self::LFP, ...$battery]);
+        yield 'a record of January says nothing of July' => ['charging-below-freezing', 'fix', $cold(['heater_w' => 0]), $cold(['heater_w' => 0], [7])];
+        yield 'a heater that holds, and one that does not' => ['charging-below-freezing', 'fix', $cold(['heater_w' => 5]), $cold(['heater_w' => 40])];
+        yield 'warm, but nothing stops the charge' => ['charging-below-freezing', 'stop', $cold(['low_temp_cutoff' => false]), $cold([])];
+
+        $unfused = static fn(string ...$wires): System => self::drawn($wires, $inverter);
+        yield 'an inverter on the bank without a fuse' => ['no-main-fuse', 'stop', $unfused('b1.plus v1.battery_plus', 'b1.plus f1.in'), $unfused('b1.plus f1.in', 'f1.out v1.battery_plus')];
+        yield 'nothing drawn is asked' => ['no-main-fuse', 'fix', $unfused(), $unfused('b1.plus f1.in')];
+        $switched = static fn(string ...$wires): System => self::drawn($wires, ['s1' => ['switch', ['rating_a' => 200]], 'g1' => ['distribution_box', ['circuits' => 6]]]);
+        yield 'a switch before the fuse' => ['main-fuse-not-placed@f1', 'fix', $switched('b1.plus s1.in', 's1.out f1.in', 'f1.out g1.supply_plus'), $switched('b1.plus f1.in', 'f1.out s1.in', 's1.out g1.supply_plus')];
+        $long = static fn(float $watts): System => self::system(self::load(['watts' => $watts]));
+        yield 'for hours at its rating' => ['main-fuse-too-small@f1', 'fix', $long(1100), $long(900)];
+        $breaks = static fn(float $amps): System => self::drawn(['b1.plus x.in'], ['x' => ['fuse', ['rating_a' => 150, 'interrupt_a' => $amps]]], battery: [...self::LFP, 'internal_mohm' => 4]);
+        yield 'a terminal fuse of 10 kA is right on 4 mΩ' => ['main-fuse-breaks-too-little@x', 'stop', $breaks(2000), $breaks(10_000)];
+        $branch = static fn(string $lead): System => self::drawn(['b1.plus f1.in 35 0.3', "f1.out y.bar $lead", "y.bar x.in $lead"], ['y' => ['busbar', ['rating_a' => 250]], 'x' => ['fuse', ['rating_a' => 20, 'family' => 'blade']]], battery: [...self::LFP, 'internal_mohm' => 2]);
+        yield 'a blade fuse close by, and one far off' => ['fuse-breaks-too-little@x', 'fix', $branch('35 0.5'), $branch('2.5 3')];
+        $cable = static fn(string ...$wires): System => self::drawn([...$main, ...$wires], $inverter);
+        yield 'a fuse above its cable' => ['fuse-above-cable@f1', 'stop', $cable('f1.out v1.battery_plus 10 2 90'), $cable('f1.out v1.battery_plus 25 2 90')];
+        yield 'two side by side carry their sum' => ['fuse-above-cable@f1', 'stop', $cable('f1.out v1.battery_plus 10 2 90'), $cable('f1.out v1.battery_plus 10 2 90', 'f1.out v1.battery_plus 10 2 90')];
+        yield 'insulation that nobody noted is asked' => ['fuse-above-cable@f1', 'note', $cable('f1.out v1.battery_plus 16 2'), $cable('f1.out v1.battery_plus 16 2 90')];
+
+        $layer = static fn(array $data, string ...$behind): System => self::drawn([...$main, 'f1.out d1.supply', ...$behind], [...$inverter, 'd1' => ['low_voltage_disconnect', $data + ['rating_a' => 100, 'disconnect_v' => 11.5]]]);
+        yield 'an inverter behind a disconnect' => ['disconnect-feeds-inverter@d1', 'stop', $layer([], 'd1.load v1.battery_plus'), $layer([], 'f1.out v1.battery_plus')];
+        yield 'unless it carries both ways' => ['disconnect-feeds-inverter@d1', 'stop', $layer([], 'd1.load v1.battery_plus'), $layer(['carries_both_ways' => true], 'd1.load v1.battery_plus')];
+        yield 'a charger behind a disconnect' => ['charger-behind-disconnect@k1', 'fix', $layer([], 'd1.load k1.output_plus'), $layer([], 'f1.out k1.output_plus')];
+        yield 'a disconnect a step above the BMS' => ['disconnect-below-bms@d1', 'fix', $layer(['disconnect_v' => 11.0]), $layer(['disconnect_v' => 11.1])];
+
+        $rcd = static fn(float $milliamps, string ...$wires): System => self::drawn([...$main, ...$wires], [...$inverter, 'e1' => ['earth_leakage', ['rating_a' => 16, 'residual_ma' => $milliamps]], 's1' => ['breaker', ['rating_a' => 16]], 'i1' => ['shore_inlet', ['rating_a' => 16]]], $ac);
+        yield '300 mA protects a house, not people' => ['earth-leakage-not-covered@v1', 'stop', $rcd(300, 'v1.ac_out e1.line', 'e1.load s1.in'), $rcd(30, 'v1.ac_out e1.line', 'e1.load s1.in')];
+        yield 'a device at the inlet does not see the inverter' => ['earth-leakage-not-covered@v1', 'stop', $rcd(30, 'i1.ac_out e1.line', 'e1.load s1.in', 'v1.ac_out s1.in'), $rcd(30, 'i1.ac_out e1.line', 'v1.ac_out e1.line', 'e1.load s1.in')];
+        yield 'nothing drawn at the outlets is asked' => ['earth-leakage-not-covered@v1', 'fix', self::system($ac, [self::part('v1', 'inverter', ['continuous_w' => 800])]), self::system($ac, [self::part('v1', 'inverter', ['continuous_w' => 800, 'earth_leakage_ma' => 30])])];
+        $bond = static fn(string $bond): System => self::system([], [self::part('v1', 'inverter', ['continuous_w' => 800, 'neutral_bond' => $bond])]);
+        yield 'an open neutral' => ['neutral-bond-open@v1', 'note', $bond('open'), $bond('switched')];
+        $loop = static fn(string ...$wires): System => self::drawn([...$main, ...$wires], [...$inverter, 'e1' => ['earth_leakage', ['rating_a' => 16, 'residual_ma' => 30]], 'i1' => ['shore_inlet', ['rating_a' => 16]]]);
+        yield 'a charger on the inverter, past a device' => ['charging-loop@k1', 'stop', $loop('v1.ac_out e1.line', 'e1.load k1.ac_in'), $loop('i1.ac_out e1.line', 'e1.load k1.ac_in')];
+        yield 'a charger that nobody knows the supply of' => ['charger-supply-unknown@k1', 'note', $loop(), $loop('i1.ac_out k1.ac_in')];
+        $starter = static fn(string $kind, array $data, string $a, string $b): System => self::drawn([...$main, "f1.out x.$a", "x.$b z.plus"], ['x' => [$kind, $data], 'z' => ['battery', self::AGM, 'starter']]);
+        yield 'starter and house through a switch alone' => ['starter-joined@z', 'stop', $starter('switch', ['rating_a' => 200], 'in', 'out'), $starter('isolator', ['method' => 'duty_cycled'], 'house', 'starter')];
+
+        yield 'nothing measures the charge' => ['no-monitor', 'note', self::system(['conductors' => [], 'parts' => [self::part('b1', 'battery', self::LFP)]]), self::system()];
+        yield 'while nobody is there it is a fix' => ['no-monitor', 'fix', self::system(['travel' => ['months' => [6], 'unattended' => true], 'conductors' => [], 'parts' => [self::part('b1', 'battery', self::LFP)]]), self::system(['travel' => ['months' => [6], 'unattended' => true]])];
+        yield 'nothing cuts the bank' => ['no-isolator', 'fix', self::drawn(['b1.plus x.in', 'x.out v1.battery_plus'], [...$inverter, 'x' => ['fuse', ['rating_a' => 100]]]), self::drawn(['b1.plus f1.in', 'f1.out v1.battery_plus'], $inverter)];
+        $engine = static fn(array $dcdc, array $alternator, array $more = []): System => self::system($more, [self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom', ...$dcdc]), self::part('l1', 'alternator', ['rated_a' => 120, ...$alternator])]);
+        $signal = ['signals' => [['uid' => 'g1', 'kind' => 'engine_running', 'from' => 'l1', 'to' => 'd1', 'fate' => 'add']]];
+        yield 'a wire that is wanted' => ['no-engine-signal@d1', 'fix', $engine(['engine_signal' => 'ignition_wire'], []), $engine(['engine_signal' => 'ignition_wire'], [], $signal)];
+        yield 'volts beside a variable alternator' => ['smart-alternator@d1', 'fix', $engine(['engine_signal' => 'volts'], ['variable_volts' => true]), $engine(['engine_signal' => 'volts'], [])];
+        $relay = static fn(array $data, string $kind, array $alternator = []): System => self::system(['vehicle' => ['kind' => $kind, 'system_v' => 12]], [self::part('i1', 'isolator', ['method' => 'relay', ...$data]), self::part('l1', 'alternator', ['rated_a' => 300, ...$alternator])]);
+        yield 'a relay of 50 A' => ['relay-overloaded@i1', 'fix', $relay(['rating_a' => 50], 'motorhome'), $relay(['rating_a' => 50], 'caravan')];
+        yield 'a relay that goes by volts' => ['smart-alternator@i1', 'fix', $relay(['method' => 'volts_sensing'], 'caravan', ['variable_volts' => true]), $relay(['method' => 'relay'], 'caravan', ['variable_volts' => true])];
+        yield 'over the plug of a caravan the relay is no stop' => ['bare-relay-on-lithium@i1', 'stop', $relay([], 'motorhome', ['rated_a' => 90]), $relay(['method' => 'duty_cycled'], 'caravan')];
+
+        $aged = static fn(float $years): System => self::system(parts: [self::part('b2', 'battery', [...self::LFP, 'age_years' => $years])]);
+        yield 'one model a year apart may be joined' => ['unlike-batteries', 'note', $aged(1.0), $aged(0.4)];
+        yield 'three years apart may not' => ['unlike-batteries', 'fix', $aged(3.0), $aged(0.4)];
+        yield 'three side by side where two are allowed' => ['too-many-in-parallel@b1', 'stop', self::system(battery: [...self::LFP, 'max_parallel' => 2], batteries: 3), self::system(battery: [...self::LFP, 'max_parallel' => 2], batteries: 2)];
+        yield 'in series where none are allowed' => ['too-many-in-series@b1', 'stop', self::system($v24, battery: [...self::LFP, 'max_series' => 1], batteries: 2), self::system($v24, battery: [...self::LFP, 'max_series' => 2], batteries: 2)];
+        yield 'a bank of bare cells' => ['bank-voltage', 'stop', self::system(battery: [...self::LFP, 'nominal_v' => 3.2, 'max_charge_v' => 3.65, 'cutoff_v' => 2.7], batteries: 3), self::system(battery: [...self::LFP, 'nominal_v' => 3.2, 'max_charge_v' => 3.65, 'cutoff_v' => 2.7], batteries: 4)];
+        $wet = static fn(bool $inside): System => self::system(battery: ['chemistry' => 'flooded', 'in_living_space' => $inside] + self::AGM);
+        yield 'acid under the bed' => ['vent-outside@b1', 'fix', $wet(true), $wet(false)];
+        $rest = static fn(float $b2): System => self::system([...$v24, 'measurements' => array_map(static fn(int $i): array => ['uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? $b2 : 13.3, 'at' => '2026-11-25T08:50:00Z'], [1, 2])], batteries: 2);
+        yield 'an odd block of a string' => ['blocks-apart@b2', 'fix', $rest(13.15), $rest(13.22)];
+        $charger = static fn(array $data): System => self::system(parts: [self::part('x', 'converter', ['output_a' => 20, ...$data])]);
+        yield 'a converter of 13.5 V' => ['never-fills@x', 'fix', $charger(['lithium' => 'none', 'absorption_min_v' => 13.5, 'absorption_max_v' => 13.5]), $charger(['lithium' => 'none', 'absorption_min_v' => 14.2, 'absorption_max_v' => 14.2])];
+        yield 'a converter for lead that gives what lithium bears' => ['lead-only-charger@x', 'stop', $charger(['lithium' => 'none', 'absorption_max_v' => 14.8]), $charger(['lithium' => 'none', 'absorption_max_v' => 14.4])];
+        $preset = static fn(float $volts): System => self::system(parts: [self::part('x', 'mains_charger', ['output_a' => 20, 'lithium' => 'preset', 'absorption_min_v' => $volts, 'absorption_max_v' => $volts])], battery: [...self::LFP, 'absorption_v' => 14.2]);
+        yield 'behind its switch it gives too much' => ['charge-volts-too-high@x', 'stop', $preset(14.8), $preset(14.2)];
+        yield 'behind its switch it gives other volts' => ['preset-volts@x', 'fix', $preset(14.6), $preset(14.2)];
+        $wake = static fn(bool $gives): System => self::system(['conductors' => [], 'parts' => [self::part('b1', 'battery', [...self::LFP, 'wakes_by' => 'charge']), self::part('k1', 'mains_charger', ['output_a' => 30, 'lithium' => 'custom', 'gives_dead_volts' => $gives])]]);
+        yield 'nothing wakes it' => ['nothing-wakes-it@b1', 'fix', $wake(false), $wake(true)];
+        $idle = static fn(float $amps, float $alternator): System => self::system(parts: [self::part('d1', 'dcdc', ['output_a' => $amps, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => $alternator])]);
+        yield '30 A at idle on 90 A is fine' => ['dcdc-not-at-idle@d1', 'fix', $idle(30, 85), $idle(30, 90)];
+    }
+
+    #[DataProvider('cases')]
+    public function testItSpeaksAboutTheOneAndIsSilentAboutTheOther(string $key, string $severity, System $bad, System $beside): void
+    {
+        $found = Study::of($bad)->assessment()->find($key)?->finding;
+        self::assertSame($severity, $found?->severity->value, $key);
+        $quiet = Study::of($beside)->assessment()->find($key)?->finding;
+        self::assertNotSame($severity, $quiet?->severity->value, "$key beside it");
+        self::assertNull($quiet, "$key beside it");
+    }
+}
