@@ -9,6 +9,7 @@ use Pebblefell\Charging\PanelSheet;
 use Pebblefell\Charging\RegulatorSheet;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 
 /** One regulator with the panels that feed it, in strings. */
@@ -122,7 +123,7 @@ final readonly class PvArray
      */
     private static function wiredTo(Graph $graph, Part $panel, array $regulators): ?string
     {
-        $joined = $graph->node(Point::of($panel->uid, 'plus'));
+        $joined = $graph->reach([Point::of($panel->uid, 'plus')], Passage::closed());
         foreach ($regulators as $regulator) {
             if ($joined->has(Point::of($regulator->uid, 'pv_plus'))) {
                 return $regulator->uid;

@@ -158,14 +158,16 @@ final class DemoSeeder extends Seeder
         $this->found($job, 'Tindlow Mill 180', 1, 'engine', [], Fate::Keep, 'starter');
         $this->planned($job, 'Brimsdal Sill 210', 3, 'roof');
         $mppt = $this->planned($job, 'Halverin Crest 50 C', 1, 'tech cabinet', ['serial' => 'C1-77120', 'firmware' => '1.61'])[0];
-        $fuse = $this->planned($job, 'Hadrelvik Class T 400', 1, 'at the bank')[0];
+        $fuse = $this->planned($job, 'Hadrelvik Class T 300', 1, 'at the bank')[0];
         $shunt = $this->planned($job, 'Hadrelvik Tell 1000', 1, 'at the bank', ['serial' => 'T10-3391'])[0];
         $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get()->all();
         foreach ($batteries as $i => $battery) {
             $battery->update(['serial' => 'K230-26-0' . (417 + $i), 'firmware' => '1.9']);
         }
         $this->wire($job, $batteries[0]->uid . '.plus', $fuse->uid . '.in', 95.0, 0.3);
-        $this->wire($job, $fuse->uid . '.out', $inverter->uid . '.battery_plus', 95.0, 0.9, $fuse->uid);
+        $switch = $this->planned($job, 'Hadrelvik Turn 300', 1, 'at the bank')[0];
+        $this->wire($job, $fuse->uid . '.out', $switch->uid . '.in', 95.0, 0.2, $fuse->uid);
+        $this->wire($job, $switch->uid . '.out', $inverter->uid . '.battery_plus', 95.0, 0.9, $fuse->uid);
         $this->wire($job, $batteries[3]->uid . '.minus', $shunt->uid . '.battery_minus', 95.0, 0.3);
         $this->wire($job, $shunt->uid . '.system_minus', $inverter->uid . '.battery_minus', 95.0, 0.8);
         (new AddParts())->row($job, Signal::class, 'g', ['kind' => 'engine_running', 'from_part' => $job->parts()->where('kind', 'alternator')->firstOrFail()->uid, 'to_part' => $dcdc->uid, 'fate' => 'add']);
@@ -206,7 +208,16 @@ final class DemoSeeder extends Seeder
         $shunt = $this->planned($job, 'Hadrelvik Tell 300', 1, 'on the bank', ['serial' => 'T3-8120'])[0];
         $box = $this->planned($job, 'Hadrelvik Box 8', 1, 'over the bank', ['serial' => '–'])[0];
         $this->wire($job, $batteries[0]->uid . '.plus', $fuse->uid . '.in', 35.0, 0.25);
-        $this->wire($job, $fuse->uid . '.out', $box->uid . '.supply_plus', 25.0, 0.6, $fuse->uid);
+        $switch = $this->planned($job, 'Hadrelvik Turn 150', 1, 'on the bank')[0];
+        $this->wire($job, $fuse->uid . '.out', $switch->uid . '.in', 50.0, 0.2, $fuse->uid);
+        $this->wire($job, $switch->uid . '.out', $box->uid . '.supply_plus', 50.0, 0.6, $fuse->uid);
+        $sun = $this->planned($job, 'Hadrelvik Turn PV 32', 1, 'behind the driver')[0];
+        foreach ($job->parts()->where('kind', 'panel')->where('fate', 'add')->get() as $panel) {
+            $this->wire($job, $panel->uid . '.plus', $sun->uid . '.in', 6.0, 2.5);
+        }
+        $this->wire($job, $sun->uid . '.out', $mppt->uid . '.pv_plus', 6.0, 1.5);
+        $alternator = $this->found($job, 'Tindlow Mill 120', 1, 'engine', [], Fate::Keep, 'starter')[0];
+        (new AddParts())->row($job, Signal::class, 'g', ['kind' => 'engine_running', 'from_part' => $alternator->uid, 'to_part' => $dcdc->uid, 'fate' => 'add']);
         $this->wire($job, $batteries[1]->uid . '.minus', $shunt->uid . '.battery_minus', 35.0, 0.25);
         $this->wire($job, $shunt->uid . '.system_minus', $box->uid . '.supply_minus', 25.0, 0.6);
         $this->setAll($job, [$mppt, $dcdc]);
@@ -292,7 +303,7 @@ final class DemoSeeder extends Seeder
         ]);
         $this->found($job, 'Ostrelund Mat 230', 8, 'luggage hold, left', ['age_years' => 7.0]);
         $this->found($job, 'Tindlow Quay 25 duo', 1, 'luggage hold, left');
-        $this->found($job, 'Tindlow Second 280', 1, 'engine', [], Fate::Keep, 'starter');
+        $this->found($job, 'Tindlow Second 150 duo', 1, 'engine', [], Fate::Keep, 'starter');
         $this->loads($job, [['Coffee machines', 'ac', 1450, '7-7:40, 10-10:30, 15-15:30', 80, 3, null, 2], ['Galley fridges', 'dc', 70, '0-24', 40, 0, null, 2], ['Reading lights', 'dc', 3, '6-8, 17-23', 60, 0, null, 40], ['Heater pumps and fans', 'dc', 160, '20-8', 60, 0], ['Sound system', 'ac', 260, '9-12, 16-18', 70, 8], ['USB sockets', 'dc', 6, '8-22', 50, 0, null, 40], ['Driver’s radio and tachograph', 'dc', 18, '0-24', 100, 0]]);
         $this->bank($job, 'Kvellin Slate 200 duo', 4);
         $this->planned($job, 'Tindlow Eider 3000 duo', 1, 'luggage hold, left');

@@ -176,7 +176,7 @@ final class LibrarySeeder extends Seeder
         foreach ([['Pikerel', 'Split 70', 'relay', 70], ['Pikerel', 'Sense 140', 'volts_sensing', 140], ['Pikerel', 'Diode 120 twin', 'diode', 120], ['Tindlow', 'Metered 120', 'duty_cycled', 120], ['Tindlow', 'Metered 225', 'duty_cycled', 225]] as [$make, $model, $method, $a]) {
             $rows[] = [PartKind::Isolator, $make, $model, ['method' => $method, 'rating_a' => $a, 'length_mm' => 90, 'width_mm' => 70, 'height_mm' => 60, 'mass_kg' => 0.4]];
         }
-        foreach ([['Tindlow', 'Mill 120', 120, 14.4, false], ['Tindlow', 'Mill 180', 180, 14.4, false], ['Tindlow', 'Second 280', 280, 14.6, true]] as [$make, $model, $a, $v, $second]) {
+        foreach ([['Tindlow', 'Mill 120', 120, 14.4, false], ['Tindlow', 'Mill 180', 180, 14.4, false], ['Tindlow', 'Second 280', 280, 14.6, true], ['Tindlow', 'Second 150 duo', 150, 28.8, true]] as [$make, $model, $a, $v, $second]) {
             $rows[] = [PartKind::Alternator, $make, $model, ['rated_a' => $a, 'regulated_v' => $v, 'idle_pct' => 50, 'for_house' => $second, 'mass_kg' => 6 + $a / 60]];
         }
 

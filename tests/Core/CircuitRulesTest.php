@@ -15,8 +15,8 @@ final class CircuitRulesTest extends TestCase
     use SoundSystem;
 
     /**
-     * @param list<string>                     $wires "from to mm² m insulation", the last three optional
-     * @param array<string, array{string, ...}> $parts kind, and data, by uid
+     * @param array<string>                    $wires "from to mm² m insulation", the last three optional
+     * @param array<string, array{0: string, 1?: array<string, mixed>, 2?: string}> $parts kind, and data, by uid
      * @param array<string, mixed>             $more  at the top of the file
      * @param array<string, mixed>             $battery
      */
@@ -27,7 +27,7 @@ final class CircuitRulesTest extends TestCase
             $role = $part[2] ?? null;
             $rows[] = self::part($uid, $part[0], $part[1] ?? [], 'add', $role === null ? [] : ['role' => $role]);
         }
-        foreach ($wires as $i => $wire) {
+        foreach (array_values($wires) as $i => $wire) {
             [$from, $to, $mm2, $m, $class] = [...explode(' ', $wire), '', '', ''];
             $conductors[] = ['uid' => "w$i", 'from' => $from, 'to' => $to] + array_filter(['size_mm2' => (float) $mm2, 'length_m' => (float) $m, 'insulation_c' => (float) $class]);
         }

@@ -18,7 +18,7 @@ trait SoundSystem
      * A small sound system: one LFP battery with its fuse, a mains charger that suits, a DC load; places and months known.
      *
      * @param array<string, mixed>       $change what differs at the top of the file
-     * @param list<array<string, mixed>> $parts  that come besides
+     * @param array<array<string, mixed>> $parts that come besides
      * @param ?array<string, mixed>      $battery the data sheet, if another
      */
     private static function system(array $change = [], array $parts = [], ?array $battery = null, int $batteries = 1): System
