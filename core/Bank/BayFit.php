@@ -15,25 +15,47 @@ use Pebblefell\Quantity\Guard;
  */
 final readonly class BayFit
 {
-    /** Least gap between blocks and to the walls, mm: common practice, 6 mm between AGM blocks. */
-    public const GAP_MM = 6.0;
-
     /** Room above the terminals for lugs, covers and the lid, mm. Common practice. */
     public const HEADROOM_MM = 25.0;
 
     /**
      * @param list<array{x: float, y: float, l: float, w: float}> $places of the blocks that fit, seen from above, mm
      * @param ?float                                              $lackHeightMm what is missing in height, or null
+     * @param float                                               $gapMm        that is wanted
+     * @param ?float                                              $tightMm      the gap that is left where they stand with less; null: they stand with it, or not at all
      */
-    private function __construct(public Box $bay, public Box $block, public int $wanted, public int $most, public array $places, public ?float $lackHeightMm)
+    private function __construct(public Box $bay, public Box $block, public int $wanted, public int $most, public array $places, public ?float $lackHeightMm, private float $gapMm, public ?float $tightMm)
     {
     }
 
     /** @throws \Pebblefell\Exception\InvalidValue */
-    public static function of(Box $bay, Box $block, int $wanted, float $gapMm = self::GAP_MM, float $headroomMm = self::HEADROOM_MM): self
+    public static function of(Box $bay, Box $block, int $wanted, float $gapMm, float $headroomMm = self::HEADROOM_MM): self
     {
         Guard::positive($wanted, '/count');
         $lack = $block->heightMm + $headroomMm - $bay->heightMm;
+        $best = self::best($bay, $block, $gapMm);
+        $tight = null;
+        if ($lack <= 0.0 && count($best) < $wanted && count(self::best($bay, $block, 0.0)) >= $wanted) {
+            // They stand, with less air than is wanted: how much is left, by halves.
+            [$tight, $much] = [0.0, $gapMm];
+            for ($i = 0; $i < 12; ++$i) {
+                $middle = ($tight + $much) / 2.0;
+                count(self::best($bay, $block, $middle)) >= $wanted ? $tight = $middle : $much = $middle;
+            }
+            $best = self::best($bay, $block, $tight);
+        }
+        $most = $lack > 0.0 ? 0 : count($best);
+
+        return new self($bay, $block, $wanted, $most, array_slice($best, 0, $wanted), $lack > 0.0 ? $lack : null, $gapMm, $tight);
+    }
+
+    /**
+     * The most blocks that stand with a gap, turned either way.
+     *
+     * @return list<array{x: float, y: float, l: float, w: float}>
+     */
+    private static function best(Box $bay, Box $block, float $gapMm): array
+    {
         $best = [];
         foreach ([false, true] as $turned) {
             $places = self::rows($turned ? $bay->widthMm : $bay->lengthMm, $turned ? $bay->lengthMm : $bay->widthMm, $block, $gapMm);
@@ -41,14 +63,13 @@ final readonly class BayFit
                 $best = $turned ? array_map(static fn(array $p): array => ['x' => $p['y'], 'y' => $p['x'], 'l' => $p['w'], 'w' => $p['l']], $places) : $places;
             }
         }
-        $most = $lack > 0.0 ? 0 : count($best);
 
-        return new self($bay, $block, $wanted, $most, array_slice($best, 0, $wanted), $lack > 0.0 ? $lack : null);
+        return $best;
     }
 
     public function gapMm(): float
     {
-        return self::GAP_MM;
+        return $this->gapMm;
     }
 
     public function headroomMm(): float

@@ -37,6 +37,12 @@ enum Region: string
         };
     }
 
+    /** Volts over which a post gives its amps: a 50 A post in North America has two legs of 120 V, 12 kW. NFPA 70 article 551 (from memory). */
+    public function postV(float $amps): float
+    {
+        return $this === self::NorthAmerica && $amps >= 50.0 ? 2.0 * $this->mainsV() : $this->mainsV();
+    }
+
     public function units(): Units
     {
         return $this === self::NorthAmerica ? Units::UsCustomary : Units::Metric;

@@ -24,6 +24,7 @@ final readonly class ChargeProfile
 
     /** Absorption ends when the current has fallen to this share of the capacity, and after so many hours at the latest. */
     private const TAIL_SHARE = ['lfp' => 0.04, 'lead' => 0.02];
+    private const MOST_TAIL_SHARE = 0.04;
     private const ABSORPTION_H = ['lfp' => 1.0, 'lead' => 4.0];
 
     /** Charge current in C that batteries of a chemistry bear where the data sheet is silent. Common practice. */
@@ -34,8 +35,9 @@ final readonly class ChargeProfile
 
     /**
      * @param array<string, array{SetValue, Figure}> $values by Parameter value
+     * @param Figure $mostTail tail current that no charger passes
      */
-    private function __construct(private array $values)
+    private function __construct(private array $values, public Figure $mostTail)
     {
     }
 
@@ -84,7 +86,7 @@ final readonly class ChargeProfile
             ? self::numbered(new Figure('low-temperature-cut-off', $floor + self::COLD_MARGIN_C, '°C', 'low-temperature-cut-off', [Figure::given('coldest-allowed', $floor, '°C', $coldest === null ? Origin::Assumed : Origin::DataSheet), Figure::given('what-the-sensor-may-err', self::COLD_MARGIN_C, 'K', Origin::Assumed)], self::COMMON_PRACTICE))
             : [SetValue::off(), new Figure('low-temperature-cut-off', 0.0, '°C', 'low-temperature-cut-off-lead', [], self::COMMON_PRACTICE)];
 
-        return new self($values);
+        return new self($values, new Figure('tail-at-most', round($capacityAh * self::MOST_TAIL_SHARE, 1), 'A', Word::of('figures.formulas.tail-share', ['share' => self::MOST_TAIL_SHARE]), [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE));
     }
 
     public function value(Parameter $parameter): SetValue

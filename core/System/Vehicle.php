@@ -14,6 +14,9 @@ final readonly class Vehicle
 
     public const SYSTEM_VOLTS = [12.0, 24.0, 48.0];
 
+    /** Of a free roof that panels can really cover, between vents and edges. Common practice. */
+    public const ROOF_SHARE = 0.75;
+
     public function __construct(
         public string $kind,
         public string $description = '',

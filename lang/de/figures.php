@@ -191,6 +191,7 @@ return [
         'warmth-fitted' => 'Heizung eingebaut',
         'warmth-there' => 'Wärme dort',
         'warmth-wanted' => 'Heizung nötig',
+        'tail-at-most' => 'Endstrom höchstens',
     ],
     'formulas' => [
         'charge-together' => 'Summe der Quellen, die zugleich laufen',
@@ -264,6 +265,8 @@ return [
         'short-there' => 'Ruhespannung ÷ Widerstand von Bank, Verbindern und Leitungen bis dorthin',
         'start-at-low-volts' => 'Watt des Anlaufs ÷ Wirkungsgrad ÷ niedrige Spannung',
         'warmth-wanted' => 'Masse × Wärme ÷ Zeit des Fachs × Kelvin, die zu halten sind',
+        'tail-capped' => 'höchstens 4 % der Kapazität und ein Fünftel des Stroms, den das Ladegerät gibt',
+        'tail-by-time' => 'ein Fünftel des Stroms, den das Ladegerät gibt: so tief fällt er spät oder nie; die Zeitgrenze beendet die Absorption',
     ],
     'sources' => [
         'nodal-1975' => 'Knotenanalyse: Ho, Ruehli & Brennan 1975',

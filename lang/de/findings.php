@@ -17,6 +17,7 @@ return [
     'bank-does-not-fit' => ['title' => 'Sie passen nicht ins Batteriefach', 'remedy' => 'Eine andere Bauform oder weniger, oder ein anderer Platz; die Batterie messen, nicht den Karton', 'source' => 'gerechnet aus Datenblatt und Fach; die Abstände sind gängige Praxis'],
     'bank-does-not-fit.count' => ['message' => ':most von :wanted stehen aufrecht darin, mit :gap Abstand.'],
     'bank-does-not-fit.height' => ['message' => 'In der Höhe fehlen :lack, wenn :headroom für Kabelschuhe und Deckel bleiben.'],
+    'bank-does-not-fit.tight' => ['title' => 'Eng im Fach', 'message' => ':wanted stehen aufrecht darin, mit :left dazwischen; :gap sind für die Luft gewünscht.', 'remedy' => 'Hinnehmen, wo sie kühl bleiben, oder eine andere Form wählen'],
     'bank-limit-by-share' => ['title' => 'Die Summe der Grenzen gibt es nicht', 'message' => 'Der stärkste Moment verlangt :peak; die erste Batterie öffnet bei :limit der Bank, nicht bei :sum.', 'remedy' => 'Sammelpunkte mit gleichen Leitungen geben die volle Summe', 'source' => 'Knotenanalyse der Verbinder'],
     'bank-links-missing' => ['title' => 'Die Bank ist nicht verbunden', 'message' => 'Die gezeichneten Verbinder ergeben keine Bank: :problem.', 'remedy' => 'Eine Anordnung wählen, oder den fehlenden Verbinder in der Aufnahme zeichnen', 'source' => 'elektrotechnische Grundlagen'],
     'bank-shares-unevenly' => ['title' => 'Eine Batterie trägt mehr als ihren Teil', 'message' => 'Bei :load streuen die Ströme um :spread: Batterie :battery gibt :most, die schwächste :least. Sie altert zuerst, und ihr BMS öffnet zuerst.', 'remedy' => 'Über Kreuz abgreifen, oder jede mit eigenen, gleich langen Leitungen an Sammelpunkte', 'source' => 'Knotenanalyse der Verbinder; 25 % ist gängige Praxis'],
@@ -59,6 +60,7 @@ return [
     'earth-leakage-not-covered.undrawn' => ['title' => 'Welcher :device schützt die Steckdosen?', 'message' => 'Zwischen :source und seinen Steckdosen ist noch nichts gezeichnet. Bis dahin kann niemand sagen, dass ein Fehler dort abgeschaltet wird.', 'remedy' => 'Den Weg von :source zu den Steckdosen mit seinem :device notieren; Arbeit für zugelassene Fachleute nach :rule'],
     'equalise-on' => ['title' => 'Die Ausgleichsladung ist an', 'message' => ':part würde Lithium mit :volts ausgleichen. Zellen gehen über ihre Grenze, bis das BMS öffnet.', 'remedy' => 'Ausgeschaltet planen', 'source' => 'gängige Praxis'],
     'equalise-on.cannot' => ['message' => ':part kann sie nicht abschalten; bei :volts schadet sie nicht.', 'remedy' => 'So lassen und in der Mappe sagen'],
+    'equalise-on.lead' => ['message' => ':part würde mit :volts eine Ausgleichsladung geben. Eine verschlossene Batterie gast, und ihr Wasser kommt nicht zurück.'],
     'equalise-on.ladder' => ['message' => ':It würde mit jeder Ausgleichsladung über das gehen, was diese Batterie verträgt. Zellen gasen oder gehen über ihre Grenze.', 'remedy' => 'Ausschalten'],
     'float-above-absorption' => ['title' => 'Erhaltung über der Absorption', 'message' => ':It liegt über der Absorption, :against. Die Batterie käme nie zur Ruhe.', 'remedy' => 'Erhaltung auf die Absorption oder darunter stellen', 'source' => 'gängige Praxis'],
     'fuse-above-cable' => ['title' => 'Die Sicherung schützt die Leitung nicht', 'message' => ':rating ist die kleinste Sicherung für :needed, und die Leitung trägt :ampacity: bei einem Fehler brennt sie, bevor die Sicherung auslöst.', 'remedy' => 'Eine dickere Leitung, oder weniger Last auf diesem Stromkreis', 'source' => 'elektrotechnische Grundlagen; ABYC E-11, ISO 10133 (aus dem Gedächtnis)'],
@@ -153,7 +155,7 @@ return [
     'vent-outside' => ['title' => 'Sie gibt Wasserstoff ab, wo Menschen wohnen', 'message' => ':part ist eine Nassbatterie und steht im Wohnraum. Beim Laden sammelt sich Wasserstoff unter einem Sitz, und ein Funke genügt.', 'remedy' => 'Ein dichter Kasten mit Entlüftung nach außen, oder eine verschlossene Batterie', 'source' => 'nach EN 1648 (aus dem Gedächtnis); gängige Praxis'],
 
     'phrases' => [
-        'beyond-any-roof' => 'Kein Dach ist dort groß genug.',
+        'beyond-roof' => 'Sonne allein bräuchte mehr, als das Dach trägt, etwa :holds.',
         'down-to' => 'Bis hinunter auf :coldest',
         'lead' => ':length in :size',
         'more' => ':count weitere',

@@ -191,6 +191,7 @@ return [
         'warmth-fitted' => 'warmth fitted',
         'warmth-there' => 'warmth there',
         'warmth-wanted' => 'warmth wanted',
+        'tail-at-most' => 'tail current at most',
     ],
     'formulas' => [
         'charge-together' => 'sum of the sources that run at one time',
@@ -264,6 +265,8 @@ return [
         'short-there' => 'rested volts ÷ resistance of bank, links and leads up to it',
         'start-at-low-volts' => 'watts of the start ÷ efficiency ÷ low volts',
         'warmth-wanted' => 'mass × heat ÷ time of the bay × kelvin to hold',
+        'tail-capped' => 'no more than 4 % of the capacity and a fifth of the charger’s amps',
+        'tail-by-time' => 'a fifth of the charger’s amps: it falls so low late or never; the time limit ends absorption',
     ],
     'sources' => [
         'nodal-1975' => 'nodal analysis: Ho, Ruehli & Brennan 1975',

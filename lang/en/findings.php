@@ -17,6 +17,7 @@ return [
     'bank-does-not-fit' => ['title' => 'They do not fit the bay', 'remedy' => 'Choose another shape or fewer, or another place; measure the battery, not the carton', 'source' => 'computed from data sheet and bay; gaps are common practice'],
     'bank-does-not-fit.count' => ['message' => ':most of :wanted stand upright in it with :gap between them.'],
     'bank-does-not-fit.height' => ['message' => ':lack are missing in height, with :headroom for lugs and lid.'],
+    'bank-does-not-fit.tight' => ['title' => 'Tight in the bay', 'message' => ':wanted stand upright in it with :left between them; :gap are wanted for air.', 'remedy' => 'Accept it where they stay cool, or choose another shape'],
     'bank-limit-by-share' => ['title' => 'The sum of the limits is not there', 'message' => 'The worst moment takes :peak; the first battery opens at :limit of the bank, not at :sum.', 'remedy' => 'Posts with equal leads give the full sum', 'source' => 'nodal analysis of the links'],
     'bank-links-missing' => ['title' => 'The bank is not joined up', 'message' => 'Its links as drawn do not make a bank: :problem.', 'remedy' => 'Choose a layout, or draw the missing link in Survey', 'source' => 'first principles'],
     'bank-shares-unevenly' => ['title' => 'One battery carries more than its share', 'message' => 'At :load the currents spread by :spread: battery :battery gives :most, the least :least. It ages first, and its BMS opens first.', 'remedy' => 'Take off across, or give each its own equal leads to posts', 'source' => 'nodal analysis of the links; 25 % is common practice'],
@@ -59,6 +60,7 @@ return [
     'earth-leakage-not-covered.undrawn' => ['title' => 'Which :device protects the outlets?', 'message' => 'Nothing is drawn yet between :source and its outlets. Until it is, nobody can say that a fault there is cut off.', 'remedy' => 'Note the run from :source to the outlets with its :device; licensed work under :rule'],
     'equalise-on' => ['title' => 'Equalising is on', 'message' => ':part would equalise lithium at :volts. Cells pass their limit until the BMS opens.', 'remedy' => 'Plan it off', 'source' => 'common practice'],
     'equalise-on.cannot' => ['message' => ':part cannot switch it off; at :volts it does no harm.', 'remedy' => 'Leave it there and say so in the pack'],
+    'equalise-on.lead' => ['message' => ':part would equalise at :volts. A sealed battery gases, and its water does not come back.'],
     'equalise-on.ladder' => ['message' => ':It would drive every charge past what this battery takes. Cells gas or pass their limit.', 'remedy' => 'Switch it off'],
     'float-above-absorption' => ['title' => 'Float above absorption', 'message' => ':It stands over absorption, :against. The battery would never be let down to rest.', 'remedy' => 'Set float at absorption or below', 'source' => 'common practice'],
     'fuse-above-cable' => ['title' => 'The fuse does not save the cable', 'message' => ':rating is the smallest fuse for :needed, and the cable carries :ampacity: in a fault it burns before the fuse opens.', 'remedy' => 'A thicker cable, or less load on this circuit', 'source' => 'first principles; ABYC E-11, ISO 10133 (from memory)'],
@@ -153,7 +155,7 @@ return [
     'vent-outside' => ['title' => 'It gives off hydrogen where people live', 'message' => ':part is flooded and stands in the living space. While it charges, hydrogen gathers under a seat, and a spark is enough.', 'remedy' => 'A sealed box with a vent to the outside, or a battery that is sealed', 'source' => 'EN 1648 practice (from memory); common practice'],
 
     'phrases' => [
-        'beyond-any-roof' => 'No roof is large enough there.',
+        'beyond-roof' => 'Sun alone would take more than the roof holds, about :holds.',
         'down-to' => 'Down to :coldest',
         'lead' => ':length of :size',
         'more' => ':count more',

@@ -2,9 +2,15 @@ import { test as base, expect } from '@playwright/test';
 
 export { expect };
 
-/** A page whose console must stay clean: a blocked script or style, or an error, fails the test. */
+/** A page whose console must stay clean: a blocked script or style, or an error, fails the test. Its folds are open; a test of folds asks for them shut. */
 export const test = base.extend({
-    page: async ({ page }, use) => {
+    folds: ['open', { option: true }],
+    page: async ({ page, folds }, use) => {
+        if (folds === 'open') {
+            await page.addInitScript(() => document.addEventListener('DOMContentLoaded', () => document.querySelectorAll('details.fold').forEach((fold) => {
+                fold.open = true;
+            })));
+        }
         const faults = [];
         page.on('console', (message) => {
             if (message.type() === 'error' && !/status of (403|404|409|419|422|429)|ERR_(FAILED|CONNECTION_REFUSED|INTERNET_DISCONNECTED|EMPTY_RESPONSE|INCOMPLETE_CHUNKED_ENCODING)/.test(message.text())) {

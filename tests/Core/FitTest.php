@@ -84,20 +84,23 @@ final class FitTest extends TestCase
     {
         $block = Box::of(329, 172, 214);
         // 700 × 360: two lengthwise, side by side in depth → 2 × 2; with 6 mm gaps 2 × 329 + 18 = 676, 2 × 172 + 18 = 362 > 360.
-        self::assertSame(3, BayFit::of(Box::of(700, 360, 260), $block, 4)->most, 'three crosswise, not four');
-        self::assertSame(4, BayFit::of(Box::of(700, 362, 260), $block, 4)->most);
+        $tight = BayFit::of(Box::of(700, 360, 260), $block, 4, 6.0);
+        self::assertEqualsWithDelta((360 - 2 * 172) / 3, $tight->tightMm, 0.01, 'four stand, with less air than is wanted');
+        self::assertTrue($tight->fits());
+        self::assertSame([4, null], [BayFit::of(Box::of(700, 362, 260), $block, 4, 6.0)->most, BayFit::of(Box::of(700, 362, 260), $block, 4, 6.0)->tightMm]);
+        self::assertFalse(BayFit::of(Box::of(700, 343, 260), $block, 5, 6.0)->fits());
         // A corner block lying the other way: two crosswise and one lengthwise.
-        self::assertSame(3, BayFit::of(Box::of(2 * 178 + 335 + 6, 341, 260), $block, 3)->most);
-        self::assertTrue(BayFit::of(Box::of(341, 184, 239), $block, 1)->fits());
-        self::assertFalse(BayFit::of(Box::of(340, 183, 239), $block, 1)->fits());
+        self::assertSame(3, BayFit::of(Box::of(2 * 178 + 335 + 6, 341, 260), $block, 3, 6.0)->most);
+        self::assertTrue(BayFit::of(Box::of(341, 184, 239), $block, 1, 6.0)->fits());
+        self::assertEqualsWithDelta(5.5, BayFit::of(Box::of(340, 183, 239), $block, 1, 6.0)->tightMm, 0.01);
     }
 
     public function testTheLidDecidesAndPlacesNeverOverlap(): void
     {
-        $low = BayFit::of(Box::of(900, 600, 230), Box::of(329, 172, 214), 2);
+        $low = BayFit::of(Box::of(900, 600, 230), Box::of(329, 172, 214), 2, 6.0);
         self::assertSame([0, 9.0, false], [$low->most, $low->lackHeightMm, $low->fits()]);
         foreach ([[1200, 700], [905, 533], [777, 777], [360, 2000]] as [$length, $width]) {
-            $fit = BayFit::of(Box::of($length, $width, 400), Box::of(329, 172, 214), 99);
+            $fit = BayFit::of(Box::of($length, $width, 400), Box::of(329, 172, 214), 99, 6.0);
             foreach ($fit->places as $i => $a) {
                 self::assertGreaterThanOrEqual(6.0 - 1e-9, min($a['x'], $a['y']));
                 self::assertLessThanOrEqual($length - 6.0 + 1e-9, $a['x'] + $a['l']);

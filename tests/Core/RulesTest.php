@@ -354,8 +354,8 @@ final class RulesTest extends TestCase
         yield 'too many for the bay' => [
             'bank-does-not-fit',
             'fix',
+            self::system($bay(240), battery: $sized, batteries: 5),
             self::system($bay(240), battery: $sized, batteries: 4),
-            self::system($bay(240), battery: $sized, batteries: 3),
         ];
         $lead = static fn(float $mm2): System => self::system(
             ['conductors' => [

@@ -15,6 +15,9 @@ use Pebblefell\System\SettingEntry;
 /** What to type into each box of each charging source that stays or comes, for the planned bank. */
 final readonly class SettingSheet
 {
+    /** Of its own amps a charger ends absorption at no more than this. Common practice: a fifth. */
+    private const TAIL_OF_CHARGER = 0.2;
+
     /**
      * @param list<array{part: Part, rows: list<SettingRow>}> $devices
      * @param ?ChargeProfile $profile null without a planned bank
@@ -88,11 +91,33 @@ final readonly class SettingSheet
     {
         $why = $profile->figure($parameter);
         $own = $part->data->chargeCurrent();
+        if ($parameter === Parameter::TailCurrent && $own !== null) {
+            $why = self::tail($why, $profile->mostTail, $own);
+
+            return new SettingRow($parameter, SetValue::number($why->value), $why, $entry);
+        }
         // A charger is not set above what it can give.
         if ($parameter === Parameter::ChargeCurrent && $own !== null && $own->value < $why->value) {
             return new SettingRow($parameter, SetValue::number($own->value), new Figure('charge-current', $own->value, 'A', 'charge-current', [$why, $own], 'data-sheets'), $entry);
         }
 
         return new SettingRow($parameter, $profile->value($parameter), $why, $entry);
+    }
+
+    /**
+     * No more than a share of the capacity, and than a share of the charger's own amps: else absorption ends as it begins.
+     *
+     * @param Figure $most of the capacity
+     */
+    private static function tail(Figure $planned, Figure $most, Figure $own): Figure
+    {
+        $fifth = self::TAIL_OF_CHARGER * $own->value;
+        if ($planned->value <= min($most->value, $fifth) + 1e-9) {
+            return $planned;
+        }
+        // A charger so small never falls so low by the battery: the time limit ends absorption, and it is said.
+        $early = $fifth < $most->value / 2.0;
+
+        return new Figure('tail-current', round(min($planned->value, $most->value, $fifth), 1), 'A', $early ? 'tail-by-time' : 'tail-capped', [$planned, $most, $own], 'common-practice-unpublished');
     }
 }

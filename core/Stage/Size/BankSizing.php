@@ -70,7 +70,7 @@ final readonly class BankSizing
     {
         $box = isset($case->parts[0]) ? self::box($case->parts[0]->data) : null;
 
-        return $this->bay === null || $box === null ? null : BayFit::of($this->bay, $box, count($case->parts));
+        return $this->bay === null || $box === null ? null : BayFit::of($this->bay, $box, count($case->parts), $case->parts[0]->data->orUsual('gap_mm'));
     }
 
     /** Outer size by a data sheet; null while a line of it is missing. */

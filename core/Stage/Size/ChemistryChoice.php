@@ -137,7 +137,7 @@ final readonly class ChemistryChoice
     {
         $vehicle = $study->system->vehicle;
         $box = BankSizing::box($sheet);
-        if ($vehicle->bay !== null && $box !== null && !BayFit::of($vehicle->bay, $box, $proposal->count)->fits()) {
+        if ($vehicle->bay !== null && $box !== null && !BayFit::of($vehicle->bay, $box, $proposal->count, $sheet->orUsual('gap_mm'))->fits()) {
             return Word::of('against.bay');
         }
         $freed = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), $study->found()->houseBatteries()));

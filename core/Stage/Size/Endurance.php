@@ -31,9 +31,6 @@ final readonly class Endurance
     /** Cells along each side. */
     public const CELLS = 40;
 
-    /** Of a free roof that panels can really cover, between vents and edges. Common practice. */
-    public const ROOF_SHARE = 0.75;
-
     /** Share of days that the wish for a whole year means. Chosen: one day in twenty may be short. */
     public const YEAR_WISH_PCT = 95.0;
 

@@ -10,6 +10,7 @@ use Pebblefell\Study;
 use Pebblefell\System\ApplianceUse;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Vehicle;
 
 /** What was kept for later: a place in the bay, ways in the box, amps at the regulators, room on the roof. */
 final readonly class Growth
@@ -34,13 +35,13 @@ final readonly class Growth
         $roof = $study->system->vehicle->roofM2;
         $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->ofKind(PartKind::Panel)));
 
-        $free = $roof === null ? null : max(0.0, $roof * Endurance::ROOF_SHARE - $covered);
+        $free = $roof === null ? null : max(0.0, $roof * Vehicle::ROOF_SHARE - $covered);
 
         return [
             self::row('battery', $batteries, '', 1.0),
             self::row('ways', $ways, '', 1.0),
             self::row('panel', $watts, 'W', 1.0),
-            self::row('roof', $free, 'm²', 0.0, ['share' => Amount::of(100.0 * Endurance::ROOF_SHARE, '%', 0)]),
+            self::row('roof', $free, 'm²', 0.0, ['share' => Amount::of(100.0 * Vehicle::ROOF_SHARE, '%', 0)]),
         ];
     }
 

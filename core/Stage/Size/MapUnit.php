@@ -45,7 +45,7 @@ final readonly class MapUnit
         $most = null;
         $box = BankSizing::box($sheet);
         if ($vehicle->bay !== null && $box !== null) {
-            $most = intdiv(BayFit::of($vehicle->bay, $box, 1)->most, $series);
+            $most = intdiv(BayFit::of($vehicle->bay, $box, 1, $sheet->orUsual('gap_mm'))->most, $series);
         }
         $price = $sheet->number('price');
 
@@ -62,7 +62,7 @@ final readonly class MapUnit
             1,
             $sheet->orUsual('mass_kg'),
             $sheet->number('price'),
-            $vehicle->roofM2 === null || $m2 <= 0.0 ? null : (int) floor($vehicle->roofM2 * Endurance::ROOF_SHARE / $m2),
+            $vehicle->roofM2 === null || $m2 <= 0.0 ? null : (int) floor($vehicle->roofM2 * Vehicle::ROOF_SHARE / $m2),
         );
     }
 }

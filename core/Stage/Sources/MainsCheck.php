@@ -57,7 +57,7 @@ final readonly class MainsCheck
     {
         $region = $this->study->system->region;
 
-        return array_map(fn(float $amps): ShoreFit => ShoreFit::of($region->mainsV(), $amps, $this->chargerA, $this->dcV, $this->chargerPct, $this->outletsW), $region->hookUpsA());
+        return array_map(fn(float $amps): ShoreFit => ShoreFit::of($region->postV($amps), $amps, $this->chargerA, $this->dcV, $this->chargerPct, $this->outletsW), $region->hookUpsA());
     }
 
     /** Amps that the bank adds at a post whose breaker the outlets alone would trip; 0 where nothing tops up. */

@@ -17,12 +17,16 @@ use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
+use Pebblefell\System\Vehicle;
 
 /** Twelve months of sun at the site: what the arrays bring, what is needed, and how large an array the travelled months ask for. */
 final readonly class SunSizing
 {
     /** More array than this no vehicle carries: a coach's whole roof. Chosen, to say so instead of printing an absurd number. */
     private const LARGEST_ROOF_W = 6000.0;
+
+    /** What a square metre of panel gives where none is in the plan, W. Common practice: 200 to 220. */
+    private const PANEL_W_PER_M2 = 200.0;
 
     /**
      * @param list<SunMonth> $months twelve
@@ -36,6 +40,7 @@ final readonly class SunSizing
         private Place $place,
         private Figure $energy,
         private Figure $cycleEfficiency,
+        public float $roofW,
     ) {
     }
 
@@ -85,13 +90,25 @@ final readonly class SunSizing
             $place,
             $loads->energy(),
             Figure::given(Word::of('figures.labels.cycle-efficiency', ['chemistry' => Word::of('chemistries.' . $system->target->value)]), $efficiency * 100, '%', Origin::Assumed, 'common-practice'),
+            self::roofHolds($study),
         );
     }
 
-    /** True where the ruling month has so little sun that no vehicle's roof could make up for it. */
-    public function isBeyondAnyRoof(): bool
+    /** Watts that the roof holds, of panels like those in the plan, and no less than they are; where it is not noted, the largest that any vehicle has. */
+    private static function roofHolds(Study $study): float
     {
-        return $this->ruling !== null && $this->ruling->neededW > self::LARGEST_ROOF_W;
+        $panels = $study->planned()->ofKind(PartKind::Panel);
+        $m2 = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $panels));
+        $perM2 = $m2 > 0.0 ? $study->planned()->arrayW() / $m2 : self::PANEL_W_PER_M2;
+        $roof = $study->system->vehicle->roofM2;
+
+        return $roof === null ? self::LARGEST_ROOF_W : min(self::LARGEST_ROOF_W, max($study->planned()->arrayW(), $roof * Vehicle::ROOF_SHARE * $perM2));
+    }
+
+    /** True where the ruling month has so little sun that the roof could not make up for it. */
+    public function isBeyondRoof(): bool
+    {
+        return $this->ruling !== null && $this->ruling->neededW > $this->roofW;
     }
 
     /** Watts of array with which the sun alone carries the ruling month; null where nothing is travelled. */

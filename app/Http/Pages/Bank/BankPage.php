@@ -6,7 +6,6 @@ namespace App\Http\Pages\Bank;
 
 use App\Http\Desks\Bank\BankDesk;
 use App\Http\Workbench;
-use Pebblefell\Bank\BayFit;
 use Pebblefell\Bank\Diagnosis;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Bank\Pack;
@@ -300,7 +299,7 @@ final readonly class BankPage
 
     public function gapMm(): ?float
     {
-        return $this->bench->study->banks()->bayFit($this->bench->study->banks()->planned) === null ? null : BayFit::GAP_MM;
+        return $this->bench->study->banks()->bayFit($this->bench->study->banks()->planned)?->gapMm();
     }
 
     /**

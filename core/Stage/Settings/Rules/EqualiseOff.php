@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Settings\Rules;
 
+use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Figure;
@@ -19,8 +20,9 @@ final class EqualiseOff implements Rule
 {
     public function judge(Study $study): array
     {
-        $bank = $study->lithiumBank();
-        if ($bank === null) {
+        $bank = $study->banks()->planned->bank;
+        // Flooded lead is equalised on purpose.
+        if ($bank === null || $bank->chemistry() === Chemistry::Flooded) {
             return [];
         }
         $atMost = $bank->cells() * $bank->chemistry()->ceilingCellV();
@@ -35,12 +37,20 @@ final class EqualiseOff implements Rule
                 $cannot = $part->data->flag('equalise_can_disable') === false && $value <= $atMost + 0.001;
                 $findings[] = new Finding(
                     'equalise-on',
-                    $cannot ? Severity::Note : Severity::Stop,
+                    match (true) {
+                        $cannot => Severity::Note,
+                        $bank->chemistry()->isLithium() => Severity::Stop,
+                        default => Severity::Fix,
+                    },
                     ['part' => Named::part($part->uid), 'volts' => Amount::of($value, 'V', 1)],
                     [Figure::given('equalise', $value, 'V'), Figure::given('at-most', $atMost, 'V')],
                     $part->uid,
                     $cannot || !$row->isChosenByPerson() ? [] : [Change::ofSetting($part->uid, Parameter::Equalise->value, 'off')],
-                    $cannot ? 'cannot' : '',
+                    match (true) {
+                        $cannot => 'cannot',
+                        $bank->chemistry()->isLithium() => '',
+                        default => 'lead',
+                    },
                 );
             }
         }

@@ -19,14 +19,14 @@ final class BankFitsBay implements Rule
     public function judge(Study $study): array
     {
         $fit = $study->banks()->bayFit($study->banks()->planned);
-        if ($fit === null || $fit->fits()) {
+        if ($fit === null || ($fit->fits() && $fit->tightMm === null)) {
             return [];
         }
 
         return [new Finding(
             'bank-does-not-fit',
-            Severity::Fix,
-            ['lack' => Amount::of($fit->lackHeightMm ?? 0.0, 'mm', 0), 'headroom' => Amount::of(BayFit::HEADROOM_MM, 'mm', 0), 'most' => $fit->most, 'wanted' => $fit->wanted, 'gap' => Amount::of(BayFit::GAP_MM, 'mm', 0)],
+            $fit->tightMm === null ? Severity::Fix : Severity::Note,
+            ['lack' => Amount::of($fit->lackHeightMm ?? 0.0, 'mm', 0), 'headroom' => Amount::of(BayFit::HEADROOM_MM, 'mm', 0), 'most' => $fit->most, 'wanted' => $fit->wanted, 'gap' => Amount::of($fit->gapMm(), 'mm', 0), 'left' => Amount::of($fit->tightMm ?? 0.0, 'mm', 0)],
             [
                 Figure::given('fit', $fit->most, '', Origin::Computed),
                 Figure::given('wanted', $fit->wanted, ''),
@@ -34,7 +34,11 @@ final class BankFitsBay implements Rule
                 Figure::given('bay-width', $fit->bay->widthMm, 'mm'),
                 Figure::given('bay-height', $fit->bay->heightMm, 'mm'),
             ],
-            variant: $fit->lackHeightMm !== null ? 'height' : 'count',
+            variant: match (true) {
+                $fit->lackHeightMm !== null => 'height',
+                $fit->tightMm !== null => 'tight',
+                default => 'count',
+            },
         )];
     }
 }

@@ -38,7 +38,7 @@ final class SunCarriesMonths implements Rule
             $otherwise ? Severity::Note : Severity::Fix,
             [
                 'covered' => Amount::of(100.0 * $sun->coverage(), '%', 0), 'month' => Word::of('months.' . $sun->ruling->month), 'array' => Amount::of($sun->plannedW, 'W', 0), 'brings' => Amount::of($sun->ruling->plannedWh, '', 0), 'need' => Amount::of($sun->ruling->needWh, 'Wh', 0),
-                'alone' => $needed === null || $sun->isBeyondAnyRoof() ? Word::of('findings.phrases.beyond-any-roof') : Word::of('findings.phrases.sun-alone', ['needed' => Amount::of($needed->value, 'W', 0)]),
+                'alone' => $needed === null || $sun->isBeyondRoof() ? Word::of('findings.phrases.beyond-roof', ['holds' => Amount::of($sun->roofW, 'W', 0)]) : Word::of('findings.phrases.sun-alone', ['needed' => Amount::of($needed->value, 'W', 0)]),
             ],
             [Figure::given('covered', round(100 * $sun->coverage()), '%', Origin::Computed), Figure::given('array', $sun->plannedW, 'W', Origin::DataSheet)],
             variant: match (true) {

@@ -4,6 +4,6 @@
 @elseif ($study->loads()->budget->energyWhDay <= 0)Enter the loads first: nothing is needed yet.
 @else In {{ $page->month($sun->ruling->month) }}, the poorest month on the road, {{ $show->text($sun->plannedW, 'W') }} of array bring
     <strong>{{ $show->text($sun->ruling->plannedWh, 'Wh') }}</strong> of <strong>{{ $show->text($sun->ruling->needWh, 'Wh') }}</strong> a day.
-    @if ($sun->isBeyondAnyRoof())No roof is large enough there: another source must carry that month.
+    @if ($sun->isBeyondRoof())Sun alone would take more than the roof holds: another source must carry that month.
     @else Sun alone would take <strong>{{ $show->text($sun->ruling->neededW, 'W') }}</strong>.@endif
 @endif
