@@ -35,7 +35,7 @@ final class Workbench
         if (!Digest::isFresh($job)) {
             Digest::keep($job, $study);
         }
-        $show = Show::forJob($job);
+        $show = $job->show();
 
         return new self($job, $study, $study->assessment(), $skyline, $show, Lexicon::of($study->system, $show));
     }

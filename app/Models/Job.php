@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
+use App\Words\Show;
 use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -125,6 +126,12 @@ final class Job extends Model
     public function isUnreadable(): bool
     {
         return isset($this->digest['unreadable']);
+    }
+
+    /** Numbers and units as its readers read them. */
+    public function show(): Show
+    {
+        return new Show($this->effectiveRegion()->units(), Workshop::current()->currency);
     }
 
     public function effectiveRegion(): Region

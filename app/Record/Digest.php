@@ -6,7 +6,6 @@ namespace App\Record;
 
 use App\Models\Job;
 use App\Words\Lexicon;
-use App\Words\Show;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\StageState;
 use Pebblefell\Exception\InvalidValue;
@@ -61,7 +60,7 @@ final class Digest
         self::store($job, [
             'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
             'next' => match (true) {
-                $skyline->next !== null => Lexicon::of($study->system, Show::forJob($job))->finding($skyline->next)->title,
+                $skyline->next !== null => Lexicon::of($study->system, $job->show())->finding($skyline->next)->title,
                 $skyline->finished => __('stages.handed_over'),
                 default => __('stages.next.' . $skyline->nextStage->value),
             },

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\Job;
-use App\Models\Workshop;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Region\Units;
 
@@ -17,12 +15,6 @@ final readonly class Show
 
     public function __construct(public Units $units, public string $currency = 'EUR', public string $locale = 'en')
     {
-    }
-
-    /** As the job's region reads, in the workshop's money. */
-    public static function forJob(Job $job): self
-    {
-        return new self($job->effectiveRegion()->units(), Workshop::current()->currency);
     }
 
     /**

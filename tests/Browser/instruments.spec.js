@@ -121,9 +121,12 @@ test('every page works without scripts', async ({ browser }) => {
     const page = await context.newPage();
     await signIn(page);
     await openJob(page, 'Library trailer', 'Size', false);
+    const unfold = () => page.locator('details.fold', { has: page.getByLabel('Days without any charge') }).locator('summary').first().click();
+    await unfold();
     await page.getByLabel('Days without any charge').fill('3');
     await page.getByRole('button', { name: 'Recalculate' }).click();
     await expect(page.locator('.rail')).toContainText('of 3 days');
+    await unfold();
     await page.getByLabel('Days without any charge').fill('4');
     await page.getByRole('button', { name: 'Recalculate' }).click();
     await context.close();

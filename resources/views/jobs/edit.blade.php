@@ -46,7 +46,8 @@
             @foreach ($details as $field)
                 <x-field :label="$say->word('sheets.' . $field->key)" :name="'details[travel][' . $field->key . ']'"
                     :value="$job->details['travel'][$field->key] ?? ''" blank="not said"
-                    :options="$field->type === 'flag' ? ['1' => 'yes', '0' => 'no'] : collect($field->choices)->mapWithKeys(fn ($c) => [$c => $say->choice($c)])" />
+                    :options="$field->type === 'flag' ? ['1' => 'yes', '0' => 'no'] : collect($field->choices)->mapWithKeys(fn ($c) => [$c =>
+                        $say->choice($c)])" />
             @endforeach
             <div class="wide field"><span class="label">Months on the road</span>
                 <div class="months">@foreach (range(1, 12) as $m)<label><input type="checkbox" name="months[]" value="{{ $m }}" @checked(in_array($m,

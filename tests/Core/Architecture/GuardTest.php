@@ -51,4 +51,39 @@ final class GuardTest extends TestCase
         }
         self::assertSame([], $filled);
     }
+
+    /** A view shows what a page object answers: it holds no program and names no class. Drawings of one path are left long. */
+    public function testViewsHoldNoPrograms(): void
+    {
+        $programs = $long = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/resources/views', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            assert($file instanceof SplFileInfo);
+            $isDrawing = str_contains($file->getPathname(), '/components/');
+            foreach (explode("\n", (string) file_get_contents($file->getPathname())) as $n => $line) {
+                $where = $file->getFilename() . ':' . ($n + 1);
+                if (preg_match('/@php|Pebblefell\\\\|App\\\\(?!View)|@inject|@use\b/', $line) === 1) {
+                    $programs[] = $where;
+                }
+                if (!$isDrawing && mb_strlen($line) > 160) {
+                    $long[] = $where;
+                }
+            }
+        }
+        self::assertSame([[], []], [$programs, $long]);
+    }
+
+    /** Core decides with keys: no sentence stands in it but what a programmer reads when a promise is broken. */
+    public function testCoreSaysNoSentences(): void
+    {
+        $said = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/core', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            assert($file instanceof SplFileInfo);
+            foreach (token_get_all((string) file_get_contents($file->getPathname())) as $token) {
+                if (is_array($token) && $token[0] === T_CONSTANT_ENCAPSED_STRING && preg_match('/[a-z]{3,} [a-z]{2,} [a-z]{2,}/i', $token[1]) === 1) {
+                    $said[] = $file->getFilename() . ': ' . $token[1];
+                }
+            }
+        }
+        self::assertSame([], $said);
+    }
 }

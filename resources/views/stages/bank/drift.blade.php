@@ -6,6 +6,7 @@
     <text class="axis end" x="{{ $sketch->frame->left - 6 }}" y="18">{{ $show->text($sketch->mostA, 'A') }}</text>
     <text class="axis end" x="{{ $sketch->frame->left - 6 }}" y="{{ $sketch->frame->bottom + 4 }}">0</text>
     @foreach ($sketch->curves as $c)
-        <path class="series-{{ $c['number'] % 4 }} thin" d="{{ $c['path'] }}"/><text class="axis end" x="{{ $sketch->frame->width - 2 }}" y="{{ $c['y'] }}">{{ $c['number'] }}</text>
+        <path class="series-{{ $c['number'] % 4 }} thin" d="{{ $c['path'] }}"/>
+        <text class="axis end" x="{{ $sketch->frame->width - 2 }}" y="{{ $c['y'] }}">{{ $c['number'] }}</text>
     @endforeach
 </svg>

@@ -34,7 +34,10 @@
                 <span class="num text-right">{{ $page->use($row) ? $show->text($page->budget->energyOfWh($page->use($row)), '', 0) : '' }}@if ($row->quantity >
                     1)<small>{{ (int) $row->quantity }}×</small>@endif</span>
                 <a class="linkish text-center no-underline!"
-                    href="{{ route('loads', [$job, 'scenario' => $page->scenario?->uid, 'more' => $page->more === $row->uid ? null : $row->uid]) }}#row-{{ $row->uid }}" title="More"><span class="sr-only">{{ $page->more === $row->uid ? 'Less' : 'More' }} about {{ $row->name }}</span><b aria-hidden="true">⋯</b></a>
+                    href="{{ route('loads', [$job, 'scenario' => $page->scenario?->uid, 'more' => $page->more === $row->uid
+                        ? null : $row->uid]) }}#row-{{ $row->uid }}"
+                    title="More"><span class="sr-only">{{ $page->more === $row->uid ? 'Less' : 'More' }} about {{ $row->name }}</span>
+                    <b aria-hidden="true">⋯</b></a>
                 @if ($page->more === $row->uid)
                     <div class="day-more form-grid">
                         <input type="hidden" name="more" value="{{ $row->uid }}">

@@ -5,7 +5,8 @@
     @if ($sun = $study->sun())
         <div class="mt-4"><x-sun-year :sun="$sun" :sketch="$page->sunSketch()" /></div>
         @if ($sun->ruling && $sun->needed())
-            <div class="figures">@unless ($sun->isBeyondRoof())<x-stat :figure="$sun->needed()" />@endunless<x-stat :figure="$sun->sunOf($sun->ruling)" label="Sun on the panel, a day" /><x-stat
+            <div class="figures">@unless ($sun->isBeyondRoof())<x-stat :figure="$sun->needed()" />@endunless<x-stat :figure="$sun->sunOf($sun->ruling)"
+                label="Sun on the panel, a day" /><x-stat
                 :figure="$sun->covered()" left /></div>
         @endif
     @endif
