@@ -25,7 +25,7 @@ test('a take-off is moved and the shares change; the bank is drawn so into the p
         await page.getByLabel(`Battery ${i + 1}`, { exact: true }).fill(a);
     }
     await page.getByRole('button', { name: 'Find it' }).click();
-    await expect(page.locator('table', { hasText: 'Likeliest first' }).locator('tbody tr').first()).toContainText('The link 2 plus → 3 plus');
+    await expect(page.locator('table', { hasText: 'Likeliest first' }).locator('tbody tr').first()).toContainText('The link battery 2 plus to battery 3 plus');
     await page.getByRole('button', { name: 'Draw it so into the plan' }).click();
     await expect(page.getByText('in the plan.')).toBeVisible();
     await expect(page.locator('.rail')).toContainText('One battery carries more than its share');
