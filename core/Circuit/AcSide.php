@@ -67,16 +67,19 @@ final readonly class AcSide
     /**
      * Walks from a source, not past a device that protects, to where outlets hang: the open load side of a breaker or device, or the open end of a
      * source of its own.
+     *
+     * @param list<string> $passed uids of sources that the walk came through: a drawn circle ends
      */
-    private function reachesOutlet(Part $source): bool
+    private function reachesOutlet(Part $source, array $passed = []): bool
     {
+        $passed[] = $source->uid;
         $out = self::out($source);
         $blocked = static fn(Part $p): bool => $p->kind === PartKind::EarthLeakage && self::protects($p);
         $reach = $this->graph->reach([$out], Passage::closed($blocked));
         foreach ($reach->points() as $point) {
             $part = $this->graph->parts[$point->uid];
             // Mains that an inverter-charger passes on comes to its outlets.
-            if ($part->kind === PartKind::InverterCharger && $point->terminal === 'ac_in' && !self::protects($part) && $this->isDrawnFrom($part) && $this->reachesOutlet($part)) {
+            if ($part->kind === PartKind::InverterCharger && $point->terminal === 'ac_in' && !self::protects($part) && !in_array($part->uid, $passed, true) && $this->isDrawnFrom($part) && $this->reachesOutlet($part, $passed)) {
                 return true;
             }
             $isEnd = $part->kind->kind()->joins() !== [] && $this->graph->at($point) === [];

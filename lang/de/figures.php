@@ -34,6 +34,7 @@ return [
         'bay-height' => 'Höhe des Fachs',
         'bay-length' => 'Länge des Fachs',
         'bay-width' => 'Breite des Fachs',
+        'blocks-in-parallel' => 'Stränge parallel',
         'blocks-in-series' => 'Blöcke in Reihe',
         'bms-cut-off' => 'Abschaltung des BMS',
         'breaker' => 'Automat',

@@ -34,6 +34,7 @@ return [
         'bay-height' => 'bay height',
         'bay-length' => 'bay length',
         'bay-width' => 'bay width',
+        'blocks-in-parallel' => 'strings in parallel',
         'blocks-in-series' => 'blocks in series',
         'bms-cut-off' => 'BMS cut-off',
         'breaker' => 'breaker',

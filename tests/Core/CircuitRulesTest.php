@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Words\Lexicon;
+use App\Words\Show;
+use Pebblefell\Region\Units;
 use Pebblefell\Study;
+use Pebblefell\System\Fate;
+use Pebblefell\System\JobFile;
+use Pebblefell\System\PartKind;
 use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -155,5 +161,70 @@ final class CircuitRulesTest extends TestCase
         $quiet = Study::of($beside)->assessment()->find($key)?->finding;
         self::assertNotSame($severity, $quiet?->severity->value, "$key beside it");
         self::assertNull($quiet, "$key beside it");
+    }
+
+    /**
+     * Demo jobs with random lines on random sheets, random fates and random conductors, circles among them: each is judged to an end, and all that
+     * is said is whole in both languages.
+     */
+    public function testWhateverIsDrawnIsJudgedInWholeWords(): void
+    {
+        mt_srand(1126);
+        $lexicons = array_map(static fn(string $l): Lexicon => new Lexicon(new Show(Units::Metric, locale: $l)), ['en', 'de']);
+        $trees = array_map(static fn(string $path): array => json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR), glob(dirname(__DIR__) . '/files/v1/*.json') ?: []);
+        $rules = [];
+        for ($n = 0; $n < 300; ++$n) {
+            $system = JobFile::fromArray(self::shaken($trees[$n % count($trees)]));
+            foreach (Study::of($system)->assessment()->verdicts as $verdict) {
+                $finding = $verdict->finding;
+                $rules[$finding->rule] = true;
+                foreach ($lexicons as $lexicon) {
+                    $said = $lexicon->finding($finding);
+                    self::assertDoesNotMatchRegularExpression('/(?<![\\w:]):[a-z]{2}|findings\\.|\\bNAN\\b|\\bINF\\b/', implode(' | ', [$said->title, $said->message, $said->remedy, $said->source]), $finding->key());
+                    foreach ($finding->figures as $figure) {
+                        self::assertDoesNotMatchRegularExpression('/^[a-z]+(-[a-z0-9]+)+$|figures\\./', $lexicon->label($figure) . '', $finding->key());
+                        self::assertFinite($figure->value, $finding->key());
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(60, count($rules), 'so many rules were heard');
+    }
+
+    /**
+     * @param array<string, mixed> $tree of a job file
+     *
+     * @return array<string, mixed>
+     */
+    private static function shaken(array $tree): array
+    {
+        $points = [];
+        foreach ($tree['parts'] as $i => $part) {
+            $kind = PartKind::from($part['kind']);
+            $tree['parts'][$i]['photos'] = [];
+            if (mt_rand(0, 3) === 0) {
+                $tree['parts'][$i]['fate'] = Fate::cases()[mt_rand(0, count(Fate::cases()) - 1)]->value;
+            }
+            foreach ($kind->fields() as $key => $field) {
+                if (mt_rand(0, 9) === 0 && $field->type !== 'text') {
+                    $tree['parts'][$i]['data'][$key] = match (true) {
+                        $field->choices !== [] => $field->choices[mt_rand(0, count($field->choices) - 1)],
+                        $field->type === 'number' => $field->low + mt_rand(1, 1000) / 1000 * ($field->high - $field->low) / [1, 50][mt_rand(0, 1)],
+                        default => mt_rand(0, 1) === 1,
+                    };
+                }
+            }
+            foreach (array_keys($kind->terminals()) as $terminal) {
+                $points[] = $part['uid'] . '.' . $terminal;
+            }
+        }
+        for ($i = $points === [] ? 12 : mt_rand(0, 4); $i < 12; ++$i) {
+            [$from, $to] = [$points[mt_rand(0, count($points) - 1)], $points[mt_rand(0, count($points) - 1)]];
+            if ($from !== $to) {
+                $tree['conductors'][] = ['uid' => "z$i", 'from' => $from, 'to' => $to, 'fate' => 'add', 'size_mm2' => [0.5, 2.5, 16, 35, 95, 300][mt_rand(0, 5)], 'length_m' => mt_rand(1, 50) / 10];
+            }
+        }
+
+        return $tree;
     }
 }
