@@ -105,7 +105,7 @@ final readonly class PackPage
 
     public function isLabelled(Part $part): bool
     {
-        return $part->fate === Fate::Relabel;
+        return $part->fate === Fate::Relabel || $part->fate === Fate::Disconnect;
     }
 
     /**
@@ -113,7 +113,9 @@ final readonly class PackPage
      */
     public function labelled(): array
     {
-        return array_map($this->say->part(...), array_values(array_filter($this->pack->system->parts, $this->isLabelled(...))));
+        $left = array_values(array_filter($this->pack->system->parts, $this->isLabelled(...)));
+
+        return array_map(fn(Part $p): string => $this->say->part($p) . ($p->fate === Fate::Disconnect ? ' (' . $this->say->name($p->fate) . ')' : ''), $left);
     }
 
     /**

@@ -9,7 +9,10 @@ use App\Models\Handover;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
+use App\Record\Studies;
 use Database\Seeders\DatabaseSeeder;
+use Pebblefell\Assessment\Verdict;
+use Pebblefell\Finding\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -68,6 +71,13 @@ final class FoundAndKeptTest extends TestCase
             $fitted = $job->parts()->get()->filter(static fn(Part $p): bool => $p->fate->value !== 'remove');
             if ($fitted->isEmpty()) {
                 continue;
+            }
+            $stops = array_filter(Studies::of($job)->assessment()->verdicts, static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === Severity::Stop);
+            if ($stops !== []) {
+                $this->post("/jobs/$job->id/handovers")->assertSessionHasErrors('form');
+            }
+            foreach ($stops as $stop) {
+                $this->post("/jobs/$job->id/findings", ['finding' => $stop->finding->key(), 'fingerprint' => $stop->finding->fingerprint(), 'answer' => 'overruled', 'reason' => 'Agreed with the owner'])->assertSessionHasNoErrors();
             }
             $this->post("/jobs/$job->id/handovers")->assertSessionHasNoErrors();
             $pack = Handover::query()->where('job_id', $job->id)->latest('id')->firstOrFail();

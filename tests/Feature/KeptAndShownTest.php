@@ -57,7 +57,7 @@ final class KeptAndShownTest extends TestCase
         $this->actingAs($this->user());
         $this->get('/')->assertSee('List what is there and where it travels');
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1]);
-        $this->get('/')->assertSee('No main fuse is noted yet')->assertDontSee('1 stop');
+        $this->get('/')->assertSee('3 fixes')->assertDontSee('stop');
         $fresh = Job::query()->findOrFail($job->id);
         self::assertTrue(Digest::isFresh($fresh));
         self::assertSame($fresh->revision, $fresh->digest_revision);

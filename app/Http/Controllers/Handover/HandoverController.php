@@ -13,6 +13,7 @@ use App\Models\Handover;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
 use Pebblefell\Stage;
 
 final class HandoverController extends Controller
@@ -26,6 +27,12 @@ final class HandoverController extends Controller
 
     public function store(ActRequest $request, Job $job, IssueHandover $issue): RedirectResponse
     {
+        // What can hurt someone goes out with a planner's name and reason, or not at all.
+        $bench = Workbench::of($job);
+        $open = (new HandoverPage($bench))->openStops();
+        if ($open !== []) {
+            throw ValidationException::withMessages(['form' => 'No pack yet: each stop needs a planner’s name and reason first. Open: ' . implode('; ', $open) . '.']);
+        }
         $handover = $issue($job, $this->user($request));
 
         return redirect()->route('handover', $job)->with('said', 'Pack ' . $handover->number . ' is issued. Give the customer its link.');

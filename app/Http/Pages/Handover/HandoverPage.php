@@ -8,6 +8,7 @@ use App\Http\Workbench;
 use App\Models\Handover;
 use App\Models\Part as Row;
 use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Severity;
 use Pebblefell\System\Part;
 
@@ -43,7 +44,17 @@ final readonly class HandoverPage
 
     public function stops(): int
     {
-        return $this->bench->assessment->count(Severity::Stop);
+        return count($this->openStops());
+    }
+
+    /**
+     * @return list<string> titles of stops that nobody has answered; with one of them no pack is issued
+     */
+    public function openStops(): array
+    {
+        $open = array_filter($this->bench->assessment->verdicts, static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === Severity::Stop);
+
+        return array_values(array_map(fn(Verdict $v): string => $this->bench->say->finding($v->finding)->title, $open));
     }
 
     public function nextNumber(): int

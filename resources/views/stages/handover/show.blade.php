@@ -4,8 +4,8 @@
         @if ($live = $page->live())Pack {{ $live->number }} of {{ $live->created_at->format('j F Y') }} is with the customer.
         @else No pack is issued yet.
         @endif
-        @if ($page->stops() > 0)<strong>{{ $page->stops() }} stop{{ $page->stops() === 1 ? ' stands' : 's stand' }} open</strong>; they are printed in the pack
-            as they are.@endif
+        @if ($page->stops() > 0)<strong>{{ $page->stops() }} stop{{ $page->stops() === 1 ? ' stands' : 's stand' }} open</strong>: each needs a planner’s
+            name and reason before a pack is issued.@endif
     </p>
     <div class="section">
         <div class="section-head"><h2>Fitted components</h2><span class="aside">{{ count($page->fitted()) }}; make, model, serial, firmware, place,
@@ -31,7 +31,7 @@
         <div class="section"><form method="post" action="{{ route('handovers.store', $job) }}">@csrf
             <p class="muted">A pack holds the job as it is now: components, settings, sums, findings with their answers, cautions. It does not change
                 afterwards; issue another when something does.</p>
-            <div class="actions"><button class="btn" data-add>Issue pack {{ $page->nextNumber() }}</button><a class="btn link"
+            <div class="actions"><button class="btn" data-add @disabled($page->stops() > 0)>Issue pack {{ $page->nextNumber() }}</button><a class="btn link"
                 href="{{ route('jobs.file', $job) }}">Save as a job file</a></div></form></div>
     @endcan
     @if ($page->handovers->isNotEmpty())
