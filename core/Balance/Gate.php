@@ -25,8 +25,8 @@ final readonly class Gate
     /** Nothing is to be joined: the bank, or the cells, are alike. */
     public const EVEN = 'even';
 
-    /** What a meter may read too low, V a cell: 20 mV on a 12 V battery. Common practice. */
-    private const METER_CELL_V = 0.0034;
+    /** So far below its rested full volts lead wants a refresh, V per 12 V. Common practice. */
+    private const REFRESH_BELOW_V = 0.15;
 
     /** Cells are called alike within this, mV, when all stand above the knee. Common practice: 10 mV. */
     public const CELLS_MV = 10.0;
@@ -133,11 +133,8 @@ final readonly class Gate
         }
         $vague = array_filter($charges, static fn(array $c): bool => $c[1] > self::VAGUE_PCT);
         if ($vague !== []) {
-            $notes[] = self::say('flat');
-            // After the full method each has been filled: that is what its hours are for.
-            if ($protocol !== Protocol::Full) {
-                $dont[] = self::say('unknown-charge');
-            }
+            // After the full method each has been filled: that is what its hours are for. Else the first full charge tells.
+            $notes[] = self::say($protocol === Protocol::Full ? 'flat' : 'unknown-charge');
         } else {
             $socs = array_column($charges, 0);
             $apart = max([0.0, ...$socs]) - min([100.0, ...$socs]);
@@ -255,7 +252,7 @@ final readonly class Gate
     }
 
     /**
-     * Lead that rests below the full end of its curve (AGM 13.0 V) wants a refresh charge. Common practice.
+     * Lead that rests well below its full volts wants a refresh charge. Common practice.
      *
      * @param list<Candidate> $candidates lead
      *
@@ -263,10 +260,10 @@ final readonly class Gate
      */
     private static function notFull(array $candidates): array
     {
-        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < $c->subject->restV(100.0) - self::METER_CELL_V * $c->subject->cells && !$c->step->takesCurrent());
+        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < $c->subject->fullV - self::REFRESH_BELOW_V * $c->subject->cells / 6.0 && !$c->step->takesCurrent());
 
         return array_values(array_map(static fn(Candidate $c): Word => self::say('not-full', [
-            'name' => $c->name, 'volts' => Amount::of($c->last()->volts ?? 0.0, 'V', 2), 'full' => Amount::of($c->subject->restV(100.0), 'V', 1),
+            'name' => $c->name, 'volts' => Amount::of($c->last()->volts ?? 0.0, 'V', 2), 'full' => Amount::of($c->subject->fullV, 'V', 2),
         ]), $low));
     }
 

@@ -36,6 +36,7 @@ final readonly class Subject
         public ?float $dischargeLimitA,
         public float $chargeFloorC,
         public RestCurve $curve,
+        public float $fullV,
     ) {
     }
 
@@ -63,6 +64,7 @@ final readonly class Subject
             $sheet->number('discharge_limit_a'),
             $sheet->orUsual('charge_min_c'),
             $chemistry->restCurve(),
+            $sheet->orUsual('rested_full_v'),
         );
     }
 

@@ -23,6 +23,9 @@ final readonly class Symptom
     private const RESTED_H = 6.0;
     private const FULL_PCT = 96.0;
 
+    /** From so long on it is judged by the volts of a day's rest. */
+    private const DAY_H = 24.0;
+
     /** Cells of a rested battery lie within this, mV, unless one lags. Chosen, after 4 mV at rest that became 127 mV near the top. */
     private const CELLS_REST_MV = 30.0;
 
@@ -79,8 +82,14 @@ final readonly class Symptom
         }
         $charged = array_filter($c->readings, static fn(Reading $r): bool => $r->atS < $c->sinceS && $r->volts >= $c->subject->absorptionV - 0.01 * $c->subject->cells);
 
-        return $charged !== [] && $last->atS - $c->sinceS >= 3600.0 * self::RESTED_H && $last->volts < $c->subject->restV(self::FULL_PCT)
-            ? Word::of('balance.symptoms.rests-low', ['volts' => Amount::of($last->volts, 'V', 2), 'full' => Amount::of($c->subject->restV(self::FULL_PCT), 'V', 2)])
+        return $charged !== [] && $last->atS - $c->sinceS >= 3600.0 * self::RESTED_H && $last->volts < self::fullV($c, $last)
+            ? Word::of('balance.symptoms.rests-low', ['volts' => Amount::of($last->volts, 'V', 2), 'full' => Amount::of(self::fullV($c, $last), 'V', 2)])
             : null;
+    }
+
+    /** Where a full one rests by now: on its curve while its surface charge fades, after a day at its data sheet's or its chemistry's volts. */
+    private static function fullV(Candidate $c, Reading $last): float
+    {
+        return $last->atS - $c->sinceS >= 3600.0 * self::DAY_H ? $c->subject->fullV : $c->subject->restV(self::FULL_PCT);
     }
 }

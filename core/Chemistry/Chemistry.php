@@ -35,6 +35,18 @@ enum Chemistry: string
         return $this->isLithium() ? 3.2 : 2.0;
     }
 
+    /** Volts of a cell that is full and has rested for a day; lead where its sheet is silent. Assumed. */
+    public function restedFullCellV(): float
+    {
+        return match ($this) {
+            self::Lfp => 13.25 / 4,
+            self::Agm => 12.85 / 6,
+            self::Gel => 12.80 / 6,
+            self::Flooded => 12.65 / 6,
+            self::LeadCarbon => 13.0 / 6,
+        };
+    }
+
     /** Cells in series in a block of $nominalV, by its name or by its cells (12 or 12.8 V: six lead cells or four LFP cells). */
     public function cellsFor(float $nominalV): int
     {

@@ -64,7 +64,7 @@ return [
         'lead' => 'die Leitung von :name müsste :amps führen; sie verträgt :limit',
         'volts-apart' => 'ihre Spannungen liegen :spread auseinander; die Grenze ist :limit',
         'flat' => 'im flachen Teil der Kurve sagt die Spannung fast nichts über die Ladung: geurteilt wird nach der Ladung',
-        'unknown-charge' => 'wie voll sie sind, ist nicht bekannt: die Spannung im flachen Teil lässt es offen, und keine Ladung wurde gezählt. Jede voll laden (volle Methode), oder bis zum Knie entladen',
+        'unknown-charge' => 'ihr Ladezustand ist unbekannt. Sie dürfen so verbunden werden: die erste volle Ladung bis zum Ende beobachten. Jede zuerst allein voll zu laden ist der sicherere Weg',
         'charges-apart' => 'ihre Ladungen liegen :points Prozentpunkte auseinander',
         'join' => ':mv auseinander, und höchstens :amps im Augenblick des Verbindens',
         'not-joined' => 'sie sind noch nicht verbunden',

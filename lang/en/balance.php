@@ -64,7 +64,7 @@ return [
         'lead' => 'the lead of :name would carry :amps; it bears :limit',
         'volts-apart' => 'their volts lie :spread apart; :limit is the limit',
         'flat' => 'on the flat of the curve volts tell almost nothing of the charge: it is judged by charge',
-        'unknown-charge' => 'how full they are is not known: volts on the flat leave it open, and no charge was counted. Fill each (full method), or discharge to the knee',
+        'unknown-charge' => 'their charges are unknown. They may be joined as they are: watch the first full charge to its end. To fill each alone first is the surer way',
         'charges-apart' => 'their charges lie :points points apart',
         'join' => ':mv apart, and no more than :amps at the moment of joining',
         'not-joined' => 'they are not joined yet',
