@@ -28,6 +28,10 @@ final readonly class Gate
     /** So far below its rested full volts lead wants a refresh, V per 12 V. Common practice. */
     private const REFRESH_BELOW_V = 0.15;
 
+    /** At the top of a charge each LFP cell stands at so many volts, and less than this share of the capacity flows. Common practice. */
+    private const TOP_CELL_V = 3.45;
+    private const TOP_SHARE = 0.05;
+
     /** Cells are called alike within this, mV, when all stand above the knee. Common practice: 10 mV. */
     public const CELLS_MV = 10.0;
 
@@ -268,6 +272,18 @@ final readonly class Gate
     }
 
     /**
+     * Cells tell whether they are alike at the top of a charge, with hardly any current, or an hour at rest after it. In mid-charge the flat reads
+     * alike whatever the charge is.
+     */
+    private static function tells(Candidate $c, Reading $last): bool
+    {
+        $isTop = static fn(Reading $r): bool => min([99.0, ...$r->cells ?? [0.0]]) >= self::TOP_CELL_V && abs($r->amps ?? 0.0) < self::TOP_SHARE * $c->subject->capacityAh;
+        $was = array_filter($c->readings, static fn(Reading $r): bool => $isTop($r) && $last->atS - $r->atS >= 3600.0);
+
+        return $isTop($last) || ($was !== [] && min([99.0, ...$last->cells ?? []]) >= $c->subject->curve->volts(self::KNEE_PCT));
+    }
+
+    /**
      * @return list<Word>
      */
     private static function cellsApart(Candidate $c, Reading $last): array
@@ -275,7 +291,11 @@ final readonly class Gate
         if ($last->cells === null || $last->cells === []) {
             return [self::about($c, self::say('cells-unread'))];
         }
-        if (min($last->cells) < $c->subject->curve->volts(self::KNEE_PCT)) {
+        $flows = self::TOP_SHARE * $c->subject->capacityAh;
+        if (abs($last->amps ?? 0.0) >= $flows) {
+            return [self::about($c, self::say('cells-charging', ['amps' => Amount::of(abs($last->amps ?? 0.0), 'A', 0), 'least' => Amount::of($flows, 'A', 1)]))];
+        }
+        if (!self::tells($c, $last)) {
             return [self::about($c, self::say('cell-below', [
                 'cell' => (string) (1 + (int) array_search(min($last->cells), $last->cells, true)), 'volts' => Amount::of(min($last->cells), 'V', 3),
             ]))];

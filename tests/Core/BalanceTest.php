@@ -340,9 +340,13 @@ final class BalanceTest extends TestCase
         }
         self::assertSame(Gate::EVEN, $gate?->answer, self::said($gate->reasons ?? []));
         self::assertGreaterThan(self::H, $at - $since, 'a balancer of 0.1 A takes its hours');
-        // Below the knee alike means nothing.
-        $flat = new Candidate($a, 'A', Step::Ready, [new Reading(0.0, 13.2, 0.0, null, [3.3, 3.3, 3.3, 3.3])], 0.0);
-        self::assertStringContainsString('below the knee', self::said(Gate::judge(Protocol::Cells, [$flat], 0.0, 0.0)->reasons[0]));
+        // In mid-charge alike means nothing, nor while much current flows; an hour at rest after the top it does.
+        $judged = static fn(Reading ...$readings): Gate => Gate::judge(Protocol::Cells, [new Candidate($a, 'A', Step::Ready, array_values($readings), 0.0)], $readings[array_key_last($readings)]->atS ?? 0.0, 0.0);
+        $read = static fn(float $cell, float $amps, float $h = 0.0): Reading => new Reading($h * self::H, 4.0 * $cell, $amps, null, array_fill(0, 4, $cell));
+        self::assertStringContainsString('below 3.45 V', self::said($judged($read(3.3, 0.0))->reasons[0]));
+        self::assertStringContainsString('still flow', self::said($judged($read(3.5, 20.0))->reasons[0]));
+        self::assertSame(Gate::EVEN, $judged($read(3.5, 2.0))->answer);
+        self::assertSame([Gate::DONT, Gate::EVEN], [$judged($read(3.5, 2.0), $read(3.36, 0.0, 0.5))->answer, $judged($read(3.5, 2.0), $read(3.36, 0.0, 1.5))->answer]);
     }
 
     /** Four batteries with a planted fault: the clamp readings find it again, and nothing where nothing is wrong. */
