@@ -37,6 +37,8 @@ use Pebblefell\System\Place;
 use Pebblefell\System\PvArray;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
+use Pebblefell\Trip\EnduranceMap;
+use Pebblefell\Trip\Outcome;
 
 /**
  * The hall: everything that is computed from one system. Each sum is solved when it is first asked for, and once.
@@ -130,6 +132,18 @@ final class Study
     public function year(): ?YearOutlook
     {
         return $this->simulation('year', fn(): ?YearOutlook => YearOutlook::of($this));
+    }
+
+    /** From a full bank through the poorest travelled month as it is lived; null as long as no trip can be set up. */
+    public function lived(): ?Outcome
+    {
+        return $this->simulation('lived', function (): ?Outcome {
+            $travel = $this->system->travel;
+            $month = $this->sun()->ruling->month ?? null;
+            $setup = $month === null ? null : $this->trip();
+
+            return $setup === null || $month === null ? null : $setup->trip->through($setup->lived($month, EnduranceMap::MOST_DAYS, $travel->drivingHDay));
+        });
     }
 
     public function stay(): ?StayOutlook

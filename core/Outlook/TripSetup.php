@@ -117,6 +117,16 @@ final readonly class TripSetup
     }
 
     /**
+     * Days of a month as they are lived: the sky as it comes, driven as in the brief, nowhere hooked up.
+     *
+     * @return list<TripDay>
+     */
+    public function lived(int $month, int $count, float $drivingHDay): array
+    {
+        return array_map(static fn(WeatherDay $day): TripDay => new TripDay($day, $drivingHDay > 0.0), $this->weather->ofMonth($month, $count));
+    }
+
+    /**
      * The whole year, driven and hooked up as the brief has it, standing still with everything off in the other months.
      *
      * @param list<int> $months travelled

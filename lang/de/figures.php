@@ -193,6 +193,8 @@ return [
         'warmth-there' => 'Wärme dort',
         'warmth-wanted' => 'Heizung nötig',
         'tail-at-most' => 'Endstrom höchstens',
+        'days-as-they-live' => 'Tage, wie sie leben',
+        'driving-a-day' => 'Fahrt am Tag',
     ],
     'formulas' => [
         'charge-together' => 'Summe der Quellen, die zugleich laufen',
@@ -268,6 +270,7 @@ return [
         'warmth-wanted' => 'Masse × Wärme ÷ Zeit des Fachs × Kelvin, die zu halten sind',
         'tail-capped' => 'höchstens 4 % der Kapazität und ein Fünftel des Stroms, den das Ladegerät gibt',
         'tail-by-time' => 'ein Fünftel des Stroms, den das Ladegerät gibt: so tief fällt er spät oder nie; die Zeitgrenze beendet die Absorption',
+        'days-as-they-live' => 'simuliert von voller Bank durch den ärmsten Reisemonat',
     ],
     'sources' => [
         'nodal-1975' => 'Knotenanalyse: Ho, Ruehli & Brennan 1975',
@@ -298,5 +301,6 @@ return [
         'place-assumed' => 'angenommen :celsius: für den Ort sind keine Temperaturen eingetragen',
         'place-months' => 'Monatstemperaturen des Ortes',
         'fuse-families' => 'Bauarten der Sicherungen, aus dem Gedächtnis',
+        'simulation' => 'Simulation in Schritten von 15 Minuten',
     ],
 ];

@@ -193,6 +193,8 @@ return [
         'warmth-there' => 'warmth there',
         'warmth-wanted' => 'warmth wanted',
         'tail-at-most' => 'tail current at most',
+        'days-as-they-live' => 'days as they live',
+        'driving-a-day' => 'driving a day',
     ],
     'formulas' => [
         'charge-together' => 'sum of the sources that run at one time',
@@ -268,6 +270,7 @@ return [
         'warmth-wanted' => 'mass × heat ÷ time of the bay × kelvin to hold',
         'tail-capped' => 'no more than 4 % of the capacity and a fifth of the charger’s amps',
         'tail-by-time' => 'a fifth of the charger’s amps: it falls so low late or never; the time limit ends absorption',
+        'days-as-they-live' => 'simulated from a full bank through the poorest travelled month',
     ],
     'sources' => [
         'nodal-1975' => 'nodal analysis: Ho, Ruehli & Brennan 1975',
@@ -298,5 +301,6 @@ return [
         'place-assumed' => 'assumed :celsius: no temperatures entered for the place',
         'place-months' => 'the place’s monthly temperatures',
         'fuse-families' => 'families of fuses, from memory',
+        'simulation' => 'simulation in steps of 15 minutes',
     ],
 ];

@@ -149,6 +149,9 @@ final class CircuitRulesTest extends TestCase
         yield 'behind its switch it gives other volts' => ['preset-volts@x', 'fix', $preset(14.6), $preset(14.2)];
         $wake = static fn(bool $gives): System => self::system(['conductors' => [], 'parts' => [self::part('b1', 'battery', [...self::LFP, 'wakes_by' => 'charge']), self::part('k1', 'mains_charger', ['output_a' => 30, 'lithium' => 'custom', 'gives_dead_volts' => $gives])]]);
         yield 'nothing wakes it' => ['nothing-wakes-it@b1', 'fix', $wake(false), $wake(true)];
+        $lived = static fn(string $wish, float $watts = 20): System => self::system([...self::load(['watts' => $watts]), 'travel' => ['months' => [6], 'wish_days' => 5, 'hook_up' => 'never', 'driving_h_day' => 2, 'wish' => $wish]], [self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom'])]);
+        yield 'days as they live, with driving' => ['short-of-wish', 'fix', $lived('still'), $lived('lived')];
+        yield 'too much even as they live' => ['short-of-wish', 'fix', $lived('lived', 80), $lived('lived')];
         $idle = static fn(float $amps, float $alternator): System => self::system(parts: [self::part('d1', 'dcdc', ['output_a' => $amps, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => $alternator])]);
         yield '30 A at idle on 90 A is fine' => ['dcdc-not-at-idle@d1', 'fix', $idle(30, 85), $idle(30, 90)];
     }

@@ -8,10 +8,13 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\Trip\EnduranceMap;
+use Pebblefell\Trip\Outcome;
 
-/** The planned bank lasts as long as the customer wishes, without any charge. */
+/** The planned bank lasts as long as the customer wishes: without any charge, or, if that is the wish, with the days as they live. */
 final class BankLastsWish implements Rule
 {
     public function judge(Study $study): array
@@ -20,6 +23,9 @@ final class BankLastsWish implements Rule
         $wish = $study->system->travel->wishDays;
         if ($case->bank === null || $study->loads()->budget->energyWhDay <= 0.0) {
             return [];
+        }
+        if ($study->system->travel->wish === 'lived' && $study->lived() !== null) {
+            return $this->asLived($study, $study->lived());
         }
         $days = $case->days();
         if ($days->value >= $wish) {
@@ -36,6 +42,26 @@ final class BankLastsWish implements Rule
             ['days' => Amount::of($days->value, '', 1), 'wish' => Amount::of($wish, ''), 'count' => $count],
             [$days, Figure::given('days-wished', $wish, 'days')],
             variant: $byself ? 'sun' : '',
+        )];
+    }
+
+    /**
+     * @return list<Finding>
+     */
+    private function asLived(Study $study, Outcome $lived): array
+    {
+        $travel = $study->system->travel;
+        $days = $lived->daysUntilEmpty();
+        if ($days === null || $days >= min($travel->wishDays, (float) EnduranceMap::MOST_DAYS)) {
+            return [];
+        }
+
+        return [new Finding(
+            'short-of-wish',
+            Severity::Fix,
+            ['days' => Amount::of($days, '', 1), 'wish' => Amount::of($travel->wishDays, ''), 'month' => Word::of('months.' . ($study->sun()->ruling->month ?? 1))],
+            [new Figure('days-as-they-live', $days, 'days', 'days-as-they-live', [Figure::given('driving-a-day', $travel->drivingHDay, 'h')], 'simulation'), Figure::given('days-wished', $travel->wishDays, 'days')],
+            variant: 'lived',
         )];
     }
 }
