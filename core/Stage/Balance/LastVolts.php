@@ -14,7 +14,7 @@ final class LastVolts
      * @param list<Measurement> $measurements
      * @param list<Part>        $batteries
      *
-     * @return ?array<string, float> by uid; null where one was not measured, or not on the day of the others: that is no round
+     * @return ?array<string, Measurement> by uid; null where one was not measured, or not on the day of the others: that is no round
      */
     public static function of(array $measurements, array $batteries): ?array
     {
@@ -24,16 +24,15 @@ final class LastVolts
                 $last[$m->partUid] = $m;
             }
         }
-        $volts = $days = [];
+        $seen = $days = [];
         foreach ($batteries as $battery) {
-            $seen = $last[$battery->uid] ?? null;
-            if ($seen === null) {
+            if (!isset($last[$battery->uid])) {
                 return null;
             }
-            $volts[$battery->uid] = $seen->value;
-            $days[substr($seen->at, 0, 10)] = true;
+            $seen[$battery->uid] = $last[$battery->uid];
+            $days[substr($seen[$battery->uid]->at, 0, 10)] = true;
         }
 
-        return count($days) > 1 ? null : $volts;
+        return count($days) > 1 ? null : $seen;
     }
 }

@@ -5,42 +5,12 @@ declare(strict_types=1);
 namespace Pebblefell\System\Kind;
 
 use Pebblefell\Setting\Parameter;
-use Pebblefell\System\Circuit;
-use Pebblefell\System\Sheet\DataField as F;
-use Pebblefell\System\Terminal;
 
-/** A power converter: a mains supply that also charges. */
-final class Converter extends Charger
+/** A power converter: a mains supply that also charges. It is a mains charger with fewer boxes to set. */
+final class Converter extends MainsCharger
 {
-    public function lines(): array
-    {
-        return [
-            F::number('output_a', 'A', 0.5, 500)->required(),
-            F::number('output_v', 'V', 5, 100),
-            F::number('mains_v', 'V', 90, 260),
-            F::number('efficiency_pct', '%', 50, 100),
-            F::flag('hidden_switch'),
-            ...self::charging(),
-        ];
-    }
-
-    public function terminals(): array
-    {
-        return [new Terminal('ac_in', Circuit::ShoreAc), ...self::pair('output_', Circuit::HouseDc)];
-    }
-
-    public function carries(): array
-    {
-        return [['ac_in', 'output_plus']];
-    }
-
     public function settings(): array
     {
         return [Parameter::Absorption, Parameter::Float, Parameter::Equalise];
-    }
-
-    public function telling(): array
-    {
-        return ['output_a', 'lithium'];
     }
 }

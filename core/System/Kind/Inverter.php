@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pebblefell\System\Kind;
 
 use Pebblefell\System\Circuit;
-use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Terminal;
 
@@ -15,15 +14,7 @@ final class Inverter extends Kind
     public function lines(): array
     {
         return [
-            F::number('continuous_w', 'W', 20, 30_000)->required(),
-            F::number('surge_w', 'W', 20, 60_000),
-            F::number('efficiency_pct', '%', 50, 100),
-            F::number('idle_w', 'W', 0, 200),
-            F::number('input_v', 'V', 5, 100),
-            F::number('output_v', 'V', 90, 260),
-            F::number('low_cutoff_v', 'V', 5, 100),
-            F::number('earth_leakage_ma', 'mA', 1, 1000),
-            F::choice('neutral_bond', ['bonded', 'switched', 'open']),
+            ...self::inverting(),
             ...self::derating(),
         ];
     }

@@ -161,6 +161,24 @@ abstract class Kind
     }
 
     /**
+     * @return list<F> what makes mains says about itself
+     */
+    final protected static function inverting(): array
+    {
+        return [
+            F::number('continuous_w', 'W', 20, 30_000)->required(),
+            F::number('surge_w', 'W', 20, 60_000),
+            F::number('efficiency_pct', '%', 50, 100),
+            F::number('idle_w', 'W', 0, 200),
+            F::number('input_v', 'V', 5, 100),
+            F::number('output_v', 'V', 90, 260),
+            F::number('low_cutoff_v', 'V', 5, 100),
+            F::number('earth_leakage_ma', 'mA', 1, 1000),
+            F::choice('neutral_bond', ['bonded', 'switched', 'open']),
+        ];
+    }
+
+    /**
      * @return list<F> from which warmth on it gives less, and how much less
      */
     final protected static function derating(): array

@@ -9,7 +9,7 @@ use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Terminal;
 
 /** A charger fed by the mains. */
-final class MainsCharger extends Charger
+class MainsCharger extends Charger
 {
     public function lines(): array
     {

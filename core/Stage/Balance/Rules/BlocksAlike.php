@@ -13,6 +13,7 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Balance\LastVolts;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Measurement;
 
 /** In a series string the blocks rest at the same volts: an odd one is over- and undercharged on every round. */
 final class BlocksAlike implements Rule
@@ -29,10 +30,11 @@ final class BlocksAlike implements Rule
         }
         $findings = [];
         foreach (array_chunk($case->parts, $case->bank->series) as $string) {
-            $volts = LastVolts::of($study->system->measurements, $string);
-            if ($volts === null) {
+            $seen = LastVolts::of($study->system->measurements, $string);
+            if ($seen === null) {
                 continue;
             }
+            $volts = array_map(static fn(Measurement $m): float => $m->value, $seen);
             $apart = max([0.0, ...$volts]) - min([INF, ...$volts]);
             $allowed = ($case->bank->chemistry()->isLithium() ? self::LFP_V : self::LEAD_V) * $string[0]->data->known('nominal_v') / 12.0;
             if ($apart <= $allowed + 1e-6) {

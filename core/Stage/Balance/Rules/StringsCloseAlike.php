@@ -11,9 +11,10 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Balance\LastVolts;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\Part;
+use Pebblefell\System\Measurement;
 
 /** The volts that were measured last at each battery: strings that lie too far apart are not closed onto one bar. */
 final class StringsCloseAlike implements Rule
@@ -24,29 +25,16 @@ final class StringsCloseAlike implements Rule
         if ($case->bank === null || $case->bank->parallel < 2) {
             return [];
         }
-        $last = [];
-        foreach ($study->system->measurements as $m) {
-            if ($m->quantity === 'volts' && ($last[$m->partUid]->at ?? '') <= $m->at) {
-                $last[$m->partUid] = $m;
-            }
+        $seen = LastVolts::of($study->system->measurements, $case->parts);
+        if ($seen === null) {
+            return [];
         }
-        $volts = $days = [];
-        $full = true;
-        foreach (array_chunk($case->parts, max(1, $case->bank->series)) as $string) {
-            $seen = array_filter(array_map(static fn(Part $p) => $last[$p->uid] ?? null, $string));
-            if (count($seen) < count($string)) {
-                return [];
-            }
-            $volts[] = array_sum(array_map(static fn($m): float => $m->value, $seen));
-            foreach ($seen as $m) {
-                $days[substr($m->at, 0, 10)] = true;
-                $full = $full && str_starts_with($m->note, 'balanced, full');
-            }
-        }
+        $full = array_filter($seen, static fn(Measurement $m): bool => !str_starts_with($m->note, 'balanced, full')) === [];
+        $strings = array_chunk(array_map(static fn(Measurement $m): float => $m->value, array_values($seen)), max(1, $case->bank->series));
+        $volts = array_map(array_sum(...), $strings);
         $apart = max([0.0, ...$volts]) - min([INF, ...$volts]);
         $allowed = Gate::allowedV($full ? Protocol::Full : Protocol::Check, $case->bank->chemistry(), $case->bank->cells());
-        // Readings of different days are no round.
-        if ($apart <= $allowed || count($days) > 1) {
+        if ($apart <= $allowed) {
             return [];
         }
 
