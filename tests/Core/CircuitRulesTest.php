@@ -166,6 +166,20 @@ final class CircuitRulesTest extends TestCase
         self::assertNull($quiet, "$key beside it");
     }
 
+    public function testASourceOfOtherVoltsCountsNowhere(): void
+    {
+        $with = static fn(float $volts): Study => Study::of(self::system(['vehicle' => ['kind' => 'coach', 'system_v' => 24], 'conductors' => [], 'travel' => ['months' => [6], 'hook_up' => 'mostly', 'driving_h_day' => 4]], [
+            self::part('x', 'mains_charger', ['output_a' => 80, 'output_v' => $volts, 'lithium' => 'custom']),
+            self::part('l', 'alternator', ['rated_a' => 280, 'for_house' => true, 'regulated_v' => 1.2 * $volts]),
+        ], batteries: 2));
+        [$other, $right] = [$with(12), $with(24)];
+        self::assertSame([['k1'], ['k1', 'x']], array_map(static fn(Study $s): array => array_map(static fn(array $d): string => $d['part']->uid, $s->settings()->devices), [$other, $right]));
+        self::assertEqualsWithDelta(80.0, $right->supply()->most()->value - $other->supply()->most()->value, 1e-9);
+        self::assertEqualsWithDelta(80.0, $right->mains()->chargerA - $other->mains()->chargerA, 1e-9);
+        self::assertSame(0.0, $other->trip()?->driveA());
+        self::assertGreaterThan(100.0, $right->trip()?->driveA());
+    }
+
     /**
      * Demo jobs with random lines on random sheets, random fates and random conductors, circles among them: each is judged to an end, and all that
      * is said is whole in both languages.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Settings;
 
+use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Setting\ChargeProfile;
 use Pebblefell\Setting\Parameter;
@@ -44,6 +45,10 @@ final readonly class SettingSheet
         ]);
         $devices = [];
         foreach ($study->planned()->chargers() as $part) {
+            // Nobody is told to type 28 V into a charger for 12.
+            if (!Volts::reaches($part, $study->system->vehicle->systemV)) {
+                continue;
+            }
             $entries = $system->settingsOf($part->uid);
             $devices[] = ['part' => $part, 'rows' => array_map(
                 static fn(Parameter $p): SettingRow => self::row($part, $p, $profile, $entries[$p->value] ?? null),
