@@ -25,6 +25,7 @@ use Pebblefell\Stage\Sources\YearSketch;
 use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\PartKind;
+use Pebblefell\Trip\EnduranceMap;
 
 /** What stands on Size: the map, and behind it what each fold holds. */
 final readonly class SizePage
@@ -41,6 +42,20 @@ final readonly class SizePage
     {
         $this->banks = $bench->study->banks();
         $this->narrow = Workbench::isNarrow();
+    }
+
+    /** How long it lasts as they live, if that is the wish; null: it is not, or nothing can be simulated yet. */
+    public function lived(): ?string
+    {
+        $study = $this->bench->study;
+        $lived = $study->system->travel->wish === 'lived' ? $study->lived() : null;
+        $days = $lived?->daysUntilEmpty();
+
+        return match (true) {
+            $lived === null => null,
+            $days === null => EnduranceMap::MOST_DAYS . ' days and more',
+            default => $this->bench->show->text($days, '', 1) . ' days',
+        };
     }
 
     public function energyWh(): float

@@ -5,6 +5,8 @@
     days</strong>
     without any charge, the old one <strong>{{ $show->text($page->banks->found->days()->value) }}</strong>. It is
     {{ $show->text(abs($page->banks->savedKg()->value), 'kg') }} {{ $page->banks->savedKg()->value >= 0 ? 'lighter' : 'heavier' }}.
-@else It lasts <strong>{{ $show->text($page->banks->planned->days()->value) }} days</strong> without any charge; wished are
-    {{ $show->text($system->travel->wishDays) }}.
+@else It lasts <strong>{{ $show->text($page->banks->planned->days()->value) }} days</strong> without any
+    charge{{ $page->lived() === null ? '; wished are ' . $show->text($system->travel->wishDays) : '' }}.
 @endif
+@if ($page->lived() !== null)As they live, with sun and driving in the poorest month, it lasts <strong>{{ $page->lived() }}</strong>; wished are
+    {{ $show->text($system->travel->wishDays) }}.@endif
