@@ -128,7 +128,7 @@ final readonly class Circuit
         return $near === null ? [] : $this->whole->passed($near);
     }
 
-    /** The first fuse or breaker on the way from the bank to a part; null: none, or the part is not joined. */
+    /** It stands first behind the bank. */
     public function isMain(Part $fuse): bool
     {
         return in_array($fuse, $this->mainFuses(), true);

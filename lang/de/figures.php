@@ -263,6 +263,7 @@ return [
         'worst-moment-at-the-battery' => 'alles, was zugleich ein ist, ohne Einschaltdauer; 230 V ÷ Wirkungsgrad + Leerlauf',
         'years' => 'das Kleinere aus Lebensdauer und Zyklen × nutzbare Energie ÷ Energie im Jahr',
         'coldest-night' => 'kälteste Nacht der Reisemonate; der Rekord, wenn der kälteste Monat dabei ist',
+        'lasting-shared' => 'geteilt auf Sicherungen nebeneinander, jede an ihrer Batterie',
         'lasting-current' => 'Verbraucher der stärksten Stunde oder die Ladung: was mehr ist',
         'left-of-the-rating' => '100 % − Verlust je Kelvin × Kelvin darüber',
         'short-there' => 'Ruhespannung ÷ Widerstand von Bank, Verbindern und Leitungen bis dorthin',

@@ -263,6 +263,7 @@ return [
         'worst-moment-at-the-battery' => 'everything that is on at once, duty ignored; AC ÷ efficiency + idle draw',
         'years' => 'the smaller of service life and cycles × usable energy ÷ energy a year',
         'coldest-night' => 'coldest night of the travelled months; the record where the coldest month is among them',
+        'lasting-shared' => 'shared by fuses side by side, each on its own battery',
         'lasting-current' => 'loads of the worst hour, or the charge: whichever is more',
         'left-of-the-rating' => '100 % − loss a kelvin × kelvin above the rating',
         'short-there' => 'rested volts ÷ resistance of bank, links and leads up to it',

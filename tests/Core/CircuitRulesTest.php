@@ -92,6 +92,8 @@ final class CircuitRulesTest extends TestCase
         yield 'a switch before the fuse' => ['main-fuse-not-placed@f1', 'fix', $switched('b1.plus s1.in', 's1.out f1.in', 'f1.out g1.supply_plus'), $switched('b1.plus f1.in', 'f1.out s1.in', 's1.out g1.supply_plus')];
         $long = static fn(float $watts): System => self::system(self::load(['watts' => $watts]));
         yield 'for hours at its rating' => ['main-fuse-too-small@f1', 'fix', $long(1100), $long(900)];
+        $each = static fn(float $watts): System => self::drawn(['b1.plus x.in', 'b2.plus y.in', 'x.out z.bar', 'y.out z.bar', 'z.bar g.supply_plus'], ['x' => ['fuse', ['rating_a' => 60, 'interrupt_a' => 20000]], 'y' => ['fuse', ['rating_a' => 60, 'interrupt_a' => 20000]], 'z' => ['busbar', ['rating_a' => 250]], 'g' => ['distribution_box', ['circuits' => 6]]], self::load(['watts' => $watts]), batteries: 2);
+        yield 'two fuses, each on its battery, share the load' => ['main-fuse-too-small@x', 'fix', $each(1300), $each(1100)];
         $breaks = static fn(float $amps): System => self::drawn(['b1.plus x.in'], ['x' => ['fuse', ['rating_a' => 150, 'interrupt_a' => $amps]]], battery: [...self::LFP, 'internal_mohm' => 4]);
         yield 'a terminal fuse of 10 kA is right on 4 mΩ' => ['main-fuse-breaks-too-little@x', 'stop', $breaks(2000), $breaks(10_000)];
         $branch = static fn(string $lead): System => self::drawn(['b1.plus f1.in 35 0.3', "f1.out y.bar $lead", "y.bar x.in $lead"], ['y' => ['busbar', ['rating_a' => 250]], 'x' => ['fuse', ['rating_a' => 20, 'family' => 'blade']]], battery: [...self::LFP, 'internal_mohm' => 2]);

@@ -61,7 +61,9 @@ final class MainFuse implements Rule
     private function holds(Study $study, Part $fuse): ?Finding
     {
         $rating = $fuse->data->figure('rating_a');
-        $lasting = $study->branch($fuse)->lastingA();
+        $whole = $study->branch($fuse)->lastingA();
+        $beside = $this->beside($study->circuit(), $fuse);
+        $lasting = $beside < 2 ? $whole : new Figure('lasting-current', $whole->value / $beside, 'A', 'lasting-shared', [$whole, Figure::given('fuses', $beside, '')], 'first-principles');
         if ($rating === null || $rating->value >= self::CONTINUOUS * $lasting->value) {
             return null;
         }
@@ -73,6 +75,12 @@ final class MainFuse implements Rule
             [$rating, $lasting],
             $fuse->uid,
         );
+    }
+
+    /** Fuses that share what runs, each on its own battery. */
+    private function beside(Circuit $circuit, Part $fuse): int
+    {
+        return $circuit->isByPassed($fuse) ? count(array_filter($circuit->mainFuses(), $circuit->isByPassed(...))) : 1;
     }
 
     private function breaks(Study $study, Part $fuse): ?Finding
