@@ -166,6 +166,5 @@ return [
         'rung' => ':parameter von :device, :volts,',
         'share' => ':source auf :amps',
         'sun-alone' => 'Sonne allein bräuchte :needed.',
-        'unknown-current' => 'ein unbekannter Strom',
     ],
 ];

@@ -166,6 +166,5 @@ return [
         'rung' => ':parameter of :device, :volts,',
         'share' => ':source to :amps',
         'sun-alone' => 'Sun alone would take :needed.',
-        'unknown-current' => 'an unknown current',
     ],
 ];
