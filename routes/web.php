@@ -116,6 +116,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/plan', [C\Size\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');
+            Route::put('/choices/{choice:uid}', [C\Size\ChoiceController::class, 'update'])->name('choices.update');
+            Route::delete('/choices/{choice:uid}', [C\Size\ChoiceController::class, 'destroy'])->name('choices.destroy');
             Route::put('/target', [C\Size\SizeController::class, 'update'])->name('size.update');
             Route::put('/history/{act}', [C\HistoryController::class, 'update'])->where('act', '[A-Za-z0-9-]{1,60}')->name('history.update');
             Route::post('/findings', [C\FindingController::class, 'store'])->name('findings.store');

@@ -42,7 +42,9 @@ $schema = $calculation::schema();
 foreach ($schema['properties'] as $key => $property) {
     if (($property['$ref'] ?? '') === 'job.schema.json') {
         $schema['properties'][$key] = json_decode((string) file_get_contents(__DIR__ . '/../../docs/job.schema.json'), true);
-        unset($schema['properties'][$key]['$schema'], $schema['properties'][$key]['$id']);
+        // What it refers to by name stands at the root.
+        $schema['definitions'] = $schema['properties'][$key]['definitions'];
+        unset($schema['properties'][$key]['$schema'], $schema['properties'][$key]['$id'], $schema['properties'][$key]['definitions']);
     }
 }
 if (($arguments[1] ?? '') === '--schema') {

@@ -9,6 +9,7 @@ use App\Models\Answer;
 use App\Models\Appliance;
 use App\Models\BalanceBattery;
 use App\Models\BalanceSession;
+use App\Models\Choice;
 use App\Models\Conductor;
 use App\Models\Handover;
 use App\Models\Job;
@@ -30,7 +31,7 @@ use Pebblefell\System\PartKind;
 final class Telling
 {
     /** What an act is told by, first to last; the rest is counted behind it. */
-    private const ORDER = [Handover::class, Part::class, BalanceSession::class, BalanceBattery::class, Setting::class, Measurement::class, Appliance::class, Scenario::class, Answer::class, Photo::class, Signal::class, Conductor::class, Job::class];
+    private const ORDER = [Handover::class, Part::class, BalanceSession::class, BalanceBattery::class, Setting::class, Measurement::class, Appliance::class, Scenario::class, Answer::class, Choice::class, Photo::class, Signal::class, Conductor::class, Job::class];
 
     /** Things named one by one before the rest is counted. Chosen. */
     private const NAMED = 3;
@@ -162,7 +163,7 @@ final class Telling
 
         return match ($line->subject_type) {
             Part::class => self::part($row) . $place,
-            Appliance::class, Scenario::class => __('history.' . strtolower(class_basename((string) $line->subject_type)), ['name' => $row['name'] ?? '']),
+            Appliance::class, Scenario::class, Choice::class => __('history.' . strtolower(class_basename((string) $line->subject_type)), ['name' => $row['name'] ?? '']),
             Setting::class => __('history.setting', ['parameter' => self::say(Parameter::tryFrom((string) ($row['parameter'] ?? ''))), 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
             Measurement::class => __('history.measurement', ['quantity' => str_replace('_', ' ', (string) ($row['quantity'] ?? '')), 'value' => $row['value'] ?? '', 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
             Answer::class => __('history.answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),

@@ -236,6 +236,14 @@ final class Job extends Model
     }
 
     /**
+     * @return HasMany<Choice, $this>
+     */
+    public function choices(): HasMany
+    {
+        return $this->hasMany(Choice::class)->orderBy('group')->orderBy('id');
+    }
+
+    /**
      * @return HasMany<BalanceSession, $this>
      */
     public function balanceSessions(): HasMany

@@ -26,13 +26,13 @@ final class Part extends Model
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'kind' => 'kind', 'fate' => 'fate', 'role' => 'role', 'make' => 'make', 'model' => 'model', 'serial' => 'serial', 'firmware' => 'firmware', 'place' => 'place', 'replaces' => 'replaces', 'note' => 'note', 'data' => 'data', 'origins' => 'origins', 'part_of' => 'part_of'];
+    public const FILE = ['uid' => 'uid', 'kind' => 'kind', 'fate' => 'fate', 'role' => 'role', 'make' => 'make', 'model' => 'model', 'serial' => 'serial', 'firmware' => 'firmware', 'place' => 'place', 'replaces' => 'replaces', 'note' => 'note', 'data' => 'data', 'origins' => 'origins', 'part_of' => 'part_of', 'planned_place' => 'planned_place'];
 
-    protected $fillable = ['uid', 'kind', 'fate', 'role', 'make', 'model', 'serial', 'firmware', 'place', 'replaces', 'note', 'data', 'origins', 'position', 'part_of'];
+    protected $fillable = ['uid', 'kind', 'fate', 'role', 'make', 'model', 'serial', 'firmware', 'place', 'replaces', 'note', 'data', 'origins', 'position', 'part_of', 'planned_place'];
 
     protected $casts = ['kind' => PartKind::class, 'fate' => Fate::class, 'data' => 'array', 'origins' => 'array'];
 
-    protected $attributes = ['fate' => 'keep', 'role' => 'house', 'make' => '', 'model' => '', 'serial' => '', 'firmware' => '', 'place' => '', 'replaces' => '', 'note' => '', 'part_of' => '', 'data' => '{}', 'origins' => '{}'];
+    protected $attributes = ['fate' => 'keep', 'role' => 'house', 'make' => '', 'model' => '', 'serial' => '', 'firmware' => '', 'place' => '', 'replaces' => '', 'note' => '', 'part_of' => '', 'planned_place' => '', 'data' => '{}', 'origins' => '{}'];
 
     /**
      * @return HasMany<Photo, $this>

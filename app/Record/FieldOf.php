@@ -15,6 +15,7 @@ final class FieldOf
     private const ROWS = [
         'parts' => Models\Part::class, 'conductors' => Models\Conductor::class, 'signals' => Models\Signal::class, 'scenarios' => Models\Scenario::class,
         'appliances' => Models\Appliance::class, 'settings' => Models\Setting::class, 'measurements' => Models\Measurement::class, 'answers' => Models\Answer::class,
+        'choices' => Models\Choice::class,
     ];
 
     /** The refusal at the form's own field, as far as one can be told. */

@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Models\Answer;
 use App\Models\Appliance;
+use App\Models\Choice;
 use App\Models\Conductor;
 use App\Models\Customer;
 use App\Models\Job;
@@ -20,6 +21,8 @@ use App\Schema\SchemaCheck;
 use App\Words\Lexicon;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\System\Change\Plan;
+use Pebblefell\System\Choice as SystemChoice;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\Photo;
 use Pebblefell\System\System;
@@ -83,7 +86,7 @@ final class JobFiles
             }
         });
         foreach ($tree['parts'] as $i => $part) {
-            foreach ($part['photos'] as $j => $photo) {
+            foreach ($part['photos'] ?? [] as $j => $photo) {
                 $fault = self::photoFault($photo);
                 if ($fault !== null) {
                     $faults[] = ['path' => "/parts/$i/photos/$j/data_base64", 'message' => $fault];
@@ -91,7 +94,15 @@ final class JobFiles
             }
         }
         try {
-            return [$faults === [] ? JobFile::fromArray($tree) : null, $tree, $faults];
+            if ($faults !== []) {
+                return [null, $tree, $faults];
+            }
+            $system = JobFile::fromArray($tree);
+            foreach ($system->choices as $i => $choice) {
+                self::checkChoice($system, $choice, $i);
+            }
+
+            return [$system, $tree, []];
         } catch (InvalidValue $e) {
             return [null, [], [...$faults, ['path' => $e->path, 'message' => Lexicon::plain()->refusal($e)]]];
         }
@@ -139,12 +150,12 @@ final class JobFiles
                 $part = Part::fromFile($row);
                 $part->job()->associate($job);
                 $part->save();
-                foreach ($row['photos'] as $photo) {
+                foreach ($row['photos'] ?? [] as $photo) {
                     PhotoStore::keepClean($part, (string) base64_decode($photo['data_base64'], true), $photo['caption']);
                 }
             }
-            foreach (['conductors' => Conductor::class, 'signals' => Signal::class, 'scenarios' => Scenario::class, 'appliances' => Appliance::class, 'settings' => Setting::class, 'measurements' => Measurement::class, 'answers' => Answer::class] as $key => $class) {
-                foreach ($tree[$key] as $row) {
+            foreach (['conductors' => Conductor::class, 'signals' => Signal::class, 'scenarios' => Scenario::class, 'appliances' => Appliance::class, 'settings' => Setting::class, 'measurements' => Measurement::class, 'answers' => Answer::class, 'choices' => Choice::class] as $key => $class) {
+                foreach ($tree[$key] ?? [] as $row) {
                     $model = $class::fromFile($row);
                     $model->job()->associate($job);
                     $model->save();
@@ -154,6 +165,18 @@ final class JobFiles
 
             return $job->refresh();
         });
+    }
+
+    /**
+     * @throws InvalidValue where a choice does not go with the plan that it stands beside
+     */
+    private static function checkChoice(System $system, SystemChoice $choice, int $i): void
+    {
+        try {
+            Plan::with($system, $choice->changes);
+        } catch (InvalidValue $e) {
+            throw $e->under("/choices/$i");
+        }
     }
 
     /**
@@ -198,8 +221,8 @@ final class JobFiles
     private static function highestUid(array $tree): int
     {
         $highest = 0;
-        foreach (['parts', 'conductors', 'signals', 'scenarios', 'appliances', 'measurements'] as $key) {
-            foreach ($tree[$key] as $row) {
+        foreach (['parts', 'conductors', 'signals', 'scenarios', 'appliances', 'measurements', 'choices'] as $key) {
+            foreach ($tree[$key] ?? [] as $row) {
                 $highest = max($highest, (int) preg_replace('/\D/', '', $row['uid']));
             }
         }

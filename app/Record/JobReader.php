@@ -20,7 +20,7 @@ use ValueError;
 final class JobReader
 {
     /** Every table of the model in one query each. */
-    private const RELATIONS = ['customer', 'place', 'parts.photos', 'conductors', 'signals', 'scenarios', 'appliances', 'settings', 'measurements', 'answers'];
+    private const RELATIONS = ['customer', 'place', 'parts.photos', 'conductors', 'signals', 'scenarios', 'appliances', 'settings', 'measurements', 'answers', 'choices'];
 
     /**
      * @throws UnreadableJob when the rows do not make a model
@@ -95,6 +95,7 @@ final class JobReader
             'settings' => $rows($job->settings),
             'measurements' => $rows($job->measurements),
             'answers' => $rows($job->answers),
+            'choices' => $rows($job->choices),
         ];
     }
 }

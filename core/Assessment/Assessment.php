@@ -59,8 +59,8 @@ final readonly class Assessment
     {
         foreach ($this->verdicts as $verdict) {
             foreach ($verdict->isOpen() ? $verdict->finding->changes : [] as $change) {
-                if ($change->kind === 'part' && $change->uid === $partUid) {
-                    return Fate::from($change->value);
+                if ($change->kind === 'part' && $change->field === 'fate' && $change->uid === $partUid) {
+                    return Fate::from((string) $change->value);
                 }
             }
         }

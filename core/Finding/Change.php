@@ -4,26 +4,87 @@ declare(strict_types=1);
 
 namespace Pebblefell\Finding;
 
-/** One edit of the plan that a remedy proposes: set $field of the row $kind/$uid to $value. */
+/**
+ * One change of the plan, as data: a row comes in, goes, or gets another value. A remedy proposes some; a choice of an offer keeps some.
+ *
+ * Rows and fields are those of the job file. A row that comes in is named by whoever proposes it: "new-1"; whoever keeps it gives it its real
+ * name, and every later change of the same list that names it means that row.
+ */
 final readonly class Change
 {
+    public const ADD = 'add';
+    public const REMOVE = 'remove';
+    public const SET = 'set';
+
+    /**
+     * @param string               $do    one of the three above
+     * @param string               $kind  part, conductor, signal or setting
+     * @param string               $uid   of the row; of its part, for a setting
+     * @param array<string, mixed> $row   what comes in, in the job file's terms
+     * @param string               $field what gets another value; the parameter, for a setting
+     */
     private function __construct(
+        public string $do,
         public string $kind,
         public string $uid,
-        public string $field,
-        public string $value,
+        public array $row = [],
+        public string $field = '',
+        public string|float|int|null $value = null,
     ) {
     }
 
-    /** What becomes of a part: keep, remove, reprogram … */
-    public static function ofPart(string $uid, string $fate): self
+    /**
+     * @param array<string, mixed> $row with its uid
+     */
+    public static function add(string $kind, array $row): self
     {
-        return new self('part', $uid, 'fate', $fate);
+        return new self(self::ADD, $kind, $row['uid'], $row);
     }
 
-    /** What a device is to be set to. $value is a number or "off". */
-    public static function ofSetting(string $partUid, string $parameter, string $value): self
+    /** What was found is taken out, with what hangs on it; what was only planned is not fitted. */
+    public static function remove(string $kind, string $uid): self
     {
-        return new self('setting', $partUid, $parameter, $value);
+        return new self(self::REMOVE, $kind, $uid);
+    }
+
+    public static function set(string $kind, string $uid, string $field, string|float|int|null $value): self
+    {
+        return new self(self::SET, $kind, $uid, field: $field, value: $value);
+    }
+
+    /** What becomes of a part: keep, reprogram, relabel … */
+    public static function ofPart(string $uid, string $fate): self
+    {
+        return self::set('part', $uid, 'fate', $fate);
+    }
+
+    /** What a device is to be set to. $value is a number or "off"; null: as the profile says. */
+    public static function ofSetting(string $partUid, string $parameter, ?string $value): self
+    {
+        return self::set('setting', $partUid, $parameter, $value);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(): array
+    {
+        return ['do' => $this->do, 'kind' => $this->kind] + match ($this->do) {
+            self::ADD => ['row' => $this->row],
+            self::REMOVE => ['uid' => $this->uid],
+            default => ['uid' => $this->uid, 'field' => $this->field, 'value' => $this->value],
+        };
+    }
+
+    /**
+     * @param array<string, mixed> $a as toArray() gives it
+     */
+    public static function fromArray(array $a): self
+    {
+        return match ($a['do']) {
+            self::ADD => self::add($a['kind'], $a['row']),
+            self::REMOVE => self::remove($a['kind'], $a['uid']),
+            default => self::set($a['kind'], $a['uid'], $a['field'], $a['value'] ?? null),
+        };
     }
 }

@@ -11,6 +11,7 @@ final readonly class Conductor
 {
     /**
      * @param string $protectedBy uid of the fuse or breaker that protects it, or ''
+     * @param ?Point $plannedFrom where the plan puts an end of a found one; null: where it is
      */
     public function __construct(
         public string $uid,
@@ -22,7 +23,31 @@ final readonly class Conductor
         public ?float $insulationC = null,
         public string $route = '',
         public string $protectedBy = '',
+        public ?Point $plannedFrom = null,
+        public ?Point $plannedTo = null,
     ) {
+    }
+
+    /** The plan leads an end of it somewhere else. */
+    public function isRewired(): bool
+    {
+        return $this->plannedFrom !== null || $this->plannedTo !== null;
+    }
+
+    /** As it lies after the work. */
+    public function asPlanned(): self
+    {
+        return !$this->isRewired() ? $this : new self(
+            $this->uid,
+            $this->plannedFrom ?? $this->from,
+            $this->plannedTo ?? $this->to,
+            $this->fate,
+            $this->sizeMm2,
+            $this->lengthM,
+            $this->insulationC,
+            $this->route,
+            $this->protectedBy,
+        );
     }
 
     /** The end that is not this one. */
@@ -46,7 +71,8 @@ final readonly class Conductor
             'insulation_c' => $this->insulationC,
             'route' => $this->route,
             'protected_by' => $this->protectedBy,
-        ];
+        ] + ($this->plannedFrom === null ? [] : ['planned_from' => (string) $this->plannedFrom])
+            + ($this->plannedTo === null ? [] : ['planned_to' => (string) $this->plannedTo]);
     }
 
     /**
@@ -64,6 +90,8 @@ final readonly class Conductor
             isset($a['insulation_c']) ? (float) $a['insulation_c'] : null,
             $a['route'] ?? '',
             $a['protected_by'] ?? '',
+            isset($a['planned_from']) ? Point::read($a['planned_from']) : null,
+            isset($a['planned_to']) ? Point::read($a['planned_to']) : null,
         );
     }
 }

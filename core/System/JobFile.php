@@ -38,6 +38,15 @@ final class JobFile
             $appliance['hours'] = (object) $appliance['hours'];
         }
         unset($appliance);
+        foreach ($tree['choices'] as &$choice) {
+            foreach ($choice['changes'] as &$change) {
+                foreach (array_intersect_key($change['row'] ?? [], ['data' => 1, 'origins' => 1]) as $key => $map) {
+                    $change['row'][$key] = (object) $map;
+                }
+            }
+            unset($change);
+        }
+        unset($choice);
 
         return json_encode($tree, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
     }
@@ -72,6 +81,7 @@ final class JobFile
             'settings' => $rows($system->settings),
             'measurements' => $rows($system->measurements),
             'answers' => $rows($system->answers),
+            'choices' => $rows($system->choices),
         ];
     }
 
@@ -110,6 +120,7 @@ final class JobFile
             self::each($a, 'settings', SettingEntry::fromArray(...)),
             self::each($a, 'measurements', Measurement::fromArray(...)),
             self::each($a, 'answers', Answer::fromArray(...)),
+            self::each($a, 'choices', Choice::fromArray(...)),
         );
     }
 

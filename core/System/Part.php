@@ -21,6 +21,7 @@ final readonly class Part
      * @param string      $replaces uid of the part it takes over from, or ''
      * @param list<Photo> $photos
      * @param string      $partOf   uid of the box that it is a function of, or ''
+     * @param string      $plannedPlace where the plan moves it to, or ''
      * @param int         $number   among those that are called alike; 0: it is the only one
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Part
         public array $photos = [],
         public int $number = 0,
         public string $partOf = '',
+        public string $plannedPlace = '',
     ) {
     }
 
@@ -51,7 +53,35 @@ final readonly class Part
     /** The same part, known by its number among its like. */
     public function numbered(int $number): self
     {
-        return new self($this->uid, $this->kind, $this->data, $this->fate, $this->role, $this->make, $this->model, $this->serial, $this->firmware, $this->place, $this->replaces, $this->note, $this->photos, $number, $this->partOf);
+        return $this->with($this->place, $number);
+    }
+
+    /** As it is after the work: where the plan moves it to. */
+    public function asPlanned(): self
+    {
+        return $this->plannedPlace === '' ? $this : $this->with($this->plannedPlace, $this->number);
+    }
+
+    private function with(string $place, int $number): self
+    {
+        return new self(
+            $this->uid,
+            $this->kind,
+            $this->data,
+            $this->fate,
+            $this->role,
+            $this->make,
+            $this->model,
+            $this->serial,
+            $this->firmware,
+            $place,
+            $this->replaces,
+            $this->note,
+            $this->photos,
+            $number,
+            $this->partOf,
+            $this->plannedPlace,
+        );
     }
 
     /**
@@ -73,7 +103,7 @@ final readonly class Part
             'note' => $this->note,
             'data' => $this->data->values,
             'origins' => $this->data->notedOrigins(),
-        ] + ($this->partOf === '' ? [] : ['part_of' => $this->partOf]);
+        ] + ($this->partOf === '' ? [] : ['part_of' => $this->partOf]) + ($this->plannedPlace === '' ? [] : ['planned_place' => $this->plannedPlace]);
     }
 
     /**
@@ -118,6 +148,7 @@ final readonly class Part
             $a['note'] ?? '',
             $photos,
             partOf: $a['part_of'] ?? '',
+            plannedPlace: $a['planned_place'] ?? '',
         );
     }
 }

@@ -25,6 +25,7 @@ final readonly class System
      * @param list<SettingEntry>          $settings
      * @param list<Measurement> $measurements
      * @param list<Answer> $answers
+     * @param list<Choice>                $choices beside the plan
      */
     private function __construct(
         public string $title,
@@ -42,6 +43,7 @@ final readonly class System
         public array $settings,
         public array $measurements,
         public array $answers,
+        public array $choices,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class System
      * @param list<SettingEntry> $settings
      * @param list<Measurement>  $measurements
      * @param list<Answer> $answers
+     * @param list<Choice>       $choices
      *
      * @throws InvalidValue with the path, in the job file's terms, of what points nowhere or is there twice
      */
@@ -75,6 +78,7 @@ final readonly class System
         array $settings = [],
         array $measurements = [],
         array $answers = [],
+        array $choices = [],
     ): self {
         $partsByUid = self::numbered(self::byUid($parts, '/parts'));
         $scenariosByUid = self::byUid($scenarios, '/scenarios');
@@ -83,11 +87,15 @@ final readonly class System
             self::known($part->partOf === '' || isset($partsByUid[$part->partOf]), "/parts/$i/part_of", $part->partOf);
         }
         foreach ($conductors as $i => $conductor) {
-            foreach (['from' => $conductor->from, 'to' => $conductor->to] as $key => $end) {
+            $ends = ['from' => $conductor->from, 'to' => $conductor->to, 'planned_from' => $conductor->plannedFrom, 'planned_to' => $conductor->plannedTo];
+            foreach (array_filter($ends) as $key => $end) {
                 self::known(isset($partsByUid[$end->uid]) && isset($partsByUid[$end->uid]->kind->terminals()[$end->terminal]), "/conductors/$i/$key", (string) $end);
             }
             if ($conductor->from->is($conductor->to)) {
                 throw InvalidValue::at("/conductors/$i/to", 'other-end');
+            }
+            if ($conductor->asPlanned()->from->is($conductor->asPlanned()->to)) {
+                throw InvalidValue::at("/conductors/$i/planned_to", 'other-end');
             }
             self::known($conductor->protectedBy === '' || isset($partsByUid[$conductor->protectedBy]), "/conductors/$i/protected_by", $conductor->protectedBy);
         }
@@ -123,25 +131,40 @@ final readonly class System
             $settings,
             $measurements,
             $answers,
+            $choices,
         );
     }
 
     public function found(): Graph
     {
-        return $this->inState(static fn(Fate $f): bool => $f->isFound());
+        return self::state($this->parts, $this->conductors, $this->signals, static fn(Fate $f): bool => $f->isFound());
     }
 
     public function planned(): Graph
     {
-        return $this->inState(static fn(Fate $f): bool => $f->isPlanned());
+        return self::state(
+            array_map(static fn(Part $p): Part => $p->asPlanned(), $this->parts),
+            array_map(static fn(Conductor $c): Conductor => $c->asPlanned(), $this->conductors),
+            $this->signals,
+            static fn(Fate $f): bool => $f->isPlanned(),
+        );
     }
 
     /** What becomes of a conductor: it comes out with the parts that it joins, whatever is noted of itself. */
     public function fateOf(Conductor $conductor): Fate
     {
-        $stays = ($this->parts[$conductor->from->uid] ?? null)?->fate->isPlanned() === true && ($this->parts[$conductor->to->uid] ?? null)?->fate->isPlanned() === true;
+        $as = $conductor->asPlanned();
+        $stays = ($this->parts[$as->from->uid] ?? null)?->fate->isPlanned() === true && ($this->parts[$as->to->uid] ?? null)?->fate->isPlanned() === true;
 
         return $stays ? $conductor->fate : Fate::Remove;
+    }
+
+    /** It lay there before the work: so did both the parts that it joins. */
+    public function wasThere(Conductor $conductor): bool
+    {
+        $found = fn(string $uid): bool => ($this->parts[$uid] ?? null)?->fate->isFound() === true;
+
+        return $conductor->fate->isFound() && $found($conductor->from->uid) && $found($conductor->to->uid);
     }
 
     public function difference(): Difference
@@ -200,16 +223,19 @@ final readonly class System
     }
 
     /**
-     * @param callable(Fate): bool $isThere
+     * @param array<string, Part>      $parts
+     * @param array<string, Conductor> $conductors
+     * @param array<string, Signal>    $signals
+     * @param callable(Fate): bool     $isThere
      */
-    private function inState(callable $isThere): Graph
+    private static function state(array $parts, array $conductors, array $signals, callable $isThere): Graph
     {
-        $parts = array_filter($this->parts, static fn(Part $p): bool => $isThere($p->fate));
+        $parts = array_filter($parts, static fn(Part $p): bool => $isThere($p->fate));
 
         return new Graph(
             $parts,
-            array_filter($this->conductors, static fn(Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->from->uid], $parts[$c->to->uid])),
-            array_filter($this->signals, static fn(Signal $s): bool => $isThere($s->fate) && isset($parts[$s->from], $parts[$s->to])),
+            array_filter($conductors, static fn(Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->from->uid], $parts[$c->to->uid])),
+            array_filter($signals, static fn(Signal $s): bool => $isThere($s->fate) && isset($parts[$s->from], $parts[$s->to])),
         );
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\ApplyChanges;
 use App\Actions\Balance\LogReading;
 use App\Actions\Balance\Waits;
-use App\Actions\Bank\WireBank;
 use App\Actions\Handover\IssueHandover;
-use App\Actions\Size\ChooseBank;
+use App\Actions\KeepChoice;
 use App\Actions\Survey\AddParts;
 use App\Models\Answer;
 use App\Models\Appliance;
@@ -30,6 +30,7 @@ use App\Models\Workshop;
 use App\Record\Digest;
 use App\Record\JobReader;
 use App\Record\PhotoStore;
+use App\Record\Studies;
 use App\Words\HoursText;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -44,6 +45,8 @@ use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Stage\Bank\BankWiring;
+use Pebblefell\Stage\Size\Chosen;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -174,7 +177,13 @@ final class DemoSeeder extends Seeder
         foreach ([[$inverter, ['absorption_v' => '14.2', 'float_v' => '13.5', 'equalise_v' => 'off', 'rebulk_v' => '13.3', 'absorption_limit_h' => '1']], [$dcdc, ['absorption_v' => '14.4', 'float_v' => '13.5', 'equalise_v' => 'off']], [$mppt, ['absorption_v' => '14.2', 'float_v' => '13.5']]] as [$part, $values]) {
             $this->asSet($job, $part, $values);
         }
-        $this->act(static fn() => app(WireBank::class)($job, Layout::Across, [0, 3], 95.0, 0.28, 0.3));
+        $this->join($job, [0, 3], 95.0, 0.28, 0.3);
+        $this->act(function () use ($job): void {
+            $keep = app(KeepChoice::class);
+            $system = Studies::of($job->refresh())->system;
+            $keep($job, ['name' => 'A fifth battery', 'group' => 'more reserve'], Chosen::bank($system, $this->library('Kvellin Slate 230 Warm')->asPart(), 5));
+            $keep($job, ['name' => 'Two more panels', 'group' => 'more reserve'], Chosen::plan($system, $this->library('Kvellin Slate 230 Warm')->asPart(), 4, $this->library('Brimsdal Sill 210')->asPart(), 5));
+        });
         // Two are through or nearly, on the chargers that there are; two wait, measured as they came.
         $now = CarbonImmutable::now()->startOfMinute();
         $session = $this->session($job, Protocol::Full, $now->subHours(16), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
@@ -226,7 +235,7 @@ final class DemoSeeder extends Seeder
         }
         $this->picture($batteries[0], ['KVELLIN SLATE 200 WARM', '12.8 V  200 Ah  LFP', 'S/N K200W-25-1331'], 'Label, first battery');
         $this->picture($mppt, ['HALVERIN CREST 50 C', '100 V  50 A', 'S/N C1-77004'], 'Label');
-        $this->act(static fn() => app(WireBank::class)($job, Layout::Across, [0, 1], 35.0, 0.3, 0.25));
+        $this->join($job, [0, 1], 35.0, 0.3, 0.25);
         $session = $this->session($job, Protocol::Full, CarbonImmutable::parse('2026-10-06T07:30:00Z'), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
         foreach ([[13.18, 13.38, 13.34], [13.05, 13.56, 13.35]] as $k => $volts) {
             foreach ([[0.0, $volts[0], Step::Waiting], [23.0, $volts[1], Step::Resting], [46.0, $volts[2], Step::Joined]] as [$hours, $v, $step]) {
@@ -386,7 +395,17 @@ final class DemoSeeder extends Seeder
     private function bank(Job $job, string $name, int $count): void
     {
         $this->act(function () use ($job, $name, $count): void {
-            app(ChooseBank::class)($job, $this->library($name), $count);
+            app(ApplyChanges::class)($job, Chosen::bank(Studies::of($job)->system, $this->library($name)->asPart(), $count));
+        });
+    }
+
+    /**
+     * @param array{int, int} $takeoffs
+     */
+    private function join(Job $job, array $takeoffs, float $mm2, float $linkM, float $leadM): void
+    {
+        $this->act(static function () use ($job, $takeoffs, $mm2, $linkM, $leadM): void {
+            app(ApplyChanges::class)($job, BankWiring::changes(Studies::of($job->refresh()), Layout::Across, $takeoffs, $mm2, $linkM, $leadM));
         });
     }
 

@@ -39,6 +39,7 @@ return [
     ],
     'appliance' => 'the load :name',
     'scenario' => 'the scenario :name',
+    'choice' => 'the choice :name',
     'setting' => ':parameter of :part',
     'measurement' => ':quantity :value at :part',
     'answer' => 'the finding :finding',

@@ -197,10 +197,10 @@ final class ModelTest extends TestCase
     {
         $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/docs/job.schema.json'), true);
         $values = static fn(array $cases): array => array_map(static fn($c): string => $c->value, $cases);
-        $part = $schema['properties']['parts']['items']['properties'];
+        $part = $schema['definitions']['part']['properties'];
         self::assertSame($values(PartKind::cases()), $part['kind']['enum']);
         self::assertEqualsCanonicalizing($values(Fate::cases()), $part['fate']['enum']);
-        self::assertSame($values(SignalKind::cases()), $schema['properties']['signals']['items']['properties']['kind']['enum']);
+        self::assertSame($values(SignalKind::cases()), $schema['definitions']['signal']['properties']['kind']['enum']);
         self::assertSame($values(Region::cases()), $schema['properties']['region']['enum']);
         // Every key that is written is in the schema, and the other way round.
         $tree = json_decode(JobFile::encode(JobFile::fromArray(self::file())), true);

@@ -61,6 +61,7 @@ final class EveryRouteGuardedTest extends TestCase
         'parts.update' => self::SURVEY, 'photos.store' => self::SURVEY, 'photos.destroy' => self::SURVEY, 'measurements.store' => self::SURVEY, 'settings.update' => self::SURVEY,
         'balance.store' => self::SURVEY, 'balance.step' => self::SURVEY, 'balance.read' => self::SURVEY, 'balance.bench' => self::SURVEY, 'balance.finish' => self::SURVEY, 'balance.join' => self::SURVEY, 'balance.live' => self::SURVEY, 'balance.table' => self::SURVEY,
         'fate.update' => [Role::Planner], 'bank.update' => [Role::Planner], 'bank.order' => [Role::Planner], 'bank.links' => [Role::Planner], 'plan.update' => [Role::Planner], 'arrays.update' => [Role::Planner], 'stay.update' => [Role::Planner], 'size.update' => [Role::Planner],
+        'choices.update' => [Role::Planner], 'choices.destroy' => [Role::Planner],
         'findings.store' => [Role::Planner], 'findings.apply' => [Role::Planner], 'history.update' => [Role::Planner],
         'handovers.store' => [Role::Office, Role::Planner], 'handovers.destroy' => [Role::Office, Role::Planner],
     ];
@@ -109,7 +110,7 @@ final class EveryRouteGuardedTest extends TestCase
             }
             $of = preg_match('/conductor|signal|appliance|scenario/', $route->uri()) === 1 ? $other : $job;
             $rows = ['job' => $of->id, 'part' => $of->parts()->value('id'), 'conductor' => $of->conductors()->value('id'), 'signal' => $of->signals()->value('id'), 'appliance' => $of->appliances()->value('id'), 'scenario' => $of->scenarios()->value('id'),
-                'balanceSession' => $session->id, 'balanceBattery' => $session->balanceBatteries()->value('id'), 'handover' => 0, 'photo' => 0, 'act' => 'x',
+                'balanceSession' => $session->id, 'balanceBattery' => $session->balanceBatteries()->value('id'), 'choice' => $of->choices()->value('uid'), 'handover' => 0, 'photo' => 0, 'act' => 'x',
                 'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id')];
             if (str_contains($route->uri(), '{photo}')) {
                 if ($photo === null) {

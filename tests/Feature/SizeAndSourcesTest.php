@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Role;
+use App\Record\JobFiles;
 use App\Record\JobReader;
 use Illuminate\Http\UploadedFile;
 use Pebblefell\System\Fate;
@@ -73,6 +74,41 @@ final class SizeAndSourcesTest extends TestCase
         self::assertSame(300.0, JobReader::read($job->fresh() ?? $job)->found()->arrayW());
         $this->put("/jobs/$job->id/plan", ['battery' => $panel->id, 'batteries' => 0, 'panel' => $battery->id, 'panels' => 99])->assertSessionHasErrors(['battery', 'batteries', 'panel', 'panels']);
         $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 1, 'panel' => $panel->id, 'panels' => 1])->assertForbidden();
+    }
+
+    public function testAChoiceIsKeptBesideThePlanAndTakenOrDropped(): void
+    {
+        [$job, $battery, $panel] = $this->sized();
+        $this->actingAs($this->user());
+        $point = static fn(int $batteries, int $panels): array => ['battery' => $battery->id, 'batteries' => $batteries, 'panel' => $panel->id, 'panels' => $panels];
+        $this->put("/jobs/$job->id/plan", $point(1, 1));
+        $this->put("/jobs/$job->id/plan", [...$point(2, 1), 'as' => 'choice'])->assertSessionHasErrors('choice');
+        $this->put("/jobs/$job->id/plan", [...$point(2, 1), 'as' => 'choice', 'choice' => 'Twice the bank', 'choice_group' => 'bank'])->assertRedirect();
+        $this->put("/jobs/$job->id/plan", [...$point(1, 3), 'as' => 'choice', 'choice' => 'Thrice the sun', 'choice_group' => 'bank']);
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $battery->id, 'count' => 4, 'as' => 'choice', 'choice' => 'Four']);
+        // The plan is what it was; the choices stand beside it, and travel in the job's file.
+        self::assertSame([1, 100.0], [count(JobReader::readAnew($job->id)->planned()->houseBatteries()), JobReader::readAnew($job->id)->planned()->arrayW()]);
+        $this->get("/jobs/$job->id/size")->assertOk()->assertSee('Twice the bank')->assertSee('one of: bank')->assertSee('+200');
+        $text = $this->get("/jobs/$job->id/file")->assertOk()->getContent();
+        [$system, , $faults] = JobFiles::read((string) $text);
+        self::assertSame([[], ['Four', 'Twice the bank', 'Thrice the sun']], [$faults, array_column($system->choices ?? [], 'name')]);
+        [, , $faults] = JobFiles::read((string) preg_replace('/"uid": "new-1",\s+"kind": "battery"/', '"uid": "new-1", "kind": "kettle"', (string) $text, 1));
+        self::assertStringStartsWith('/choices/0/changes/', $faults[0]['path'] ?? '');
+        // Who has not seen its latest version does not take it; taken, it is the plan, and the others of its group are gone.
+        $twice = $job->choices()->where('name', 'Twice the bank')->firstOrFail();
+        $this->put("/jobs/$job->id/choices/$twice->uid", ['lock_version' => 9])->assertConflict();
+        $this->put("/jobs/$job->id/choices/$twice->uid", ['lock_version' => 1])->assertSessionHasNoErrors();
+        self::assertCount(2, JobReader::readAnew($job->id)->planned()->houseBatteries());
+        self::assertSame(['Four'], $job->choices()->pluck('name')->all());
+        // What a choice rests on has gone meanwhile: it says so, and nothing is done.
+        $four = $job->choices()->firstOrFail();
+        $this->put("/jobs/$job->id/bank", ['keep_found' => 1]);
+        $this->get("/jobs/$job->id/size")->assertOk()->assertSee('no longer goes with the plan');
+        $this->put("/jobs/$job->id/choices/$four->uid", ['lock_version' => 1])->assertSessionHasErrors('choice');
+        self::assertCount(0, JobReader::readAnew($job->id)->planned()->houseBatteries());
+        $this->actingAs($this->user(Role::Technician))->delete("/jobs/$job->id/choices/$four->uid", ['lock_version' => 1])->assertForbidden();
+        $this->actingAs($this->user())->delete("/jobs/$job->id/choices/$four->uid", ['lock_version' => 1])->assertRedirect();
+        self::assertSame(0, $job->choices()->count());
     }
 
     public function testAStayIsKeptCutToItsDaysAndGuardedAgainstTwoWriters(): void

@@ -36,6 +36,10 @@ final class RemovePart
             $mine = $part->uid . '.%';
             $job->conductors()->where(static fn($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine))->get()->each->delete();
             $job->conductors()->where('protected_by', $part->uid)->get()->each->changeTo(['protected_by' => '']);
+            foreach (['planned_from', 'planned_to'] as $end) {
+                $job->conductors()->where($end, 'like', $mine)->get()->each->changeTo([$end => null]);
+            }
+            $job->parts()->where('part_of', $part->uid)->get()->each->changeTo(['part_of' => '']);
             $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->get()->each->delete();
             $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
             $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();

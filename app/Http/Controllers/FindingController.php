@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ApplyRemedy;
+use App\Actions\ApplyChanges;
 use App\Http\Requests\FindingRequest;
 use App\Http\Workbench;
 use App\Models\Answer;
@@ -39,13 +39,13 @@ final class FindingController extends Controller
         return redirect()->to($request->backTo(route('jobs.show', $job)));
     }
 
-    public function apply(FindingRequest $request, Job $job, ApplyRemedy $apply): RedirectResponse
+    public function apply(FindingRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
     {
         $verdict = $this->verdict($request, $job);
         if ($verdict === null || !$verdict->finding->appliesItself()) {
             return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'That finding has gone: the job has changed meanwhile.');
         }
-        $apply($job, $verdict->finding);
+        $apply($job, $verdict->finding->changes);
 
         return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'Done: ' . lcfirst(Workbench::of($job->refresh())->say->finding($verdict->finding)->remedy) . '.');
     }

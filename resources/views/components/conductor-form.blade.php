@@ -14,6 +14,12 @@
         <x-field form="conductor" label="Protected by" name="protected_by" :value="$row?->protected_by" :options="$wiring->fuses()" blank="nothing noted" />
         <x-field form="conductor" label="Route" name="route" :value="$row?->route" />
         <x-field form="conductor" label="Becomes" name="fate" :value="$row?->fate->value ?? 'keep'" :options="$wiring->fates()" />
+        @if ($row?->fate->isFound())
+            <x-field form="conductor" label="Its “from” end goes to" name="planned_from" :value="$row->planned_from" :options="$wiring->terminals()"
+                blank="where it is" />
+            <x-field form="conductor" label="Its “to” end goes to" name="planned_to" :value="$row->planned_to" :options="$wiring->terminals()"
+                blank="where it is" />
+        @endif
     </div>
     <div class="actions"><button class="btn">{{ $row ? 'Save the conductor' : 'Note the conductor' }}</button><a class="btn link"
         href="{{ route('survey', $job) }}#wiring">Leave it</a></div>

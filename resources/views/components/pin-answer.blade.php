@@ -23,7 +23,10 @@
             <form method="post" action="{{ route('plan.update', $job) }}">@csrf @method('put')<input type="hidden" name="battery"
                 value="{{ $at->pin->battery->uid }}"><input type="hidden" name="batteries" value="{{ $at->count() }}">
                 <input type="hidden" name="panel" value="{{ $at->pin->panel->uid }}"><input type="hidden" name="panels" value="{{ $at->pin->count }}">
-                    <button class="btn">Make this the plan</button></form>
+                <button class="btn">Make this the plan</button>
+                <x-keep-choice form="pin" :suggest="$at->count() . ' × ' . $at->pin->battery->typedName() . ', ' . $at->pin->count . ' × ' .
+                    $at->pin->panel->typedName()" />
+            </form>
         @endif
     @endcan
 @endif

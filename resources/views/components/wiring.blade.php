@@ -9,8 +9,9 @@
             <tbody>
             @foreach ($job->conductors as $row)
                 <tr>
-                    <td class="small">{{ $wiring->terminals()[$row->from_terminal] ?? $row->from_terminal }}</td>
-                    <td class="small">{{ $wiring->terminals()[$row->to_terminal] ?? $row->to_terminal }}@if ($row->route)<div
+                    <td class="small">{{ $wiring->at($row->from_terminal) }}@if ($row->planned_from)<div>→ {{ $wiring->at($row->planned_from) }}</div>@endif</td>
+                    <td class="small">{{ $wiring->at($row->to_terminal) }}@if ($row->planned_to)<div>→ {{ $wiring->at($row->planned_to) }}</div>@endif
+                        @if ($row->route)<div
                         class="muted">{{ $row->route }}</div>@endif</td>
                     <td class="num">{{ $row->size_mm2 ? $show->units->conductorSize($row->size_mm2) : '–' }}</td>
                         <td class="num">{{ $row->length_m ? $show->text($row->length_m, 'm') : '–' }}</td>

@@ -11,6 +11,9 @@
                 <x-field form="part" label="Firmware" name="firmware" :value="$part->firmware" autocomplete="off" />
             <x-field form="part" label="Place" name="place" :value="$part->place" />
                 <x-field form="part" label="Side" name="role" :value="$part->role" :options="['house' => 'house', 'starter' => 'starter, engine']" />
+            @if ($page->moves())
+                <x-field form="part" label="Moves to" name="planned_place" :value="$part->planned_place" />
+            @endif
             <x-field form="part" label="A function of" name="part_of" :value="$part->part_of" :options="$page->boxes()" blank="stands for itself"
                 help="One box may be several devices with one serial." />
             <x-field form="part" class="wide" label="Note" name="note" :value="$part->note" />

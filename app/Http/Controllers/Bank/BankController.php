@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bank;
 
-use App\Actions\Bank\OrderBank;
-use App\Actions\Bank\WireBank;
+use App\Actions\ApplyChanges;
 use App\Http\Controllers\Controller;
 use App\Http\Desks\Bank\BankDesk;
 use App\Http\Pages\Bank\BankAnswers;
@@ -21,6 +20,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Stage;
+use Pebblefell\Stage\Bank\BankWiring;
 use Pebblefell\System\Part;
 
 /** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
@@ -34,26 +34,30 @@ final class BankController extends Controller
         return $bench->view('stages.bank.show', Stage::Bank, ['page' => $page, 'answers' => new BankAnswers($bench, $page)]);
     }
 
-    public function update(WireRequest $request, Job $job, WireBank $wire): RedirectResponse
+    public function update(WireRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
     {
-        abort_if(Studies::of($job)->banks()->planned->bank === null, 404);
+        $study = Studies::of($job);
+        abort_if($study->banks()->planned->bank === null, 404);
         $layout = Layout::from($request->string('layout')->toString());
-        $wire($job, $layout, $request->filled('plus') && $layout !== Layout::Posts ? [$request->integer('plus'), $request->integer('minus')] : null, (float) $request->input('mm2'), (float) $request->input('link_m'), (float) $request->input('lead_m'));
+        $takeoffs = $request->filled('plus') && $layout !== Layout::Posts ? [$request->integer('plus'), $request->integer('minus')] : null;
+        [$mm2, $linkM, $leadM] = array_map(static fn(string $key): float => (float) $request->input($key), ['mm2', 'link_m', 'lead_m']);
+        $apply($job, BankWiring::changes($study, $layout, $takeoffs, $mm2, $linkM, $leadM));
 
         return redirect()->route('bank', $job)->with('said', 'The bank is joined ' . Lexicon::plain()->name($layout) . ' in the plan.');
     }
 
     /** Another order of the batteries, by their numbers as they stand: "2 1 3 4". */
-    public function order(OrderRequest $request, Job $job, OrderBank $order): RedirectResponse
+    public function order(OrderRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
     {
-        $uids = array_map(static fn(Part $p): string => $p->uid, Studies::of($job)->banks()->planned->parts);
+        $study = Studies::of($job);
+        $uids = array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts);
         $numbers = $request->numbers();
         $sorted = $numbers;
         sort($sorted);
         if ($uids === [] || $sorted !== range(1, count($uids))) {
             return redirect()->route('bank', $job)->withInput()->withErrors(['order' => 'Every number from 1 to ' . count($uids) . ' once.']);
         }
-        $order($job, array_map(static fn(int $n): string => $uids[$n - 1], $numbers));
+        $apply($job, BankWiring::ordered($study, array_map(static fn(int $n): string => $uids[$n - 1], $numbers)));
 
         return redirect()->route('bank', $job)->with('said', 'The batteries stand in their new order.');
     }

@@ -6,8 +6,11 @@ namespace App\Http\Pages\Size;
 
 use App\Http\Workbench;
 use Pebblefell\Bank\BayFit;
+use Pebblefell\Stage\Size\Alternative;
 use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\Growth;
+use Pebblefell\System\Choice;
+use Pebblefell\System\Part;
 
 /** What each fold of Size says before it is opened. */
 final readonly class SizeAnswers
@@ -86,6 +89,33 @@ final readonly class SizeAnswers
         $system = $this->bench->study->system;
 
         return $this->bench->show->text($system->travel->wishDays) . ' days, ' . $this->bench->say->name($system->target);
+    }
+
+    public function choices(): string
+    {
+        $names = array_map(static fn(Choice $c): string => $c->name, $this->bench->study->system->choices);
+
+        return count($names) . ' kept: ' . implode(', ', array_slice($names, 0, 3)) . (count($names) > 3 ? ' …' : '');
+    }
+
+    /** "in 4 × Kvellin Slate 230, out 2 × Marrowgill Wet 110". */
+    public function exchanged(Alternative $is): string
+    {
+        $said = [];
+        foreach ($is->parts() as $way => $parts) {
+            $counts = array_count_values(array_map(fn(Part $p): string => $p->typedName() ?: $this->bench->say->name($p->kind), $parts));
+            foreach ($counts as $name => $n) {
+                $said[] = "$way $n × $name";
+            }
+        }
+
+        return $said === [] ? count($is->choice->changes) . ' changes of settings or conductors' : implode(', ', $said);
+    }
+
+    /** "+3.2 kWh". Nothing where nothing changes. */
+    public function more(float $value, string $unit): string
+    {
+        return abs($value) < 1e-6 ? '±0' : ($value > 0.0 ? '+' : '−') . $this->bench->show->text(abs($value), $unit);
     }
 
     /**

@@ -7,11 +7,13 @@ namespace App\Http\Pages\Size;
 use App\Http\Desks\Size\Pin;
 use App\Http\Desks\Size\Proposals;
 use App\Http\Workbench;
+use App\Models\Choice;
 use App\Models\LibraryPart;
 use App\Words\Months;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Stage\Size\Alternative;
 use Pebblefell\Stage\Size\BankProposal;
 use Pebblefell\Stage\Size\BankSizing;
 use Pebblefell\Stage\Size\BaySketch;
@@ -154,6 +156,22 @@ final readonly class SizePage
     public function voltages(): array
     {
         return $this->energyWh() > 0.0 ? VoltageChoice::all($this->bench->study, LibraryPart::ofKinds(...self::ON_A_VOLTAGE)) : [];
+    }
+
+    /**
+     * @return list<array{row: Choice, is: Alternative}>
+     */
+    public function choices(): array
+    {
+        $choices = [];
+        foreach ($this->bench->study->system->choices as $choice) {
+            $row = $this->bench->job->choices->firstWhere('uid', $choice->uid);
+            if ($row !== null) {
+                $choices[] = ['row' => $row, 'is' => Alternative::of($this->bench->study, $choice)];
+            }
+        }
+
+        return $choices;
     }
 
     public function leadM(): float

@@ -7,6 +7,7 @@ namespace App\Http\Pages\Survey;
 use App\Http\Workbench;
 use App\Models\Part as Row;
 use Pebblefell\Stage\Survey\Condition;
+use Pebblefell\System\Fate;
 use Pebblefell\System\Measurement;
 use Pebblefell\System\Part;
 
@@ -15,6 +16,12 @@ final readonly class PartPage
 {
     public function __construct(private Workbench $bench, public Row $row, private string $from)
     {
+    }
+
+    /** The plan puts it somewhere else. */
+    public function moves(): bool
+    {
+        return $this->row->fate === Fate::Move || $this->row->planned_place !== '';
     }
 
     /** Where one came from. */

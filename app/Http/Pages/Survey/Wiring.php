@@ -34,6 +34,11 @@ final readonly class Wiring
         return $terminals;
     }
 
+    public function at(string $terminal): string
+    {
+        return $this->terminals()[$terminal] ?? $terminal;
+    }
+
     /**
      * @return array<string, string> by uid
      */

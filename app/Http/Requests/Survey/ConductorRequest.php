@@ -26,6 +26,8 @@ final class ConductorRequest extends FormRequest
             'insulation_c' => ['nullable', Rule::in(['70', '90', '105'])],
             'route' => ['nullable', 'string', 'max:200'],
             'protected_by' => ['nullable', 'string', 'max:20'],
+            'planned_from' => ['nullable', 'string', 'max:60'],
+            'planned_to' => ['nullable', 'string', 'max:60'],
         ];
     }
 
@@ -44,7 +46,10 @@ final class ConductorRequest extends FormRequest
             return;
         }
         $parts = $job->parts()->get()->keyBy('uid');
-        foreach (['from_terminal', 'to_terminal'] as $key) {
+        foreach (['from_terminal', 'to_terminal', 'planned_from', 'planned_to'] as $key) {
+            if (str_starts_with($key, 'planned') && $this->text($key) === '') {
+                continue;
+            }
             [$uid, $terminal] = [...explode('.', $this->text($key), 2), ''];
             if (!isset($parts->get($uid)?->kind->terminals()[$terminal])) {
                 $validator->errors()->add($key, 'Choose a terminal of this job.');
@@ -74,7 +79,20 @@ final class ConductorRequest extends FormRequest
             'insulation_c' => $this->number('insulation_c'),
             'route' => $this->text('route'),
             'protected_by' => $this->text('protected_by'),
+            ...$this->planned(),
         ];
+    }
+
+    /**
+     * Where the plan leads its ends, where that is another place. What is only planned has no other.
+     *
+     * @return array<string, ?string>
+     */
+    private function planned(): array
+    {
+        $to = fn(string $key, string $found): ?string => in_array($this->text($key), ['', $this->text($found)], true) || $this->text('fate') === Fate::Add->value ? null : $this->text($key);
+
+        return ['planned_from' => $to('planned_from', 'from_terminal'), 'planned_to' => $to('planned_to', 'to_terminal')];
     }
 
     /**

@@ -22,6 +22,7 @@
         <x-field form="bank" label="How many" name="count" value="2" inputmode="numeric" />
     </div>
     <div class="actions"><button class="btn" data-add>Plan this bank</button></div>
+    <x-keep-choice form="bank" />
 </form>
 @if ($page->banks->found->exists())
     <form method="post" action="{{ route('bank.update', $job) }}">@csrf @method('put')<input type="hidden" name="keep_found" value="1">

@@ -12,6 +12,11 @@
         <x-bay :fit="$bay['fit']" :sketch="$bay['sketch']" />
     </x-fold>
 @endforeach
+@if ($system->choices !== [])
+    <x-fold id="choices" title="Choices beside the plan" :answer="$answers->choices()" :open="$errors->has('choice') && ! old('as')">
+        @include('stages.size.choices')
+    </x-fold>
+@endif
 @if ($chemistries = $page->chemistries())
     <x-fold id="chemistries" title="Chemistries side by side" :answer="$answers->chemistries($page->best($chemistries))">
         @include('stages.size.chemistries', ['best' => $page->best($chemistries)])

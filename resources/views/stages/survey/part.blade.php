@@ -4,7 +4,7 @@
             ' · ' . $in['part']->serial : '' }}</div></td>
     <td data-label="What it is" class="small"><span>@if ($in['part']->data->isAssumed())<abbr class="assumed" title="Assumed: read the label">≈</abbr>
         @endif{{ $in['say']->about($in['part']) }}</span></td>
-    <td data-label="Where" class="small">{{ $in['part']->place ?: '–' }}</td>
+    <td data-label="Where" class="small">{{ $in['part']->place ?: '–' }}{{ $in['part']->plannedPlace ? ' → ' . $in['part']->plannedPlace : '' }}</td>
     <td data-label="Becomes" class="whitespace-nowrap">
         @if ($in['part']->fate->isFound() && auth()->user()->can('plan', $in['job']))
             <form method="post" action="{{ route('fate.update', [$in['job'], $in['row']]) }}" data-live class="inline-flex gap-1 items-center">

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\JobRow;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A named choice beside the plan: so many changes more.
+ *
+ * @property string                     $name
+ * @property list<array<string, mixed>> $changes as the job file has them
+ */
+final class Choice extends Model
+{
+    use JobRow;
+
+    public const FILE = ['uid' => 'uid', 'name' => 'name', 'group' => 'group', 'changes' => 'changes'];
+
+    protected $fillable = ['uid', 'name', 'group', 'changes'];
+
+    protected $casts = ['changes' => 'array'];
+
+    protected $attributes = ['group' => ''];
+}
