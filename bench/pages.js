@@ -1,4 +1,4 @@
-// Median server time of each main page as a ratio to the bare route, asked in turn on the same server, over one kept-open connection.
+// Median server time of each main page as a ratio to the bare route (a session and a signed-in person, and nothing else), asked in turn on the same server, over one kept-open connection.
 import http from 'node:http';
 import zlib from 'node:zlib';
 
@@ -43,7 +43,7 @@ async function measure() {
     await signIn();
     const times = Object.fromEntries(['bare', ...Object.keys(pages)].map((name) => [name, []]));
     for (let round = -8; round < rounds; round += 1) {
-        for (const [name, path] of [['bare', '/up'], ...Object.entries(pages)]) {
+        for (const [name, path] of [['bare', '/here'], ...Object.entries(pages)]) {
             const answer = await ask(path);
             if (answer.status !== 200) {
                 throw new Error(`${path}: ${answer.status}`);

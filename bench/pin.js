@@ -1,4 +1,5 @@
-// From a move of the pin on the endurance map to its painted answer, in the browser: the median of many moves. Prints JSON.
+// From a move of the pin on the endurance map to its painted answer, in the browser: the median of many moves, beside fetching and painting the
+// bare route in the same page. Prints JSON.
 import { chromium } from '@playwright/test';
 
 const base = process.env.PEBBLEFELL_URL;
@@ -26,7 +27,17 @@ for (const [what, month] of [['month', 10], ['year', 0]]) {
     }
     await page.mouse.up();
     const times = await page.evaluate(() => performance.getEntriesByName('pin-to-paint').map((e) => e.duration));
-    out[what] = { moves: times.length, median_ms: median(times), worst_ms: Math.max(...times) };
+    const bare = await page.evaluate(async () => {
+        const durations = [];
+        for (let i = 0; i < 40; i += 1) {
+            const began = performance.now();
+            document.title = `${await (await fetch('/here', { credentials: 'same-origin' })).text()} ${i}`;
+            await new Promise((resolve) => { requestAnimationFrame(() => setTimeout(resolve, 0)); });
+            durations.push(performance.now() - began);
+        }
+        return durations;
+    });
+    out[what] = { moves: times.length, median_ms: median(times), worst_ms: Math.max(...times), bare_ms: median(bare) };
 }
 await browser.close();
 console.log(JSON.stringify(out));

@@ -1,15 +1,15 @@
-// Prints the bench's figures as ratios: pages at 10 and at 2,000 jobs, the simulation, the pin, the bank.
+// Prints the bench's figures as ratios: pages at 10 and at 10,000 jobs, the simulation, the pin, the bank.
 import { readFileSync } from 'node:fs';
 
 const [small, large, trip, pin, network] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
 const row = (...cells) => console.log(cells.map((cell, i) => (i === 0 ? String(cell).padEnd(16) : String(cell).padStart(18))).join(''));
 
-console.log(`\nServer time, median, against the bare route (${small.medians.bare.toFixed(2)} ms) of the same framework on the same server; goal ≤ 3`);
-row('page', 'at 10 jobs', 'at 2,000 jobs', 'growth (goal ≤ 1.3)');
+console.log(`\nServer time, median, against the bare route (${small.medians.bare.toFixed(2)} ms) with a session and a signed-in person, on the same server; goal ≤ 3, Size ≤ 4`);
+row('page', 'at 10 jobs', 'at 10,000 jobs', 'growth (goal ≤ 1.2)');
 let good = true;
 for (const name of Object.keys(small.shipped)) {
     const [a, b] = [small.medians[name] / small.medians.bare, large.medians[name] / large.medians.bare];
-    good &&= a <= 3 && b / a <= 1.3;
+    good &&= a <= (name === 'Size' ? 4 : 3) && b / a <= 1.2;
     row(name, `${a.toFixed(2)} ×`, `${b.toFixed(2)} ×`, `${(b / a).toFixed(2)} ×`);
 }
 console.log('\nFirst visit ships, compressed, without fonts; goal ≤ 150 kB');
@@ -26,10 +26,10 @@ for (const name of ['lfp', 'agm']) {
 console.log('\nThe whole map, 1,600 cells of a full year, against one simulation; goal ≤ 120');
 good &&= trip.map.simulations <= 120;
 row('map', `${trip.map.simulations.toFixed(1)} ×`, `${trip.map.ms.toFixed(0)} ms`);
-console.log('\nFrom a move of the pin to its painted answer, median in the browser; goal ≤ 100 ms');
-for (const [name, { moves, median_ms: median, worst_ms: worst }] of Object.entries(pin)) {
-    good &&= median <= 100;
-    row(name, `${(median / 100).toFixed(2)} of goal`, `${median.toFixed(0)} ms`, `${moves} moves, worst ${worst.toFixed(0)}`);
+console.log('\nFrom a move of the pin to its painted answer, median in the browser, against fetching and painting the bare route there; goal ≤ 2');
+for (const [name, { moves, median_ms: median, worst_ms: worst, bare_ms: bare }] of Object.entries(pin)) {
+    good &&= median <= 2 * bare;
+    row(name, `${(median / bare).toFixed(2)} ×`, `${median.toFixed(0)} ms`, `${moves} moves, worst ${worst.toFixed(0)}`);
 }
 console.log('\nSixteen batteries on one bank against ngspice on the same netlist; goal ≥ 100 times as fast');
 const faster = network.ngspice_ms / network.ms;

@@ -15,7 +15,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // A TLS proxy on the same machine may stand in front.
         $middleware->trustProxies(at: ['127.0.0.1', '::1']);
         // The theme is chosen in the browser, its width noted there, and both read here; they are no secret.
-        $middleware->encryptCookies(except: ['theme', 'narrow']);
+        $middleware->encryptCookies(except: ['theme', 'narrow', 'folds']);
         $middleware->web(replace: [
             Illuminate\Session\Middleware\StartSession::class => App\Http\Middleware\OwnSession::class,
             Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => App\Http\Middleware\CheckFormToken::class,

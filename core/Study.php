@@ -6,6 +6,7 @@ namespace Pebblefell;
 
 use Closure;
 use Pebblefell\Assessment\Assessment;
+use Pebblefell\Assessment\Judged;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Circuit\Branch;
@@ -22,6 +23,7 @@ use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Loads\LoadSizing;
 use Pebblefell\Stage\Settings\SettingSheet;
 use Pebblefell\Stage\Size\BankSizing;
+use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\StayOutlook;
 use Pebblefell\Stage\Sources\AlternatorCheck;
@@ -54,22 +56,24 @@ final class Study
     private array $simulated = [];
 
     /**
-     * @param ?Closure(): array<string, mixed> $known
+     * @param ?Closure(string): ?array{mixed} $known
      */
-    private function __construct(public readonly System $system, private ?Closure $known)
+    private function __construct(public readonly System $system, private ?Closure $known, ?Judged $judged)
     {
+        $this->solved = $judged === null ? [] : ['judged' => $judged];
     }
 
     /**
-     * @param ?Closure(): array<string, mixed> $known what simulated() gave of this very system before; asked once, by the first simulation
+     * @param ?Closure(string): ?array{mixed} $known what a simulation of this very system gave before; null: it was not played
+     * @param ?Judged $judged what was said of this very system before
      */
-    public static function of(System $system, ?Closure $known = null): self
+    public static function of(System $system, ?Closure $known = null, ?Judged $judged = null): self
     {
-        return new self($system, $known);
+        return new self($system, $known, $judged);
     }
 
     /**
-     * @return array<string, mixed> every simulation that has been played, to be given to another Study of the same system
+     * @return array<string, mixed> every simulation that has been played or read back, to be given to another Study of the same system
      */
     public function simulated(): array
     {
@@ -84,6 +88,11 @@ final class Study
     public function planned(): Graph
     {
         return $this->once('planned', fn(): Graph => $this->system->planned());
+    }
+
+    public function judged(): Judged
+    {
+        return $this->once('judged', fn(): Judged => Judged::of($this));
     }
 
     /** What the rules say of it all. */
@@ -120,13 +129,16 @@ final class Study
     /** Null as long as no place is chosen. */
     public function sun(): ?SunSizing
     {
-        return $this->once('sun', fn(): ?SunSizing => SunSizing::of($this));
+        return $this->simulation('sun', fn(): ?SunSizing => SunSizing::of($this));
     }
 
     /** The planned system made ready to be simulated; null as long as no trip can be set up. */
     public function trip(): ?TripSetup
     {
-        return $this->once('trip', fn(): ?TripSetup => TripSetup::of($this->system, $this->planned(), $this->banks()->planned, $this->loads()->budget));
+        return $this->once(
+            'trip',
+            fn(): ?TripSetup => TripSetup::of($this->system, $this->planned(), $this->banks()->planned, $this->loads()->budget),
+        );
     }
 
     public function year(): ?YearOutlook
@@ -142,7 +154,11 @@ final class Study
             $month = $this->sun()->ruling->month ?? null;
             $setup = $month === null ? null : $this->trip();
 
-            return $setup === null || $month === null ? null : $setup->trip->through($setup->lived($month, EnduranceMap::MOST_DAYS, $travel->drivingHDay));
+            return $setup === null || $month === null ? null : $setup->trip->through($setup->lived(
+                $month,
+                EnduranceMap::MOST_DAYS,
+                $travel->drivingHDay,
+            ));
         });
     }
 
@@ -159,6 +175,21 @@ final class Study
         $key = 'map.' . hash('xxh128', serialize([$battery->values, $panel->values, $month, $driving]));
 
         return $this->simulation($key, fn(): ?Endurance => Endurance::of($this, $battery, $panel, $month, $driving));
+    }
+
+    /**
+     * The cheapest bank of each chemistry that fulfils the wish.
+     *
+     * @param list<Part> $batteries to choose from
+     *
+     * @return list<ChemistryChoice>
+     */
+    public function chemistries(array $batteries): array
+    {
+        return $this->simulation(
+            'library.' . hash('xxh128', serialize($batteries)),
+            fn(): array => ChemistryChoice::all($this, $batteries),
+        );
     }
 
     /**
@@ -233,7 +264,15 @@ final class Study
             $bank = $this->banks()->planned->bank;
             $volts = $this->bankChargeV()->value ?? $this->system->vehicle->systemV;
 
-            return Supply::of($bank === null ? [] : array_values(array_filter($this->planned()->chargers(), fn(Part $p): bool => Volts::reaches($p, $this->system->vehicle->systemV))), $this->arrays(), $volts, $this->settings()->chargeLimits());
+            return Supply::of(
+                $bank === null ? [] : array_values(array_filter(
+                    $this->planned()->chargers(),
+                    fn(Part $p): bool => Volts::reaches($p, $this->system->vehicle->systemV),
+                )),
+                $this->arrays(),
+                $volts,
+                $this->settings()->chargeLimits(),
+            );
         });
     }
 
@@ -247,7 +286,14 @@ final class Study
                 return $case->bank === null ? null : $most ?? $this->settings()->profile?->figure(Parameter::Absorption);
             }
 
-            return new Figure($most->label, $most->value * $case->bank->series, 'V', 'blocks', [$most, Figure::given('blocks-in-series', $case->bank->series, '')], 'battery-sheet');
+            return new Figure(
+                $most->label,
+                $most->value * $case->bank->series,
+                'V',
+                'blocks',
+                [$most, Figure::given('blocks-in-series', $case->bank->series, '')],
+                'battery-sheet',
+            );
         });
     }
 
@@ -323,11 +369,8 @@ final class Study
      */
     private function simulation(string $what, Closure $play): mixed
     {
-        if ($this->known !== null) {
-            [$this->simulated, $this->known] = [($this->known)(), null];
-        }
         if (!array_key_exists($what, $this->simulated)) {
-            $this->simulated[$what] = $play();
+            [$this->simulated[$what]] = $this->known === null ? [$play()] : ($this->known)($what) ?? [$play()];
         }
 
         return $this->simulated[$what];

@@ -34,6 +34,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
     Route::delete('/sign-out', [C\SessionController::class, 'destroy'])->middleware('can:change-own-password')->name('sign-out');
     Route::get('/password', [C\PasswordController::class, 'edit'])->middleware('can:change-own-password')->name('password.edit');
     Route::put('/password', [C\PasswordController::class, 'update'])->middleware('can:change-own-password')->name('password.update');
+    Route::get('/here', C\UpController::class)->middleware('can:read-help')->name('here');
     Route::get('/keys', [C\HelpController::class, 'keys'])->middleware('can:read-help')->name('keys');
     Route::get('/components', [C\HelpController::class, 'components'])->middleware('can:view-components')->name('components');
 

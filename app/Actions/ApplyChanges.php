@@ -51,7 +51,12 @@ final class ApplyChanges
     {
         $row = self::ROWS[$change->kind]::fromFile(array_map(static fn(mixed $v): mixed => Names::real($v, $given), $change->row));
 
-        return $this->addParts->row($job, $row::class, Names::LETTERS[$change->kind], array_diff_key($row->attributesToArray(), ['uid' => true]))->uid;
+        return $this->addParts->row(
+            $job,
+            $row::class,
+            Names::LETTERS[$change->kind],
+            array_diff_key($row->attributesToArray(), ['uid' => true]),
+        )->uid;
     }
 
     private function remove(Part|Conductor|Signal $row): void
@@ -74,7 +79,8 @@ final class ApplyChanges
 
     private static function setting(Job $job, Change $change): void
     {
-        $row = $job->settings()->where('part_uid', $change->uid)->where('parameter', $change->field)->lockForUpdate()->first() ?? new Setting();
+        $row = $job->settings()->where('part_uid', $change->uid)->where('parameter', $change->field)->lockForUpdate()->first()
+            ?? new Setting();
         $row->job()->associate($job);
         $row->changeTo(['part_uid' => $change->uid, 'parameter' => $change->field, 'planned' => $change->value]);
     }
@@ -84,6 +90,9 @@ final class ApplyChanges
      */
     private static function row(Job $job, Change $change, array $given): Part|Conductor|Signal
     {
-        return self::ROWS[$change->kind]::query()->where('job_id', $job->id)->where('uid', $given[$change->uid] ?? $change->uid)->lockForUpdate()->firstOrFail();
+        return self::ROWS[$change->kind]::query()->where('job_id', $job->id)->where(
+            'uid',
+            $given[$change->uid] ?? $change->uid,
+        )->lockForUpdate()->firstOrFail();
     }
 }

@@ -22,6 +22,11 @@ final class KeepChoice
      */
     public function __invoke(Job $job, array $as, array $changes): Choice
     {
-        return $this->addParts->row($job, Choice::class, 'o', [...$as, 'changes' => array_map(static fn(Change $c): array => $c->toArray(), $changes)]);
+        return $this->addParts->row(
+            $job,
+            Choice::class,
+            'o',
+            [...$as, 'changes' => array_map(static fn(Change $c): array => $c->toArray(), $changes)],
+        );
     }
 }

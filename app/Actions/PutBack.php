@@ -15,7 +15,8 @@ use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 
 /**
- * Puts back what one act did: rows that it made go, rows that it changed or deleted are as they were. It is itself an act. What somebody has
+ * Puts back what one act did: rows that it made go, rows that it changed or deleted are as they were. It is itself an act. What somebody
+ * has
  * changed since is never overwritten: then the later act is named, and is to be put back first.
  */
 final class PutBack
@@ -40,7 +41,14 @@ final class PutBack
     {
         $class = $line->subject_type;
         if (!is_string($class) || !is_a($class, Model::class, true) || is_a($class, Handover::class, true)) {
-            throw InvalidValue::at('/act', is_string($class) && is_a($class, Handover::class, true) ? 'issued a pack or took its link back: that stays in the record' : 'says something and changed no row');
+            throw InvalidValue::at(
+                '/act',
+                is_string($class) && is_a(
+                    $class,
+                    Handover::class,
+                    true,
+                ) ? 'issued a pack or took its link back: that stays in the record' : 'says something and changed no row',
+            );
         }
         /** @var ?Model $row */
         $row = $class::query()->find($line->subject_id);
@@ -48,7 +56,10 @@ final class PutBack
         match (true) {
             $line->event === 'created' && $row !== null => self::unmake($row, $new),
             $line->event === 'updated' && $row !== null => self::restore($row, $new, $old),
-            $line->event === 'updated' => throw InvalidValue::at('/act', 'changed something that has been deleted since: put that back first'),
+            $line->event === 'updated' => throw InvalidValue::at(
+                '/act',
+                'changed something that has been deleted since: put that back first',
+            ),
             $line->event === 'deleted' && $row === null => self::remake($class, $line, $old),
             default => null,
         };
@@ -101,7 +112,12 @@ final class PutBack
         foreach ($left as $key => $value) {
             if (self::plain($row->getAttribute($key)) != self::plain($value)) {
                 $later = Activity::query()->whereMorphedTo('subject', $row)->latest('id')->first();
-                throw InvalidValue::at('/act', 'was followed by another change of the same thing' . ($later === null ? '' : ', by ' . $later->who() . ' on ' . $later->created_at?->format('j M')) . ': put that back first');
+                throw InvalidValue::at(
+                    '/act',
+                    'was followed by another change of the same thing'
+                        . ($later === null ? '' : ', by ' . $later->who() . ' on ' . $later->created_at?->format('j M'))
+                            . ': put that back first',
+                );
             }
         }
     }

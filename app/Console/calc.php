@@ -19,7 +19,10 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Region\Units;
 
 $refuse = static function (string $path, string $message): never {
-    fwrite(STDERR, json_encode(['error' => ['path' => $path, 'message' => $message]], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n");
+    fwrite(
+        STDERR,
+        json_encode(['error' => ['path' => $path, 'message' => $message]], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n",
+    );
     exit(2);
 };
 
@@ -68,7 +71,14 @@ try {
     array_walk_recursive($out, static function (mixed &$value): void {
         if ($value instanceof Said) {
             $said = (new Lexicon(new Show(Units::Metric), $value->parts))->finding($value->finding);
-            $value = ['rule' => $value->finding->rule, 'severity' => $value->finding->severity->value, ...$value->more, 'message' => $said->whole(), 'remedy' => $said->remedy, 'source' => $said->source];
+            $value = [
+                'rule' => $value->finding->rule,
+                'severity' => $value->finding->severity->value,
+                ...$value->more,
+                'message' => $said->whole(),
+                'remedy' => $said->remedy,
+                'source' => $said->source,
+            ];
         }
     });
     echo json_encode($out, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";

@@ -82,7 +82,10 @@ final class ApplianceCsv
             'duty_pct' => Csv::number($row, 'duty_pct') ?? 100.0,
             'standby_w' => Csv::number($row, 'standby_w') ?? 0.0,
             'surge_w' => Csv::number($row, 'surge_w'),
-            'circuit' => mb_strlen($row['circuit'] ?? '') <= 120 ? $row['circuit'] ?? '' : throw InvalidValue::at('/circuit', 'must be 120 characters at most'),
+            'circuit' => mb_strlen($row['circuit'] ?? '') <= 120 ? $row['circuit'] ?? '' : throw InvalidValue::at(
+                '/circuit',
+                'must be 120 characters at most',
+            ),
             'hours' => $hours,
         ];
         // Core refuses what the trade cannot use.

@@ -81,7 +81,11 @@ final class Csv
 
     public static function response(string $name, string $csv): Response
     {
-        return new Response($csv, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\""]);
+        return new Response(
+            $csv,
+            200,
+            ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\""],
+        );
     }
 
     /**

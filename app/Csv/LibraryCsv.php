@@ -18,7 +18,12 @@ final class LibraryCsv
         $columns = SheetColumns::names(false);
         $rows = [['kind', 'make', 'model', ...$columns]];
         foreach (LibraryPart::query()->orderBy('kind')->orderBy('make')->orderBy('model')->cursor() as $part) {
-            $rows[] = [$part->kind->value, $part->make, $part->model, ...array_map(static fn(string $c) => $part->data[$c] ?? null, $columns)];
+            $rows[] = [
+                $part->kind->value,
+                $part->make,
+                $part->model,
+                ...array_map(static fn(string $c) => $part->data[$c] ?? null, $columns),
+            ];
         }
 
         return Csv::write($rows);
@@ -35,7 +40,12 @@ final class LibraryCsv
                 if ($row['make'] === '' || $row['model'] === '') {
                     throw InvalidValue::at('/model', 'make and model are needed');
                 }
-                $parts[] = ['kind' => $kind->value, 'make' => $row['make'], 'model' => $row['model'], 'data' => SheetColumns::sheet($kind, $row, false)->values];
+                $parts[] = [
+                    'kind' => $kind->value,
+                    'make' => $row['make'],
+                    'model' => $row['model'],
+                    'data' => SheetColumns::sheet($kind, $row, false)->values,
+                ];
             } catch (InvalidValue $e) {
                 $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
             }

@@ -46,7 +46,10 @@ final class MonitorCsv
     private static function column(array $names, string $chosen, ?string $known, string $looksLike, string $path): string
     {
         if ($chosen !== '') {
-            return in_array($chosen, $names, true) ? $chosen : throw InvalidValue::at($path, "the log has no column \"$chosen\"; it has " . implode(', ', $names));
+            return in_array($chosen, $names, true) ? $chosen : throw InvalidValue::at(
+                $path,
+                "the log has no column \"$chosen\"; it has " . implode(', ', $names),
+            );
         }
 
         return $known ?? array_values(preg_grep($looksLike, $names) ?: [])[0]
@@ -82,7 +85,12 @@ final class MonitorCsv
     {
         [$arrived, $arrivePct] = $series[0] ?? throw InvalidValue::at('/file', 'the log is empty');
         $day = $arrived->modify('+1 day')->format('Y-m-d');
-        $between = static fn(int $from, int $to): array => array_values(array_filter($series, static fn(array $r): bool => $r[0]->format('Y-m-d') === $day && (int) $r[0]->format('G') >= $from && (int) $r[0]->format('G') < $to));
+        $between = static fn(int $from, int $to): array => array_values(array_filter(
+            $series,
+            static fn(array $r): bool => $r[0]->format('Y-m-d') === $day
+                && (int) $r[0]->format('G') >= $from
+                && (int) $r[0]->format('G') < $to,
+        ));
         [$mornings, $afternoons] = [$between(4, 10), $between(12, 18)];
         if ($mornings === [] || $afternoons === []) {
             throw InvalidValue::at('/file', "the log must reach from the arrival over the morning to the afternoon of $day");

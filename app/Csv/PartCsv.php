@@ -59,12 +59,21 @@ final class PartCsv
     private static function part(array $row): array
     {
         $kind = PartKind::tryFrom($row['kind']) ?? throw InvalidValue::at('/kind', "\"{$row['kind']}\" is not a kind of part");
-        $fate = Fate::tryFrom(($row['fate'] ?? '') ?: 'keep') ?? throw InvalidValue::at('/fate', "\"{$row['fate']}\" is not something a plan does with a part");
+        $fate = Fate::tryFrom(($row['fate'] ?? '') ?: 'keep') ?? throw InvalidValue::at(
+            '/fate',
+            "\"{$row['fate']}\" is not something a plan does with a part",
+        );
         $role = ($row['role'] ?? '') ?: 'house';
         if (!in_array($role, \Pebblefell\System\Part::ROLES, true)) {
             throw InvalidValue::at('/role', 'must be house or starter');
         }
-        $part = ['kind' => $kind, 'fate' => $fate, 'role' => $role, 'data' => SheetColumns::sheet($kind, $row, true)->values, 'origins' => []];
+        $part = [
+            'kind' => $kind,
+            'fate' => $fate,
+            'role' => $role,
+            'data' => SheetColumns::sheet($kind, $row, true)->values,
+            'origins' => [],
+        ];
         foreach (['make' => 80, 'model' => 120, 'serial' => 120, 'firmware' => 80, 'place' => 160, 'note' => 500] as $key => $most) {
             $value = $row[$key] ?? '';
             $part[$key] = mb_strlen($value) <= $most ? $value : throw InvalidValue::at('/' . $key, "must be $most characters at most");

@@ -28,7 +28,11 @@ final class ReadingsCsv
 
     public static function read(BalanceSession $session, System $system, string $text, string $by, bool $sure): CsvResult
     {
-        [$rows, $faults] = Csv::read($text, $session->balanceBatteries()->count() > 1 ? ['battery', 'time', 'volts'] : ['time', 'volts'], (int) config('pebblefell.most_rows.readings'));
+        [$rows, $faults] = Csv::read(
+            $text,
+            $session->balanceBatteries()->count() > 1 ? ['battery', 'time', 'volts'] : ['time', 'volts'],
+            (int) config('pebblefell.most_rows.readings'),
+        );
         if ($rows === [] && $faults === []) {
             $faults[] = ['path' => 'line 2', 'message' => 'there are no readings below the names of the columns'];
         }
@@ -41,7 +45,18 @@ final class ReadingsCsv
                     $battery = ReadingIntake::battery($session, $system, $row['battery'] ?? '');
                     $at = self::time($row['time']);
                     $reading = self::reading($row, $at);
-                    $id = Uuid::uuid5(self::IDS, implode('|', [$session->id, $battery->id, $at->getTimestamp(), json_encode([$reading->volts, $reading->amps, $reading->celsius, $reading->cells])]))->toString();
+                    $id = Uuid::uuid5(
+                        self::IDS,
+                        implode(
+                            '|',
+                            [
+                                $session->id,
+                                $battery->id,
+                                $at->getTimestamp(),
+                                json_encode([$reading->volts, $reading->amps, $reading->celsius, $reading->cells]),
+                            ],
+                        ),
+                    )->toString();
                     $new += $intake->take($battery, $system, $at, $reading, 'file', $by, $id, $sure) ? 1 : 0;
                 } catch (InvalidValue $e) {
                     $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
@@ -65,11 +80,31 @@ final class ReadingsCsv
     {
         $batteries = $session->balanceBatteries()->with('readings')->get();
         $cells = (int) $batteries->flatMap(static fn($b) => $b->readings)->map(static fn($r): int => count($r->cells ?? []))->max();
-        $rows = [['battery', 'time', 'volts', 'amps', 'celsius', ...array_map(static fn(int $i): string => "cell$i", $cells > 0 ? range(1, $cells) : []), 'step', 'source', 'by']];
+        $rows = [[
+            'battery',
+            'time',
+            'volts',
+            'amps',
+            'celsius',
+            ...array_map(static fn(int $i): string => "cell$i", $cells > 0 ? range(1, $cells) : []),
+            'step',
+            'source',
+            'by',
+        ]];
         foreach ($batteries as $k => $battery) {
             $serial = $system->parts[$battery->part_uid]->serial ?? '';
             foreach ($battery->readings as $r) {
-                $rows[] = [$serial !== '' && $serial !== '–' ? $serial : (string) ($k + 1), $r->read_at->utc()->format('Y-m-d\TH:i:s\Z'), $r->volts, $r->amps, $r->celsius, ...array_pad($r->cells ?? [], $cells, null), $r->step, $r->source, $r->by];
+                $rows[] = [
+                    $serial !== '' && $serial !== '–' ? $serial : (string) ($k + 1),
+                    $r->read_at->utc()->format('Y-m-d\TH:i:s\Z'),
+                    $r->volts,
+                    $r->amps,
+                    $r->celsius,
+                    ...array_pad($r->cells ?? [], $cells, null),
+                    $r->step,
+                    $r->source,
+                    $r->by,
+                ];
             }
         }
 
@@ -87,13 +122,22 @@ final class ReadingsCsv
         }
         $cells = array_values(array_filter($cells, static fn(?float $v): bool => $v !== null));
 
-        return new Reading((float) $at->getTimestamp(), Csv::number($row, 'volts') ?? throw InvalidValue::at('/volts', 'is needed'), Csv::number($row, 'amps'), Csv::number($row, 'celsius'), $cells === [] ? null : $cells);
+        return new Reading(
+            (float) $at->getTimestamp(),
+            Csv::number($row, 'volts') ?? throw InvalidValue::at('/volts', 'is needed'),
+            Csv::number($row, 'amps'),
+            Csv::number($row, 'celsius'),
+            $cells === [] ? null : $cells,
+        );
     }
 
     private static function time(string $text): CarbonImmutable
     {
         try {
-            return $text === '' ? throw InvalidValue::at('/time', 'is needed') : CarbonImmutable::parse($text, Workshop::current()->timezone)->utc();
+            return $text === '' ? throw InvalidValue::at('/time', 'is needed') : CarbonImmutable::parse(
+                $text,
+                Workshop::current()->timezone,
+            )->utc();
         } catch (InvalidValue $e) {
             throw $e;
         } catch (Throwable) {

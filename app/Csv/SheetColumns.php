@@ -41,7 +41,11 @@ final class SheetColumns
         foreach (self::names($ofThisOne) as $key) {
             $text = trim($row[$key] ?? '');
             if ($text !== '') {
-                $field = $kind->fields()[$key] ?? throw InvalidValue::at('/' . $key, 'not-on-sheet', ['kind' => Lexicon::plain()->name($kind)]);
+                $field = $kind->fields()[$key] ?? throw InvalidValue::at(
+                    '/' . $key,
+                    'not-on-sheet',
+                    ['kind' => Lexicon::plain()->name($kind)],
+                );
                 $values[$key] = $field->type === 'number' ? Csv::number($row, $key) ?? 0.0 : self::value($field, $text);
             }
         }

@@ -54,7 +54,10 @@ final class Handling
             if (!$request->isMethodSafe()) {
                 KeptInput::keep($request);
 
-                return redirect()->guest(route('sign-in'))->with('said', 'Your session had ended. What you typed is kept: sign in, then save it again.');
+                return redirect()->guest(route('sign-in'))->with(
+                    'said',
+                    'Your session had ended. What you typed is kept: sign in, then save it again.',
+                );
             }
 
             return null;
@@ -65,7 +68,10 @@ final class Handling
             if ($e->getPrevious() instanceof TokenMismatchException && !$request->routeIs('sign-in.store')) {
                 KeptInput::keep($request);
                 if ($request->user() === null) {
-                    return redirect()->guest(route('sign-in'))->with('said', 'Your session had ended. What you typed is kept: sign in, then save it again.');
+                    return redirect()->guest(route('sign-in'))->with(
+                        'said',
+                        'Your session had ended. What you typed is kept: sign in, then save it again.',
+                    );
                 }
 
                 return KeptInput::back('This page was open for long. What you typed is kept: look it over and save again.');
@@ -90,10 +96,20 @@ final class Handling
             }
             $field = str_replace('/', '.', ltrim($e->path, '/'));
 
-            return response()->json(['message' => ucfirst(Lexicon::plain()->refusal($e)) . '.', 'errors' => [$field => [ucfirst(Lexicon::plain()->refusal($e)) . '.']]], 422);
+            return response()->json(
+                [
+                    'message' => ucfirst(Lexicon::plain()->refusal($e)) . '.',
+                    'errors' => [$field => [ucfirst(Lexicon::plain()->refusal($e)) . '.']],
+                ],
+                422,
+            );
         });
 
         // A job whose rows make no model opens on a page that says why, and puts it right.
-        $exceptions->render(static fn(UnreadableJob $e): \Illuminate\Http\Response => response()->view('jobs.unreadable', ['job' => $e->job, 'unreadable' => $e, 'acts' => Acts::page($e->job)], 409));
+        $exceptions->render(static fn(UnreadableJob $e): \Illuminate\Http\Response => response()->view(
+            'jobs.unreadable',
+            ['job' => $e->job, 'unreadable' => $e, 'acts' => Acts::page($e->job)],
+            409,
+        ));
     }
 }

@@ -48,7 +48,9 @@ final readonly class Act
     /** A pack that was issued stays issued, and a line that only says something changed nothing. */
     public function canBePutBack(): bool
     {
-        return $this->lines->every(static fn(Activity $a): bool => $a->event !== null && $a->subject_type !== null && $a->subject_type !== Handover::class);
+        return $this->lines->every(static fn(Activity $a): bool => $a->event !== null
+            && $a->subject_type !== null
+            && $a->subject_type !== Handover::class);
     }
 
     /** Rows told one by one before the rest is counted. Chosen. */
@@ -65,6 +67,9 @@ final readonly class Act
      */
     public function details(): array
     {
-        return array_values($this->lines->take(self::TOLD)->map(static fn(Activity $a): array => ['what' => Telling::row($a), 'changes' => Telling::changes($a)])->all());
+        return array_values($this->lines->take(self::TOLD)->map(static fn(Activity $a): array => [
+            'what' => Telling::row($a),
+            'changes' => Telling::changes($a),
+        ])->all());
     }
 }

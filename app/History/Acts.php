@@ -53,6 +53,7 @@ final class Acts
 
     private static function named(Job $job): Builder
     {
-        return Activity::query()->where('job_id', $job->id)->toBase()->selectRaw(self::NAME . ' AS act, MAX(id) AS last_id')->groupBy('act')->orderByDesc('last_id');
+        return Activity::query()->where('job_id', $job->id)->toBase()->selectRaw(self::NAME
+            . ' AS act, MAX(id) AS last_id')->groupBy('act')->orderByDesc('last_id');
     }
 }

@@ -31,7 +31,22 @@ use Pebblefell\System\PartKind;
 final class Telling
 {
     /** What an act is told by, first to last; the rest is counted behind it. */
-    private const ORDER = [Handover::class, Part::class, BalanceSession::class, BalanceBattery::class, Setting::class, Measurement::class, Appliance::class, Scenario::class, Answer::class, Choice::class, Photo::class, Signal::class, Conductor::class, Job::class];
+    private const ORDER = [
+        Handover::class,
+        Part::class,
+        BalanceSession::class,
+        BalanceBattery::class,
+        Setting::class,
+        Measurement::class,
+        Appliance::class,
+        Scenario::class,
+        Answer::class,
+        Choice::class,
+        Photo::class,
+        Signal::class,
+        Conductor::class,
+        Job::class,
+    ];
 
     /** Things named one by one before the rest is counted. Chosen. */
     private const NAMED = 3;
@@ -109,7 +124,10 @@ final class Telling
         }
         $lines = [];
         foreach (array_keys((array) $from + (array) $to) as $line) {
-            $lines[str_replace('_', ' ', (string) $line)] = [self::text(((array) $from)[$line] ?? null), self::text(((array) $to)[$line] ?? null)];
+            $lines[str_replace('_', ' ', (string) $line)] = [
+                self::text(((array) $from)[$line] ?? null),
+                self::text(((array) $to)[$line] ?? null),
+            ];
         }
 
         return $lines;
@@ -131,7 +149,10 @@ final class Telling
         $key = match ($line->subject_type) {
             Part::class => match (true) {
                 $line->event === 'created' => ($new['fate'] ?? '') === Fate::Add->value ? 'planned' : 'noted',
-                $line->event === 'updated' && array_diff(array_keys($new), ['fate', 'lock_version']) === [] => 'decided_' . ($new['fate'] ?? 'keep'),
+                $line->event === 'updated' && array_diff(
+                    array_keys($new),
+                    ['fate', 'lock_version'],
+                ) === [] => 'decided_' . ($new['fate'] ?? 'keep'),
                 $line->event === 'updated' => array_key_exists('position', $new) && count($new) === 1 ? 'moved' : 'changed',
                 default => 'deleted',
             },
@@ -158,14 +179,34 @@ final class Telling
     private static function what(Activity $line): string
     {
         // What the row was called when it was written, as far as the line tells; else what it is called now.
-        $row = [...($line->subject?->getAttributes() ?? []), ...(array) ($line->properties['old'] ?? []), ...(array) ($line->properties['attributes'] ?? [])];
+        $row = [
+            ...($line->subject?->getAttributes() ?? []),
+            ...(array) ($line->properties['old'] ?? []),
+            ...(array) ($line->properties['attributes'] ?? []),
+        ];
         $place = ($row['place'] ?? '') !== '' && $line->event === 'created' ? __('history.in_place', ['place' => $row['place']]) : '';
 
         return match ($line->subject_type) {
             Part::class => self::part($row) . $place,
-            Appliance::class, Scenario::class, Choice::class => __('history.' . strtolower(class_basename((string) $line->subject_type)), ['name' => $row['name'] ?? '']),
-            Setting::class => __('history.setting', ['parameter' => self::say(Parameter::tryFrom((string) ($row['parameter'] ?? ''))), 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
-            Measurement::class => __('history.measurement', ['quantity' => str_replace('_', ' ', (string) ($row['quantity'] ?? '')), 'value' => $row['value'] ?? '', 'part' => self::partName($line, (string) ($row['part_uid'] ?? ''))]),
+            Appliance::class, Scenario::class, Choice::class => __(
+                'history.' . strtolower(class_basename((string) $line->subject_type)),
+                ['name' => $row['name'] ?? ''],
+            ),
+            Setting::class => __(
+                'history.setting',
+                [
+                    'parameter' => self::say(Parameter::tryFrom((string) ($row['parameter'] ?? ''))),
+                    'part' => self::partName($line, (string) ($row['part_uid'] ?? '')),
+                ],
+            ),
+            Measurement::class => __(
+                'history.measurement',
+                [
+                    'quantity' => str_replace('_', ' ', (string) ($row['quantity'] ?? '')),
+                    'value' => $row['value'] ?? '',
+                    'part' => self::partName($line, (string) ($row['part_uid'] ?? '')),
+                ],
+            ),
             Answer::class => __('history.answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),
             Handover::class => __('history.pack', ['number' => $row['number'] ?? '']),
             // Counted, not named one by one.
@@ -173,7 +214,13 @@ final class Telling
             Signal::class => self::COUNTED . 'signal',
             Photo::class => __('history.photo', ['caption' => $row['caption'] ?? '']),
             BalanceSession::class => __('history.session'),
-            BalanceBattery::class => __('history.in_session', ['part' => self::partName($line, (string) ($row['part_uid'] ?? '')), 'step' => self::say(Step::tryFrom((string) ($row['step'] ?? '')))]),
+            BalanceBattery::class => __(
+                'history.in_session',
+                [
+                    'part' => self::partName($line, (string) ($row['part_uid'] ?? '')),
+                    'step' => self::say(Step::tryFrom((string) ($row['step'] ?? ''))),
+                ],
+            ),
             Job::class => __('history.job'),
             default => '',
         };

@@ -21,7 +21,10 @@ final class KeptInput
         if (!str_starts_with($form, $request->getSchemeAndHttpHost() . '/')) {
             $form = url('/');
         }
-        $request->session()->put(self::KEY, ['form' => $form, 'input' => $request->except([...self::NEVER, ...array_keys($request->allFiles())])]);
+        $request->session()->put(
+            self::KEY,
+            ['form' => $form, 'input' => $request->except([...self::NEVER, ...array_keys($request->allFiles())])],
+        );
     }
 
     /** After signing in, or after a fresh token: to the form, filled in as it was. Null when nothing is kept. */

@@ -21,8 +21,14 @@ use Pebblefell\Study;
 /** Lays a job on the bench: its model, what core says of it, and the units to read it in. */
 final class Workbench
 {
-    private function __construct(public readonly Job $job, public readonly Study $study, public readonly Assessment $assessment, public readonly Skyline $skyline, public readonly Show $show, public readonly Lexicon $say)
-    {
+    private function __construct(
+        public readonly Job $job,
+        public readonly Study $study,
+        public readonly Assessment $assessment,
+        public readonly Skyline $skyline,
+        public readonly Show $show,
+        public readonly Lexicon $say,
+    ) {
     }
 
     public static function of(Job $job): self

@@ -14,7 +14,14 @@ final class Answer extends Model
 {
     use JobRow;
 
-    public const FILE = ['finding' => 'finding', 'fingerprint' => 'fingerprint', 'answer' => 'answer', 'reason' => 'reason', 'by' => 'answered_by', 'at' => 'answered_at'];
+    public const FILE = [
+        'finding' => 'finding',
+        'fingerprint' => 'fingerprint',
+        'answer' => 'answer',
+        'reason' => 'reason',
+        'by' => 'answered_by',
+        'at' => 'answered_at',
+    ];
 
     protected $fillable = ['finding', 'fingerprint', 'answer', 'reason', 'answered_by', 'answered_at'];
 

@@ -20,11 +20,32 @@ final class Appliance extends Model
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'name' => 'name', 'side' => 'side', 'watts' => 'watts', 'quantity' => 'quantity', 'duty_pct' => 'duty_pct', 'standby_w' => 'standby_w', 'surge_w' => 'surge_w', 'circuit' => 'circuit', 'hours' => 'hours', 'does' => 'does'];
+    public const FILE = [
+        'uid' => 'uid',
+        'name' => 'name',
+        'side' => 'side',
+        'watts' => 'watts',
+        'quantity' => 'quantity',
+        'duty_pct' => 'duty_pct',
+        'standby_w' => 'standby_w',
+        'surge_w' => 'surge_w',
+        'circuit' => 'circuit',
+        'hours' => 'hours',
+        'does' => 'does',
+    ];
 
     protected $fillable = ['uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does'];
 
-    protected $casts = ['side' => Side::class, 'watts' => 'float', 'quantity' => 'float', 'duty_pct' => 'float', 'standby_w' => 'float', 'surge_w' => 'float', 'hours' => 'array', 'does' => Does::class];
+    protected $casts = [
+        'side' => Side::class,
+        'watts' => 'float',
+        'quantity' => 'float',
+        'duty_pct' => 'float',
+        'standby_w' => 'float',
+        'surge_w' => 'float',
+        'hours' => 'array',
+        'does' => Does::class,
+    ];
 
     protected static function booted(): void
     {

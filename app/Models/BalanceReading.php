@@ -29,6 +29,12 @@ final class BalanceReading extends Model
 
     public function toReading(): Reading
     {
-        return new Reading((float) $this->read_at->getTimestamp(), $this->volts, $this->amps, $this->celsius, $this->cells === null ? null : array_map(floatval(...), $this->cells));
+        return new Reading(
+            (float) $this->read_at->getTimestamp(),
+            $this->volts,
+            $this->amps,
+            $this->celsius,
+            $this->cells === null ? null : array_map(floatval(...), $this->cells),
+        );
     }
 }

@@ -26,7 +26,8 @@ use Pebblefell\Balance\Protocol;
  * @property ?CarbonInterface $ended_at
  * @property bool $passed
  * @property ?CarbonInterface $clock of the simulated bench
- * @property ?array{speed: float, charger: string, at?: float, states: array<string, array<string, mixed>>, sheets: array<string, array<string, mixed>>} $bench
+ * @property ?array{speed: float, charger: string, at?: float, states: array<string, array<string, mixed>>, sheets: array<string,
+ *     array<string, mixed>>} $bench
  * @property ?list<array{id: string, words: string, at: ?int, now: bool}> $waits what they wait for, as App\Actions\Balance\Waits keeps it
  */
 final class BalanceSession extends Model
@@ -36,7 +37,19 @@ final class BalanceSession extends Model
 
     protected $fillable = ['protocol', 'link_ohm', 'lead_a', 'chargers', 'started_at', 'joined_at', 'ended_at', 'passed', 'note'];
 
-    protected $casts = ['protocol' => Protocol::class, 'link_ohm' => 'float', 'lead_a' => 'float', 'started_at' => 'datetime', 'joined_at' => 'datetime', 'ended_at' => 'datetime', 'clock' => 'datetime', 'passed' => 'boolean', 'bench' => 'array', 'chargers' => 'array', 'waits' => 'array'];
+    protected $casts = [
+        'protocol' => Protocol::class,
+        'link_ohm' => 'float',
+        'lead_a' => 'float',
+        'started_at' => 'datetime',
+        'joined_at' => 'datetime',
+        'ended_at' => 'datetime',
+        'clock' => 'datetime',
+        'passed' => 'boolean',
+        'bench' => 'array',
+        'chargers' => 'array',
+        'waits' => 'array',
+    ];
 
     protected $attributes = ['note' => '', 'lock_version' => 1, 'passed' => false, 'chargers' => '[]'];
 

@@ -17,9 +17,33 @@ final class Conductor extends Model
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'from' => 'from_terminal', 'to' => 'to_terminal', 'fate' => 'fate', 'size_mm2' => 'size_mm2', 'length_m' => 'length_m', 'insulation_c' => 'insulation_c', 'route' => 'route', 'protected_by' => 'protected_by', 'planned_from' => 'planned_from', 'planned_to' => 'planned_to'];
+    public const FILE = [
+        'uid' => 'uid',
+        'from' => 'from_terminal',
+        'to' => 'to_terminal',
+        'fate' => 'fate',
+        'size_mm2' => 'size_mm2',
+        'length_m' => 'length_m',
+        'insulation_c' => 'insulation_c',
+        'route' => 'route',
+        'protected_by' => 'protected_by',
+        'planned_from' => 'planned_from',
+        'planned_to' => 'planned_to',
+    ];
 
-    protected $fillable = ['uid', 'from_terminal', 'to_terminal', 'fate', 'size_mm2', 'length_m', 'insulation_c', 'route', 'protected_by', 'planned_from', 'planned_to'];
+    protected $fillable = [
+        'uid',
+        'from_terminal',
+        'to_terminal',
+        'fate',
+        'size_mm2',
+        'length_m',
+        'insulation_c',
+        'route',
+        'protected_by',
+        'planned_from',
+        'planned_to',
+    ];
 
     protected $casts = ['fate' => Fate::class, 'size_mm2' => 'float', 'length_m' => 'float', 'insulation_c' => 'float'];
 

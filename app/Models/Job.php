@@ -26,7 +26,8 @@ use Pebblefell\Study;
  * @property ?array{month: int, days: int, drive: list<int>, hook_up: list<int>} $stay
  * @property ?float $budget
  * @property ?array<string, array<string, bool|float|string>> $details what the brief asks besides, by group
- * @property ?array{states?: array<string, string>, next?: string, stage?: string, stops?: int, fixes?: int, finished?: bool, rules?: string, unreadable?: array{path: string, message: string}} $digest
+ * @property ?array{states?: array<string, string>, next?: string, stage?: string, stops?: int, fixes?: int, finished?: bool,
+ *     rules?: string, unreadable?: array{path: string, message: string}} $digest
  */
 final class Job extends Model
 {
@@ -64,7 +65,15 @@ final class Job extends Model
         'coldest_battery_c' => 'float',
     ];
 
-    protected $attributes = ['months' => '[]', 'shade' => '[]', 'travel_notes' => '', 'vehicle_description' => '', 'registration' => '', 'lock_version' => 1, 'next_uid' => 1];
+    protected $attributes = [
+        'months' => '[]',
+        'shade' => '[]',
+        'travel_notes' => '',
+        'vehicle_description' => '',
+        'registration' => '',
+        'lock_version' => 1,
+        'next_uid' => 1,
+    ];
 
     protected static function booted(): void
     {
@@ -254,11 +263,9 @@ final class Job extends Model
     /** What has been done with it that its model does not hold. One battery has nobody to be balanced with. */
     public function progress(Study $study): Progress
     {
-        $alone = count($study->banks()->planned->bank->batteries ?? []) < 2;
-
         return new Progress(
             $this->handovers()->whereNull('revoked_at')->exists(),
-            $alone || $this->balanceSessions()->where('passed', true)->exists(),
+            $study->judged()->alone || $this->balanceSessions()->where('passed', true)->exists(),
         );
     }
 

@@ -33,14 +33,21 @@ final class LibraryPart extends Model
      */
     public static function ofKinds(PartKind ...$kinds): array
     {
-        $rows = self::query()->whereIn('kind', array_map(static fn(PartKind $k): string => $k->value, $kinds))->orderBy('make')->orderBy('model')->get();
+        $values = array_map(static fn(PartKind $k): string => $k->value, $kinds);
 
-        return array_values($rows->map(static fn(self $row): SystemPart => $row->asPart())->all());
+        return once(static fn(): array => array_values(self::query()->whereIn('kind', $values)->orderBy('make')->orderBy('model')->get()
+            ->map(static fn(self $row): SystemPart => $row->asPart())->all()));
     }
 
     public function asPart(): SystemPart
     {
-        return new SystemPart((string) $this->id, $this->kind, DataSheet::of($this->kind, $this->data), make: $this->make, model: $this->model);
+        return new SystemPart(
+            (string) $this->id,
+            $this->kind,
+            DataSheet::of($this->kind, $this->data),
+            make: $this->make,
+            model: $this->model,
+        );
     }
 
     public function name(): string

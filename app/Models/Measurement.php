@@ -14,7 +14,17 @@ final class Measurement extends Model
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'part' => 'part_uid', 'quantity' => 'quantity', 'value' => 'value', 'at' => 'measured_at', 'by' => 'measured_by', 'instrument' => 'instrument', 'terminal' => 'terminal', 'note' => 'note'];
+    public const FILE = [
+        'uid' => 'uid',
+        'part' => 'part_uid',
+        'quantity' => 'quantity',
+        'value' => 'value',
+        'at' => 'measured_at',
+        'by' => 'measured_by',
+        'instrument' => 'instrument',
+        'terminal' => 'terminal',
+        'note' => 'note',
+    ];
 
     protected $fillable = ['uid', 'part_uid', 'quantity', 'value', 'measured_at', 'measured_by', 'instrument', 'terminal', 'note'];
 

@@ -26,13 +26,60 @@ final class Part extends Model
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'kind' => 'kind', 'fate' => 'fate', 'role' => 'role', 'make' => 'make', 'model' => 'model', 'serial' => 'serial', 'firmware' => 'firmware', 'place' => 'place', 'replaces' => 'replaces', 'note' => 'note', 'data' => 'data', 'origins' => 'origins', 'part_of' => 'part_of', 'planned_place' => 'planned_place'];
+    public const FILE = [
+        'uid' => 'uid',
+        'kind' => 'kind',
+        'fate' => 'fate',
+        'role' => 'role',
+        'make' => 'make',
+        'model' => 'model',
+        'serial' => 'serial',
+        'firmware' => 'firmware',
+        'place' => 'place',
+        'replaces' => 'replaces',
+        'note' => 'note',
+        'data' => 'data',
+        'origins' => 'origins',
+        'part_of' => 'part_of',
+        'planned_place' => 'planned_place',
+    ];
 
-    protected $fillable = ['uid', 'kind', 'fate', 'role', 'make', 'model', 'serial', 'firmware', 'place', 'replaces', 'note', 'data', 'origins', 'position', 'part_of', 'planned_place'];
+    protected $fillable = [
+        'uid',
+        'kind',
+        'fate',
+        'role',
+        'make',
+        'model',
+        'serial',
+        'firmware',
+        'place',
+        'replaces',
+        'note',
+        'data',
+        'origins',
+        'position',
+        'part_of',
+        'planned_place',
+    ];
 
     protected $casts = ['kind' => PartKind::class, 'fate' => Fate::class, 'data' => 'array', 'origins' => 'array'];
 
-    protected $attributes = ['fate' => 'keep', 'role' => 'house', 'make' => '', 'model' => '', 'serial' => '', 'firmware' => '', 'place' => '', 'replaces' => '', 'note' => '', 'part_of' => '', 'planned_place' => '', 'data' => '{}', 'origins' => '{}'];
+    protected $attributes = [
+        'fate' => 'keep',
+        'role' => 'house',
+        'make' => '',
+        'model' => '',
+        'serial' => '',
+        'firmware' => '',
+        'place' => '',
+        'replaces' => '',
+        'note' => '',
+        'part_of' => '',
+        'planned_place' => '',
+        'data' => '{}',
+        'origins' => '{}',
+    ];
 
     /**
      * @return HasMany<Photo, $this>
@@ -54,6 +101,12 @@ final class Part extends Model
             ->where('make', '')->where('model', '')->orderByRaw('LENGTH(uid), uid')->pluck('uid');
         $number = $alike->count() > 1 ? 1 + (int) $alike->search($this->uid) : 0;
 
-        return Lexicon::plain()->part(new CorePart($this->uid, $this->kind, DataSheet::none($this->kind), role: $this->role, number: $number));
+        return Lexicon::plain()->part(new CorePart(
+            $this->uid,
+            $this->kind,
+            DataSheet::none($this->kind),
+            role: $this->role,
+            number: $number,
+        ));
     }
 }

@@ -22,7 +22,13 @@ final class Place extends Model
 
     protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c'];
 
-    protected $casts = ['clearness' => 'array', 'min_c' => 'array', 'record_low_c' => 'float', 'latitude_deg' => 'float', 'longitude_deg' => 'float'];
+    protected $casts = [
+        'clearness' => 'array',
+        'min_c' => 'array',
+        'record_low_c' => 'float',
+        'latitude_deg' => 'float',
+        'longitude_deg' => 'float',
+    ];
 
     protected $attributes = ['clearness' => '[]', 'min_c' => '[]'];
 

@@ -17,7 +17,16 @@ final class Setting extends Model
 {
     use JobRow;
 
-    public const FILE = ['part' => 'part_uid', 'parameter' => 'parameter', 'found' => 'found', 'planned' => 'planned', 'as_set' => 'as_set', 'read_back' => 'read_back', 'by' => 'entered_by', 'at' => 'entered_at'];
+    public const FILE = [
+        'part' => 'part_uid',
+        'parameter' => 'parameter',
+        'found' => 'found',
+        'planned' => 'planned',
+        'as_set' => 'as_set',
+        'read_back' => 'read_back',
+        'by' => 'entered_by',
+        'at' => 'entered_at',
+    ];
 
     protected $fillable = ['part_uid', 'parameter', 'found', 'planned', 'as_set', 'read_back', 'entered_by', 'entered_at'];
 

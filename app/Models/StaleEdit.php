@@ -59,7 +59,12 @@ final class StaleEdit extends RuntimeException
             $yours = self::text($mine->getAttribute($key));
             $theirs = self::text($this->row->getAttribute($key));
             if ($yours !== $theirs) {
-                $rows[] = ['key' => $this->keyPrefix . $key, 'label' => ucfirst(str_replace('_', ' ', preg_replace('/_id$/', '', $key) ?? $key)), 'yours' => $yours, 'theirs' => $theirs];
+                $rows[] = [
+                    'key' => $this->keyPrefix . $key,
+                    'label' => ucfirst(str_replace('_', ' ', preg_replace('/_id$/', '', $key) ?? $key)),
+                    'yours' => $yours,
+                    'theirs' => $theirs,
+                ];
             }
         }
 

@@ -26,7 +26,12 @@ final class User extends Authenticatable
      */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'roles' => AsEnumCollection::of(Role::class), 'active' => 'boolean', 'must_change_password' => 'boolean'];
+        return [
+            'password' => 'hashed',
+            'roles' => AsEnumCollection::of(Role::class),
+            'active' => 'boolean',
+            'must_change_password' => 'boolean',
+        ];
     }
 
     /** Whether the person holds at least one of them. */

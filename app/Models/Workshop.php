@@ -32,7 +32,9 @@ final class Workshop extends Model
     /** A moment, or a second since 1970, by the clock on the workshop's wall. */
     public function local(CarbonInterface|float $at): CarbonImmutable
     {
-        return ($at instanceof CarbonInterface ? CarbonImmutable::instance($at) : CarbonImmutable::createFromTimestampUTC((int) $at))->setTimezone($this->timezone);
+        return ($at instanceof CarbonInterface
+            ? CarbonImmutable::instance($at)
+            : CarbonImmutable::createFromTimestampUTC((int) $at))->setTimezone($this->timezone);
     }
 
     public static function current(): self

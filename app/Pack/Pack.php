@@ -44,7 +44,14 @@ final readonly class Pack
             }
         }
 
-        return new self($handover, $system, Study::of($system)->assessment(), new Show($system->region->units(), Workshop::current()->currency), Workshop::current(), $photos);
+        return new self(
+            $handover,
+            $system,
+            Study::of($system)->assessment(),
+            new Show($system->region->units(), Workshop::current()->currency),
+            Workshop::current(),
+            $photos,
+        );
     }
 
     public function say(): Lexicon
@@ -101,7 +108,14 @@ final readonly class Pack
         $dompdf->addInfo('Title', $this->system->title);
         $canvas = $dompdf->getCanvas();
         $font = $dompdf->getFontMetrics()->getFont('DejaVu Sans');
-        $canvas->page_text(42, $canvas->get_height() - 30, $this->system->title . ', pack ' . $this->handover->number . '   {PAGE_NUM} / {PAGE_COUNT}', (string) $font, 7, [0.34, 0.39, 0.37]);
+        $canvas->page_text(
+            42,
+            $canvas->get_height() - 30,
+            $this->system->title . ', pack ' . $this->handover->number . '   {PAGE_NUM} / {PAGE_COUNT}',
+            (string) $font,
+            7,
+            [0.34, 0.39, 0.37],
+        );
 
         return (string) $dompdf->output();
     }

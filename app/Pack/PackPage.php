@@ -57,10 +57,16 @@ final readonly class PackPage
 
         return array_filter([
             'Usable in the full bank' => $bank->exists() ? $this->show->figure($bank->usable()) : '',
-            'Lasts without any charge, used as you said (' . $this->show->text($budget->energyWhDay, 'Wh') . ' a day)' => $bank->exists() && is_finite($bank->days()->value) ? $this->show->figure($bank->days()) : '',
+            'Lasts without any charge, used as you said (' . $this->show->text($budget->energyWhDay, 'Wh') . ' a day)' => $bank->exists()
+                && is_finite($bank->days()->value)
+                ? $this->show->figure($bank->days())
+                : '',
             'Most at once, at the battery' => $budget->peakW > 0.0 ? $this->show->text($budget->peakW, 'W') : '',
             'The inverter carries, all outlets together' => $inverter === null ? '' : $this->say->line($inverter, 'continuous_w'),
-            'Sun in ' . ($ruling === null ? '' : $this->say->month($ruling->month)) . ', the poorest month on the road, mean day' => $ruling === null ? '' : $this->show->text($ruling->plannedWh, 'Wh'),
+            'Sun in ' . ($ruling === null ? '' : $this->say->month($ruling->month))
+                . ', the poorest month on the road, mean day' => $ruling === null
+                ? ''
+                : $this->show->text($ruling->plannedWh, 'Wh'),
         ]);
     }
 
@@ -115,7 +121,10 @@ final readonly class PackPage
     {
         $left = array_values(array_filter($this->pack->system->parts, $this->isLabelled(...)));
 
-        return array_map(fn(Part $p): string => $this->say->part($p) . ($p->fate === Fate::Disconnect ? ' (' . $this->say->name($p->fate) . ')' : ''), $left);
+        return array_map(
+            fn(Part $p): string => $this->say->part($p) . ($p->fate === Fate::Disconnect ? ' (' . $this->say->name($p->fate) . ')' : ''),
+            $left,
+        );
     }
 
     /**
@@ -141,7 +150,10 @@ final readonly class PackPage
 
         return implode('; ', [
             ...array_map(static fn(Appliance $a): string => $a->name . ' (not even alone)', $together->alone ?? []),
-            ...array_map(static fn(array $pair): string => $pair[0]->name . ' with ' . $pair[1]->name, array_slice($together->never ?? [], 0, 6)),
+            ...array_map(
+                static fn(array $pair): string => $pair[0]->name . ' with ' . $pair[1]->name,
+                array_slice($together->never ?? [], 0, 6),
+            ),
         ]);
     }
 
@@ -157,7 +169,10 @@ final readonly class PackPage
                 $entry = $row->entry;
                 $rows[] = [
                     'name' => $this->say->name($row->parameter),
-                    'values' => array_map(fn(?SetValue $v): string => $this->setTo($v, $row->parameter), [$entry?->found, $row->planned(), $entry?->asSet, $entry?->readBack]),
+                    'values' => array_map(
+                        fn(?SetValue $v): string => $this->setTo($v, $row->parameter),
+                        [$entry?->found, $row->planned(), $entry?->asSet, $entry?->readBack],
+                    ),
                     'by' => $entry?->asSet === null ? '' : $entry->by . ', ' . substr($entry->at, 0, 10),
                 ];
             }
@@ -181,7 +196,10 @@ final readonly class PackPage
      */
     public function verdicts(): array
     {
-        return array_map(fn(Verdict $v): array => ['verdict' => $v, 'said' => $this->say->finding($v->finding)], $this->pack->assessment->verdicts);
+        return array_map(
+            fn(Verdict $v): array => ['verdict' => $v, 'said' => $this->say->finding($v->finding)],
+            $this->pack->assessment->verdicts,
+        );
     }
 
     /**

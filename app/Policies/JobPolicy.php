@@ -12,7 +12,10 @@ final class JobPolicy
 {
     /** Who holds what it takes, besides those who may do everything. */
     private const HOLDERS = [
-        'create' => [Role::Office, Role::Planner], 'update' => [Role::Office, Role::Planner], 'delete' => [Role::Office], 'survey' => [Role::Planner, Role::Technician],
+        'create' => [Role::Office, Role::Planner], 'update' => [Role::Office, Role::Planner], 'delete' => [Role::Office], 'survey' => [
+            Role::Planner,
+            Role::Technician,
+        ],
         'plan' => [Role::Planner], 'record' => [Role::Planner, Role::Technician], 'handOver' => [Role::Office, Role::Planner],
     ];
 
@@ -22,7 +25,10 @@ final class JobPolicy
         $roles = self::HOLDERS[$ability];
         $names = User::namesWith(...$roles);
 
-        return implode(' or ', array_map(static fn(Role $r): string => __('roles.a.' . $r->value), $roles)) . ($names === [] ? '' : ' (' . implode(', ', array_slice($names, 0, 4)) . ')');
+        return implode(
+            ' or ',
+            array_map(static fn(Role $r): string => __('roles.a.' . $r->value), $roles),
+        ) . ($names === [] ? '' : ' (' . implode(', ', array_slice($names, 0, 4)) . ')');
     }
 
     public function viewAny(User $user): bool

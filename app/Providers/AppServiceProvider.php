@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Exceptions\Handling;
+use App\Http\Folds;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\LibraryPart;
@@ -17,6 +18,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
@@ -34,7 +36,8 @@ final class AppServiceProvider extends ServiceProvider
 
         // Slow down guessing: by account, and by address. Only what fails counts.
         RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute((int) config('pebblefell.sign_in_attempts'))->by('account|' . mb_strtolower((string) $request->input('email')))->after(Auth::guest(...)),
+            Limit::perMinute((int) config('pebblefell.sign_in_attempts'))->by('account|'
+                . mb_strtolower((string) $request->input('email')))->after(Auth::guest(...)),
             Limit::perMinute(4 * (int) config('pebblefell.sign_in_attempts'))->by('address|' . $request->ip())->after(Auth::guest(...)),
         ]);
         RateLimiter::for('pack', static fn(Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
@@ -46,8 +49,25 @@ final class AppServiceProvider extends ServiceProvider
         // Pages without a job read in metric, the library in the workshop's units; a job's pages replace it by their region's.
         View::share('show', new Show(Units::Metric));
         View::share('say', Lexicon::plain());
-        View::share('models', ['customer' => Customer::class, 'job' => Job::class, 'library' => LibraryPart::class, 'user' => User::class, 'workshop' => Workshop::class, 'roles' => Role::cases()]);
-        View::composer(['errors.500', 'errors::500'], static fn(\Illuminate\View\View $view): mixed => $view->with('reference', Handling::reference()));
-        View::composer('library.edit', static fn(): mixed => View::share('show', new Show(Workshop::current()->region->units(), Workshop::current()->currency)));
+        Blade::if('unfolded', static fn(string $fold, bool $open = false): bool => $open || Folds::isOpen($fold));
+        View::share(
+            'models',
+            [
+                'customer' => Customer::class,
+                'job' => Job::class,
+                'library' => LibraryPart::class,
+                'user' => User::class,
+                'workshop' => Workshop::class,
+                'roles' => Role::cases(),
+            ],
+        );
+        View::composer(
+            ['errors.500', 'errors::500'],
+            static fn(\Illuminate\View\View $view): mixed => $view->with('reference', Handling::reference()),
+        );
+        View::composer(
+            'library.edit',
+            static fn(): mixed => View::share('show', new Show(Workshop::current()->region->units(), Workshop::current()->currency)),
+        );
     }
 }

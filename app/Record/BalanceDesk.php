@@ -36,11 +36,17 @@ final readonly class BalanceDesk
     private const STILL_A = 0.5;
 
     /**
-     * @param array<int, array{row: BalanceBattery, name: string, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast, symptoms: list<Word>, lastYearV: ?float}> $batteries
+     * @param array<int, array{row: BalanceBattery, name: string, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast,
+     *     symptoms: list<Word>, lastYearV: ?float}> $batteries
      * @param list<Candidate> $candidates
      */
-    private function __construct(public BalanceSession $session, public array $batteries, public Queue $queue, private array $candidates, private float $nowS)
-    {
+    private function __construct(
+        public BalanceSession $session,
+        public array $batteries,
+        public Queue $queue,
+        private array $candidates,
+        private float $nowS,
+    ) {
     }
 
     public static function of(BalanceSession $session, System $system): self
@@ -55,8 +61,30 @@ final readonly class BalanceDesk
             $row->setRelation('session', $session);
             $subject = Subject::of($row->part_uid, $part->data, $session->protocol);
             $readings = self::readings($row);
-            $candidate = new Candidate($subject, self::name($part, count($batteries) + 1), $row->step, $readings, (float) $row->since->getTimestamp());
-            $batteries[] = ['row' => $row, 'name' => $candidate->name, 'part' => $part, 'subject' => $subject, 'readings' => $readings, 'forecast' => Forecast::of($subject, $session->protocol, $row->step, $readings, (float) $row->since->getTimestamp(), $row->charger_a), 'symptoms' => Symptom::of($candidate), 'lastYearV' => $before[$row->part_uid] ?? null];
+            $candidate = new Candidate(
+                $subject,
+                self::name($part, count($batteries) + 1),
+                $row->step,
+                $readings,
+                (float) $row->since->getTimestamp(),
+            );
+            $batteries[] = [
+                'row' => $row,
+                'name' => $candidate->name,
+                'part' => $part,
+                'subject' => $subject,
+                'readings' => $readings,
+                'forecast' => Forecast::of(
+                    $subject,
+                    $session->protocol,
+                    $row->step,
+                    $readings,
+                    (float) $row->since->getTimestamp(),
+                    $row->charger_a,
+                ),
+                'symptoms' => Symptom::of($candidate),
+                'lastYearV' => $before[$row->part_uid] ?? null,
+            ];
             $candidates[] = $candidate;
             if ($row->step->takesCurrent()) {
                 $on[$row->part_uid] = $row->charger;
@@ -111,7 +139,12 @@ final readonly class BalanceDesk
      */
     public function against(): array
     {
-        return Gate::confirm($this->session->protocol, $this->candidates, $this->session->joined_at === null ? null : (float) $this->session->joined_at->getTimestamp(), $this->nowS);
+        return Gate::confirm(
+            $this->session->protocol,
+            $this->candidates,
+            $this->session->joined_at === null ? null : (float) $this->session->joined_at->getTimestamp(),
+            $this->nowS,
+        );
     }
 
     /**
@@ -138,7 +171,10 @@ final readonly class BalanceDesk
                     ++$next[$i];
                 }
                 [$a, $b] = [$readings[$next[$i]] ?? null, $readings[$next[$i] + 1] ?? null];
-                if ($a !== null && $b !== null && $a->atS <= $at && $b->atS - $a->atS <= self::APART_S && max(abs($a->amps ?? 0.0), abs($b->amps ?? 0.0)) < self::STILL_A) {
+                if ($a !== null && $b !== null && $a->atS <= $at && $b->atS - $a->atS <= self::APART_S && max(
+                    abs($a->amps ?? 0.0),
+                    abs($b->amps ?? 0.0),
+                ) < self::STILL_A) {
                     $volts[] = $a->volts + ($b->volts - $a->volts) * ($at - $a->atS) / max(1.0, $b->atS - $a->atS);
                 }
             }
@@ -155,7 +191,10 @@ final readonly class BalanceDesk
 
     public static function name(Part $part, int $number): string
     {
-        return $part->serial === '' || $part->serial === '–' ? Lexicon::plain()->word('balance.battery', ['number' => (string) $number]) : $part->serial;
+        return $part->serial === '' || $part->serial === '–' ? Lexicon::plain()->word(
+            'balance.battery',
+            ['number' => (string) $number],
+        ) : $part->serial;
     }
 
     /**
@@ -185,7 +224,10 @@ final readonly class BalanceDesk
         $each = max(1, (int) ceil($count / self::MOST));
         // Thinned by the database: an instrument may have read for days.
         $kept = $each === 1 ? $row->readings() : BalanceReading::query()
-            ->fromSub($row->readings()->getQuery()->reorder()->selectRaw('balance_readings.*, ROW_NUMBER() OVER (ORDER BY read_at, id) AS place'), 'log')
+            ->fromSub(
+                $row->readings()->getQuery()->reorder()->selectRaw('balance_readings.*, ROW_NUMBER() OVER (ORDER BY read_at, id) AS place'),
+                'log',
+            )
             ->whereRaw('(place - 1) % ? = 0 OR place = ?', [$each, $count])->orderBy('place');
 
         return array_values($kept->get()->map(static fn(BalanceReading $r): Reading => $r->toReading())->all());

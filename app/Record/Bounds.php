@@ -17,7 +17,13 @@ final class Bounds
     public static function check(Job $job): void
     {
         $tables = array_keys(self::most());
-        $counts = DB::selectOne('SELECT ' . implode(', ', array_map(static fn(string $t): string => "(SELECT COUNT(*) FROM `$t` WHERE job_id = :$t) AS `$t`", $tables)), array_fill_keys($tables, $job->id));
+        $counts = DB::selectOne(
+            'SELECT ' . implode(
+                ', ',
+                array_map(static fn(string $t): string => "(SELECT COUNT(*) FROM `$t` WHERE job_id = :$t) AS `$t`", $tables),
+            ),
+            array_fill_keys($tables, $job->id),
+        );
         self::checkCounts(array_map(intval(...), (array) $counts));
     }
 

@@ -79,7 +79,9 @@ final class Digest
     /** Whether what is kept still says what core would say. */
     public static function isFresh(Job $job): bool
     {
-        return $job->digest !== null && $job->digest_revision === $job->revision && ($job->digest['rules'] ?? '') === config('pebblefell.rules');
+        return $job->digest !== null
+            && $job->digest_revision === $job->revision
+            && ($job->digest['rules'] ?? '') === config('pebblefell.rules');
     }
 
     /**
@@ -87,7 +89,10 @@ final class Digest
      */
     private static function store(Job $job, array $digest): void
     {
-        $row = ['digest' => json_encode(['rules' => config('pebblefell.rules'), ...$digest], JSON_THROW_ON_ERROR), 'digest_revision' => $job->revision];
+        $row = [
+            'digest' => json_encode(['rules' => config('pebblefell.rules'), ...$digest], JSON_THROW_ON_ERROR),
+            'digest_revision' => $job->revision,
+        ];
         Job::query()->whereKey($job->id)->toBase()->update($row);
         $job->setRawAttributes([...$job->getAttributes(), ...$row], true);
     }

@@ -67,7 +67,16 @@ final class JobFiles
         }
         $value = json_decode($text);
         if (!is_object($value)) {
-            return [null, [], [['path' => '', 'message' => json_last_error() === JSON_ERROR_NONE ? 'must be one JSON object' : 'is not JSON: ' . json_last_error_msg()]]];
+            return [
+                null,
+                [],
+                [[
+                    'path' => '',
+                    'message' => json_last_error() === JSON_ERROR_NONE
+                        ? 'must be one JSON object'
+                        : 'is not JSON: ' . json_last_error_msg(),
+                ]],
+            ];
         }
         $faults = SchemaCheck::faults($value, json_decode((string) file_get_contents(self::schemaPath())));
         if ($faults !== []) {
@@ -154,7 +163,16 @@ final class JobFiles
                     PhotoStore::keepClean($part, (string) base64_decode($photo['data_base64'], true), $photo['caption']);
                 }
             }
-            foreach (['conductors' => Conductor::class, 'signals' => Signal::class, 'scenarios' => Scenario::class, 'appliances' => Appliance::class, 'settings' => Setting::class, 'measurements' => Measurement::class, 'answers' => Answer::class, 'choices' => Choice::class] as $key => $class) {
+            foreach ([
+                'conductors' => Conductor::class,
+                'signals' => Signal::class,
+                'scenarios' => Scenario::class,
+                'appliances' => Appliance::class,
+                'settings' => Setting::class,
+                'measurements' => Measurement::class,
+                'answers' => Answer::class,
+                'choices' => Choice::class,
+            ] as $key => $class) {
                 foreach ($tree[$key] ?? [] as $row) {
                     $model = $class::fromFile($row);
                     $model->job()->associate($job);
@@ -202,7 +220,10 @@ final class JobFiles
      */
     private static function customer(array $client): Customer
     {
-        return Customer::query()->firstOrCreate(array_intersect_key($client + ['email' => '', 'phone' => '', 'address' => ''], array_flip(['name', 'email', 'phone', 'address'])));
+        return Customer::query()->firstOrCreate(array_intersect_key(
+            $client + ['email' => '', 'phone' => '', 'address' => ''],
+            array_flip(['name', 'email', 'phone', 'address']),
+        ));
     }
 
     /**

@@ -20,7 +20,19 @@ use ValueError;
 final class JobReader
 {
     /** Every table of the model in one query each. */
-    private const RELATIONS = ['customer', 'place', 'parts.photos', 'conductors', 'signals', 'scenarios', 'appliances', 'settings', 'measurements', 'answers', 'choices'];
+    private const RELATIONS = [
+        'customer',
+        'place',
+        'parts.photos',
+        'conductors',
+        'signals',
+        'scenarios',
+        'appliances',
+        'settings',
+        'measurements',
+        'answers',
+        'choices',
+    ];
 
     /**
      * @throws UnreadableJob when the rows do not make a model
@@ -69,7 +81,11 @@ final class JobReader
                 'payload_kg' => $job->payload_kg,
                 'roof_m2' => $job->roof_m2,
                 'axle_kg' => $job->axle_kg,
-                'bay_mm' => isset($job->bay_length_mm, $job->bay_width_mm, $job->bay_height_mm) ? [$job->bay_length_mm, $job->bay_width_mm, $job->bay_height_mm] : null,
+                'bay_mm' => isset(
+                    $job->bay_length_mm,
+                    $job->bay_width_mm,
+                    $job->bay_height_mm,
+                ) ? [$job->bay_length_mm, $job->bay_width_mm, $job->bay_height_mm] : null,
             ],
             'travel' => [
                 'months' => $job->months,

@@ -100,6 +100,12 @@ final class PhotoStore
         $hash = hash('sha256', $jpeg);
         Storage::disk('private')->put(self::path($hash), $jpeg);
 
-        return $part->photos()->create(['sha256' => $hash, 'path' => self::path($hash), 'caption' => $caption, 'width_px' => $width, 'height_px' => $height]);
+        return $part->photos()->create([
+            'sha256' => $hash,
+            'path' => self::path($hash),
+            'caption' => $caption,
+            'width_px' => $width,
+            'height_px' => $height,
+        ]);
     }
 }

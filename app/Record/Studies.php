@@ -6,18 +6,25 @@ namespace App\Record;
 
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;
+use Pebblefell\Assessment\Judged;
 use Pebblefell\Study;
+use Pebblefell\System\System;
 
 /**
  * The Study of a job as its rows are now: one in a request, as long as nothing is written.
  *
- * What it simulates is kept in one row beside the job, by the content of the model: playing a year takes far longer than reading it back
- * (`./pebblefell bench`). All else is computed anew, which is as fast.
+ * The model, what was said of it and what it simulates are kept in one row beside the job, for the revision that they were made from:
+ * eleven
+ * queries and every rule take thirty times as long as reading them back, playing a year far longer (`./pebblefell bench`, decision 22).
+ * What
+ * is kept under another revision, region or core/ is never looked at.
  */
 final class Studies
 {
-    /** So many endurance maps of one job are kept. Chosen: those that a planner goes to and fro between. */
-    private const MAPS = 4;
+    /**
+     * So many of what rests on the library, or on a question, are kept of one job. Chosen: those that a planner goes to and fro between.
+     */
+    private const ASKED = 4;
 
     /** @var array{string, Study}|null the last one that was asked for in this process */
     private static ?array $last = null;
@@ -27,7 +34,7 @@ final class Studies
      */
     public static function of(Job $job): Study
     {
-        $key = implode('.', [$job->id, $job->revision, $job->effectiveRegion()->value, Job::writes()]);
+        $key = implode('.', [$job->id, self::state($job), Job::writes()]);
         if (self::$last === null || self::$last[0] !== $key) {
             self::$last = [$key, self::open($job)];
         }
@@ -35,48 +42,76 @@ final class Studies
         return self::$last[1];
     }
 
+    /** What a kept row must have been made from to count. */
+    private static function state(Job $job): string
+    {
+        return hash('xxh128', implode('|', [$job->revision, $job->effectiveRegion()->value, config('pebblefell.rules')]));
+    }
+
     private static function open(Job $job): Study
     {
-        $system = JobReader::read($job);
-        $content = hash('xxh128', serialize($system) . config('pebblefell.rules'));
+        // Inside a transaction that writes, the rows are ahead of what others may read.
+        $mayKeep = DB::transactionLevel() === 0;
+        $state = self::state($job);
+        $kept = $mayKeep ? DB::table('kept_studies')->where('job_id', $job->id)->where('state', $state)->value('model') : null;
+        [$system, $judged] = is_string($kept) ? self::model($kept) : [null, null];
         $before = [];
-        $study = Study::of($system, static function () use ($job, $content, &$before): array {
-            $row = DB::table('kept_studies')->where('job_id', $job->id)->where('content', $content)->value('simulated');
+        // Read back one by one: a page needs one or two of them.
+        $before = null;
+        $study = Study::of($system ?? JobReader::read($job), static function (string $what) use ($job, $state, &$before): ?array {
+            $before ??= self::unpacked(DB::table('kept_studies')->where('job_id', $job->id)->where('state', $state)->value('simulated'));
 
-            return $before = is_string($row) ? self::unpacked($row) : [];
-        });
-        app()->terminating(static function () use ($job, $content, $study, &$before): void {
-            $after = $study->simulated();
-            if (array_diff_key($after, $before) !== []) {
-                self::keep($job->id, $content, $after);
-                $before = $after;
-            }
-        });
+            return isset($before[$what]) ? [unserialize((string) gzinflate($before[$what]))] : null;
+        }, $judged);
+        if ($mayKeep) {
+            app()->terminating(static function () use ($job, $state, $study, $judged, &$before): void {
+                $new = array_diff_key($study->simulated(), $before ?? []);
+                if ($judged === null || $new !== []) {
+                    $before = [...$before ?? [], ...array_map(self::packed(...), $new)];
+                    self::keep($job->id, $state, $study, $before);
+                }
+            });
+        }
 
         return $study;
     }
 
     /**
-     * @param array<string, mixed> $simulated
+     * @param array<string, string> $simulated each by itself, packed
      */
-    private static function keep(int $job, string $content, array $simulated): void
+    private static function keep(int $job, string $state, Study $study, array $simulated): void
     {
-        $maps = array_filter($simulated, static fn(string $what): bool => str_starts_with($what, 'map.'), ARRAY_FILTER_USE_KEY);
-        $kept = [...array_diff_key($simulated, $maps), ...array_slice($maps, -self::MAPS)];
-        // Somebody may have deleted the job meanwhile: then there is nothing to keep.
+        $asked = array_filter($simulated, static fn(string $what): bool => str_contains($what, '.'), ARRAY_FILTER_USE_KEY);
+        $kept = [...array_diff_key($simulated, $asked), ...array_slice($asked, -self::ASKED)];
+        // Somebody may have deleted the job, or changed it, meanwhile: then there is nothing to keep, or it is never looked at.
         DB::statement(
-            'INSERT INTO kept_studies (job_id, content, simulated) SELECT id, ?, ? FROM jobs WHERE id = ? '
-                . 'ON DUPLICATE KEY UPDATE content = VALUES(content), simulated = VALUES(simulated)',
-            [$content, (string) gzdeflate(serialize($kept), 1), $job],
+            'INSERT INTO kept_studies (job_id, state, model, simulated) SELECT id, ?, ?, ? FROM jobs WHERE id = ? '
+                . 'ON DUPLICATE KEY UPDATE state = VALUES(state), model = VALUES(model), simulated = VALUES(simulated)',
+            [$state, self::packed([$study->system, $study->judged()]), serialize($kept), $job],
         );
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array{?System, ?Judged}
      */
-    private static function unpacked(string $row): array
+    private static function model(string $row): array
     {
-        $kept = unserialize((string) gzinflate($row));
+        [$system, $judged] = [...(array) unserialize((string) gzinflate($row)), null, null];
+
+        return $system instanceof System && $judged instanceof Judged ? [$system, $judged] : [null, null];
+    }
+
+    private static function packed(mixed $what): string
+    {
+        return (string) gzdeflate(serialize($what), 1);
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function unpacked(mixed $row): array
+    {
+        $kept = is_string($row) ? unserialize($row) : [];
 
         return is_array($kept) ? $kept : [];
     }

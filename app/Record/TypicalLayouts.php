@@ -11,11 +11,26 @@ namespace App\Record;
  */
 final class TypicalLayouts
 {
-    private const AGM = ['chemistry' => 'agm', 'nominal_v' => 12.0, 'capacity_ah' => 100.0, 'rate_h' => 20.0, 'age_years' => 4.0, 'mass_kg' => 29.0];
+    private const AGM = [
+        'chemistry' => 'agm',
+        'nominal_v' => 12.0,
+        'capacity_ah' => 100.0,
+        'rate_h' => 20.0,
+        'age_years' => 4.0,
+        'mass_kg' => 29.0,
+    ];
 
-    private const FLOODED = ['chemistry' => 'flooded', 'nominal_v' => 12.0, 'capacity_ah' => 85.0, 'rate_h' => 20.0, 'age_years' => 3.0, 'mass_kg' => 20.0];
+    private const FLOODED = [
+        'chemistry' => 'flooded',
+        'nominal_v' => 12.0,
+        'capacity_ah' => 85.0,
+        'rate_h' => 20.0,
+        'age_years' => 3.0,
+        'mass_kg' => 20.0,
+    ];
 
-    /** @return array<string, array{label: string, about: string, parts: array<string, array{0: string, 1: string, 2: array<string, mixed>, 3?: string}>, wires: list<array{string, string}>}> */
+    /** @return array<string, array{label: string, about: string, parts: array<string, array{0: string, 1: string, 2: array<string, mixed>,
+    *     3?: string}>, wires: list<array{string, string}>}> */
     public static function all(): array
     {
         return [
@@ -33,8 +48,14 @@ final class TypicalLayouts
                     'fuse' => ['fuse', 'at the battery', ['rating_a' => 40.0, 'family' => 'blade']],
                 ],
                 'wires' => [
-                    ['battery.plus', 'fuse.in'], ['fuse.out', 'box.supply_plus'], ['battery.minus', 'box.supply_minus'], ['converter.output_plus', 'box.supply_plus'],
-                    ['converter.output_minus', 'box.supply_minus'], ['relay.house', 'fuse.in'], ['inlet.ac_out', 'rcd.line'], ['rcd.load', 'converter.ac_in'], ['gauge.plus', 'box.supply_plus'], ['gauge.minus', 'box.supply_minus'],
+                    ['battery.plus', 'fuse.in'], ['fuse.out', 'box.supply_plus'], [
+                        'battery.minus',
+                        'box.supply_minus',
+                    ], ['converter.output_plus', 'box.supply_plus'],
+                    ['converter.output_minus', 'box.supply_minus'], ['relay.house', 'fuse.in'], ['inlet.ac_out', 'rcd.line'], [
+                        'rcd.load',
+                        'converter.ac_in',
+                    ], ['gauge.plus', 'box.supply_plus'], ['gauge.minus', 'box.supply_minus'],
                 ],
             ],
             'camper' => [
@@ -52,8 +73,14 @@ final class TypicalLayouts
                     'box' => ['distribution_box', 'behind the driver', ['circuits' => 8.0]],
                 ],
                 'wires' => [
-                    ['one.plus', 'two.plus'], ['one.minus', 'two.minus'], ['one.plus', 'fuse.in'], ['fuse.out', 'box.supply_plus'], ['one.minus', 'box.supply_minus'], ['panel.plus', 'regulator.pv_plus'],
-                    ['panel.minus', 'regulator.pv_minus'], ['regulator.battery_plus', 'one.plus'], ['regulator.battery_minus', 'one.minus'], ['isolator.house', 'one.plus'], ['isolator.starter', 'starter.plus'], ['alternator.plus', 'starter.plus'],
+                    ['one.plus', 'two.plus'], ['one.minus', 'two.minus'], ['one.plus', 'fuse.in'], [
+                        'fuse.out',
+                        'box.supply_plus',
+                    ], ['one.minus', 'box.supply_minus'], ['panel.plus', 'regulator.pv_plus'],
+                    ['panel.minus', 'regulator.pv_minus'], ['regulator.battery_plus', 'one.plus'], [
+                        'regulator.battery_minus',
+                        'one.minus',
+                    ], ['isolator.house', 'one.plus'], ['isolator.starter', 'starter.plus'], ['alternator.plus', 'starter.plus'],
                 ],
             ],
             'motorhome' => [
@@ -62,7 +89,11 @@ final class TypicalLayouts
                 'parts' => [
                     'one' => ['battery', 'garage', self::AGM],
                     'two' => ['battery', 'garage', self::AGM],
-                    'inverter' => ['inverter', 'garage', ['continuous_w' => 1500.0, 'surge_w' => 3000.0, 'efficiency_pct' => 88.0, 'idle_w' => 15.0]],
+                    'inverter' => [
+                        'inverter',
+                        'garage',
+                        ['continuous_w' => 1500.0, 'surge_w' => 3000.0, 'efficiency_pct' => 88.0, 'idle_w' => 15.0],
+                    ],
                     'charger' => ['mains_charger', 'garage', ['output_a' => 20.0, 'output_v' => 12.0]],
                     'panel' => ['panel', 'roof', ['pmax_w' => 160.0, 'voc_v' => 23.9]],
                     'regulator' => ['regulator', 'garage', ['technology' => 'mppt', 'max_charge_a' => 15.0]],
@@ -73,9 +104,18 @@ final class TypicalLayouts
                     'rcd' => ['earth_leakage', 'garage', ['rating_a' => 16.0, 'residual_ma' => 30.0]],
                 ],
                 'wires' => [
-                    ['one.plus', 'two.plus'], ['one.minus', 'two.minus'], ['one.plus', 'fuse.in'], ['fuse.out', 'inverter.battery_plus'], ['two.minus', 'monitor.battery_minus'], ['monitor.system_minus', 'inverter.battery_minus'],
-                    ['fuse.out', 'lvd.supply'], ['panel.plus', 'regulator.pv_plus'], ['panel.minus', 'regulator.pv_minus'], ['regulator.battery_plus', 'fuse.out'], ['regulator.battery_minus', 'monitor.system_minus'],
-                    ['charger.output_plus', 'fuse.out'], ['charger.output_minus', 'monitor.system_minus'], ['inlet.ac_out', 'rcd.line'], ['rcd.load', 'charger.ac_in'],
+                    ['one.plus', 'two.plus'], ['one.minus', 'two.minus'], ['one.plus', 'fuse.in'], [
+                        'fuse.out',
+                        'inverter.battery_plus',
+                    ], ['two.minus', 'monitor.battery_minus'], ['monitor.system_minus', 'inverter.battery_minus'],
+                    ['fuse.out', 'lvd.supply'], ['panel.plus', 'regulator.pv_plus'], [
+                        'panel.minus',
+                        'regulator.pv_minus',
+                    ], ['regulator.battery_plus', 'fuse.out'], ['regulator.battery_minus', 'monitor.system_minus'],
+                    ['charger.output_plus', 'fuse.out'], [
+                        'charger.output_minus',
+                        'monitor.system_minus',
+                    ], ['inlet.ac_out', 'rcd.line'], ['rcd.load', 'charger.ac_in'],
                 ],
             ],
             'boat' => [
@@ -89,7 +129,14 @@ final class TypicalLayouts
                     'charger' => ['mains_charger', 'aft locker', ['output_a' => 15.0, 'output_v' => 12.0]],
                     'box' => ['distribution_box', 'helm', ['circuits' => 8.0]],
                 ],
-                'wires' => [['house.plus', 'fuse.in'], ['fuse.out', 'switch.in'], ['switch.out', 'box.supply_plus'], ['house.minus', 'box.supply_minus'], ['charger.output_plus', 'fuse.out'], ['charger.output_minus', 'house.minus']],
+                'wires' => [
+                    ['house.plus', 'fuse.in'],
+                    ['fuse.out', 'switch.in'],
+                    ['switch.out', 'box.supply_plus'],
+                    ['house.minus', 'box.supply_minus'],
+                    ['charger.output_plus', 'fuse.out'],
+                    ['charger.output_minus', 'house.minus'],
+                ],
             ],
         ];
     }

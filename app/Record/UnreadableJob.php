@@ -20,7 +20,12 @@ final class UnreadableJob extends RuntimeException
 
     public static function of(Job $job, Throwable $why): self
     {
-        return new self($job, $why instanceof InvalidValue ? $why->path : '', $why instanceof InvalidValue ? Lexicon::plain()->refusal($why) : 'holds what this version does not know: ' . $why->getMessage(), $why);
+        return new self(
+            $job,
+            $why instanceof InvalidValue ? $why->path : '',
+            $why instanceof InvalidValue ? Lexicon::plain()->refusal($why) : 'holds what this version does not know: ' . $why->getMessage(),
+            $why,
+        );
     }
 
     /** As the job's digest has it. */

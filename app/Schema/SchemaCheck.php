@@ -75,8 +75,17 @@ final class SchemaCheck
             'minimum' => [$pointer, 'must be ' . self::bound($params, 'minimum') . ' or more'],
             'exclusiveMaximum' => [$pointer, 'must be below ' . self::bound($params, 'exclusiveMaximum', 'maximum')],
             'maximum' => [$pointer, 'must be ' . self::bound($params, 'maximum') . ' or less'],
-            'type' => [$pointer, 'must be ' . implode(' or ', array_map(self::typeWord(...), (array) ($params['expected'] ?? ['of another type'])))],
-            'enum' => [$pointer, 'must be one of ' . implode(', ', array_map(static fn($w): string => (string) json_encode($w), (array) ($params['enum'] ?? [])))],
+            'type' => [
+                $pointer,
+                'must be ' . implode(' or ', array_map(self::typeWord(...), (array) ($params['expected'] ?? ['of another type']))),
+            ],
+            'enum' => [
+                $pointer,
+                'must be one of ' . implode(
+                    ', ',
+                    array_map(static fn($w): string => (string) json_encode($w), (array) ($params['enum'] ?? [])),
+                ),
+            ],
             'const' => [$pointer, 'must be ' . json_encode($params['const'] ?? null)],
             'maxLength' => [$pointer, 'must be ' . self::bound($params, 'maxLength') . ' characters at most'],
             'pattern' => [$pointer, 'has the wrong form'],

@@ -19,7 +19,12 @@ final class HoursText
     {
         $spans = [];
         foreach (preg_split('/\s*[,;]\s*/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            if (preg_match('/^(\d{1,2})(?:[:h](\d{2})|\.(\d+))?\s*(?:-|–|to)\s*(\d{1,2})(?:[:h](\d{2})|\.(\d+))?$/', $piece, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
+            if (preg_match(
+                '/^(\d{1,2})(?:[:h](\d{2})|\.(\d+))?\s*(?:-|–|to)\s*(\d{1,2})(?:[:h](\d{2})|\.(\d+))?$/',
+                $piece,
+                $m,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1) {
                 throw InvalidValue::at('/hours', "\"$piece\" is not a span of hours: write it as 7-9 or 18:30-23");
             }
             $from = self::hour($m[1], $m[2], $m[3]);

@@ -29,7 +29,8 @@ final readonly class HowTree
         $source = $figure->source === '' ? '' : '<div class="source">Source: ' . e($say->source($figure)) . '</div>';
 
         return new HtmlString('<details class="how' . ($left ? ' left' : '') . '"><summary>how<span class="sr-only"> is ' . $label . ' found</span></summary>'
-            . '<div class="how-box"><strong>' . mb_strtoupper(mb_substr($label, 0, 1)) . mb_substr($label, 1) . '</strong> <span class="num">' . e($show->figure($figure)) . '</span>'
+            . '<div class="how-box"><strong>' . mb_strtoupper(mb_substr($label, 0, 1)) . mb_substr($label, 1)
+                . '</strong> <span class="num">' . e($show->figure($figure)) . '</span>'
             . $formula . (new self($show, $say))->list($figure->inputs) . $source . '</div></details>');
     }
 
@@ -41,9 +42,12 @@ final readonly class HowTree
 
     private function line(Figure $figure): string
     {
-        return '<li>' . e($this->say->label($figure)) . ': <span class="num">' . e($this->show->figure($figure)) . '</span>' . self::origin($figure->origin)
+        return '<li>' . e($this->say->label($figure)) . ': <span class="num">' . e($this->show->figure($figure)) . '</span>'
+            . self::origin($figure->origin)
             . ($figure->formula === '' ? '' : '<span class="formula"> = ' . e($this->say->formula($figure)) . '</span>')
-            . ($figure->source === '' || $figure->source === 'first-principles' ? '' : '<span class="muted small"> (' . e($this->say->source($figure)) . ')</span>')
+            . ($figure->source === '' || $figure->source === 'first-principles'
+                ? ''
+                : '<span class="muted small"> (' . e($this->say->source($figure)) . ')</span>')
             . $this->list($figure->inputs) . '</li>';
     }
 

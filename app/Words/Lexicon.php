@@ -30,7 +30,8 @@ use Pebblefell\System\SignalKind;
 use Pebblefell\System\System;
 
 /**
- * The words of what core decides, in one language: lang/LOCALE/*.php, read without the framework. Numbers and units are written as the reader
+ * The words of what core decides, in one language: lang/LOCALE/*.php, read without the framework. Numbers and units are written as the
+ * reader
  * reads them.
  */
 final class Lexicon
@@ -51,8 +52,11 @@ final class Lexicon
     /**
      * @param array<string, Part> $parts that are spoken of, by uid
      */
-    public function __construct(private readonly Show $show, private readonly array $parts = [], private readonly string $folder = __DIR__ . '/../../lang')
-    {
+    public function __construct(
+        private readonly Show $show,
+        private readonly array $parts = [],
+        private readonly string $folder = __DIR__ . '/../../lang',
+    ) {
         $this->plural = new MessageSelector();
     }
 
@@ -72,7 +76,11 @@ final class Lexicon
     public function finding(Finding $finding): Spoken
     {
         $words = $this->file('findings');
-        $rule = isset($words[$finding->rule]) || isset($words["$finding->rule.$finding->variant"]) ? $finding->rule : (string) preg_replace('/^(set-otherwise)-.*/', '$1', $finding->rule);
+        $rule = isset($words[$finding->rule]) || isset($words["$finding->rule.$finding->variant"]) ? $finding->rule : (string) preg_replace(
+            '/^(set-otherwise)-.*/',
+            '$1',
+            $finding->rule,
+        );
         $said = [...(array) ($words[$rule] ?? []), ...(array) ($finding->variant === '' ? [] : $words["$rule.$finding->variant"] ?? [])];
         $line = fn(string $key): string => $this->filled((string) ($said[$key] ?? "$rule.$key"), $finding->args);
 
@@ -102,7 +110,10 @@ final class Lexicon
         }
         $count = array_values(array_filter($args, is_int(...)))[0] ?? null;
 
-        return $this->filled($count !== null && str_contains($found, '|') ? $this->plural->choose($found, $count, $this->show->locale) : $found, $args);
+        return $this->filled(
+            $count !== null && str_contains($found, '|') ? $this->plural->choose($found, $count, $this->show->locale) : $found,
+            $args,
+        );
     }
 
     /**
@@ -126,7 +137,10 @@ final class Lexicon
     /** Its name where one of several alike is meant: "Kvellin Slate 200 no. 2". */
     public function onePart(Part $part): string
     {
-        return $part->number > 0 && $part->typedName() !== '' ? $this->word('units.of-several', ['name' => $part->typedName(), 'number' => (string) $part->number]) : $this->part($part);
+        return $part->number > 0 && $part->typedName() !== '' ? $this->word(
+            'units.of-several',
+            ['name' => $part->typedName(), 'number' => (string) $part->number],
+        ) : $this->part($part);
     }
 
     /** A case by its name: a kind, a fate, a stage's state. */

@@ -11,7 +11,8 @@ final class MapWords
 {
     public function label(Endurance $map): string
     {
-        return 'Endurance map: bank in Ah to the right, array in W upward, shaded by ' . ($map->month === 0 ? 'share of days served' : 'days until empty');
+        return 'Endurance map: bank in Ah to the right, array in W upward, shaded by '
+            . ($map->month === 0 ? 'share of days served' : 'days until empty');
     }
 
     public function value(Endurance $map, float $value, ?Show $show = null): string

@@ -23,6 +23,16 @@ final readonly class Assessment
 
     public static function of(Study $study): self
     {
+        return new self($study, $study->judged()->verdicts);
+    }
+
+    /**
+     * Asks every rule of every stage.
+     *
+     * @return list<Verdict> worst first
+     */
+    public static function judge(Study $study): array
+    {
         $verdicts = [];
         foreach (Stage::cases() as $stage) {
             foreach ($stage->room()->rules() as $rule) {
@@ -32,9 +42,10 @@ final readonly class Assessment
                 }
             }
         }
-        usort($verdicts, static fn(Verdict $a, Verdict $b): int => [$a->isOpen() ? 0 : 1, $a->finding->severity->order()] <=> [$b->isOpen() ? 0 : 1, $b->finding->severity->order()]);
+        $order = static fn(Verdict $v): array => [$v->isOpen() ? 0 : 1, $v->finding->severity->order()];
+        usort($verdicts, static fn(Verdict $a, Verdict $b): int => $order($a) <=> $order($b));
 
-        return new self($study, $verdicts);
+        return $verdicts;
     }
 
     /**

@@ -35,7 +35,7 @@ final readonly class Skyline
         foreach (Stage::cases() as $stage) {
             $states[$stage->value] = match (true) {
                 $assessment->count(Severity::Stop, $stage) > 0 => StageState::Stopped,
-                $stage->room()->isDone($assessment->study, $progress) => StageState::Done,
+                $assessment->study->judged()->isDone($stage, $progress) => StageState::Done,
                 default => StageState::ToDo,
             };
         }

@@ -40,8 +40,15 @@ final readonly class BenchBattery
     /**
      * @param list<float> $cells charge of each cell, %
      */
-    private function __construct(public array $cells, public float $surfaceV, public float $celsius, public float $ampsNow, public string $fault, private int $seed, private bool $held = false)
-    {
+    private function __construct(
+        public array $cells,
+        public float $surfaceV,
+        public float $celsius,
+        public float $ampsNow,
+        public string $fault,
+        private int $seed,
+        private bool $held = false,
+    ) {
     }
 
     /** As they come: nearly empty, or about 70 %. */
@@ -96,14 +103,23 @@ final readonly class BenchBattery
     {
         $shift = $socPct - $this->socPct();
 
-        return new self(array_map(static fn(float $c): float => max(0.0, min(100.0, $c + $shift)), $this->cells), 0.0, $this->celsius, 0.0, $this->fault, $this->seed);
+        return new self(
+            array_map(static fn(float $c): float => max(0.0, min(100.0, $c + $shift)), $this->cells),
+            0.0,
+            $this->celsius,
+            0.0,
+            $this->fault,
+            $this->seed,
+        );
     }
 
     /** What the instrument reads now, noise and all: the battery monitor, or the cell meter too. */
     public function read(Subject $subject, float $atS, bool $cellMeter = false): Reading
     {
         $noise = Noise::of($this->seed + (int) $atS);
-        $volts = ($this->held ? $subject->absorptionV : $this->emf($subject, $this->cells) + $this->surfaceV + $this->ampsNow * $this->ohm($subject)) + 0.001 * $noise->normal();
+        $volts = ($this->held
+            ? $subject->absorptionV
+            : $this->emf($subject, $this->cells) + $this->surfaceV + $this->ampsNow * $this->ohm($subject)) + 0.001 * $noise->normal();
 
         return new Reading(
             $atS,
@@ -119,7 +135,15 @@ final readonly class BenchBattery
      */
     public function toArray(): array
     {
-        return ['cells' => $this->cells, 'surface' => $this->surfaceV, 'celsius' => $this->celsius, 'amps' => $this->ampsNow, 'fault' => $this->fault, 'seed' => $this->seed, 'held' => $this->held];
+        return [
+            'cells' => $this->cells,
+            'surface' => $this->surfaceV,
+            'celsius' => $this->celsius,
+            'amps' => $this->ampsNow,
+            'fault' => $this->fault,
+            'seed' => $this->seed,
+            'held' => $this->held,
+        ];
     }
 
     /**
@@ -127,7 +151,15 @@ final readonly class BenchBattery
      */
     public static function fromArray(array $a): self
     {
-        return new self(array_map(floatval(...), array_values((array) $a['cells'])), (float) $a['surface'], (float) $a['celsius'], (float) $a['amps'], (string) $a['fault'], (int) $a['seed'], (bool) $a['held']);
+        return new self(
+            array_map(floatval(...), array_values((array) $a['cells'])),
+            (float) $a['surface'],
+            (float) $a['celsius'],
+            (float) $a['amps'],
+            (string) $a['fault'],
+            (int) $a['seed'],
+            (bool) $a['held'],
+        );
     }
 
     /**
@@ -158,7 +190,12 @@ final readonly class BenchBattery
     private function cellVolts(Subject $subject, float $packV): array
     {
         $charging = $this->held || $this->ampsNow > 0.05;
-        $own = array_map(static fn(float $soc): float => $subject->curve->volts($soc) + ($charging ? self::RISE_V * max(0.0, ($soc - 97.0) / 3.0) ** 2 : 0.0), $this->cells);
+        $own = array_map(
+            static fn(float $soc): float => $subject->curve->volts($soc) + ($charging
+                ? self::RISE_V * max(0.0, ($soc - 97.0) / 3.0) ** 2
+                : 0.0),
+            $this->cells,
+        );
         $mean = array_sum($own) / max(1, count($own));
 
         return array_map(static fn(float $v): float => round($packV / count($own) + $v - $mean, 3), $own);
@@ -174,6 +211,8 @@ final readonly class BenchBattery
 
     private function ohm(Subject $subject): float
     {
-        return $subject->ohm * (0.9 + 0.2 * Noise::of($this->seed + 3)->uniform()) + ($this->fault === 'loose_joint' ? self::LOOSE_OHM : 0.0);
+        return $subject->ohm * (0.9 + 0.2 * Noise::of($this->seed + 3)->uniform()) + ($this->fault === 'loose_joint'
+            ? self::LOOSE_OHM
+            : 0.0);
     }
 }

@@ -11,8 +11,13 @@ final readonly class Candidate
      * @param list<Reading> $readings oldest first
      * @param float $sinceS when its step began
      */
-    public function __construct(public Subject $subject, public string $name, public Step $step, public array $readings, public float $sinceS)
-    {
+    public function __construct(
+        public Subject $subject,
+        public string $name,
+        public Step $step,
+        public array $readings,
+        public float $sinceS,
+    ) {
     }
 
     public function last(): ?Reading

@@ -34,11 +34,21 @@ final readonly class Doubt
         if ($share < self::CELL_LOW || $share > self::CELL_HIGH) {
             foreach ([10.0, 100.0, 0.1, 0.01] as $slip) {
                 if ($share * $slip >= 0.85 && $share * $slip <= 1.2) {
-                    return Word::of('balance.doubts.slip', ['volts' => self::volts($reading->volts), 'nominal' => Amount::of($nominal, 'V', 1), 'fits' => self::volts($reading->volts * $slip)]);
+                    return Word::of(
+                        'balance.doubts.slip',
+                        [
+                            'volts' => self::volts($reading->volts),
+                            'nominal' => Amount::of($nominal, 'V', 1),
+                            'fits' => self::volts($reading->volts * $slip),
+                        ],
+                    );
                 }
             }
 
-            return Word::of('balance.doubts.impossible', ['volts' => self::volts($reading->volts), 'nominal' => Amount::of($nominal, 'V', 1)]);
+            return Word::of(
+                'balance.doubts.impossible',
+                ['volts' => self::volts($reading->volts), 'nominal' => Amount::of($nominal, 'V', 1)],
+            );
         }
         if ($reading->amps !== null) {
             $most = 1.5 * max($subject->chargeLimitA ?? 0.0, $subject->dischargeLimitA ?? 0.0, $subject->capacityAh);
@@ -67,7 +77,10 @@ final readonly class Doubt
         if ($before !== null && $step === Step::Resting) {
             $minutes = max(1.0, ($reading->atS - $before->atS) / 60.0);
             if (abs($reading->volts - $before->volts) > self::JUMP_V * $subject->cells * min(5.0, $minutes)) {
-                return Word::of('balance.doubts.jump', ['volts' => Amount::of($reading->volts, 'V', 2), 'before' => Amount::of($before->volts, 'V', 2)]);
+                return Word::of(
+                    'balance.doubts.jump',
+                    ['volts' => Amount::of($reading->volts, 'V', 2), 'before' => Amount::of($before->volts, 'V', 2)],
+                );
             }
         }
 

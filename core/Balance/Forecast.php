@@ -59,7 +59,13 @@ final readonly class Forecast
 
         return match ($step) {
             Step::Charging => self::bulk($subject, $protocol, $soc, $vague, $last, $amps, $sinceS),
-            Step::Absorbing => $protocol === Protocol::Cells ? self::bleeding($subject, $soc, $vague, $readings, $sinceS) : self::absorption($subject, $soc, $vague, $readings, $sinceS),
+            Step::Absorbing => $protocol === Protocol::Cells ? self::bleeding(
+                $subject,
+                $soc,
+                $vague,
+                $readings,
+                $sinceS,
+            ) : self::absorption($subject, $soc, $vague, $readings, $sinceS),
             Step::Resting => self::rest($subject, $protocol, $soc, $vague, $readings, $sinceS),
             default => new self($soc, $vague, null, Word::of('balance.steps.' . $step->value)),
         };
@@ -81,7 +87,10 @@ final readonly class Forecast
             if ($best !== null && $before !== null) {
                 $hours = max(0.0, $reading->atS - $before->atS) / 3600.0;
                 $ah = (($reading->amps ?? 0.0) + ($before->amps ?? 0.0)) / 2.0 * $hours;
-                $best = max(0.0, min(100.0, $best + 100.0 * ($ah > 0.0 ? $ah * $subject->chemistry->coulombicEfficiency() : $ah) / $subject->capacityAh));
+                $best = max(
+                    0.0,
+                    min(100.0, $best + 100.0 * ($ah > 0.0 ? $ah * $subject->chemistry->coulombicEfficiency() : $ah) / $subject->capacityAh),
+                );
                 $vague += 100.0 * abs($ah) * 0.03 / $subject->capacityAh;
             }
             // Volts behind the resistance; not to be trusted to better than 20 mV, nor under a large current.
@@ -96,10 +105,22 @@ final readonly class Forecast
         return [$best, min(100.0, $vague)];
     }
 
-    private static function bulk(Subject $subject, Protocol $protocol, ?float $soc, float $vague, Reading $last, ?float $amps, float $sinceS): self
-    {
+    private static function bulk(
+        Subject $subject,
+        Protocol $protocol,
+        ?float $soc,
+        float $vague,
+        Reading $last,
+        ?float $amps,
+        float $sinceS,
+    ): self {
         if ($protocol === Protocol::Refresh) {
-            return new self($soc, $vague, $sinceS + 3600.0 * RefreshCharge::HOURS, self::say('sixteen', ['hours' => Amount::of(RefreshCharge::HOURS, 'h')]));
+            return new self(
+                $soc,
+                $vague,
+                $sinceS + 3600.0 * RefreshCharge::HOURS,
+                self::say('sixteen', ['hours' => Amount::of(RefreshCharge::HOURS, 'h')]),
+            );
         }
         if ($soc === null || $amps === null || $amps <= 0.0) {
             return new self($soc, $vague, null, self::say('needs-amps'));
@@ -107,7 +128,12 @@ final readonly class Forecast
         $to = $subject->chemistry->isLithium() ? self::BULK_LFP : self::BULK_LEAD;
         $hours = max(0.0, $to - $soc) / 100.0 * $subject->capacityAh / ($amps * $subject->chemistry->coulombicEfficiency());
 
-        return new self($soc, $vague, $last->atS + 3600.0 * $hours, self::say('to-go', ['percent' => Amount::of(max(0.0, $to - $soc), '%', 0), 'amps' => Amount::of($amps, 'A', 1)]));
+        return new self(
+            $soc,
+            $vague,
+            $last->atS + 3600.0 * $hours,
+            self::say('to-go', ['percent' => Amount::of(max(0.0, $to - $soc), '%', 0), 'amps' => Amount::of($amps, 'A', 1)]),
+        );
     }
 
     /**
@@ -116,18 +142,31 @@ final readonly class Forecast
     private static function absorption(Subject $subject, ?float $soc, float $vague, array $readings, float $sinceS): self
     {
         $byClock = $sinceS + 3600.0 * $subject->absorptionH;
-        $tapering = array_values(array_filter($readings, static fn(Reading $r): bool => $r->atS >= $sinceS && $r->amps !== null && $r->amps > 0.0));
+        $tapering = array_values(array_filter(
+            $readings,
+            static fn(Reading $r): bool => $r->atS >= $sinceS && $r->amps !== null && $r->amps > 0.0,
+        ));
         $n = count($tapering);
         if ($subject->tailA !== null && $n >= 2) {
             [$a, $b] = [$tapering[0], $tapering[$n - 1]];
             if ($b->amps <= $subject->tailA) {
-                return new self(100.0, 2.0, min($byClock, $b->atS), self::say('tail-reached', ['tail' => Amount::of($subject->tailA, 'A', 1)]));
+                return new self(
+                    100.0,
+                    2.0,
+                    min($byClock, $b->atS),
+                    self::say('tail-reached', ['tail' => Amount::of($subject->tailA, 'A', 1)]),
+                );
             }
             if ($b->amps < $a->amps && $b->atS > $a->atS) {
                 $tau = ($b->atS - $a->atS) / log($a->amps / $b->amps);
                 $tail = $b->atS + $tau * log($b->amps / $subject->tailA);
 
-                return new self($soc, $vague, min($byClock, $tail), self::say('tail', ['tail' => Amount::of($subject->tailA, 'A', 1), 'hours' => Amount::of($subject->absorptionH, 'h')]));
+                return new self(
+                    $soc,
+                    $vague,
+                    min($byClock, $tail),
+                    self::say('tail', ['tail' => Amount::of($subject->tailA, 'A', 1), 'hours' => Amount::of($subject->absorptionH, 'h')]),
+                );
             }
         }
 
@@ -157,9 +196,16 @@ final readonly class Forecast
         }
         $fallen = ($seen[$widest]->spreadMv() ?? 0.0) - $now;
         $hours = ($seen[$n - 1]->atS - $seen[$widest]->atS) / 3600.0;
-        $ready = $fallen > 1000.0 * self::METER_V && $hours > 0.0 ? $seen[$n - 1]->atS + 3600.0 * $hours * ($now - Gate::CELLS_MV) / $fallen : null;
+        $ready = $fallen > 1000.0 * self::METER_V && $hours > 0.0
+            ? $seen[$n - 1]->atS + 3600.0 * $hours * ($now - Gate::CELLS_MV) / $fallen
+            : null;
 
-        return new self($soc, $vague, $ready, self::say('bleeding', ['mv' => Amount::of($now, 'mV', 0), 'aim' => Amount::of(Gate::CELLS_MV, 'mV', 0)]));
+        return new self(
+            $soc,
+            $vague,
+            $ready,
+            self::say('bleeding', ['mv' => Amount::of($now, 'mV', 0), 'aim' => Amount::of(Gate::CELLS_MV, 'mV', 0)]),
+        );
     }
 
     /**
@@ -181,7 +227,8 @@ final readonly class Forecast
     }
 
     /**
-     * By how much the volts fall, mV a cell and hour, over the resting readings of the last three hours; null: not told. A difference that is
+     * By how much the volts fall, mV a cell and hour, over the resting readings of the last three hours; null: not told. A difference that
+     * is
      * within a meter's error counts as none.
      *
      * @param list<Reading> $readings
@@ -189,7 +236,10 @@ final readonly class Forecast
     public static function fallingMvH(Subject $subject, array $readings, float $sinceS): ?float
     {
         $end = $readings === [] ? 0.0 : $readings[count($readings) - 1]->atS;
-        $resting = array_values(array_filter($readings, static fn(Reading $r): bool => $r->atS >= max($sinceS, $end - 3600.0 * self::WATCHED_H)));
+        $resting = array_values(array_filter(
+            $readings,
+            static fn(Reading $r): bool => $r->atS >= max($sinceS, $end - 3600.0 * self::WATCHED_H),
+        ));
         $n = count($resting);
         if ($n < 2 || $resting[$n - 1]->atS - $resting[0]->atS < 600.0) {
             return null;

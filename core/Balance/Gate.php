@@ -66,8 +66,14 @@ final readonly class Gate
      * @param array<string, float> $rushA    out of each battery at the moment of joining, by id
      * @param ?Levelling $levelling what follows if they are joined
      */
-    private function __construct(public string $answer, public array $reasons, public ?float $untilS, public array $rushA, public ?Levelling $levelling, public ?float $spreadV)
-    {
+    private function __construct(
+        public string $answer,
+        public array $reasons,
+        public ?float $untilS,
+        public array $rushA,
+        public ?Levelling $levelling,
+        public ?float $spreadV,
+    ) {
     }
 
     /**
@@ -105,14 +111,24 @@ final readonly class Gate
                 $wait[] = self::about($c, self::say('old', ['hours' => Amount::of(($nowS - $last->atS) / 3600.0, 'h', 0)]));
             }
             if ($last->celsius !== null && $last->celsius < $c->subject->chargeFloorC) {
-                $dont[] = self::say('cold', ['name' => $c->name, 'celsius' => Amount::of($last->celsius, '°C', 0), 'floor' => Amount::of($c->subject->chargeFloorC, '°C', 0)]);
+                $dont[] = self::say(
+                    'cold',
+                    [
+                        'name' => $c->name,
+                        'celsius' => Amount::of($last->celsius, '°C', 0),
+                        'floor' => Amount::of($c->subject->chargeFloorC, '°C', 0),
+                    ],
+                );
             }
         }
         if (array_filter($candidates, static fn(Candidate $c): bool => $c->last() === null) !== []) {
             return new self($dont !== [] ? self::DONT : self::WAIT, [...$dont, ...$wait], $until, [], null, null);
         }
         $first = $candidates[0]->subject;
-        if (array_filter($candidates, static fn(Candidate $c): bool => $c->subject->chemistry !== $first->chemistry || $c->subject->cells !== $first->cells) !== []) {
+        if (array_filter(
+            $candidates,
+            static fn(Candidate $c): bool => $c->subject->chemistry !== $first->chemistry || $c->subject->cells !== $first->cells,
+        ) !== []) {
             $dont[] = self::say('unlike');
         }
         [$rush, $levelling, $charges] = self::rush($candidates, $linkOhm);
@@ -120,10 +136,16 @@ final readonly class Gate
             $a = $rush[$c->subject->id];
             $limit = $a > 0.0 ? $c->subject->dischargeLimitA : $c->subject->chargeLimitA;
             if ($limit !== null && abs($a) > $limit) {
-                $dont[] = self::say($a > 0.0 ? 'gives' : 'takes', ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($limit, 'A', 0)]);
+                $dont[] = self::say(
+                    $a > 0.0 ? 'gives' : 'takes',
+                    ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($limit, 'A', 0)],
+                );
             }
             if ($leadA !== null && abs($a) > $leadA) {
-                $dont[] = self::say('lead', ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($leadA, 'A', 0)]);
+                $dont[] = self::say(
+                    'lead',
+                    ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($leadA, 'A', 0)],
+                );
             }
         }
         $volts = array_map(static fn(Candidate $c): float => $c->last()->volts ?? 0.0, $candidates);
@@ -152,11 +174,23 @@ final readonly class Gate
             default => self::JOIN,
         };
         // Not ready and not right: waiting comes first, the rest may settle.
-        if ($wait !== [] && $dont !== [] && array_filter($candidates, static fn(Candidate $c): bool => $c->step->takesCurrent() || $c->step === Step::Waiting) !== []) {
+        if ($wait !== [] && $dont !== [] && array_filter(
+            $candidates,
+            static fn(Candidate $c): bool => $c->step->takesCurrent() || $c->step === Step::Waiting,
+        ) !== []) {
             $answer = self::WAIT;
         }
         $reasons = $answer === self::JOIN
-            ? [self::say('join', ['mv' => Amount::of(1000.0 * $spread, 'mV', 0), 'amps' => Amount::of(max([0.0, ...array_map(abs(...), $rush)]), 'A', 0)]), ...$notes]
+            ? [
+                self::say(
+                    'join',
+                    [
+                        'mv' => Amount::of(1000.0 * $spread, 'mV', 0),
+                        'amps' => Amount::of(max([0.0, ...array_map(abs(...), $rush)]), 'A', 0),
+                    ],
+                ),
+                ...$notes,
+            ]
             : [...($answer === self::WAIT ? $wait : $dont), ...($answer === self::WAIT ? [] : $wait), ...$notes];
 
         return new self($answer, $reasons, $answer === self::WAIT ? $until : null, $rush, $levelling, $spread);
@@ -192,7 +226,10 @@ final readonly class Gate
         }
         $against = $volts = [];
         if ($nowS - $joinedS < 3600.0 * self::JOINED_H) {
-            $against[] = self::say('joined-since', ['hours' => Amount::of(($nowS - $joinedS) / 3600.0, 'h', 0), 'least' => Amount::of(self::JOINED_H, '', 0)]);
+            $against[] = self::say(
+                'joined-since',
+                ['hours' => Amount::of(($nowS - $joinedS) / 3600.0, 'h', 0), 'least' => Amount::of(self::JOINED_H, '', 0)],
+            );
         }
         foreach ($candidates as $c) {
             $last = $c->last();
@@ -228,7 +265,13 @@ final readonly class Gate
             $forecast = Forecast::of($c->subject, $protocol, $c->step, $c->readings, $c->sinceS, null);
             $over = $forecast->readyAtS !== null && $forecast->readyAtS <= $nowS;
             if ($c->step === Step::Waiting || ($c->step !== Step::Ready && !$over)) {
-                $wait[] = self::about($c, $forecast->why->key === "balance.steps.{$c->step->value}" ? $forecast->why : self::say('step-and-why', ['step' => Word::of('balance.steps.' . $c->step->value), 'why' => $forecast->why]));
+                $wait[] = self::about(
+                    $c,
+                    $forecast->why->key === "balance.steps.{$c->step->value}" ? $forecast->why : self::say(
+                        'step-and-why',
+                        ['step' => Word::of('balance.steps.' . $c->step->value), 'why' => $forecast->why],
+                    ),
+                );
                 $until = $forecast->readyAtS === null ? $until : max($until ?? 0.0, $forecast->readyAtS);
             } elseif ($protocol === Protocol::Refresh && $c->step->takesCurrent()) {
                 $dont[] = self::about($c, self::say('over'));
@@ -246,7 +289,10 @@ final readonly class Gate
             }
         }
         $answer = $wait !== [] ? self::WAIT : ($dont !== [] ? self::DONT : self::EVEN);
-        $even = $protocol === Protocol::Cells ? self::say('cells-even', ['mv' => Amount::of(self::CELLS_MV, 'mV', 0)]) : self::say('all-full', ['spread' => Amount::of($spread ?? 0.0, 'V', 2)]);
+        $even = $protocol === Protocol::Cells ? self::say(
+            'cells-even',
+            ['mv' => Amount::of(self::CELLS_MV, 'mV', 0)],
+        ) : self::say('all-full', ['spread' => Amount::of($spread ?? 0.0, 'V', 2)]);
 
         return new self($answer, match ($answer) {
             self::WAIT => [...$wait, ...$dont],
@@ -264,7 +310,12 @@ final readonly class Gate
      */
     private static function notFull(array $candidates): array
     {
-        $low = array_filter($candidates, static fn(Candidate $c): bool => ($c->last()->volts ?? 99.0) < $c->subject->fullV - self::REFRESH_BELOW_V * $c->subject->cells / 6.0 && !$c->step->takesCurrent());
+        $low = array_filter(
+            $candidates,
+            static fn(Candidate $c): bool => ($c->last()->volts
+                ?? 99.0) < $c->subject->fullV - self::REFRESH_BELOW_V * $c->subject->cells / 6.0
+                && !$c->step->takesCurrent(),
+        );
 
         return array_values(array_map(static fn(Candidate $c): Word => self::say('not-full', [
             'name' => $c->name, 'volts' => Amount::of($c->last()->volts ?? 0.0, 'V', 2), 'full' => Amount::of($c->subject->fullV, 'V', 2),
@@ -272,12 +323,14 @@ final readonly class Gate
     }
 
     /**
-     * Cells tell whether they are alike at the top of a charge, with hardly any current, or an hour at rest after it. In mid-charge the flat reads
+     * Cells tell whether they are alike at the top of a charge, with hardly any current, or an hour at rest after it. In mid-charge the
+     * flat reads
      * alike whatever the charge is.
      */
     private static function tells(Candidate $c, Reading $last): bool
     {
-        $isTop = static fn(Reading $r): bool => min([99.0, ...$r->cells ?? [0.0]]) >= self::TOP_CELL_V && abs($r->amps ?? 0.0) < self::TOP_SHARE * $c->subject->capacityAh;
+        $isTop = static fn(Reading $r): bool => min([99.0, ...$r->cells ?? [0.0]]) >= self::TOP_CELL_V
+            && abs($r->amps ?? 0.0) < self::TOP_SHARE * $c->subject->capacityAh;
         $was = array_filter($c->readings, static fn(Reading $r): bool => $isTop($r) && $last->atS - $r->atS >= 3600.0);
 
         return $isTop($last) || ($was !== [] && min([99.0, ...$last->cells ?? []]) >= $c->subject->curve->volts(self::KNEE_PCT));
@@ -293,17 +346,28 @@ final readonly class Gate
         }
         $flows = self::TOP_SHARE * $c->subject->capacityAh;
         if (abs($last->amps ?? 0.0) >= $flows) {
-            return [self::about($c, self::say('cells-charging', ['amps' => Amount::of(abs($last->amps ?? 0.0), 'A', 0), 'least' => Amount::of($flows, 'A', 1)]))];
+            return [self::about(
+                $c,
+                self::say('cells-charging', ['amps' => Amount::of(abs($last->amps ?? 0.0), 'A', 0), 'least' => Amount::of($flows, 'A', 1)]),
+            )];
         }
         if (!self::tells($c, $last)) {
             return [self::about($c, self::say('cell-below', [
-                'cell' => (string) (1 + (int) array_search(min($last->cells), $last->cells, true)), 'volts' => Amount::of(min($last->cells), 'V', 3),
+                'cell' => (string) (1 + (int) array_search(
+                    min($last->cells),
+                    $last->cells,
+                    true,
+                )), 'volts' => Amount::of(min($last->cells), 'V', 3),
             ]))];
         }
 
         return ($last->spreadMv() ?? 0.0) > self::CELLS_MV
             ? [self::about($c, self::say('cell-leads', [
-                'cell' => (string) (1 + (int) array_search(max($last->cells), $last->cells, true)), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
+                'cell' => (string) (1 + (int) array_search(
+                    max($last->cells),
+                    $last->cells,
+                    true,
+                )), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
             ]))]
             : [];
     }
@@ -311,7 +375,8 @@ final readonly class Gate
     /**
      * @param list<Candidate> $candidates all with a reading
      *
-     * @return array{array<string, float>, ?Levelling, list<array{float, float}>} rush amps by id, what follows, charges with how far they may be off
+     * @return array{array<string, float>, ?Levelling, list<array{float,
+     *     float}>} rush amps by id, what follows, charges with how far they may be off
      */
     private static function rush(array $candidates, float $linkOhm): array
     {
@@ -323,7 +388,12 @@ final readonly class Gate
             $weighted += ($c->last()->volts ?? 0.0) / $ohm;
             [$soc, $vague] = Forecast::charge($c->subject, $c->readings);
             $charges[] = [$soc ?? 50.0, $vague];
-            $rows[] = ['id' => $c->subject->id, 'capacity_ah' => $c->subject->capacityAh, 'r_ohm' => $c->subject->ohm, 'soc_pct' => $soc ?? 50.0];
+            $rows[] = [
+                'id' => $c->subject->id,
+                'capacity_ah' => $c->subject->capacityAh,
+                'r_ohm' => $c->subject->ohm,
+                'soc_pct' => $soc ?? 50.0,
+            ];
         }
         $bar = $weighted / $siemens;
         $rush = [];

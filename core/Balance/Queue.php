@@ -9,7 +9,8 @@ use Pebblefell\Bank\RefreshCharge;
 /**
  * Several batteries on the chargers that there are: who is on which, when each charger comes free, who goes on next, and when all is done.
  *
- * The battery that has waited longest takes the charger that is free first, of those that it bears. A battery whose charge is not known is taken for empty: the
+ * The battery that has waited longest takes the charger that is free first, of those that it bears. A battery whose charge is not known is
+ * taken for empty: the
  * time told is the latest.
  */
 final readonly class Queue
@@ -90,6 +91,8 @@ final readonly class Queue
             return max($nowS, $c->sinceS + 3600.0 * self::hours($protocol, $c, $amps ?? 30.0));
         }
 
-        return max($nowS, $ready) + ($c->step === Step::Charging && $protocol !== Protocol::Refresh ? 3600.0 * $c->subject->absorptionH : 0.0);
+        return max($nowS, $ready) + ($c->step === Step::Charging && $protocol !== Protocol::Refresh
+            ? 3600.0 * $c->subject->absorptionH
+            : 0.0);
     }
 }

@@ -10,8 +10,13 @@ final readonly class Reading
     /**
      * @param ?list<float> $cells volts of each cell, from the negative end; null: no cell meter
      */
-    public function __construct(public float $atS, public float $volts, public ?float $amps = null, public ?float $celsius = null, public ?array $cells = null)
-    {
+    public function __construct(
+        public float $atS,
+        public float $volts,
+        public ?float $amps = null,
+        public ?float $celsius = null,
+        public ?array $cells = null,
+    ) {
     }
 
     /** mV between the highest and the lowest cell; null: no cell meter. */

@@ -18,7 +18,8 @@ final readonly class Subject
     public const SURFACE_CELL_V = 0.03;
 
     /**
-     * LFP rests a little higher after a charge than after a discharge, V a cell to either side. Reference: Dreyer et al. 2010, about 10 to 20 mV between
+     * LFP rests a little higher after a charge than after a discharge, V a cell to either side. Reference: Dreyer et al. 2010, about 10 to
+     * 20 mV between
      * the two (from memory).
      */
     private const LFP_HYSTERESIS_V = 0.01;
@@ -87,7 +88,8 @@ final readonly class Subject
     }
 
     /**
-     * By how much the charge is uncertain when the volts are known to a meter's error and the chemistry's hysteresis: little at the ends, nearly everything on LFP's flat.
+     * By how much the charge is uncertain when the volts are known to a meter's error and the chemistry's hysteresis: little at the ends,
+     * nearly everything on LFP's flat.
      */
     public function vagueByPct(float $restV, float $meterV = 0.02): float
     {

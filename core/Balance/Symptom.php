@@ -44,8 +44,14 @@ final readonly class Symptom
     private static function cold(Candidate $c): ?Word
     {
         foreach ($c->readings as $reading) {
-            if ($reading->celsius !== null && $reading->celsius < $c->subject->chargeFloorC - 0.5 && ($reading->amps ?? 0.0) > 0.5 && $c->subject->chemistry->isLithium()) {
-                return Word::of('balance.symptoms.frost', ['amps' => Amount::of($reading->amps ?? 0.0, 'A', 1), 'celsius' => Amount::of($reading->celsius, '°C', 0)]);
+            if ($reading->celsius !== null
+                && $reading->celsius < $c->subject->chargeFloorC - 0.5
+                && ($reading->amps ?? 0.0) > 0.5
+                && $c->subject->chemistry->isLithium()) {
+                return Word::of(
+                    'balance.symptoms.frost',
+                    ['amps' => Amount::of($reading->amps ?? 0.0, 'A', 1), 'celsius' => Amount::of($reading->celsius, '°C', 0)],
+                );
             }
         }
 
@@ -62,7 +68,10 @@ final readonly class Symptom
                 $still = $reading;
             } elseif ($amps >= self::SHOWS_A && $still !== null && $reading->atS - $still->atS <= 3600.0 * self::PAIR_H) {
                 $soc = $c->subject->socPct($still->volts) + 100.0 * $amps * ($reading->atS - $still->atS) / 3600.0 / $c->subject->capacityAh;
-                $worst = max($worst, ($reading->volts - $c->subject->restV($soc) - Subject::SURFACE_CELL_V * $c->subject->cells) / $amps - $c->subject->ohm);
+                $worst = max(
+                    $worst,
+                    ($reading->volts - $c->subject->restV($soc) - Subject::SURFACE_CELL_V * $c->subject->cells) / $amps - $c->subject->ohm,
+                );
             }
         }
 
@@ -77,17 +86,29 @@ final readonly class Symptom
         }
         if (($last->spreadMv() ?? 0.0) > self::CELLS_REST_MV) {
             return Word::of('balance.symptoms.lags', [
-                'cell' => (string) (1 + (int) array_search(min([99.0, ...$last->cells ?? []]), $last->cells ?? [], true)), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
+                'cell' => (string) (1 + (int) array_search(
+                    min([99.0, ...$last->cells ?? []]),
+                    $last->cells ?? [],
+                    true,
+                )), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
             ]);
         }
-        $charged = array_filter($c->readings, static fn(Reading $r): bool => $r->atS < $c->sinceS && $r->volts >= $c->subject->absorptionV - 0.01 * $c->subject->cells);
+        $charged = array_filter(
+            $c->readings,
+            static fn(Reading $r): bool => $r->atS < $c->sinceS && $r->volts >= $c->subject->absorptionV - 0.01 * $c->subject->cells,
+        );
 
         return $charged !== [] && $last->atS - $c->sinceS >= 3600.0 * self::RESTED_H && $last->volts < self::fullV($c, $last)
-            ? Word::of('balance.symptoms.rests-low', ['volts' => Amount::of($last->volts, 'V', 2), 'full' => Amount::of(self::fullV($c, $last), 'V', 2)])
+            ? Word::of(
+                'balance.symptoms.rests-low',
+                ['volts' => Amount::of($last->volts, 'V', 2), 'full' => Amount::of(self::fullV($c, $last), 'V', 2)],
+            )
             : null;
     }
 
-    /** Where a full one rests by now: on its curve while its surface charge fades, after a day at its data sheet's or its chemistry's volts. */
+    /**
+     * Where a full one rests by now: on its curve while its surface charge fades, after a day at its data sheet's or its chemistry's volts.
+     */
     private static function fullV(Candidate $c, Reading $last): float
     {
         return $last->atS - $c->sinceS >= 3600.0 * self::DAY_H ? $c->subject->fullV : $c->subject->restV(self::FULL_PCT);

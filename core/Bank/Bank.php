@@ -64,7 +64,10 @@ final readonly class Bank
     /** Ah of the bank as it would be stated at another hour rate. */
     public function ahAtRate(float $rateH): float
     {
-        return $this->sumOfStrings(array_map(static fn(Battery $b): float => Peukert::of($b->capacityAh, $b->rateH, $b->exponent)->capacityAtRateAh($rateH), $this->batteries));
+        return $this->sumOfStrings(array_map(
+            static fn(Battery $b): float => Peukert::of($b->capacityAh, $b->rateH, $b->exponent)->capacityAtRateAh($rateH),
+            $this->batteries,
+        ));
     }
 
     public function chemistry(): Chemistry

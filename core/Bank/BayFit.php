@@ -9,7 +9,8 @@ use Pebblefell\Quantity\Guard;
 /**
  * Do so many equal batteries stand in a bay, upright, with a gap between them and room above for leads and lid?
  *
- * Upright blocks, each turned lengthwise or crosswise, in rows: for every split of the bay's length into lengthwise and crosswise columns the rows are
+ * Upright blocks, each turned lengthwise or crosswise, in rows: for every split of the bay's length into lengthwise and crosswise columns
+ * the rows are
  * counted, and the best of both ways round is taken. For the few batteries that there are this finds the most that such rows can hold.
  * Reference: two-stage guillotine patterns, as in Jylänki 2010 (from memory).
  */
@@ -22,10 +23,19 @@ final readonly class BayFit
      * @param list<array{x: float, y: float, l: float, w: float}> $places of the blocks that fit, seen from above, mm
      * @param ?float                                              $lackHeightMm what is missing in height, or null
      * @param float                                               $gapMm        that is wanted
-     * @param ?float                                              $tightMm      the gap that is left where they stand with less; null: they stand with it, or not at all
+     * @param ?float                                              $tightMm      the gap that is left where they stand with less; null: they
+     *     stand with it, or not at all
      */
-    private function __construct(public Box $bay, public Box $block, public int $wanted, public int $most, public array $places, public ?float $lackHeightMm, private float $gapMm, public ?float $tightMm)
-    {
+    private function __construct(
+        public Box $bay,
+        public Box $block,
+        public int $wanted,
+        public int $most,
+        public array $places,
+        public ?float $lackHeightMm,
+        private float $gapMm,
+        public ?float $tightMm,
+    ) {
     }
 
     /** @throws \Pebblefell\Exception\InvalidValue */
@@ -60,7 +70,10 @@ final readonly class BayFit
         foreach ([false, true] as $turned) {
             $places = self::rows($turned ? $bay->widthMm : $bay->lengthMm, $turned ? $bay->lengthMm : $bay->widthMm, $block, $gapMm);
             if (count($places) > count($best)) {
-                $best = $turned ? array_map(static fn(array $p): array => ['x' => $p['y'], 'y' => $p['x'], 'l' => $p['w'], 'w' => $p['l']], $places) : $places;
+                $best = $turned ? array_map(
+                    static fn(array $p): array => ['x' => $p['y'], 'y' => $p['x'], 'l' => $p['w'], 'w' => $p['l']],
+                    $places,
+                ) : $places;
             }
         }
 
@@ -113,7 +126,12 @@ final readonly class BayFit
         $places = [];
         for ($column = 0; $column < $columns; ++$column) {
             for ($row = 0; $row < $rows; ++$row) {
-                $places[] = ['x' => $fromMm + $column * ($alongMm + $gapMm), 'y' => $gapMm + $row * ($acrossMm + $gapMm), 'l' => $alongMm, 'w' => $acrossMm];
+                $places[] = [
+                    'x' => $fromMm + $column * ($alongMm + $gapMm),
+                    'y' => $gapMm + $row * ($acrossMm + $gapMm),
+                    'l' => $alongMm,
+                    'w' => $acrossMm,
+                ];
             }
         }
 

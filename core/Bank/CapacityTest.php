@@ -40,7 +40,11 @@ final readonly class CapacityTest
             if ($reached) {
                 // The readings before all stand above the end, so the volts fall here.
                 $part = ($last['volts'] - $endV) / ($last['volts'] - $next['volts']);
-                $next = ['t_s' => $last['t_s'] + $part * ($next['t_s'] - $last['t_s']), 'volts' => $endV, 'amps' => $last['amps'] + $part * ($next['amps'] - $last['amps'])];
+                $next = [
+                    't_s' => $last['t_s'] + $part * ($next['t_s'] - $last['t_s']),
+                    'volts' => $endV,
+                    'amps' => $last['amps'] + $part * ($next['amps'] - $last['amps']),
+                ];
             }
             $hours = ($next['t_s'] - $last['t_s']) / 3600.0;
             $ah += $hours * ($last['amps'] + $next['amps']) / 2.0;

@@ -9,14 +9,36 @@ use Pebblefell\Exception\InvalidValue;
 /**
  * Which bad joint, or which tired battery, explains what was measured: amps of each battery by clamp, or volts at each battery's terminals.
  *
- * Each link and each battery in turn is made worse by 0.05 to 60 mΩ; the added resistance that brings the network closest to the readings is
- * kept, and the suspects are ranked by what is left over (least squares). Volts are compared by how they lie about their own mean: how full the
+ * Each link and each battery in turn is made worse by 0.05 to 60 mΩ; the added resistance that brings the network closest to the readings
+ * is
+ * kept, and the suspects are ranked by what is left over (least squares). Volts are compared by how they lie about their own mean: how
+ * full the
  * batteries are moves all alike and says nothing.
  */
 final readonly class Diagnosis
 {
     /** Added resistance tried, Ω: about five to the decade. */
-    private const TRIED = [0.00005, 0.0001, 0.00015, 0.0002, 0.0003, 0.0005, 0.0007, 0.001, 0.0015, 0.002, 0.003, 0.004, 0.005, 0.007, 0.01, 0.015, 0.02, 0.03, 0.06];
+    private const TRIED = [
+        0.00005,
+        0.0001,
+        0.00015,
+        0.0002,
+        0.0003,
+        0.0005,
+        0.0007,
+        0.001,
+        0.0015,
+        0.002,
+        0.003,
+        0.004,
+        0.005,
+        0.007,
+        0.01,
+        0.015,
+        0.02,
+        0.03,
+        0.06,
+    ];
 
     /** Shares that differ by less than this, in % of the load, are within a clamp meter's error. Common practice: 2 to 3 %. */
     public const METER_PCT = 2.0;
@@ -75,7 +97,13 @@ final readonly class Diagnosis
         };
         $measured = $about($measuredV);
 
-        return self::rank($sources, $links, static function (array $s, array $l) use ($positive, $negative, $loadA, $about, $measured): float {
+        return self::rank($sources, $links, static function (array $s, array $l) use (
+            $positive,
+            $negative,
+            $loadA,
+            $about,
+            $measured,
+        ): float {
             $amps = Network::of(array_values($s), array_values($l), $positive, $negative)->share($loadA)->amps;
             $volts = $about(array_map(static fn(Source $b, float $a): float => $b->ocvV - $a * $b->ohm, array_values($s), $amps));
 
@@ -94,14 +122,47 @@ final readonly class Diagnosis
     {
         $suspects = [new self('none', '', -1, 0.0, $error($sources, $links))];
         foreach ($links as $k => $link) {
-            $suspects[] = self::worst('link', $link->from . ' → ' . $link->to, $k, static fn(float $ohm): float => $error($sources, array_replace($links, [$k => Link::of($link->from, $link->to, $link->ohm + $ohm)])));
+            $suspects[] = self::worst(
+                'link',
+                $link->from . ' → ' . $link->to,
+                $k,
+                static fn(float $ohm): float => $error(
+                    $sources,
+                    array_replace($links, [$k => Link::of($link->from, $link->to, $link->ohm + $ohm)]),
+                ),
+            );
         }
         foreach ($sources as $k => $source) {
-            $suspects[] = self::worst('battery', $source->id, $k, static fn(float $ohm): float => $error(array_replace($sources, [$k => Source::of($source->id, $source->ocvV, $source->ohm + $ohm, $source->dischargeLimitA, $source->chargeLimitA)]), $links));
+            $suspects[] = self::worst(
+                'battery',
+                $source->id,
+                $k,
+                static fn(float $ohm): float => $error(
+                    array_replace(
+                        $sources,
+                        [$k => Source::of(
+                            $source->id,
+                            $source->ocvV,
+                            $source->ohm + $ohm,
+                            $source->dischargeLimitA,
+                            $source->chargeLimitA,
+                        )],
+                    ),
+                    $links,
+                ),
+            );
         }
         // Where nothing need be wrong, nothing is; then by what is left over, and the smaller fault first.
         $innocent = static fn(self $s): bool => $s->kind === 'none' && $s->error <= $meter;
-        usort($suspects, static fn(self $a, self $b): int => [!$innocent($a), $a->error > $meter, round($a->error, 2), $a->addedOhm] <=> [!$innocent($b), $b->error > $meter, round($b->error, 2), $b->addedOhm]);
+        usort(
+            $suspects,
+            static fn(self $a, self $b): int => [
+                !$innocent($a),
+                $a->error > $meter,
+                round($a->error, 2),
+                $a->addedOhm,
+            ] <=> [!$innocent($b), $b->error > $meter, round($b->error, 2), $b->addedOhm],
+        );
 
         return $suspects;
     }
@@ -154,7 +215,10 @@ final readonly class Diagnosis
     {
         $inSeries = 0;
         foreach ($links as $link) {
-            $inSeries += str_ends_with($link->from, '+') && str_ends_with($link->to, '-') || str_ends_with($link->from, '-') && str_ends_with($link->to, '+') ? 1 : 0;
+            $inSeries += str_ends_with($link->from, '+') && str_ends_with($link->to, '-')
+                || str_ends_with($link->from, '-') && str_ends_with($link->to, '+')
+                ? 1
+                : 0;
         }
 
         // Every string of n has n − 1 links from plus to minus; amps of a string are measured n times.

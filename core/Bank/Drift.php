@@ -30,8 +30,14 @@ final readonly class Drift
      *
      * @throws InvalidValue
      */
-    public static function of(Network $network, Chemistry $chemistry, int $cells, array $capacitiesAh, float $loadA, array $fromSocPct): self
-    {
+    public static function of(
+        Network $network,
+        Chemistry $chemistry,
+        int $cells,
+        array $capacitiesAh,
+        float $loadA,
+        array $fromSocPct,
+    ): self {
         if (abs($loadA) < 1e-9) {
             throw InvalidValue::at('/current_a', 'not-0');
         }
@@ -45,7 +51,10 @@ final readonly class Drift
         $hours = 0.0;
         $ended = ['time', null];
         for ($k = 0; $k <= 4 * self::STEPS; ++$k) {
-            $share = $network->shareAt(array_map(static fn(float $s): float => $cells * $curve->volts(max(0.0, min(100.0, $s))), $soc), $loadA);
+            $share = $network->shareAt(
+                array_map(static fn(float $s): float => $cells * $curve->volts(max(0.0, min(100.0, $s))), $soc),
+                $loadA,
+            );
             $course[] = ['hours' => $hours, 'amps' => $share->amps, 'socPct' => $soc, 'bankV' => $share->bankV];
             foreach ($network->sources as $i => $source) {
                 if ($loadA > 0.0 ? $soc[$i] <= 0.0 : $soc[$i] >= 100.0) {
@@ -70,6 +79,9 @@ final readonly class Drift
     /** Largest spread of the charges on the way, % points. */
     public function widestPct(): float
     {
-        return max([0.0, ...array_map(static fn(array $c): float => max([0.0, ...$c['socPct']]) - min([100.0, ...$c['socPct']]), $this->course)]);
+        return max([
+            0.0,
+            ...array_map(static fn(array $c): float => max([0.0, ...$c['socPct']]) - min([100.0, ...$c['socPct']]), $this->course),
+        ]);
     }
 }

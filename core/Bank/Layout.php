@@ -82,7 +82,11 @@ enum Layout: string
         for ($i = 1; $i < count($ends); ++$i) {
             array_push($links, Link::of($ends[$i - 1][0], $ends[$i][0], $linkOhm), Link::of($ends[$i - 1][1], $ends[$i][1], $linkOhm));
         }
-        array_push($links, Link::of($ends[$positiveAt][0], self::POSITIVE, $leadOhm), Link::of($ends[$negativeAt][1], self::NEGATIVE, $leadOhm));
+        array_push(
+            $links,
+            Link::of($ends[$positiveAt][0], self::POSITIVE, $leadOhm),
+            Link::of($ends[$negativeAt][1], self::NEGATIVE, $leadOhm),
+        );
 
         return $links;
     }

@@ -28,8 +28,13 @@ final readonly class Levelling
      * @param list<array{float, array<string, float>}> $course hours and charge of each, thinned
      * @param ?float $hours until all are below the limit; null: not within MOST_H
      */
-    private function __construct(public array $initialA, public ?float $hours, public float $movedAh, public array $finalSocPct, public array $course)
-    {
+    private function __construct(
+        public array $initialA,
+        public ?float $hours,
+        public float $movedAh,
+        public array $finalSocPct,
+        public array $course,
+    ) {
     }
 
     /**
@@ -59,7 +64,12 @@ final readonly class Levelling
             $ids[] = $b['id'];
             $ah[] = Guard::positive($b['capacity_ah'], "/batteries/$i/capacity_ah");
             $ohm[] = Guard::positive($b['r_ohm'], "/batteries/$i/r_ohm") + $linkOhm;
-            $soc[] = isset($b['soc_pct']) ? Guard::between($b['soc_pct'], 0.0, 100.0, "/batteries/$i/soc_pct") : $curve->socPct(($b['ocv_v'] ?? 0.0) / $cells);
+            $soc[] = isset($b['soc_pct']) ? Guard::between(
+                $b['soc_pct'],
+                0.0,
+                100.0,
+                "/batteries/$i/soc_pct",
+            ) : $curve->socPct(($b['ocv_v'] ?? 0.0) / $cells);
         }
         // Rested volts in steps of 0.1 %, exact: the curves bend at tenths only.
         $rest = array_map(static fn(int $k): float => $cells * $curve->volts($k / 10), range(0, 1000));
@@ -88,7 +98,11 @@ final readonly class Levelling
             for ($i = 0; $i < $n; ++$i) {
                 $amps[$i] = ($volts[$i] - $bar) / $ohm[$i];
                 $largest = max($largest, abs($amps[$i]));
-                $dt = min($dt, abs($amps[$i]) > 1e-12 ? self::MOST_SOC_STEP / 100.0 * $ah[$i] / abs($amps[$i]) : INF, $slope[$i] > 0.0 ? 0.2 * $ohm[$i] / $slope[$i] : INF);
+                $dt = min(
+                    $dt,
+                    abs($amps[$i]) > 1e-12 ? self::MOST_SOC_STEP / 100.0 * $ah[$i] / abs($amps[$i]) : INF,
+                    $slope[$i] > 0.0 ? 0.2 * $ohm[$i] / $slope[$i] : INF,
+                );
             }
             if ($initial === []) {
                 $initial = array_combine($ids, $amps);

@@ -9,7 +9,8 @@ use Pebblefell\Exception\InvalidValue;
 /**
  * The real network of a bank: batteries, links and leads, in any topology, solved at its take-off points.
  *
- * Nodal analysis: each battery is its volts behind its resistance, that is a current into its terminals beside a conductance. Reference: Ho,
+ * Nodal analysis: each battery is its volts behind its resistance, that is a current into its terminals beside a conductance. Reference:
+ * Ho,
  * Ruehli & Brennan 1975 (with every source behind its own resistance the plain nodal form is enough).
  */
 final readonly class Network
@@ -21,8 +22,16 @@ final readonly class Network
      * @param list<array{int, int}>  $ends     nodes of each link
      * @param list<float>            $slope    amps out of each battery for an amp of load
      */
-    private function __construct(public array $sources, public array $links, private Nodal $nodal, private array $poles, private array $ends, private int $positive, private int $ground, private array $slope)
-    {
+    private function __construct(
+        public array $sources,
+        public array $links,
+        private Nodal $nodal,
+        private array $poles,
+        private array $ends,
+        private int $positive,
+        private int $ground,
+        private array $slope,
+    ) {
     }
 
     /**

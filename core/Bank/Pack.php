@@ -50,8 +50,17 @@ final readonly class Pack
      *
      * @throws InvalidValue
      */
-    public static function of(int $groups, int $parallel, float $cellAh, float $capacityPct, float $chargePct, float $socPct = 50.0, float $chargeA = 30.0, float $cellOhm = 0.0006, float $bleedA = 0.1): self
-    {
+    public static function of(
+        int $groups,
+        int $parallel,
+        float $cellAh,
+        float $capacityPct,
+        float $chargePct,
+        float $socPct = 50.0,
+        float $chargeA = 30.0,
+        float $cellOhm = 0.0006,
+        float $bleedA = 0.1,
+    ): self {
         Guard::between($groups, 2, 16, '/groups');
         Guard::between($parallel, 1, 16, '/parallel');
         Guard::positive($cellAh, '/cell_ah');

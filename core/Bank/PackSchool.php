@@ -8,12 +8,21 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Quantity\Guard;
 
 /**
- * The two ways to build so many cells: groups in parallel under one BMS, or strings with a BMS each; in figures. Common practice knows both.
+ * The two ways to build so many cells: groups in parallel under one BMS, or strings with a BMS each; in figures. Common practice knows
+ * both.
  */
 final readonly class PackSchool
 {
-    private function __construct(public Word $name, public int $bms, public int $cellsSeen, public int $cells, public float $leftPct, public float $eachBmsA, public float $weakShows, public ?float $price)
-    {
+    private function __construct(
+        public Word $name,
+        public int $bms,
+        public int $cellsSeen,
+        public int $cells,
+        public float $leftPct,
+        public float $eachBmsA,
+        public float $weakShows,
+        public ?float $price,
+    ) {
     }
 
     /**
@@ -35,8 +44,26 @@ final readonly class PackSchool
 
         return [
             // A cell that has lost a tenth of its capacity shows as a tenth of its share of the group.
-            new self(Word::of('packs.groups', ['cells' => "{$parallel}P{$groups}S"]), 1, $groups, $cells, 0.0, $packA, 10.0 / $parallel, $priceOne),
-            new self(Word::of('packs.strings', ['cells' => "$parallel × {$groups}S"]), $parallel, $cells, $cells, 100.0 - 100.0 / $parallel, $packA / $parallel, 10.0, $priceEach === null ? null : $parallel * $priceEach),
+            new self(
+                Word::of('packs.groups', ['cells' => "{$parallel}P{$groups}S"]),
+                1,
+                $groups,
+                $cells,
+                0.0,
+                $packA,
+                10.0 / $parallel,
+                $priceOne,
+            ),
+            new self(
+                Word::of('packs.strings', ['cells' => "$parallel × {$groups}S"]),
+                $parallel,
+                $cells,
+                $cells,
+                100.0 - 100.0 / $parallel,
+                $packA / $parallel,
+                10.0,
+                $priceEach === null ? null : $parallel * $priceEach,
+            ),
         ];
     }
 }

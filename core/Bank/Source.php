@@ -9,8 +9,13 @@ use Pebblefell\Quantity\Guard;
 /** A battery as the network sees it: rested volts behind a resistance. Terminals are the nodes "ID+" and "ID-". */
 final readonly class Source
 {
-    private function __construct(public string $id, public float $ocvV, public float $ohm, public ?float $dischargeLimitA, public ?float $chargeLimitA)
-    {
+    private function __construct(
+        public string $id,
+        public float $ocvV,
+        public float $ohm,
+        public ?float $dischargeLimitA,
+        public ?float $chargeLimitA,
+    ) {
     }
 
     /**

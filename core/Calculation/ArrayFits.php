@@ -37,11 +37,25 @@ final class ArrayFits implements Calculation
         $p = $in['panel'];
         $r = $in['regulator'];
         try {
-            $panel = PanelSheet::of($p['pmax_w'], $p['voc_v'], $p['vmp_v'], $p['isc_a'], $p['imp_a'], $p['voc_tempco_pct_per_c'], $p['vmp_tempco_pct_per_c']);
+            $panel = PanelSheet::of(
+                $p['pmax_w'],
+                $p['voc_v'],
+                $p['vmp_v'],
+                $p['isc_a'],
+                $p['imp_a'],
+                $p['voc_tempco_pct_per_c'],
+                $p['vmp_tempco_pct_per_c'],
+            );
         } catch (InvalidValue $e) {
             throw $e->under('/panel');
         }
-        $regulator = RegulatorSheet::of($r['kind'] === 'mppt', $r['max_pv_v'], $r['max_charge_a'], $r['max_pv_isc_a'] ?? null, $r['start_above_battery_v']);
+        $regulator = RegulatorSheet::of(
+            $r['kind'] === 'mppt',
+            $r['max_pv_v'],
+            $r['max_charge_a'],
+            $r['max_pv_isc_a'] ?? null,
+            $r['start_above_battery_v'],
+        );
         $fit = ArrayFit::of($panel, $in['series'], $in['parallel'], $regulator, $in['min_cell_c'], $in['max_cell_c'], $in['absorption_v']);
 
         return [

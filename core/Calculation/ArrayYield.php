@@ -14,7 +14,12 @@ final class ArrayYield implements Calculation
         $schema = SunMonth::schema();
         $schema['properties'] += [
             'array_w' => Schema::notNegative(),
-            'performance_ratio' => ['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => 1, 'default' => SolarArray::USUAL_PERFORMANCE_RATIO],
+            'performance_ratio' => [
+                'type' => 'number',
+                'exclusiveMinimum' => 0,
+                'maximum' => 1,
+                'default' => SolarArray::USUAL_PERFORMANCE_RATIO,
+            ],
         ];
         $schema['required'][] = 'array_w';
 

@@ -25,6 +25,13 @@ final class Assess implements Calculation
             throw $e->under('/system');
         }
 
-        return ['findings' => array_map(static fn(Verdict $v): Said => new Said($v->finding, ['stage' => $v->stage->value, 'subject' => $v->finding->subject], $system->parts), Study::of($system)->assessment()->verdicts)];
+        return ['findings' => array_map(
+            static fn(Verdict $v): Said => new Said(
+                $v->finding,
+                ['stage' => $v->stage->value, 'subject' => $v->finding->subject],
+                $system->parts,
+            ),
+            Study::of($system)->assessment()->verdicts,
+        )];
     }
 }

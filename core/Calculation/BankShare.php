@@ -25,7 +25,10 @@ final class BankShare implements Calculation
         $name = ['type' => 'string', 'minLength' => 1, 'maxLength' => 60];
 
         return [
-            'batteries' => Schema::listOf(Schema::object(['id' => $name, 'ocv_v' => Schema::notNegative(), 'r_ohm' => Schema::positive()], ['discharge_limit_a' => Schema::positive(), 'charge_limit_a' => Schema::positive()])),
+            'batteries' => Schema::listOf(Schema::object(
+                ['id' => $name, 'ocv_v' => Schema::notNegative(), 'r_ohm' => Schema::positive()],
+                ['discharge_limit_a' => Schema::positive(), 'charge_limit_a' => Schema::positive()],
+            )),
             'links' => Schema::listOf(Schema::object(['from' => $name, 'to' => $name, 'ohm' => Schema::notNegative()])),
             'takeoff' => Schema::object(['positive' => $name, 'negative' => $name]),
         ];
@@ -40,7 +43,12 @@ final class BankShare implements Calculation
 
         return [
             'bank_v' => $share->bankV,
-            'batteries' => array_map(static fn(Source $s, float $a, ?float $p): array => ['id' => $s->id, 'current_a' => $a, 'share_pct' => $p], $network->sources, $share->amps, $percent),
+            'batteries' => array_map(
+                static fn(Source $s, float $a, ?float $p): array => ['id' => $s->id, 'current_a' => $a, 'share_pct' => $p],
+                $network->sources,
+                $share->amps,
+                $percent,
+            ),
             'spread_pct' => $share->spreadPct(),
             'max_discharge_a' => $most['discharge'][0] ?? null,
             'max_charge_a' => $most['charge'][0] ?? null,

@@ -12,7 +12,12 @@ final class BankSize implements Calculation
     public static function schema(): array
     {
         return Schema::object(
-            ['energy_wh_day' => Schema::notNegative(), 'days' => Schema::positive(), 'usable_pct' => Schema::percent(), 'system_v' => Schema::positive()],
+            [
+                'energy_wh_day' => Schema::notNegative(),
+                'days' => Schema::positive(),
+                'usable_pct' => Schema::percent(),
+                'system_v' => Schema::positive(),
+            ],
             ['min_temperature_factor' => ['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => 1, 'default' => 1.0]],
         );
     }

@@ -38,7 +38,16 @@ final class DcdcFits implements Calculation
         } catch (InvalidValue $e) {
             throw $e->under('/cable');
         }
-        $fit = DcdcFit::of($in['alternator_a'], $in['charger_output_a'], $in['vehicle_load_a'], $lead, $in['charger_efficiency_pct'], $in['input_v'], $in['output_v'], $in['idle_output_pct']);
+        $fit = DcdcFit::of(
+            $in['alternator_a'],
+            $in['charger_output_a'],
+            $in['vehicle_load_a'],
+            $lead,
+            $in['charger_efficiency_pct'],
+            $in['input_v'],
+            $in['output_v'],
+            $in['idle_output_pct'],
+        );
 
         return [
             'input_a' => $fit->inputA,

@@ -15,7 +15,10 @@ final class Equalise implements Calculation
     {
         return Schema::object(
             [
-                'batteries' => Schema::listOf(Schema::object(['id' => ['type' => 'string', 'minLength' => 1], 'capacity_ah' => Schema::positive(), 'r_ohm' => Schema::positive()], ['soc_pct' => Schema::between(0, 100), 'ocv_v' => Schema::positive()])),
+                'batteries' => Schema::listOf(Schema::object(
+                    ['id' => ['type' => 'string', 'minLength' => 1], 'capacity_ah' => Schema::positive(), 'r_ohm' => Schema::positive()],
+                    ['soc_pct' => Schema::between(0, 100), 'ocv_v' => Schema::positive()],
+                )),
                 'chemistry' => Schema::oneOf(...array_column(Chemistry::cases(), 'value')),
                 'link_ohm' => Schema::notNegative(),
             ],
@@ -29,7 +32,11 @@ final class Equalise implements Calculation
         if ($levelling->hours === null) {
             throw InvalidValue::at('/until_a', 'not-in-hours', ['hours' => 2000]);
         }
-        $rows = static fn(array $values, string $key): array => array_map(static fn(string $id, float $v): array => ['id' => $id, $key => $v], array_map(strval(...), array_keys($values)), array_values($values));
+        $rows = static fn(array $values, string $key): array => array_map(
+            static fn(string $id, float $v): array => ['id' => $id, $key => $v],
+            array_map(strval(...), array_keys($values)),
+            array_values($values),
+        );
 
         return [
             'initial' => $rows($levelling->initialA, 'current_a'),

@@ -12,12 +12,24 @@ final class Fuses implements Calculation
 {
     public static function schema(): array
     {
-        return Schema::object(['load_a' => Schema::positive(), 'continuous' => ['type' => 'boolean'], 'ampacity_a' => Schema::positive(), 'system_v' => Schema::positive(), 'prospective_short_a' => Schema::notNegative()]);
+        return Schema::object([
+            'load_a' => Schema::positive(),
+            'continuous' => ['type' => 'boolean'],
+            'ampacity_a' => Schema::positive(),
+            'system_v' => Schema::positive(),
+            'prospective_short_a' => Schema::notNegative(),
+        ]);
     }
 
     public static function run(array $in): array
     {
-        $choice = FuseChoice::of((float) $in['load_a'], $in['continuous'], (float) $in['ampacity_a'], (float) $in['system_v'], (float) $in['prospective_short_a']);
+        $choice = FuseChoice::of(
+            (float) $in['load_a'],
+            $in['continuous'],
+            (float) $in['ampacity_a'],
+            (float) $in['system_v'],
+            (float) $in['prospective_short_a'],
+        );
 
         return [
             'rating_a' => $choice->ratingA,

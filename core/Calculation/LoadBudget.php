@@ -16,7 +16,10 @@ final class LoadBudget implements Calculation
 {
     public static function schema(): array
     {
-        return Schema::object(['loads' => Schema::listOf(self::load()), 'system_v' => Schema::positive()], ['inverter' => self::inverter()]);
+        return Schema::object(
+            ['loads' => Schema::listOf(self::load()), 'system_v' => Schema::positive()],
+            ['inverter' => self::inverter()],
+        );
     }
 
     /**
@@ -24,7 +27,11 @@ final class LoadBudget implements Calculation
      */
     public static function inverter(): array
     {
-        return Schema::object(['efficiency_pct' => Schema::percent(), 'idle_w' => Schema::notNegative(), 'on' => Schema::oneOf('always', 'with_loads')]);
+        return Schema::object([
+            'efficiency_pct' => Schema::percent(),
+            'idle_w' => Schema::notNegative(),
+            'on' => Schema::oneOf('always', 'with_loads'),
+        ]);
     }
 
     /**

@@ -17,7 +17,14 @@ final class Opens implements Calculation
 
         return Schema::object(
             ['system' => ['$ref' => 'job.schema.json']],
-            ['state' => [...Schema::oneOf('planned', 'found'), 'default' => 'planned'], 'open' => [...Schema::listOf(['type' => 'string']), 'default' => []], 'sun' => $flag, 'engine' => $flag, 'shore' => $flag, 'generator' => $flag],
+            [
+                'state' => [...Schema::oneOf('planned', 'found'), 'default' => 'planned'],
+                'open' => [...Schema::listOf(['type' => 'string']), 'default' => []],
+                'sun' => $flag,
+                'engine' => $flag,
+                'shore' => $flag,
+                'generator' => $flag,
+            ],
         );
     }
 
@@ -38,6 +45,10 @@ final class Opens implements Calculation
         $now = Potential::of($graph, array_values($in['open'] ?? []), ...$flags);
         $live = $now->live();
 
-        return ['live' => $live, 'dark' => array_values(array_diff(Potential::of($graph, [], ...$flags)->live(), $live)), 'endangered' => $now->endangered()];
+        return [
+            'live' => $live,
+            'dark' => array_values(array_diff(Potential::of($graph, [], ...$flags)->live(), $live)),
+            'endangered' => $now->endangered(),
+        ];
     }
 }

@@ -16,18 +16,35 @@ final class Scheduling implements Calculation
         $counts = ['type' => 'object', 'additionalProperties' => Schema::whole(0, 1000)];
 
         return Schema::object([
-            'tasks' => Schema::listOf(Schema::object(['id' => $name, 'hours' => Schema::notNegative()], ['after' => [...Schema::listOf($name), 'default' => []], 'uses' => $counts])),
+            'tasks' => Schema::listOf(Schema::object(
+                ['id' => $name, 'hours' => Schema::notNegative()],
+                ['after' => [...Schema::listOf($name), 'default' => []], 'uses' => $counts],
+            )),
             'resources' => $counts,
         ]);
     }
 
     public static function run(array $in): array
     {
-        $schedule = Schedule::of(array_values(array_map(static fn(array $t): Task => new Task($t['id'], (float) $t['hours'], $t['after'] ?? [], $t['uses'] ?? []), $in['tasks'])), $in['resources']);
+        $schedule = Schedule::of(
+            array_values(array_map(
+                static fn(array $t): Task => new Task($t['id'], (float) $t['hours'], $t['after'] ?? [], $t['uses'] ?? []),
+                $in['tasks'],
+            )),
+            $in['resources'],
+        );
 
         return [
             'finish_h' => $schedule->finishH,
-            'tasks' => array_map(static fn(array $t): array => ['id' => $t['id'], 'start_h' => $schedule->startH($t['id']), 'end_h' => $schedule->startH($t['id']) + $t['hours'], 'critical' => $schedule->isCritical($t['id'])], $in['tasks']),
+            'tasks' => array_map(
+                static fn(array $t): array => [
+                    'id' => $t['id'],
+                    'start_h' => $schedule->startH($t['id']),
+                    'end_h' => $schedule->startH($t['id']) + $t['hours'],
+                    'critical' => $schedule->isCritical($t['id']),
+                ],
+                $in['tasks'],
+            ),
         ];
     }
 }

@@ -15,7 +15,12 @@ final class Schema
      */
     public static function object(array $required, array $optional = []): array
     {
-        return ['type' => 'object', 'properties' => [...$required, ...$optional], 'required' => array_keys($required), 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            'properties' => [...$required, ...$optional],
+            'required' => array_keys($required),
+            'additionalProperties' => false,
+        ];
     }
 
     /**

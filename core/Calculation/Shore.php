@@ -24,7 +24,14 @@ final class Shore implements Calculation
 
     public static function run(array $in): array
     {
-        $fit = ShoreFit::of($in['voltage_v'], $in['breaker_a'], $in['charger_output_a'], $in['charger_dc_v'], $in['charger_efficiency_pct'], $in['passthrough_w']);
+        $fit = ShoreFit::of(
+            $in['voltage_v'],
+            $in['breaker_a'],
+            $in['charger_output_a'],
+            $in['charger_dc_v'],
+            $in['charger_efficiency_pct'],
+            $in['passthrough_w'],
+        );
 
         return [
             'charger_ac_a' => $fit->chargerAcA,

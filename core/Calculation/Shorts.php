@@ -14,7 +14,13 @@ final class Shorts implements Calculation
 {
     public static function schema(): array
     {
-        return Schema::object(BankShare::bank(), ['path' => [...Schema::listOf(Schema::object(['size_mm2' => Schema::positive(), 'length_m' => Schema::positive()])), 'default' => []]]);
+        return Schema::object(
+            BankShare::bank(),
+            ['path' => [
+                ...Schema::listOf(Schema::object(['size_mm2' => Schema::positive(), 'length_m' => Schema::positive()])),
+                'default' => [],
+            ]],
+        );
     }
 
     public static function run(array $in): array

@@ -30,17 +30,31 @@ final class SimulatedTrip implements Calculation
     {
         $hours = Schema::listOf(Schema::object(['from_h' => Schema::between(0, 24), 'to_h' => Schema::between(0, 24)]));
         $days = Schema::listOf(Schema::whole(1, 366));
-        $mains = Schema::object(['input_w' => Schema::notNegative(), 'charger_a' => Schema::notNegative(), 'on' => $hours], ['efficiency_pct' => Schema::percent(90), 'supports' => ['type' => 'boolean', 'default' => false], 'days' => $days]);
+        $mains = Schema::object(
+            ['input_w' => Schema::notNegative(), 'charger_a' => Schema::notNegative(), 'on' => $hours],
+            ['efficiency_pct' => Schema::percent(90), 'supports' => ['type' => 'boolean', 'default' => false], 'days' => $days],
+        );
 
         return Schema::object(
             [
                 'bank' => Schema::object(
-                    ['chemistry' => Schema::oneOf(...array_column(Chemistry::cases(), 'value')), 'capacity_ah' => Schema::positive(), 'system_v' => Schema::positive()],
+                    [
+                        'chemistry' => Schema::oneOf(...array_column(Chemistry::cases(), 'value')),
+                        'capacity_ah' => Schema::positive(),
+                        'system_v' => Schema::positive(),
+                    ],
                     [
                         'rate_h' => Schema::positive(), 'peukert' => Schema::between(1, 2), 'usable_pct' => Schema::percent(), 'age_years' => Schema::notNegative(0), 'soc_pct' => Schema::between(0, 100, 100),
                         'resistance_ohm' => Schema::positive(), 'charge_limit_a' => Schema::positive(), 'discharge_limit_a' => Schema::positive(), 'mass_kg' => Schema::positive(), 'absorption_v' => Schema::positive(),
                         'charge_min_c' => Schema::between(-60, 40),
-                        'heater' => Schema::object(['watts' => Schema::positive()], ['on_c' => Schema::between(-40, 40, Heater::USUAL_ON_C), 'off_c' => Schema::between(-40, 60, Heater::USUAL_OFF_C), 'from_sources_only' => ['type' => 'boolean', 'default' => false]]),
+                        'heater' => Schema::object(
+                            ['watts' => Schema::positive()],
+                            [
+                                'on_c' => Schema::between(-40, 40, Heater::USUAL_ON_C),
+                                'off_c' => Schema::between(-40, 60, Heater::USUAL_OFF_C),
+                                'from_sources_only' => ['type' => 'boolean', 'default' => false],
+                            ],
+                        ),
                         'low_voltage' => Schema::object(['disconnect_v' => Schema::positive(), 'reconnect_v' => Schema::positive()]),
                     ],
                 ),
@@ -48,7 +62,11 @@ final class SimulatedTrip implements Calculation
                 'sources' => Schema::object([], [
                     'arrays' => Schema::listOf(Schema::object(['watts' => Schema::notNegative()], [
                         'tilt_deg' => Schema::between(0, 90, 0), 'azimuth_deg' => Schema::between(0, 360, 180), 'albedo' => Schema::between(0, 1, 0.2), 'kind' => Schema::oneOf('mppt', 'pwm'), 'max_charge_a' => Schema::positive(), 'isc_a' => Schema::positive(),
-                        'noct_c' => Schema::between(20, 90, SolarSource::USUAL_NOCT_C), 'losses' => Schema::between(0, 1, SolarSource::USUAL_LOSSES),
+                        'noct_c' => Schema::between(
+                            20,
+                            90,
+                            SolarSource::USUAL_NOCT_C,
+                        ), 'losses' => Schema::between(0, 1, SolarSource::USUAL_LOSSES),
                     ])),
                     'alternator' => Schema::object(['output_a' => Schema::notNegative(), 'on' => $hours], ['days' => $days]),
                     'shore' => $mains,
@@ -56,7 +74,11 @@ final class SimulatedTrip implements Calculation
                 ]),
                 'site' => Schema::object(['from_day' => Schema::whole(1, 365)], [
                     'latitude_deg' => Schema::between(-90, 90), 'clearness' => Schema::listOf(Schema::between(0, 1)), 'min_c' => Schema::listOf(Schema::between(-70, 50)), 'seed' => [...Schema::whole(0, 2_000_000_000), 'default' => 1],
-                    'shade' => Schema::listOf(Schema::object(['from_h' => Schema::between(0, 24), 'to_h' => Schema::between(0, 24), 'factor' => Schema::between(0, 1)])), 'bay_at_least_c' => Schema::between(-70, 40), 'epw' => ['type' => 'string'],
+                    'shade' => Schema::listOf(Schema::object([
+                        'from_h' => Schema::between(0, 24),
+                        'to_h' => Schema::between(0, 24),
+                        'factor' => Schema::between(0, 1),
+                    ])), 'bay_at_least_c' => Schema::between(-70, 40), 'epw' => ['type' => 'string'],
                 ]),
                 'days' => Schema::whole(1, 366),
             ],
@@ -76,15 +98,28 @@ final class SimulatedTrip implements Calculation
             DayLoads::of(LoadBudget::budget($in, $in['bank']['system_v']), intdiv(1440, $in['step_min'])),
             $weather->latitudeDeg,
             array_map(static fn(array $a): SolarSource => self::array($a, $in['bank']['system_v']), array_values($sources['arrays'] ?? [])),
-            isset($sources['alternator']) ? DriveSource::of($sources['alternator']['output_a'], DayHours::of(LoadBudget::spans($sources['alternator']['on'], '/sources/alternator/on'))) : null,
+            isset($sources['alternator']) ? DriveSource::of(
+                $sources['alternator']['output_a'],
+                DayHours::of(LoadBudget::spans($sources['alternator']['on'], '/sources/alternator/on')),
+            ) : null,
             self::mains($sources['shore'] ?? null, 'shore'),
             self::mains($sources['generator'] ?? null, 'generator'),
-            isset($in['bank']['low_voltage']) ? self::under('/bank/low_voltage', static fn(): LowVoltage => LowVoltage::of($in['bank']['low_voltage']['disconnect_v'], $in['bank']['low_voltage']['reconnect_v'])) : null,
+            isset($in['bank']['low_voltage']) ? self::under(
+                '/bank/low_voltage',
+                static fn(): LowVoltage => LowVoltage::of(
+                    $in['bank']['low_voltage']['disconnect_v'],
+                    $in['bank']['low_voltage']['reconnect_v'],
+                ),
+            ) : null,
             SunMonth::shade($in['site'], '/site'),
             $in['step_min'],
             $in['site']['bay_at_least_c'] ?? -273.0,
         );
-        $on = static fn(string $source, int $day): bool => isset($sources[$source]) && in_array($day, $sources[$source]['days'] ?? [$day], true);
+        $on = static fn(string $source, int $day): bool => isset($sources[$source]) && in_array(
+            $day,
+            $sources[$source]['days'] ?? [$day],
+            true,
+        );
         $days = [];
         foreach ($weather->from($in['site']['from_day'], $in['days']) as $i => $day) {
             $days[] = new TripDay($day, $on('alternator', $i + 1), $on('shore', $i + 1), $on('generator', $i + 1));
@@ -112,7 +147,12 @@ final class SimulatedTrip implements Calculation
             default => throw InvalidValue::at("/site/$key", 'one-or-twelve'),
         };
 
-        return Weather::ofMeans($site['latitude_deg'], $twelve($site['clearness'], 'clearness'), $twelve($site['min_c'] ?? [10.0], 'min_c'), $site['seed']);
+        return Weather::ofMeans(
+            $site['latitude_deg'],
+            $twelve($site['clearness'], 'clearness'),
+            $twelve($site['min_c'] ?? [10.0], 'min_c'),
+            $site['seed'],
+        );
     }
 
     /**
@@ -121,8 +161,25 @@ final class SimulatedTrip implements Calculation
     private static function store(array $bank): Store
     {
         $chemistry = Chemistry::from($bank['chemistry']);
-        $heater = isset($bank['heater']) ? self::under('/heater', static fn(): Heater => Heater::of($bank['heater']['watts'], $bank['heater']['on_c'], $bank['heater']['off_c'], $bank['heater']['from_sources_only'])) : null;
-        $battery = Battery::of('bank', $chemistry, $bank['system_v'], $bank['capacity_ah'], $bank['rate_h'] ?? null, $bank['peukert'] ?? null, isset($bank['usable_pct']) ? $bank['usable_pct'] / 100 : null, $bank['age_years']);
+        $heater = isset($bank['heater']) ? self::under(
+            '/heater',
+            static fn(): Heater => Heater::of(
+                $bank['heater']['watts'],
+                $bank['heater']['on_c'],
+                $bank['heater']['off_c'],
+                $bank['heater']['from_sources_only'],
+            ),
+        ) : null;
+        $battery = Battery::of(
+            'bank',
+            $chemistry,
+            $bank['system_v'],
+            $bank['capacity_ah'],
+            $bank['rate_h'] ?? null,
+            $bank['peukert'] ?? null,
+            isset($bank['usable_pct']) ? $bank['usable_pct'] / 100 : null,
+            $bank['age_years'],
+        );
 
         return Store::of(
             $chemistry,
@@ -163,7 +220,13 @@ final class SimulatedTrip implements Calculation
      */
     private static function mains(?array $mains, string $name): ?MainsSource
     {
-        return $mains === null ? null : MainsSource::of($mains['input_w'], $mains['charger_a'], DayHours::of(LoadBudget::spans($mains['on'], "/sources/$name/on")), $mains['efficiency_pct'], $mains['supports']);
+        return $mains === null ? null : MainsSource::of(
+            $mains['input_w'],
+            $mains['charger_a'],
+            DayHours::of(LoadBudget::spans($mains['on'], "/sources/$name/on")),
+            $mains['efficiency_pct'],
+            $mains['supports'],
+        );
     }
 
     /**

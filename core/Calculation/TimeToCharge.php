@@ -25,7 +25,15 @@ final class TimeToCharge implements Calculation
 
     public static function run(array $in): array
     {
-        $time = ChargeTime::of($in['capacity_ah'], $in['from_soc_pct'], $in['bulk_to_soc_pct'], $in['current_a'], $in['efficiency_pct'], $in['absorption_h'], $in['rest_h']);
+        $time = ChargeTime::of(
+            $in['capacity_ah'],
+            $in['from_soc_pct'],
+            $in['bulk_to_soc_pct'],
+            $in['current_a'],
+            $in['efficiency_pct'],
+            $in['absorption_h'],
+            $in['rest_h'],
+        );
 
         return ['bulk_h' => $time->bulkH, 'total_h' => $time->totalH];
     }

@@ -60,8 +60,15 @@ final readonly class ArrayFit
      *
      * @throws InvalidValue
      */
-    public static function of(PanelSheet $panel, int $series, int $parallel, RegulatorSheet $regulator, float $minCellC, float $maxCellC, float $absorptionV): self
-    {
+    public static function of(
+        PanelSheet $panel,
+        int $series,
+        int $parallel,
+        RegulatorSheet $regulator,
+        float $minCellC,
+        float $maxCellC,
+        float $absorptionV,
+    ): self {
         Guard::between($series, 1, 1000, '/series');
         Guard::between($parallel, 1, 1000, '/parallel');
 
@@ -85,7 +92,10 @@ final readonly class ArrayFit
         }
         Guard::positive($absorptionV, '/absorption_v');
         $sum = static fn(array $string, callable $of): float => array_sum(array_map($of, $string));
-        $voc = static fn(float $c): array => array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vocAt($c)), $strings);
+        $voc = static fn(float $c): array => array_map(
+            static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vocAt($c)),
+            $strings,
+        );
         $least = static fn(callable $of): array => array_map(static fn(array $s): float => min([INF, ...array_map($of, $s)]), $strings);
         $vmpStc = array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vmpV), $strings);
         $vmpHot = array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vmpAt($maxCellC)), $strings);
@@ -93,7 +103,10 @@ final readonly class ArrayFit
         $isc = array_sum($least(static fn(PanelSheet $p): float => $p->iscA));
         $rated = array_sum(array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->pmaxW), $strings));
         // What the weakest volts and currents leave of the rated watts: all of it when the panels are alike.
-        $alike = array_sum(array_map(static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vmpV * $p->impA), $strings));
+        $alike = array_sum(array_map(
+            static fn(array $s): float => $sum($s, static fn(PanelSheet $p): float => $p->vmpV * $p->impA),
+            $strings,
+        ));
         $left = min($vmpStc) * array_sum($imp);
         $pmax = $rated * min(1.0, $left / $alike);
         $unclipped = $regulator->mppt ? $pmax / $absorptionV : $isc;
@@ -168,8 +181,25 @@ final readonly class ArrayFit
     public function unclipped(): Figure
     {
         return $this->regulator->mppt
-            ? new Figure('full-sun-current', $this->chargeAUnclipped, 'A', 'full-sun-current', [Figure::given('array', round($this->pmaxW, 1), 'W', Origin::DataSheet), Figure::given('absorption', $this->absorptionV, 'V')], 'first-principles')
-            : new Figure('full-sun-current', $this->chargeAUnclipped, 'A', 'full-sun-current-pwm', [$this->shortCircuit()], 'first-principles');
+            ? new Figure(
+                'full-sun-current',
+                $this->chargeAUnclipped,
+                'A',
+                'full-sun-current',
+                [
+                    Figure::given('array', round($this->pmaxW, 1), 'W', Origin::DataSheet),
+                    Figure::given('absorption', $this->absorptionV, 'V'),
+                ],
+                'first-principles',
+            )
+            : new Figure(
+                'full-sun-current',
+                $this->chargeAUnclipped,
+                'A',
+                'full-sun-current-pwm',
+                [$this->shortCircuit()],
+                'first-principles',
+            );
     }
 
     /** The regulator passes on less than the array could give. */
@@ -181,7 +211,13 @@ final readonly class ArrayFit
     /** Open-circuit volts of the weakest string at a cell's warmth. */
     private function openAt(float $celsius): float
     {
-        return min([INF, ...array_map(static fn(array $s): float => array_sum(array_map(static fn(PanelSheet $p): float => $p->vocAt($celsius), $s)), array_chunk($this->panels, max(1, $this->series)))]);
+        return min([
+            INF,
+            ...array_map(
+                static fn(array $s): float => array_sum(array_map(static fn(PanelSheet $p): float => $p->vocAt($celsius), $s)),
+                array_chunk($this->panels, max(1, $this->series)),
+            ),
+        ]);
     }
 
     /**
@@ -220,10 +256,29 @@ final readonly class ArrayFit
         $findings = [];
         if ($this->vocColdV > $r->maxPvV) {
             $most = max(1, (int) floor($this->series * $r->maxPvV / $this->vocColdV));
-            $findings[] = new Finding('array-volts-too-high', Severity::Stop, ['series' => $this->series, 'volts' => Amount::of($this->vocColdV, 'V', 1), 'cold' => Amount::of($this->minCellC, '°C'), 'takes' => Amount::of($r->maxPvV, 'V'), 'most' => $most], [$this->vocCold(), $limit('array-limit', $r->maxPvV, 'V')], $subject, variant: $most < $this->series ? '' : 'none');
+            $findings[] = new Finding(
+                'array-volts-too-high',
+                Severity::Stop,
+                [
+                    'series' => $this->series,
+                    'volts' => Amount::of($this->vocColdV, 'V', 1),
+                    'cold' => Amount::of($this->minCellC, '°C'),
+                    'takes' => Amount::of($r->maxPvV, 'V'),
+                    'most' => $most,
+                ],
+                [$this->vocCold(), $limit('array-limit', $r->maxPvV, 'V')],
+                $subject,
+                variant: $most < $this->series ? '' : 'none',
+            );
         }
         if ($r->maxPvIscA !== null && $this->iscA > $r->maxPvIscA) {
-            $findings[] = new Finding('array-current-too-high', Severity::Fix, ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')], [$this->shortCircuit(), $limit('input-limit', $r->maxPvIscA, 'A')], $subject);
+            $findings[] = new Finding(
+                'array-current-too-high',
+                Severity::Fix,
+                ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')],
+                [$this->shortCircuit(), $limit('input-limit', $r->maxPvIscA, 'A')],
+                $subject,
+            );
         }
         $dawn = min($this->openAt($this->minCellC), $usualDawnC === null ? INF : $this->openAt($usualDawnC));
         if ($this->isTooLow($dawn, 1.0)) {
@@ -233,7 +288,11 @@ final readonly class ArrayFit
                 Severity::Fix,
                 [
                     'hot' => Amount::of($this->maxCellC, '°C'), 'works' => Amount::of($this->vmpHotV, 'V', 1), 'open' => Amount::of($dawn, 'V', 1), 'absorption' => Amount::of($this->absorptionV, 'V', 1),
-                    'wakes' => Amount::of($r->startAboveV, 'V'), 'full' => Amount::of(self::RESTING_SHARE * $this->absorptionV, 'V', 1), 'series' => $series ?? 0,
+                    'wakes' => Amount::of($r->startAboveV, 'V'), 'full' => Amount::of(
+                        self::RESTING_SHARE * $this->absorptionV,
+                        'V',
+                        1,
+                    ), 'series' => $series ?? 0,
                 ],
                 [$this->vmpHot(), Figure::given('absorption', $this->absorptionV, 'V')],
                 $subject,
@@ -241,13 +300,31 @@ final readonly class ArrayFit
             );
         }
         if ($this->chargeAUnclipped > $r->maxChargeA * 1.0000001) {
-            $findings[] = new Finding('regulator-clips', Severity::Note, ['amps' => Amount::of($this->chargeAUnclipped, 'A', 1), 'limit' => Amount::of($r->maxChargeA, 'A')], [$this->unclipped(), $limit('charge-limit', $r->maxChargeA, 'A')], $subject);
+            $findings[] = new Finding(
+                'regulator-clips',
+                Severity::Note,
+                ['amps' => Amount::of($this->chargeAUnclipped, 'A', 1), 'limit' => Amount::of($r->maxChargeA, 'A')],
+                [$this->unclipped(), $limit('charge-limit', $r->maxChargeA, 'A')],
+                $subject,
+            );
         }
         if ($this->mixedLossW > 0.005 * ($this->pmaxW + $this->mixedLossW)) {
-            $findings[] = new Finding('mixed-panels', Severity::Fix, ['left' => Amount::of($this->pmaxW, 'W', 0), 'of' => Amount::of($this->pmaxW + $this->mixedLossW, 'W', 0)], [Figure::given('lost', round($this->mixedLossW), 'W', Origin::Computed)], $subject);
+            $findings[] = new Finding(
+                'mixed-panels',
+                Severity::Fix,
+                ['left' => Amount::of($this->pmaxW, 'W', 0), 'of' => Amount::of($this->pmaxW + $this->mixedLossW, 'W', 0)],
+                [Figure::given('lost', round($this->mixedLossW), 'W', Origin::Computed)],
+                $subject,
+            );
         }
         if (!$r->mppt && $this->vmpHotV > 1.5 * $this->absorptionV) {
-            $findings[] = new Finding('pwm-wastes-volts', Severity::Fix, ['works' => Amount::of($this->vmpHotV, 'V', 0), 'absorption' => Amount::of($this->absorptionV, 'V', 1)], [$this->vmpHot()], $subject);
+            $findings[] = new Finding(
+                'pwm-wastes-volts',
+                Severity::Fix,
+                ['works' => Amount::of($this->vmpHotV, 'V', 0), 'absorption' => Amount::of($this->absorptionV, 'V', 1)],
+                [$this->vmpHot()],
+                $subject,
+            );
         }
 
         return $findings;

@@ -37,7 +37,10 @@ final readonly class DcdcFit
     /** An alternator of so many A bears EASY_A at idle. Common practice. */
     private const STANDARD_A = 90.0;
 
-    /** Most volts lost on the lead of a charger that boosts, of what comes in. Common practice: a tenth; ABYC E-11 (from memory) for what is not critical. */
+    /**
+     * Most volts lost on the lead of a charger that boosts, of what comes in. Common practice: a tenth; ABYC E-11 (from memory) for what
+     * is not critical.
+     */
     private const MOST_DROP = 0.10;
 
     /** So many volts the charger keeps in hand over its lowest input. Common practice. */
@@ -105,7 +108,10 @@ final readonly class DcdcFit
             $vehicleA,
             $outputA * $perOutputA,
             // Dialled down in whole tens: 50, 40, 30.
-            $outputA <= $most || self::isEasy($outputA, $alternatorA) ? $outputA : min($outputA, floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A),
+            $outputA <= $most || self::isEasy($outputA, $alternatorA) ? $outputA : min(
+                $outputA,
+                floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A,
+            ),
             $idleVehicleA ?? $vehicleA,
             $inputMinV,
         );
@@ -120,13 +126,19 @@ final readonly class DcdcFit
     /** Volts that the lead may lose: a tenth, and no more than leaves the charger awake. */
     public function allowedDropV(): float
     {
-        return max(0.0, min(self::MOST_DROP * $this->inputV, $this->inputMinV === null ? INF : $this->inputV - $this->inputMinV - self::IN_HAND_V));
+        return max(
+            0.0,
+            min(self::MOST_DROP * $this->inputV, $this->inputMinV === null ? INF : $this->inputV - $this->inputMinV - self::IN_HAND_V),
+        );
     }
 
     /** The lead loses too much, or grows too warm even in the best insulation. */
     private function leadIsThin(): bool
     {
-        return $this->lead !== null && ($this->dropV() > $this->allowedDropV() || $this->inputA > (Ampacity::ofArea($this->lead->size->areaMm2, max(Ampacity::INSULATION_C))));
+        return $this->lead !== null && ($this->dropV() > $this->allowedDropV() || $this->inputA > (Ampacity::ofArea(
+            $this->lead->size->areaMm2,
+            max(Ampacity::INSULATION_C),
+        )));
     }
 
     /** The lead that would do, mm²; null where none is made. */
@@ -195,18 +207,49 @@ final readonly class DcdcFit
         $variant = $this->recommendedOutputA > 0.0 ? '' : 'none';
         $taken = ['input' => Amount::of($this->inputA, 'A', 0), 'vehicle' => Amount::of($this->vehicleA, 'A', 0)];
         if ($this->inputA > $this->alternatorA - $this->vehicleA) {
-            $findings[] = new Finding('dcdc-overloads-alternator', Severity::Stop, [...$taken, 'alternator' => Amount::of($this->alternatorA, 'A', 0), 'dial' => $dial], [$this->input(), $alternator], $subject, variant: $variant);
+            $findings[] = new Finding(
+                'dcdc-overloads-alternator',
+                Severity::Stop,
+                [...$taken, 'alternator' => Amount::of($this->alternatorA, 'A', 0), 'dial' => $dial],
+                [$this->input(), $alternator],
+                $subject,
+                variant: $variant,
+            );
         } elseif ($this->outputA > $this->recommendedOutputA) {
-            $findings[] = new Finding('dcdc-wears-alternator', Severity::Fix, ['share' => Amount::of($this->sharePct(), '%', 0), 'dial' => $dial], [$this->input(), $alternator], $subject, variant: $variant);
+            $findings[] = new Finding(
+                'dcdc-wears-alternator',
+                Severity::Fix,
+                ['share' => Amount::of($this->sharePct(), '%', 0), 'dial' => $dial],
+                [$this->input(), $alternator],
+                $subject,
+                variant: $variant,
+            );
         }
         if (!$this->mayChargeAtIdle() && !self::isEasy($this->outputA, $this->alternatorA)) {
-            $findings[] = new Finding('dcdc-not-at-idle', Severity::Fix, [...$taken, 'vehicle' => Amount::of($this->idleVehicleA, 'A', 0), 'idle' => Amount::of($this->idleA, 'A', 0)], [$this->input(), Figure::given('at-idle', $this->idleA, 'A', Origin::Computed)], $subject);
+            $findings[] = new Finding(
+                'dcdc-not-at-idle',
+                Severity::Fix,
+                [...$taken, 'vehicle' => Amount::of($this->idleVehicleA, 'A', 0), 'idle' => Amount::of($this->idleA, 'A', 0)],
+                [$this->input(), Figure::given('at-idle', $this->idleA, 'A', Origin::Computed)],
+                $subject,
+            );
         } elseif ($this->mayChargeAtIdle() && $this->outputA > self::EASY_A) {
-            $findings[] = new Finding('dcdc-idle-with-care', Severity::Note, ['easy' => Amount::of(self::EASY_A, 'A', 0)], [$this->input()], $subject);
+            $findings[] = new Finding(
+                'dcdc-idle-with-care',
+                Severity::Note,
+                ['easy' => Amount::of(self::EASY_A, 'A', 0)],
+                [$this->input()],
+                $subject,
+            );
         }
         if ($this->leadIsThin()) {
             $better = $this->betterMm2();
-            $findings[] = new Finding('dcdc-lead-undersized', Severity::Fix, ['input' => Amount::of($this->inputA, 'A', 0), 'drop' => Amount::of($this->dropV(), 'V', 2), 'volts' => Amount::of($this->inputV, 'V', 1), 'size' => Amount::of($better ?? 0.0, 'mm²')], [$this->drop(), Figure::given('allowed', round($this->allowedDropV(), 2), 'V', Origin::Computed)], $subject, variant: match (true) {
+            $findings[] = new Finding('dcdc-lead-undersized', Severity::Fix, [
+                'input' => Amount::of($this->inputA, 'A', 0),
+                'drop' => Amount::of($this->dropV(), 'V', 2),
+                'volts' => Amount::of($this->inputV, 'V', 1),
+                'size' => Amount::of($better ?? 0.0, 'mm²'),
+            ], [$this->drop(), Figure::given('allowed', round($this->allowedDropV(), 2), 'V', Origin::Computed)], $subject, variant: match (true) {
                 $better === null => 'none',
                 $this->dropV() > $this->allowedDropV() => '',
                 default => 'warm',

@@ -27,8 +27,15 @@ final readonly class PanelSheet
     /**
      * @throws \Pebblefell\Exception\InvalidValue
      */
-    public static function of(float $pmaxW, float $vocV, float $vmpV, float $iscA, float $impA, float $vocPctPerC = self::USUAL_VOC_PCT_PER_C, float $vmpPctPerC = self::USUAL_VMP_PCT_PER_C): self
-    {
+    public static function of(
+        float $pmaxW,
+        float $vocV,
+        float $vmpV,
+        float $iscA,
+        float $impA,
+        float $vocPctPerC = self::USUAL_VOC_PCT_PER_C,
+        float $vmpPctPerC = self::USUAL_VMP_PCT_PER_C,
+    ): self {
         return new self(
             Guard::positive($pmaxW, '/pmax_w'),
             Guard::positive($vocV, '/voc_v'),

@@ -12,8 +12,13 @@ final readonly class RegulatorSheet
     /** An MPPT regulator wakes when the array stands so much above the battery. Common practice. */
     public const USUAL_START_ABOVE_V = 5.0;
 
-    private function __construct(public bool $mppt, public float $maxPvV, public float $maxChargeA, public ?float $maxPvIscA, public float $startAboveV)
-    {
+    private function __construct(
+        public bool $mppt,
+        public float $maxPvV,
+        public float $maxChargeA,
+        public ?float $maxPvIscA,
+        public float $startAboveV,
+    ) {
     }
 
     /**
@@ -21,8 +26,13 @@ final readonly class RegulatorSheet
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
-    public static function of(bool $mppt, float $maxPvV, float $maxChargeA, ?float $maxPvIscA = null, float $startAboveV = self::USUAL_START_ABOVE_V): self
-    {
+    public static function of(
+        bool $mppt,
+        float $maxPvV,
+        float $maxChargeA,
+        ?float $maxPvIscA = null,
+        float $startAboveV = self::USUAL_START_ABOVE_V,
+    ): self {
         return new self(
             $mppt,
             Guard::positive($maxPvV, '/max_pv_v'),

@@ -89,7 +89,12 @@ final readonly class ShoreFit
         return [new Finding(
             'hook-up-overloaded',
             Severity::Fix,
-            ['charger' => Amount::of($this->chargerAcA, 'A', 1), 'outlets' => Amount::of($outlets, 'A', 1), 'breaker' => Amount::of($this->breakerA, 'A'), 'most' => Amount::of($this->maxChargerOutputA, 'A', 0)],
+            [
+                'charger' => Amount::of($this->chargerAcA, 'A', 1),
+                'outlets' => Amount::of($outlets, 'A', 1),
+                'breaker' => Amount::of($this->breakerA, 'A'),
+                'most' => Amount::of($this->maxChargerOutputA, 'A', 0),
+            ],
             [$this->total(), Figure::given('breaker', $this->breakerA, 'A')],
             $subject,
             variant: $outlets >= $this->breakerA ? 'outlets' : '',

@@ -202,7 +202,9 @@ enum Chemistry: string
         };
     }
 
-    /** Internal resistance of a cell times its capacity, Ω·Ah at 25 °C, where the data sheet gives none; BMS and joints in. Common practice. */
+    /**
+     * Internal resistance of a cell times its capacity, Ω·Ah at 25 °C, where the data sheet gives none; BMS and joints in. Common practice.
+     */
     public function resistanceOhmAh(): float
     {
         return match ($this) {
@@ -252,11 +254,24 @@ enum Chemistry: string
             self::Agm => [[0.0, 1.93], [50.0, 12.2 / 6], [100.0, 13.0 / 6]],
             self::Gel => [[0.0, 1.94], [50.0, 12.25 / 6], [100.0, 12.9 / 6]],
             self::LeadCarbon => [[0.0, 1.92], [50.0, 12.3 / 6], [100.0, 13.0 / 6]],
-            self::Lfp => [[0.0, 2.50], [9.5, 3.00], [20.0, 3.20], [30.0, 3.22], [40.0, 3.25], [70.0, 3.30], [90.0, 3.32], [99.0, 3.35], [100.0, 3.40]],
+            self::Lfp => [
+                [0.0, 2.50],
+                [9.5, 3.00],
+                [20.0, 3.20],
+                [30.0, 3.22],
+                [40.0, 3.25],
+                [70.0, 3.30],
+                [90.0, 3.32],
+                [99.0, 3.35],
+                [100.0, 3.40],
+            ],
         });
     }
 
-    /** The least volts a cell may be drawn down to. LFP: cut-off of the cell; lead: 1.75 V, end of the capacity test of IEC 60896 (from memory). */
+    /**
+     * The least volts a cell may be drawn down to. LFP: cut-off of the cell; lead: 1.75 V, end of the capacity test of IEC 60896 (from
+     * memory).
+     */
     public function lowestCellV(): float
     {
         return $this->isLithium() ? 2.5 : 1.75;

@@ -35,7 +35,10 @@ final readonly class AcSide
      */
     public function uncovered(): array
     {
-        return array_values(array_filter($this->sources(), fn(Part $source): bool => !self::protects($source) && $this->isDrawnFrom($source) && $this->reachesOutlet($source)));
+        return array_values(array_filter(
+            $this->sources(),
+            fn(Part $source): bool => !self::protects($source) && $this->isDrawnFrom($source) && $this->reachesOutlet($source),
+        ));
     }
 
     /**
@@ -45,7 +48,10 @@ final readonly class AcSide
      */
     public function undrawn(): array
     {
-        $open = array_values(array_filter($this->sources(), fn(Part $source): bool => !self::protects($source) && !$this->isDrawnFrom($source)));
+        $open = array_values(array_filter(
+            $this->sources(),
+            fn(Part $source): bool => !self::protects($source) && !$this->isDrawnFrom($source),
+        ));
         $inverters = array_values(array_filter($open, static fn(Part $p): bool => $p->kind->isInverter()));
 
         return array_filter($this->sources(), static fn(Part $p): bool => $p->kind->isInverter()) === [] ? $open : $inverters;
@@ -65,7 +71,8 @@ final readonly class AcSide
     }
 
     /**
-     * Walks from a source, not past a device that protects, to where outlets hang: the open load side of a breaker or device, or the open end of a
+     * Walks from a source, not past a device that protects, to where outlets hang: the open load side of a breaker or device, or the open
+     * end of a
      * source of its own.
      *
      * @param list<string> $passed uids of sources that the walk came through: a drawn circle ends
@@ -79,7 +86,12 @@ final readonly class AcSide
         foreach ($reach->points() as $point) {
             $part = $this->graph->parts[$point->uid];
             // Mains that an inverter-charger passes on comes to its outlets.
-            if ($part->kind === PartKind::InverterCharger && $point->terminal === 'ac_in' && !self::protects($part) && !in_array($part->uid, $passed, true) && $this->isDrawnFrom($part) && $this->reachesOutlet($part, $passed)) {
+            if ($part->kind === PartKind::InverterCharger
+                && $point->terminal === 'ac_in'
+                && !self::protects($part)
+                && !in_array($part->uid, $passed, true)
+                && $this->isDrawnFrom($part)
+                && $this->reachesOutlet($part, $passed)) {
                 return true;
             }
             $isEnd = $part->kind->kind()->joins() !== [] && $this->graph->at($point) === [];

@@ -25,8 +25,13 @@ final readonly class Branch
      * @param array<string, Part> $chargers  that feed the bank through it, by uid
      * @param bool                $hasLoads  DC loads hang there
      */
-    private function __construct(public array $inverters, public array $chargers, private bool $hasLoads, private Budget $budget, private Supply $supply)
-    {
+    private function __construct(
+        public array $inverters,
+        public array $chargers,
+        private bool $hasLoads,
+        private Budget $budget,
+        private Supply $supply,
+    ) {
     }
 
     /**
@@ -54,7 +59,9 @@ final readonly class Branch
     /** A that run through it for an hour and more: the loads of the worst hour, or the charge, whichever is more. */
     public function lastingA(): Figure
     {
-        $loadsA = (($this->hasLoads ? $this->budget->lastingW(Side::Dc) : 0.0) + ($this->inverters !== [] ? $this->budget->lastingW(Side::Ac) : 0.0)) / $this->budget->systemV;
+        $loadsA = (($this->hasLoads ? $this->budget->lastingW(Side::Dc) : 0.0) + ($this->inverters !== []
+            ? $this->budget->lastingW(Side::Ac)
+            : 0.0)) / $this->budget->systemV;
         $charge = $this->supply->most($this->chargers);
 
         return new Figure('lasting-current', max($loadsA, $charge->value), 'A', 'lasting-current', [
@@ -66,7 +73,10 @@ final readonly class Branch
     /** A of the worst moment of its own loads. */
     public function peakA(): Figure
     {
-        $watts = array_map(fn(Moment $m): float => ($this->hasLoads ? $m->dcPeakW : 0.0) + ($this->inverters !== [] ? $m->peakW - $m->dcPeakW : 0.0), $this->budget->moments);
+        $watts = array_map(
+            fn(Moment $m): float => ($this->hasLoads ? $m->dcPeakW : 0.0) + ($this->inverters !== [] ? $m->peakW - $m->dcPeakW : 0.0),
+            $this->budget->moments,
+        );
 
         return new Figure('worst-moment', max([0.0, ...$watts]) / $this->budget->systemV, 'A', 'worst-moment');
     }

@@ -17,7 +17,8 @@ use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
 /**
- * The house bank's positive side, followed from its posts: what stands before a fuse, what a fuse protects, what hangs behind a part, and what a
+ * The house bank's positive side, followed from its posts: what stands before a fuse, what a fuse protects, what hangs behind a part, and
+ * what a
  * short drives there.
  */
 final readonly class Circuit
@@ -68,7 +69,10 @@ final readonly class Circuit
         $posts = [];
         foreach ($bank->parts as $part) {
             $node = $graph->node(Point::of($part->uid, $pole));
-            $inSeries = array_filter($bank->parts, static fn(Part $p): bool => $p->uid !== $part->uid && $node->has(Point::of($p->uid, $other)));
+            $inSeries = array_filter(
+                $bank->parts,
+                static fn(Part $p): bool => $p->uid !== $part->uid && $node->has(Point::of($p->uid, $other)),
+            );
             if ($inSeries === []) {
                 $posts[] = Point::of($part->uid, $pole);
             }
@@ -156,7 +160,8 @@ final readonly class Circuit
     }
 
     /**
-     * What hangs behind a part that is passed, away from the bank: everything that goes dead when it opens, and what feeds the bank through it.
+     * What hangs behind a part that is passed, away from the bank: everything that goes dead when it opens, and what feeds the bank
+     * through it.
      */
     public function behind(Part $part): ?Reach
     {
@@ -247,14 +252,23 @@ final readonly class Circuit
         }
 
         // As long as nothing is drawn, a switch that is noted is taken for it.
-        return !$this->isDrawn() && array_filter($this->graph->ofKind(PartKind::Switch), fn(Part $p): bool => !$this->graph->isDrawn($p)) !== [];
+        return !$this->isDrawn() && array_filter(
+            $this->graph->ofKind(PartKind::Switch),
+            fn(Part $p): bool => !$this->graph->isDrawn($p),
+        ) !== [];
     }
 
     private static function feedsUsers(Reach $reach, string $pole): bool
     {
-        $users = array_filter($reach->parts(), static fn(Part $p): bool => $p->kind->isInverter() || $p->kind === PartKind::DistributionBox);
+        $users = array_filter(
+            $reach->parts(),
+            static fn(Part $p): bool => $p->kind->isInverter() || $p->kind === PartKind::DistributionBox,
+        );
 
-        return array_filter($users, static fn(Part $p): bool => $reach->has(Point::of($p->uid, "battery_$pole")) || $reach->has(Point::of($p->uid, "supply_$pole"))) !== [];
+        return array_filter(
+            $users,
+            static fn(Part $p): bool => $reach->has(Point::of($p->uid, "battery_$pole")) || $reach->has(Point::of($p->uid, "supply_$pole")),
+        ) !== [];
     }
 
     private function isLink(Conductor $conductor): bool

@@ -18,6 +18,12 @@ final class FuseStrength
         $noted = $fuse->data->figure('interrupt_a');
         $family = FuseFamily::tryFrom((string) $fuse->data->text('family'));
 
-        return $noted ?? ($family === null ? null : Figure::given('breaks', $family->interruptA($volts), 'A', Origin::Assumed, 'fuse-families'));
+        return $noted ?? ($family === null ? null : Figure::given(
+            'breaks',
+            $family->interruptA($volts),
+            'A',
+            Origin::Assumed,
+            'fuse-families',
+        ));
     }
 }

@@ -16,7 +16,10 @@ use Pebblefell\System\PvArray;
 final readonly class Supply
 {
     /** Which kinds run at one time: sun with the engine, sun with the mains. Driven and hooked up at once nobody is. */
-    private const TOGETHER = [[PartKind::Regulator, PartKind::Dcdc], [PartKind::Regulator, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger]];
+    private const TOGETHER = [
+        [PartKind::Regulator, PartKind::Dcdc],
+        [PartKind::Regulator, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger],
+    ];
 
     /**
      * @param array<string, float> $amps by uid
@@ -38,7 +41,10 @@ final readonly class Supply
         foreach ($chargers as $part) {
             $rated = $part->data->chargeCurrent()->value ?? 0.0;
             if ($part->kind === PartKind::Regulator) {
-                $watts = array_sum(array_map(static fn(PvArray $a): float => $a->regulator?->uid === $part->uid ? $a->watts() : 0.0, $arrays));
+                $watts = array_sum(array_map(
+                    static fn(PvArray $a): float => $a->regulator?->uid === $part->uid ? $a->watts() : 0.0,
+                    $arrays,
+                ));
                 $rated = min($rated, $watts / max(1.0, $bankV));
             }
             $amps[$part->uid] = min($rated, $limited[$part->uid] ?? INF);
@@ -65,7 +71,12 @@ final readonly class Supply
             $inputs = [];
             foreach ($this->parts as $uid => $part) {
                 if (in_array($part->kind, $kinds, true) && $this->amps[$uid] > 0.0 && ($among === null || isset($among[$uid]))) {
-                    $inputs[] = Figure::given(Word::of('figures.labels.of-part', ['part' => Named::part((string) $uid)]), round($this->amps[$uid], 1), 'A', Origin::DataSheet);
+                    $inputs[] = Figure::given(
+                        Word::of('figures.labels.of-part', ['part' => Named::part((string) $uid)]),
+                        round($this->amps[$uid], 1),
+                        'A',
+                        Origin::DataSheet,
+                    );
                 }
             }
             $sum = array_sum(array_map(static fn(Figure $f): float => $f->value, $inputs));

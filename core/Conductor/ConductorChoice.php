@@ -29,8 +29,17 @@ final readonly class ConductorChoice
      *
      * @throws InvalidValue at the key that asks too much
      */
-    public static function of(float $currentA, float $lengthM, float $systemV, float $maxDropPct, int $insulationC, float $ambientC = 30.0, int $grouped = 1, float $conductorC = 20.0, bool $gauges = false): self
-    {
+    public static function of(
+        float $currentA,
+        float $lengthM,
+        float $systemV,
+        float $maxDropPct,
+        int $insulationC,
+        float $ambientC = 30.0,
+        int $grouped = 1,
+        float $conductorC = 20.0,
+        bool $gauges = false,
+    ): self {
         Guard::positive($currentA, '/current_a');
         $dropV = Guard::positive($systemV, '/system_v') * Guard::positive($maxDropPct, '/max_drop_pct') / 100.0;
         $carried = false;

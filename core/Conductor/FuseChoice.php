@@ -17,8 +17,14 @@ final readonly class FuseChoice
     /** A load that runs for an hour and more asks for so much more. ABYC E-11, NFPA 70 (from memory). */
     public const CONTINUOUS = 1.25;
 
-    private function __construct(public float $neededA, public float $ampacityA, public float $systemV, public float $shortA, public ?float $ratingA, public ?FuseFamily $family)
-    {
+    private function __construct(
+        public float $neededA,
+        public float $ampacityA,
+        public float $systemV,
+        public float $shortA,
+        public ?float $ratingA,
+        public ?FuseFamily $family,
+    ) {
     }
 
     /**
@@ -37,13 +43,24 @@ final readonly class FuseChoice
         }
         $family = null;
         foreach ($rating === null ? [] : FuseFamily::cases() as $candidate) {
-            if (in_array($rating, $candidate->ratings(), true) && $candidate->interruptA($systemV) >= $shortA && $candidate->interruptA($systemV) > 0.0) {
+            if (in_array(
+                $rating,
+                $candidate->ratings(),
+                true,
+            ) && $candidate->interruptA($systemV) >= $shortA && $candidate->interruptA($systemV) > 0.0) {
                 $family = $candidate;
                 break;
             }
         }
 
-        return new self($needed, Guard::positive($ampacityA, '/ampacity_a'), Guard::positive($systemV, '/system_v'), $shortA, $rating, $family);
+        return new self(
+            $needed,
+            Guard::positive($ampacityA, '/ampacity_a'),
+            Guard::positive($systemV, '/system_v'),
+            $shortA,
+            $rating,
+            $family,
+        );
     }
 
     public function fits(): bool
@@ -64,12 +81,35 @@ final readonly class FuseChoice
         $findings = [];
         $needed = Figure::given('needed', $this->neededA, 'A', Origin::Computed);
         if ($this->ratingA === null) {
-            $findings[] = new Finding('fuse-above-cable', Severity::Stop, ['needed' => Amount::of($this->neededA, 'A')], [$needed], variant: 'none');
+            $findings[] = new Finding(
+                'fuse-above-cable',
+                Severity::Stop,
+                ['needed' => Amount::of($this->neededA, 'A')],
+                [$needed],
+                variant: 'none',
+            );
         } elseif ($this->ratingA > $this->ampacityA) {
-            $findings[] = new Finding('fuse-above-cable', Severity::Stop, ['rating' => Amount::of($this->ratingA, 'A'), 'ampacity' => Amount::of($this->ampacityA, 'A'), 'needed' => Amount::of($this->neededA, 'A')], [Figure::given('rating', $this->ratingA, 'A', Origin::Computed), Figure::given('ampacity', $this->ampacityA, 'A', Origin::Computed)]);
+            $findings[] = new Finding(
+                'fuse-above-cable',
+                Severity::Stop,
+                [
+                    'rating' => Amount::of($this->ratingA, 'A'),
+                    'ampacity' => Amount::of($this->ampacityA, 'A'),
+                    'needed' => Amount::of($this->neededA, 'A'),
+                ],
+                [
+                    Figure::given('rating', $this->ratingA, 'A', Origin::Computed),
+                    Figure::given('ampacity', $this->ampacityA, 'A', Origin::Computed),
+                ],
+            );
         }
         if ($this->ratingA !== null && $this->family === null) {
-            $findings[] = new Finding('fuse-breaks-too-little', Severity::Fix, ['short' => Amount::of($this->shortA, 'A', 0), 'volts' => Amount::of($this->systemV, 'V')], [Figure::given('prospective-current', $this->shortA, 'A', Origin::Computed)]);
+            $findings[] = new Finding(
+                'fuse-breaks-too-little',
+                Severity::Fix,
+                ['short' => Amount::of($this->shortA, 'A', 0), 'volts' => Amount::of($this->systemV, 'V')],
+                [Figure::given('prospective-current', $this->shortA, 'A', Origin::Computed)],
+            );
         }
 
         return $findings;

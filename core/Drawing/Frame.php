@@ -14,16 +14,28 @@ final readonly class Frame
     public const WIDE = 916.0;
     public const NARROW = 358.0;
 
-    private function __construct(public float $width, public float $height, public float $left, public float $top, public float $right, public float $bottom)
-    {
+    private function __construct(
+        public float $width,
+        public float $height,
+        public float $left,
+        public float $top,
+        public float $right,
+        public float $bottom,
+    ) {
     }
 
     /**
      * @param float $left   room for what stands left of the box; top, right, bottom likewise
      * @param float $height of the whole sheet
      */
-    public static function of(bool $narrow, float $height, float $left = 56.0, float $top = 10.0, float $right = 20.0, float $bottom = 28.0): self
-    {
+    public static function of(
+        bool $narrow,
+        float $height,
+        float $left = 56.0,
+        float $top = 10.0,
+        float $right = 20.0,
+        float $bottom = 28.0,
+    ): self {
         $width = $narrow ? self::NARROW : self::WIDE;
 
         return new self($width, $height, $left, $top, $width - $right, $height - $bottom);

@@ -42,7 +42,10 @@ final class Path
      */
     public static function band(array $points): string
     {
-        return $points === [] ? '' : self::line([...array_map(static fn(array $p): array => [$p[0], $p[1]], $points), ...array_map(static fn(array $p): array => [$p[0], $p[2]], array_reverse($points))]) . 'Z';
+        return $points === [] ? '' : self::line([
+            ...array_map(static fn(array $p): array => [$p[0], $p[1]], $points),
+            ...array_map(static fn(array $p): array => [$p[0], $p[2]], array_reverse($points)),
+        ]) . 'Z';
     }
 
     /**
@@ -80,7 +83,8 @@ final class Path
 
     public static function box(float $x, float $y, float $width, float $height): string
     {
-        return 'M' . self::number($x) . ' ' . self::number($y) . 'h' . self::number($width) . 'v' . self::number($height) . 'h-' . self::number($width) . 'z';
+        return 'M' . self::number($x) . ' ' . self::number($y) . 'h' . self::number($width) . 'v' . self::number($height) . 'h-'
+            . self::number($width) . 'z';
     }
 
     /** "12.3", "12", never "12.0" or "-0". */

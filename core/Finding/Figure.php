@@ -27,8 +27,13 @@ final readonly class Figure
     }
 
     /** A value that went into a sum as it is. */
-    public static function given(string|Word $label, float $value, string $unit, Origin $origin = Origin::Typed, string|Word $source = ''): self
-    {
+    public static function given(
+        string|Word $label,
+        float $value,
+        string $unit,
+        Origin $origin = Origin::Typed,
+        string|Word $source = '',
+    ): self {
         return new self($label, $value, $unit, '', [], $source, $origin);
     }
 

@@ -39,7 +39,10 @@ final readonly class Finding
     /** Changes when the severity or any figure changes (to four significant digits). */
     public function fingerprint(): string
     {
-        return implode(';', [$this->severity->value, ...array_map(static fn(Figure $f): string => sprintf('%.4g', $f->value), $this->figures)]);
+        return implode(
+            ';',
+            [$this->severity->value, ...array_map(static fn(Figure $f): string => sprintf('%.4g', $f->value), $this->figures)],
+        );
     }
 
     /** Where it stands on a page. */

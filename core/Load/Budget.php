@@ -100,7 +100,8 @@ final readonly class Budget
     }
 
     /**
-     * W at the battery that run on one side for an hour and more, duty ignored: the worst hour of the day. What warms a cable, a fuse, a breaker.
+     * W at the battery that run on one side for an hour and more, duty ignored: the worst hour of the day. What warms a cable, a fuse, a
+     * breaker.
      */
     public function lastingW(Side $side): float
     {
@@ -189,7 +190,16 @@ final readonly class Budget
         $meanAtBattery = $on ? $mean['ac'] / ($inverter->efficiencyPct / 100) + $inverter->idleW : 0.0;
         $peakAtBattery = $on ? $inverter->dcWatts($peak['ac']) : 0.0;
 
-        return new Moment($fromH, $toH, $mean['dc'] + $meanAtBattery, $peak['dc'] + $peakAtBattery, $peak['ac'], $on ? $meanAtBattery - $mean['ac'] : 0.0, $mean['dc'], $peak['dc']);
+        return new Moment(
+            $fromH,
+            $toH,
+            $mean['dc'] + $meanAtBattery,
+            $peak['dc'] + $peakAtBattery,
+            $peak['ac'],
+            $on ? $meanAtBattery - $mean['ac'] : 0.0,
+            $mean['dc'],
+            $peak['dc'],
+        );
     }
 
     /**

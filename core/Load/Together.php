@@ -37,14 +37,24 @@ final readonly class Together
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
-    public static function of(array $appliances, float $continuousW, ?float $surgeW = null, ?float $bankA = null, float $bankV = 12.0, float $efficiencyPct = 90.0): self
-    {
+    public static function of(
+        array $appliances,
+        float $continuousW,
+        ?float $surgeW = null,
+        ?float $bankA = null,
+        float $bankV = 12.0,
+        float $efficiencyPct = 90.0,
+    ): self {
         Guard::positive($continuousW, '/continuous_w');
         $limit = min($continuousW, $bankA === null ? INF : $bankA * $bankV * $efficiencyPct / 100);
         $loads = array_values(array_filter($appliances, static fn(Appliance $a): bool => $a->side === Side::Ac && $a->watts > 0.0));
         usort($loads, static fn(Appliance $a, Appliance $b): int => $b->watts * $b->quantity <=> $a->watts * $a->quantity);
         $alone = array_values(array_filter($loads, static fn(Appliance $a): bool => !self::fits([$a], $limit, $surgeW)));
-        $loads = array_slice(array_values(array_filter($loads, static fn(Appliance $a): bool => self::fits([$a], $limit, $surgeW))), 0, self::MOST);
+        $loads = array_slice(
+            array_values(array_filter($loads, static fn(Appliance $a): bool => self::fits([$a], $limit, $surgeW))),
+            0,
+            self::MOST,
+        );
 
         $never = [];
         foreach ($loads as $i => $one) {

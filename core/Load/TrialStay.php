@@ -39,8 +39,17 @@ final readonly class TrialStay
      *
      * @throws InvalidValue
      */
-    public static function of(Budget $budget, float $capacityWh, float $floorPct, float $errorPct, float $arriveH, float $arrivePct, float $morningH, float $morningPct, float $afternoonPct): self
-    {
+    public static function of(
+        Budget $budget,
+        float $capacityWh,
+        float $floorPct,
+        float $errorPct,
+        float $arriveH,
+        float $arrivePct,
+        float $morningH,
+        float $morningPct,
+        float $afternoonPct,
+    ): self {
         Guard::positive($capacityWh, '/capacity_wh');
         Guard::between($floorPct, 0.0, 100.0, '/floor_pct');
         Guard::between($errorPct, 0.0, 50.0, '/error_pct');

@@ -75,8 +75,14 @@ final readonly class TripSetup
      *
      * @param list<SolarSource> $arrays
      */
-    public static function around(System $system, Graph $graph, Store $store, Budget $loads, array $arrays, int $stepMin = Trip::USUAL_STEP_MIN): self
-    {
+    public static function around(
+        System $system,
+        Graph $graph,
+        Store $store,
+        Budget $loads,
+        array $arrays,
+        int $stepMin = Trip::USUAL_STEP_MIN,
+    ): self {
         $place = $system->place ?? new Place('', 50.0);
         $trip = Trip::of(
             $store,
@@ -123,7 +129,10 @@ final readonly class TripSetup
      */
     public function lived(int $month, int $count, float $drivingHDay): array
     {
-        return array_map(static fn(WeatherDay $day): TripDay => new TripDay($day, $drivingHDay > 0.0), $this->weather->ofMonth($month, $count));
+        return array_map(
+            static fn(WeatherDay $day): TripDay => new TripDay($day, $drivingHDay > 0.0),
+            $this->weather->ofMonth($month, $count),
+        );
     }
 
     /**
@@ -185,13 +194,19 @@ final readonly class TripSetup
      */
     private static function reaching(System $system, Graph $graph, PartKind ...$kinds): array
     {
-        return array_values(array_filter($graph->ofKind(...$kinds), static fn(Part $p): bool => Volts::reaches($p, $system->vehicle->systemV)));
+        return array_values(array_filter(
+            $graph->ofKind(...$kinds),
+            static fn(Part $p): bool => Volts::reaches($p, $system->vehicle->systemV),
+        ));
     }
 
     private static function drive(System $system, Graph $graph): ?DriveSource
     {
         $hours = $system->travel->drivingHDay;
-        $amps = array_sum(array_map(static fn(Part $p): float => $p->data->known('output_a'), self::reaching($system, $graph, PartKind::Dcdc)));
+        $amps = array_sum(array_map(
+            static fn(Part $p): float => $p->data->known('output_a'),
+            self::reaching($system, $graph, PartKind::Dcdc),
+        ));
         if ($amps <= 0.0 && $graph->ofKind(PartKind::Isolator) !== []) {
             $amps = self::RELAY_A;
         }
@@ -221,7 +236,13 @@ final readonly class TripSetup
             return null;
         }
 
-        return MainsSource::of(self::hookUpA($system, $graph) * $system->region->mainsV(), $amps, DayHours::of([HourSpan::of(0.0, 24.0)]), $efficiency, $supports);
+        return MainsSource::of(
+            self::hookUpA($system, $graph) * $system->region->mainsV(),
+            $amps,
+            DayHours::of([HourSpan::of(0.0, 24.0)]),
+            $efficiency,
+            $supports,
+        );
     }
 
     /** The post that is counted on: the smallest usual one, or the inlet if that is smaller still. */

@@ -37,7 +37,9 @@ enum Region: string
         };
     }
 
-    /** Volts over which a post gives its amps: a 50 A post in North America has two legs of 120 V, 12 kW. NFPA 70 article 551 (from memory). */
+    /**
+     * Volts over which a post gives its amps: a 50 A post in North America has two legs of 120 V, 12 kW. NFPA 70 article 551 (from memory).
+     */
     public function postV(float $amps): float
     {
         return $this === self::NorthAmerica && $amps >= 50.0 ? 2.0 * $this->mainsV() : $this->mainsV();
@@ -51,7 +53,10 @@ enum Region: string
     /** Said wherever mains is touched. */
     public function mainsCaution(): Word
     {
-        return Word::of('cautions.mains', ['volts' => Amount::of($this->mainsV(), 'V'), 'rule' => Word::of("regions.$this->value.mains_rule")]);
+        return Word::of(
+            'cautions.mains',
+            ['volts' => Amount::of($this->mainsV(), 'V'), 'rule' => Word::of("regions.$this->value.mains_rule")],
+        );
     }
 
     /** Said where a bank is planned or touched. */
@@ -60,7 +65,10 @@ enum Region: string
         $outside = $this === self::AustraliaNewZealand;
 
         return Word::of('cautions.bank', [
-            'local' => Word::of($outside ? 'cautions.local-outside' : 'cautions.local', ['rule' => Word::of("regions.$this->value.low_voltage_rule")]),
+            'local' => Word::of(
+                $outside ? 'cautions.local-outside' : 'cautions.local',
+                ['rule' => Word::of("regions.$this->value.low_voltage_rule")],
+            ),
         ]);
     }
 

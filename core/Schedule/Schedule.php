@@ -9,8 +9,10 @@ use Pebblefell\Exception\InvalidValue;
 /**
  * When each task runs so that all are done soonest, with the people and places that there are.
  *
- * The resource-constrained project scheduling problem: tasks are put one by one, each as early as it can stand (serial generation; some order of
- * tasks gives the least finish, Sprecher, Kolisch & Drexl 1995, from memory). For EXACT tasks or fewer every order is tried, cut off where it cannot
+ * The resource-constrained project scheduling problem: tasks are put one by one, each as early as it can stand (serial generation; some
+ * order of
+ * tasks gives the least finish, Sprecher, Kolisch & Drexl 1995, from memory). For EXACT tasks or fewer every order is tried, cut off where
+ * it cannot
  * get better; for more the order is by the longest way to the end, then improved by moving single tasks.
  */
 final readonly class Schedule
@@ -81,7 +83,12 @@ final readonly class Schedule
             if (isset($byId[self::KEY . $task->id])) {
                 throw InvalidValue::at("/tasks/$i/id", 'is-twice');
             }
-            $byId[self::KEY . $task->id] = new Task($task->id, $task->hours, array_map(static fn(string $id): string => self::KEY . $id, $task->after), $task->uses);
+            $byId[self::KEY . $task->id] = new Task(
+                $task->id,
+                $task->hours,
+                array_map(static fn(string $id): string => self::KEY . $id, $task->after),
+                $task->uses,
+            );
         }
         foreach ($tasks as $i => $task) {
             foreach ($task->after as $k => $id) {
@@ -144,7 +151,8 @@ final readonly class Schedule
     }
 
     /**
-     * Tasks put in this order, each as early as its forerunners and the resources allow; a task whose forerunners are not there yet waits its turn.
+     * Tasks put in this order, each as early as its forerunners and the resources allow; a task whose forerunners are not there yet waits
+     * its turn.
      *
      * @param list<string>        $order
      * @param array<string, Task> $byId
@@ -209,7 +217,13 @@ final readonly class Schedule
             if ($count <= 0) {
                 continue;
             }
-            $rivals = array_filter($starts, static fn(float $s, string $id): bool => ($byId[$id]->uses[$name] ?? 0) > 0 && $s < $to - self::HAIR_H && $s + $byId[$id]->hours > $from + self::HAIR_H, ARRAY_FILTER_USE_BOTH);
+            $rivals = array_filter(
+                $starts,
+                static fn(float $s, string $id): bool => ($byId[$id]->uses[$name] ?? 0) > 0
+                    && $s < $to - self::HAIR_H
+                    && $s + $byId[$id]->hours > $from + self::HAIR_H,
+                ARRAY_FILTER_USE_BOTH,
+            );
             // Use is largest at the moment some rival begins, or at the start of the task itself.
             foreach ([$from, ...array_values($rivals)] as $moment) {
                 $moment = max($moment, $from);
@@ -313,14 +327,24 @@ final readonly class Schedule
     {
         $latest = [];
         $ids = array_keys($starts);
-        usort($ids, static fn(string $a, string $b): int => [$starts[$b] + $byId[$b]->hours, $starts[$b]] <=> [$starts[$a] + $byId[$a]->hours, $starts[$a]]);
+        usort(
+            $ids,
+            static fn(string $a, string $b): int => [
+                $starts[$b] + $byId[$b]->hours,
+                $starts[$b],
+            ] <=> [$starts[$a] + $byId[$a]->hours, $starts[$a]],
+        );
         do {
             $changed = false;
             foreach ($ids as $id) {
                 $end = $finish;
                 foreach ($byId as $other => $task) {
-                    $shares = array_filter(array_intersect_key($task->uses, $byId[$id]->uses), static fn(int $n): bool => $n > 0) !== [] && array_filter(array_intersect_key($byId[$id]->uses, $task->uses), static fn(int $n): bool => $n > 0) !== [];
-                    $follows = in_array($id, $task->after, true) || ($other !== $id && $shares && $starts[$other] >= $starts[$id] + $byId[$id]->hours - self::HAIR_H);
+                    $shares = array_filter(
+                        array_intersect_key($task->uses, $byId[$id]->uses),
+                        static fn(int $n): bool => $n > 0,
+                    ) !== [] && array_filter(array_intersect_key($byId[$id]->uses, $task->uses), static fn(int $n): bool => $n > 0) !== [];
+                    $follows = in_array($id, $task->after, true)
+                        || ($other !== $id && $shares && $starts[$other] >= $starts[$id] + $byId[$id]->hours - self::HAIR_H);
                     if ($follows) {
                         $end = min($end, $latest[$other] ?? $finish - $task->hours);
                     }
@@ -333,6 +357,9 @@ final readonly class Schedule
             }
         } while ($changed);
 
-        return array_map(static fn(string $id): bool => $latest[$id] - $starts[$id] <= self::HAIR_H, array_combine(array_keys($byId), array_keys($byId)));
+        return array_map(
+            static fn(string $id): bool => $latest[$id] - $starts[$id] <= self::HAIR_H,
+            array_combine(array_keys($byId), array_keys($byId)),
+        );
     }
 }

@@ -45,7 +45,8 @@ final readonly class ChargeProfile
      * @param int         $cells       in series in the bank
      * @param int $blocksInSeries battery blocks in series
      * @param float       $capacityAh  of the bank
-     * @param array{absorption_v?: ?float, float_v?: ?float, absorption_h?: ?float, tail_a?: ?float, recommended_charge_a?: ?float, charge_min_c?: ?float} $sheet
+     * @param array{absorption_v?: ?float, float_v?: ?float, absorption_h?: ?float, tail_a?: ?float, recommended_charge_a?: ?float,
+     *     charge_min_c?: ?float} $sheet
      *                                 one block's data sheet; volts and amps are of one block
      * @param int         $parallel    strings in parallel
      *
@@ -58,13 +59,24 @@ final readonly class ChargeProfile
         $family = $chemistry->isLithium() ? 'lfp' : 'lead';
         $absorption = self::volts('absorption', $sheet['absorption_v'] ?? null, $blocksInSeries, $chemistry->absorptionCellV(), $cells);
         $float = self::volts('float', $sheet['float_v'] ?? null, $blocksInSeries, $chemistry->floatCellV(), $cells);
-        $rebulk = round($float->value - $cells * ($chemistry->isLithium() ? self::REBULK_BELOW_FLOAT_LFP : self::REBULK_BELOW_FLOAT_LEAD), 2);
+        $rebulk = round(
+            $float->value - $cells * ($chemistry->isLithium() ? self::REBULK_BELOW_FLOAT_LFP : self::REBULK_BELOW_FLOAT_LEAD),
+            2,
+        );
         $coldest = $sheet['charge_min_c'] ?? null;
         $values = [
             Parameter::Absorption->value => [SetValue::number($absorption->value), $absorption],
-            Parameter::AbsorptionLimit->value => self::numbered(self::sheetOr('absorption-time', $sheet['absorption_h'] ?? null, self::ABSORPTION_H[$family], 'h')),
+            Parameter::AbsorptionLimit->value => self::numbered(self::sheetOr(
+                'absorption-time',
+                $sheet['absorption_h'] ?? null,
+                self::ABSORPTION_H[$family],
+                'h',
+            )),
             Parameter::Float->value => [SetValue::number($float->value), $float],
-            Parameter::Rebulk->value => [SetValue::number($rebulk), new Figure('re-bulk', $rebulk, 'V', 're-bulk', [$float], self::COMMON_PRACTICE)],
+            Parameter::Rebulk->value => [
+                SetValue::number($rebulk),
+                new Figure('re-bulk', $rebulk, 'V', 're-bulk', [$float], self::COMMON_PRACTICE),
+            ],
             Parameter::TailCurrent->value => self::numbered(($sheet['tail_a'] ?? null) !== null
                 ? self::scaled('tail-current', $sheet['tail_a'], $parallel, 'A')
                 : new Figure('tail-current', round($capacityAh * self::TAIL_SHARE[$family], 1), 'A', Word::of('figures.formulas.tail-share', ['share' => self::TAIL_SHARE[$family]]), [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE)),
@@ -76,17 +88,46 @@ final readonly class ChargeProfile
                 $chemistry->compensationMvPerCellC() * $cells,
                 'mV/°C',
                 'temperature-compensation',
-                [Figure::given('a-cell', $chemistry->compensationMvPerCellC(), 'mV/°C', Origin::Assumed), Figure::given('cells-in-series', $cells, '')],
+                [
+                    Figure::given('a-cell', $chemistry->compensationMvPerCellC(), 'mV/°C', Origin::Assumed),
+                    Figure::given('cells-in-series', $cells, ''),
+                ],
                 self::COMMON_PRACTICE,
             )),
-            Parameter::Equalise->value => [SetValue::off(), new Figure('equalise', 0.0, 'V', $chemistry->isLithium() ? 'equalise-lithium' : 'equalise-lead', [], self::COMMON_PRACTICE)],
+            Parameter::Equalise->value => [
+                SetValue::off(),
+                new Figure('equalise', 0.0, 'V', $chemistry->isLithium() ? 'equalise-lithium' : 'equalise-lead', [], self::COMMON_PRACTICE),
+            ],
         ];
         $floor = $coldest ?? $chemistry->chargeFloorC();
         $values[Parameter::LowTemperatureCutoff->value] = $chemistry->isLithium()
-            ? self::numbered(new Figure('low-temperature-cut-off', $floor + self::COLD_MARGIN_C, '°C', 'low-temperature-cut-off', [Figure::given('coldest-allowed', $floor, '°C', $coldest === null ? Origin::Assumed : Origin::DataSheet), Figure::given('what-the-sensor-may-err', self::COLD_MARGIN_C, 'K', Origin::Assumed)], self::COMMON_PRACTICE))
-            : [SetValue::off(), new Figure('low-temperature-cut-off', 0.0, '°C', 'low-temperature-cut-off-lead', [], self::COMMON_PRACTICE)];
+            ? self::numbered(new Figure(
+                'low-temperature-cut-off',
+                $floor + self::COLD_MARGIN_C,
+                '°C',
+                'low-temperature-cut-off',
+                [
+                    Figure::given('coldest-allowed', $floor, '°C', $coldest === null ? Origin::Assumed : Origin::DataSheet),
+                    Figure::given('what-the-sensor-may-err', self::COLD_MARGIN_C, 'K', Origin::Assumed),
+                ],
+                self::COMMON_PRACTICE,
+            ))
+            : [
+                SetValue::off(),
+                new Figure('low-temperature-cut-off', 0.0, '°C', 'low-temperature-cut-off-lead', [], self::COMMON_PRACTICE),
+            ];
 
-        return new self($values, new Figure('tail-at-most', round($capacityAh * self::MOST_TAIL_SHARE, 1), 'A', Word::of('figures.formulas.tail-share', ['share' => self::MOST_TAIL_SHARE]), [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE));
+        return new self(
+            $values,
+            new Figure(
+                'tail-at-most',
+                round($capacityAh * self::MOST_TAIL_SHARE, 1),
+                'A',
+                Word::of('figures.formulas.tail-share', ['share' => self::MOST_TAIL_SHARE]),
+                [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)],
+                self::COMMON_PRACTICE,
+            ),
+        );
     }
 
     public function value(Parameter $parameter): SetValue

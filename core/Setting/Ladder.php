@@ -13,7 +13,8 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 
 /**
- * All volts at which something acts on a bank, as rungs one above the other: the chargers' from below, warnings and cut-offs from above, the BMS at
+ * All volts at which something acts on a bank, as rungs one above the other: the chargers' from below, warnings and cut-offs from above,
+ * the BMS at
  * both ends. Each layer must act before the next; a layer beyond the BMS never acts.
  */
 final readonly class Ladder
@@ -26,7 +27,18 @@ final readonly class Ladder
     private const TO_EMPTY = ['warning_v', 'cutoff_v', 'disconnect_v', 'low_v'];
 
     /** Parameters of the settings that make rungs. */
-    public const PARAMETERS = ['absorption_v', 'float_v', 'equalise_v', 'rebulk_v', 'charge_limit_v', 'warning_v', 'cutoff_v', 'disconnect_v', 'reconnect_v', 'restart_v'];
+    public const PARAMETERS = [
+        'absorption_v',
+        'float_v',
+        'equalise_v',
+        'rebulk_v',
+        'charge_limit_v',
+        'warning_v',
+        'cutoff_v',
+        'disconnect_v',
+        'reconnect_v',
+        'restart_v',
+    ];
 
     /** The device that the ends of the ladder belong to. */
     public const BMS = 'bms';
@@ -34,8 +46,13 @@ final readonly class Ladder
     /**
      * @param list<Rung> $rungs highest first
      */
-    private function __construct(public Chemistry $chemistry, public int $cells, public array $rungs, private float $highV, private float $lowV)
-    {
+    private function __construct(
+        public Chemistry $chemistry,
+        public int $cells,
+        public array $rungs,
+        private float $highV,
+        private float $lowV,
+    ) {
     }
 
     /**
@@ -102,7 +119,12 @@ final readonly class Ladder
                 $next = self::extreme($present[$i + 1], -$sign);
                 $gap = $sign * ($next->valueV - $last->valueV);
                 if ($gap < $apart - 1e-9) {
-                    $findings[] = new Finding('rungs-touch', Severity::Fix, [...self::named($last, 'first'), ...self::named($next, 'second'), 'apart' => Amount::of($apart, 'V', 2)], [Figure::given('apart', round($gap, 4), 'V', Origin::Computed)]);
+                    $findings[] = new Finding(
+                        'rungs-touch',
+                        Severity::Fix,
+                        [...self::named($last, 'first'), ...self::named($next, 'second'), 'apart' => Amount::of($apart, 'V', 2)],
+                        [Figure::given('apart', round($gap, 4), 'V', Origin::Computed)],
+                    );
                 }
             }
         }
@@ -115,7 +137,10 @@ final readonly class Ladder
      */
     private static function extreme(array $rungs, float $sign): Rung
     {
-        return array_reduce($rungs, static fn(?Rung $a, Rung $b): Rung => $a === null || $sign * $b->valueV > $sign * $a->valueV ? $b : $a) ?? $rungs[0];
+        return array_reduce(
+            $rungs,
+            static fn(?Rung $a, Rung $b): Rung => $a === null || $sign * $b->valueV > $sign * $a->valueV ? $b : $a,
+        ) ?? $rungs[0];
     }
 
     /**
@@ -129,17 +154,34 @@ final readonly class Ladder
         $most = min($this->highV, $this->cells * $this->chemistry->ceilingCellV());
         foreach ($this->rungs as $rung) {
             if ($rung->parameter === 'equalise_v' && $this->chemistry !== Chemistry::Flooded) {
-                $findings[] = $this->finding('equalise-on', $this->chemistry->isLithium() ? Severity::Stop : Severity::Fix, $rung, $most, 'ladder');
+                $findings[] = $this->finding(
+                    'equalise-on',
+                    $this->chemistry->isLithium() ? Severity::Stop : Severity::Fix,
+                    $rung,
+                    $most,
+                    'ladder',
+                );
             }
             if (in_array($rung->parameter, ['absorption_v', 'float_v', 'equalise_v'], true) && $rung->valueV > $most + 1e-9) {
                 $findings[] = $this->finding('charge-volts-too-high', Severity::Stop, $rung, $most, 'ladder');
             }
         }
-        foreach ([['float-above-absorption', 'float_v', 'absorption_v', false], ['rebulk-above-float', 'rebulk_v', 'float_v', true], ['disconnect', 'disconnect_v', 'reconnect_v', true], ['disconnect', 'cutoff_v', 'restart_v', true]] as [$rule, $upper, $lower, $evenToo]) {
+        foreach ([
+            ['float-above-absorption', 'float_v', 'absorption_v', false],
+            ['rebulk-above-float', 'rebulk_v', 'float_v', true],
+            ['disconnect', 'disconnect_v', 'reconnect_v', true],
+            ['disconnect', 'cutoff_v', 'restart_v', true],
+        ] as [$rule, $upper, $lower, $evenToo]) {
             foreach ($this->at($upper) as $rung) {
                 foreach ($this->at($lower) as $other) {
-                    if ($rung->device === $other->device && ($rung->valueV > $other->valueV + 1e-9 || ($evenToo && abs($rung->valueV - $other->valueV) <= 1e-9))) {
-                        $findings[] = $rule === 'disconnect' ? $this->finding('reconnect-below-disconnect', Severity::Fix, $other, $rung->valueV) : $this->finding($rule, Severity::Fix, $rung, $other->valueV);
+                    if ($rung->device === $other->device
+                        && ($rung->valueV > $other->valueV + 1e-9 || ($evenToo && abs($rung->valueV - $other->valueV) <= 1e-9))) {
+                        $findings[] = $rule === 'disconnect' ? $this->finding(
+                            'reconnect-below-disconnect',
+                            Severity::Fix,
+                            $other,
+                            $rung->valueV,
+                        ) : $this->finding($rule, Severity::Fix, $rung, $other->valueV);
                     }
                 }
             }
@@ -150,8 +192,18 @@ final readonly class Ladder
 
     private function finding(string $rule, Severity $severity, Rung $rung, float $against, string $variant = ''): Finding
     {
-        return new Finding($rule, $severity, [...self::named($rung, 'it'), 'part' => $rung->device, 'volts' => Amount::of($rung->valueV, 'V', 2), 'against' => Amount::of($against, 'V', 2)], [
-            Figure::given(Word::of('settings.' . $rung->parameter), $rung->valueV, 'V', Origin::Typed), Figure::given('against', $against, 'V', Origin::Computed),
+        return new Finding($rule, $severity, [
+            ...self::named($rung, 'it'),
+            'part' => $rung->device,
+            'volts' => Amount::of($rung->valueV, 'V', 2),
+            'against' => Amount::of($against, 'V', 2),
+        ], [
+            Figure::given(
+                Word::of('settings.' . $rung->parameter),
+                $rung->valueV,
+                'V',
+                Origin::Typed,
+            ), Figure::given('against', $against, 'V', Origin::Computed),
         ], variant: $variant);
     }
 
@@ -160,6 +212,13 @@ final readonly class Ladder
      */
     private static function named(Rung $rung, string $as): array
     {
-        return [$as => Word::of('findings.phrases.rung', ['device' => $rung->device, 'parameter' => Word::of('settings.' . $rung->parameter), 'volts' => Amount::of($rung->valueV, 'V', 2)])];
+        return [$as => Word::of(
+            'findings.phrases.rung',
+            [
+                'device' => $rung->device,
+                'parameter' => Word::of('settings.' . $rung->parameter),
+                'volts' => Amount::of($rung->valueV, 'V', 2),
+            ],
+        )];
     }
 }

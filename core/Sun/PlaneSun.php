@@ -45,7 +45,13 @@ final readonly class PlaneSun
         for ($i = 0; $i < self::STEPS; ++$i) {
             $omega = -$ws + ($i + 0.5) * $step;
             $fromH = 12.0 + (-$ws + $i * $step) * 12 / M_PI;
-            $kwh = self::onPlane($day, $plane, $omega, $weights[$i] * $scale, $stepH) * $shade->factor(max(0.0, $fromH), min(24.0, $fromH + $stepH));
+            $kwh = self::onPlane(
+                $day,
+                $plane,
+                $omega,
+                $weights[$i] * $scale,
+                $stepH,
+            ) * $shade->factor(max(0.0, $fromH), min(24.0, $fromH + $stepH));
             $total += $kwh;
             $hours[min(23, max(0, (int) floor($fromH + $stepH / 2)))] += $kwh;
         }
@@ -98,8 +104,14 @@ final readonly class PlaneSun
      *
      * @return list<float> kWh/m² on the plane in each step
      */
-    public static function stepsOfHours(SolarDay $day, array $hourlyKwh, Plane $plane, Shade $shade, int $perDay, float $solarOffsetH): array
-    {
+    public static function stepsOfHours(
+        SolarDay $day,
+        array $hourlyKwh,
+        Plane $plane,
+        Shade $shade,
+        int $perDay,
+        float $solarOffsetH,
+    ): array {
         $stepH = 24.0 / $perDay;
         $steps = [];
         for ($k = 0; $k < $perDay; ++$k) {
@@ -108,7 +120,13 @@ final readonly class PlaneSun
             $from = max(0.0, $solarH - $stepH / 2);
             $steps[] = $horizontal <= 0.0
                 ? 0.0
-                : self::onPlane($day, $plane, ($solarH - 12.0) * M_PI / 12, $horizontal, $stepH) * $shade->factor($from, min(24.0, $from + $stepH));
+                : self::onPlane(
+                    $day,
+                    $plane,
+                    ($solarH - 12.0) * M_PI / 12,
+                    $horizontal,
+                    $stepH,
+                ) * $shade->factor($from, min(24.0, $from + $stepH));
         }
 
         return $steps;

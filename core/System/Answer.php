@@ -40,7 +40,10 @@ final readonly class Answer
     public static function fromArray(array $a): self
     {
         // Answers of before carried the labels of their figures; what counts is severity and values, in order.
-        $fingerprint = implode(';', array_map(static fn(string $part): string => substr((string) strrchr('=' . $part, '='), 1), explode(';', $a['fingerprint'])));
+        $fingerprint = implode(
+            ';',
+            array_map(static fn(string $part): string => substr((string) strrchr('=' . $part, '='), 1), explode(';', $a['fingerprint'])),
+        );
 
         return new self($a['finding'], $fingerprint, $a['answer'], $a['reason'] ?? '', $a['by'] ?? '', $a['at'] ?? '');
     }

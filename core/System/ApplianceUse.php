@@ -41,7 +41,17 @@ final readonly class ApplianceUse
     {
         $spans = array_map(static fn(array $s): HourSpan => HourSpan::of($s['from_h'], $s['to_h']), $this->hours[$scenarioUid] ?? []);
 
-        return Appliance::of($this->name, $this->watts, DayHours::of($spans), $this->side, $this->quantity, $this->dutyPct, $this->standbyW, $this->surgeW, $this->does ?? Does::Other);
+        return Appliance::of(
+            $this->name,
+            $this->watts,
+            DayHours::of($spans),
+            $this->side,
+            $this->quantity,
+            $this->dutyPct,
+            $this->standbyW,
+            $this->surgeW,
+            $this->does ?? Does::Other,
+        );
     }
 
     /**

@@ -91,7 +91,14 @@ final readonly class HouseBank
                 $sheet->figureOrUsual('peukert'),
                 $this->current,
                 self::condition($battery),
-                new Figure('cold-factor', round($battery->chemistry->temperatureFactor($this->celsius->value) * 100, 1), '%', 'cold-factor', [$this->celsius], 'common-practice'),
+                new Figure(
+                    'cold-factor',
+                    round($battery->chemistry->temperatureFactor($this->celsius->value) * 100, 1),
+                    '%',
+                    'cold-factor',
+                    [$this->celsius],
+                    'common-practice',
+                ),
                 $sheet->figureOrUsual('usable_pct'),
                 Figure::given('nominal-volts', $this->bank->nominalV(), 'V', Origin::Computed),
             ],
@@ -119,6 +126,13 @@ final readonly class HouseBank
         $usable = $this->usable();
         $days = $this->energy->value > 0.0 ? $usable->value / $this->energy->value : ($usable->value > 0.0 ? INF : 0.0);
 
-        return new Figure('days-without-any-charge', $days, 'days', 'days-without-any-charge', [$usable, $this->energy], 'first-principles');
+        return new Figure(
+            'days-without-any-charge',
+            $days,
+            'days',
+            'days-without-any-charge',
+            [$usable, $this->energy],
+            'first-principles',
+        );
     }
 }

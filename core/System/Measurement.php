@@ -9,7 +9,15 @@ use Pebblefell\Quantity\Guard;
 /** A reading: what, where, when, by whom, with which instrument. */
 final readonly class Measurement
 {
-    public const QUANTITIES = ['volts' => 'V', 'amps' => 'A', 'temperature' => '°C', 'capacity' => 'Ah', 'resistance' => 'mΩ', 'trip_time' => 'ms', 'torque' => 'N·m'];
+    public const QUANTITIES = [
+        'volts' => 'V',
+        'amps' => 'A',
+        'temperature' => '°C',
+        'capacity' => 'Ah',
+        'resistance' => 'mΩ',
+        'trip_time' => 'ms',
+        'torque' => 'N·m',
+    ];
 
     /**
      * @param string $at ISO 8601
@@ -57,6 +65,16 @@ final readonly class Measurement
      */
     public static function fromArray(array $a): self
     {
-        return new self($a['uid'], $a['part'], $a['quantity'], (float) $a['value'], $a['at'], $a['by'] ?? '', $a['instrument'] ?? '', $a['terminal'] ?? '', $a['note'] ?? '');
+        return new self(
+            $a['uid'],
+            $a['part'],
+            $a['quantity'],
+            (float) $a['value'],
+            $a['at'],
+            $a['by'] ?? '',
+            $a['instrument'] ?? '',
+            $a['terminal'] ?? '',
+            $a['note'] ?? '',
+        );
     }
 }

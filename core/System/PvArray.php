@@ -44,7 +44,8 @@ final readonly class PvArray
         $open = $free === [] ? $regulators : $free;
         $kinds = [];
         foreach ($left as $panel) {
-            $kinds[$panel->make . '|' . $panel->model . '|' . $panel->data->orUsual('tilt_deg') . '|' . $panel->data->orUsual('azimuth_deg')][] = $panel;
+            $kinds[$panel->make . '|' . $panel->model . '|' . $panel->data->orUsual('tilt_deg') . '|'
+                . $panel->data->orUsual('azimuth_deg')][] = $panel;
         }
         foreach (array_values($kinds) as $i => $panels) {
             $by = $open === [] ? '' : $open[min($i, count($open) - 1)]->uid;
@@ -99,7 +100,13 @@ final readonly class PvArray
     public static function panelSheet(Part $panel): ?PanelSheet
     {
         $d = $panel->data;
-        [$p, $voc, $vmp, $isc, $imp] = [$d->number('pmax_w'), $d->number('voc_v'), $d->number('vmp_v'), $d->number('isc_a'), $d->number('imp_a')];
+        [$p, $voc, $vmp, $isc, $imp] = [
+            $d->number('pmax_w'),
+            $d->number('voc_v'),
+            $d->number('vmp_v'),
+            $d->number('isc_a'),
+            $d->number('imp_a'),
+        ];
         if ($p === null || $voc === null || $vmp === null || $isc === null || $imp === null) {
             return null;
         }
@@ -115,7 +122,13 @@ final readonly class PvArray
         $d = $regulator->data;
         [$volts, $amps] = [$d->number('max_pv_v'), $d->number('max_charge_a')];
 
-        return $volts === null || $amps === null ? null : RegulatorSheet::of($d->text('technology') === 'mppt', $volts, $amps, $d->number('max_pv_isc_a'), $d->orUsual('start_above_battery_v'));
+        return $volts === null || $amps === null ? null : RegulatorSheet::of(
+            $d->text('technology') === 'mppt',
+            $volts,
+            $amps,
+            $d->number('max_pv_isc_a'),
+            $d->orUsual('start_above_battery_v'),
+        );
     }
 
     /**

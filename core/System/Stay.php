@@ -7,7 +7,9 @@ namespace Pebblefell\System;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Quantity\Guard;
 
-/** A typical stay: how many days, on which of them it is driven or hooked up, and which are bright or grey; the others come as they come. */
+/**
+ * A typical stay: how many days, on which of them it is driven or hooked up, and which are bright or grey; the others come as they come.
+ */
 final readonly class Stay
 {
     public const MOST_DAYS = 31;
@@ -24,8 +26,14 @@ final readonly class Stay
      *
      * @throws InvalidValue
      */
-    public function __construct(public int $month, public int $days, public array $drive, public array $hookUp, public array $bright = [], public array $grey = [])
-    {
+    public function __construct(
+        public int $month,
+        public int $days,
+        public array $drive,
+        public array $hookUp,
+        public array $bright = [],
+        public array $grey = [],
+    ) {
         Guard::between($month, 0, 12, '/month');
         Guard::between($days, 1, self::MOST_DAYS, '/days');
         foreach (['drive' => $drive, 'hook_up' => $hookUp, 'bright' => $bright, 'grey' => $grey] as $key => $list) {
@@ -43,7 +51,12 @@ final readonly class Stay
     {
         $all = range(1, self::USUAL_DAYS);
 
-        return new self(0, self::USUAL_DAYS, $drivingHDay > 0.0 ? $all : [], array_values(array_filter($all, static fn(int $d): bool => self::usuallyHookedUp($hookUp, $d))));
+        return new self(
+            0,
+            self::USUAL_DAYS,
+            $drivingHDay > 0.0 ? $all : [],
+            array_values(array_filter($all, static fn(int $d): bool => self::usuallyHookedUp($hookUp, $d))),
+        );
     }
 
     /** Whether there is a hook-up on the n-th day of a long time. */
@@ -61,7 +74,14 @@ final readonly class Stay
      */
     public function toArray(): array
     {
-        return ['month' => $this->month, 'days' => $this->days, 'drive' => $this->drive, 'hook_up' => $this->hookUp, 'bright' => $this->bright, 'grey' => $this->grey];
+        return [
+            'month' => $this->month,
+            'days' => $this->days,
+            'drive' => $this->drive,
+            'hook_up' => $this->hookUp,
+            'bright' => $this->bright,
+            'grey' => $this->grey,
+        ];
     }
 
     /**
@@ -71,6 +91,13 @@ final readonly class Stay
     {
         $days = static fn(mixed $list): array => array_values(array_unique(array_map(intval(...), is_array($list) ? $list : [])));
 
-        return new self((int) $a['month'], (int) $a['days'], $days($a['drive'] ?? []), $days($a['hook_up'] ?? []), $days($a['bright'] ?? []), $days($a['grey'] ?? []));
+        return new self(
+            (int) $a['month'],
+            (int) $a['days'],
+            $days($a['drive'] ?? []),
+            $days($a['hook_up'] ?? []),
+            $days($a['bright'] ?? []),
+            $days($a['grey'] ?? []),
+        );
     }
 }

@@ -87,9 +87,18 @@ final readonly class System
             self::known($part->partOf === '' || isset($partsByUid[$part->partOf]), "/parts/$i/part_of", $part->partOf);
         }
         foreach ($conductors as $i => $conductor) {
-            $ends = ['from' => $conductor->from, 'to' => $conductor->to, 'planned_from' => $conductor->plannedFrom, 'planned_to' => $conductor->plannedTo];
+            $ends = [
+                'from' => $conductor->from,
+                'to' => $conductor->to,
+                'planned_from' => $conductor->plannedFrom,
+                'planned_to' => $conductor->plannedTo,
+            ];
             foreach (array_filter($ends) as $key => $end) {
-                self::known(isset($partsByUid[$end->uid]) && isset($partsByUid[$end->uid]->kind->terminals()[$end->terminal]), "/conductors/$i/$key", (string) $end);
+                self::known(
+                    isset($partsByUid[$end->uid]) && isset($partsByUid[$end->uid]->kind->terminals()[$end->terminal]),
+                    "/conductors/$i/$key",
+                    (string) $end,
+                );
             }
             if ($conductor->from->is($conductor->to)) {
                 throw InvalidValue::at("/conductors/$i/to", 'other-end');
@@ -97,7 +106,11 @@ final readonly class System
             if ($conductor->asPlanned()->from->is($conductor->asPlanned()->to)) {
                 throw InvalidValue::at("/conductors/$i/planned_to", 'other-end');
             }
-            self::known($conductor->protectedBy === '' || isset($partsByUid[$conductor->protectedBy]), "/conductors/$i/protected_by", $conductor->protectedBy);
+            self::known(
+                $conductor->protectedBy === '' || isset($partsByUid[$conductor->protectedBy]),
+                "/conductors/$i/protected_by",
+                $conductor->protectedBy,
+            );
         }
         foreach ($signals as $i => $signal) {
             self::known(isset($partsByUid[$signal->from]), "/signals/$i/from", $signal->from);
@@ -154,7 +167,8 @@ final readonly class System
     public function fateOf(Conductor $conductor): Fate
     {
         $as = $conductor->asPlanned();
-        $stays = ($this->parts[$as->from->uid] ?? null)?->fate->isPlanned() === true && ($this->parts[$as->to->uid] ?? null)?->fate->isPlanned() === true;
+        $stays = ($this->parts[$as->from->uid] ?? null)?->fate->isPlanned() === true
+            && ($this->parts[$as->to->uid] ?? null)?->fate->isPlanned() === true;
 
         return $stays ? $conductor->fate : Fate::Remove;
     }
@@ -234,7 +248,10 @@ final readonly class System
 
         return new Graph(
             $parts,
-            array_filter($conductors, static fn(Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->from->uid], $parts[$c->to->uid])),
+            array_filter(
+                $conductors,
+                static fn(Conductor $c): bool => $isThere($c->fate) && isset($parts[$c->from->uid], $parts[$c->to->uid]),
+            ),
             array_filter($signals, static fn(Signal $s): bool => $isThere($s->fate) && isset($parts[$s->from], $parts[$s->to])),
         );
     }

@@ -99,7 +99,11 @@ final readonly class Travel
             (float) ($a['driving_h_day'] ?? 1),
             isset($a['coldest_battery_c']) ? (float) $a['coldest_battery_c'] : null,
             array_values(array_map(
-                static fn(array $s): array => ['from_h' => (float) $s['from_h'], 'to_h' => (float) $s['to_h'], 'factor' => (float) $s['factor']],
+                static fn(array $s): array => [
+                    'from_h' => (float) $s['from_h'],
+                    'to_h' => (float) $s['to_h'],
+                    'factor' => (float) $s['factor'],
+                ],
                 $a['shade'] ?? [],
             )),
             $a['notes'] ?? '',

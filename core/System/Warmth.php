@@ -22,9 +22,16 @@ final readonly class Warmth
     public static function at(Part $part, array $measurements): ?self
     {
         $known = $part->kind->isInverter() || $part->data->number('derate_from_c') !== null;
-        $read = array_map(static fn(Measurement $m): float => $m->value, array_filter($measurements, static fn(Measurement $m): bool => $m->partUid === $part->uid && $m->quantity === 'temperature'));
+        $read = array_map(
+            static fn(Measurement $m): float => $m->value,
+            array_filter($measurements, static fn(Measurement $m): bool => $m->partUid === $part->uid && $m->quantity === 'temperature'),
+        );
 
-        return !$known || $read === [] ? null : new self(max($read), $part->data->figureOrUsual('derate_from_c'), $part->data->figureOrUsual('derate_pct_per_k'));
+        return !$known || $read === [] ? null : new self(
+            max($read),
+            $part->data->figureOrUsual('derate_from_c'),
+            $part->data->figureOrUsual('derate_pct_per_k'),
+        );
     }
 
     public function fromC(): float

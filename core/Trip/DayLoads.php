@@ -56,6 +56,11 @@ final readonly class DayLoads
      */
     public function atBatteryW(): array
     {
-        return array_map(fn(float $dc, float $ac, float $idle): float => $dc + $ac / $this->efficiency + $idle, $this->dcW, $this->acW, $this->idleW);
+        return array_map(
+            fn(float $dc, float $ac, float $idle): float => $dc + $ac / $this->efficiency + $idle,
+            $this->dcW,
+            $this->acW,
+            $this->idleW,
+        );
     }
 }

@@ -50,7 +50,10 @@ final readonly class EnduranceMap
         $driveW = array_fill(0, self::PER_DAY, 0.0);
         foreach ($trip->drive->hours->stretches ?? [] as [$from, $to]) {
             for ($k = 0; $k < self::PER_DAY; ++$k) {
-                $driveW[$k] += max(0.0, min($to, $k + 1.0) - max($from, (float) $k)) * ($trip->drive->outputA ?? 0.0) * $trip->store->nominalV();
+                $driveW[$k] += max(
+                    0.0,
+                    min($to, $k + 1.0) - max($from, (float) $k),
+                ) * ($trip->drive->outputA ?? 0.0) * $trip->store->nominalV();
             }
         }
         $cold = self::coldFactors($trip, $days);
@@ -73,7 +76,15 @@ final readonly class EnduranceMap
         $perHour = intdiv(count($loads), self::PER_DAY);
         $hourly = array_map(static fn(array $chunk): float => array_sum($chunk) / count($chunk), array_chunk($loads, max(1, $perHour)));
 
-        return new self($trip->store->chemistry, $trip->store->nominalV(), $trip->store->usableShare, $chargeCRate, $hourly, $driveW, $rows);
+        return new self(
+            $trip->store->chemistry,
+            $trip->store->nominalV(),
+            $trip->store->usableShare,
+            $chargeCRate,
+            $hourly,
+            $driveW,
+            $rows,
+        );
     }
 
     /**

@@ -22,8 +22,12 @@ final readonly class Heater
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
-    public static function of(float $watts, float $onC = self::USUAL_ON_C, float $offC = self::USUAL_OFF_C, bool $fromSourcesOnly = false): self
-    {
+    public static function of(
+        float $watts,
+        float $onC = self::USUAL_ON_C,
+        float $offC = self::USUAL_OFF_C,
+        bool $fromSourcesOnly = false,
+    ): self {
         Guard::between($onC, -40.0, 40.0, '/on_c');
 
         return new self(Guard::positive($watts, '/watts'), $onC, Guard::between($offC, $onC, 60.0, '/off_c'), $fromSourcesOnly);

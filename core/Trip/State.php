@@ -56,8 +56,14 @@ final class State
         $this->emptyAtH ??= $atH;
     }
 
-    public function lost(float $storedWh, float $resistanceWh, float $chargeLossWh, float $wellWh, float $inverterWh, float $acDirectWh): void
-    {
+    public function lost(
+        float $storedWh,
+        float $resistanceWh,
+        float $chargeLossWh,
+        float $wellWh,
+        float $inverterWh,
+        float $acDirectWh,
+    ): void {
         $this->lost[0] += $storedWh;
         $this->lost[1] += $resistanceWh;
         $this->lost[2] += $chargeLossWh;

@@ -68,7 +68,12 @@ final readonly class Store
         Guard::positive($capacityAh, '/capacity_ah');
         $nominalV = $cells * $chemistry->nominalCellV();
         // Two wells explain lead; lithium gives nearly the same at any rate.
-        $kinetic = $chemistry->isLithium() ? null : Kinetic::fittedTo(Guard::between($exponent ?? $chemistry->peukertExponent(), 1.01, 2.0, '/peukert'));
+        $kinetic = $chemistry->isLithium() ? null : Kinetic::fittedTo(Guard::between(
+            $exponent ?? $chemistry->peukertExponent(),
+            1.01,
+            2.0,
+            '/peukert',
+        ));
 
         return new self(
             $chemistry,
@@ -78,7 +83,10 @@ final readonly class Store
             Guard::positive($ohm ?? $chemistry->resistanceOhmAh() * $cells / $capacityAh, '/resistance_ohm'),
             $chargeLimitA === null ? null : Guard::positive($chargeLimitA, '/charge_limit_a'),
             $dischargeLimitA === null ? null : Guard::positive($dischargeLimitA, '/discharge_limit_a'),
-            Guard::positive($massKg ?? ($chemistry->isLithium() ? self::LFP_KG_PER_KWH : self::LEAD_KG_PER_KWH) * $capacityAh * $nominalV / 1000, '/mass_kg'),
+            Guard::positive(
+                $massKg ?? ($chemistry->isLithium() ? self::LFP_KG_PER_KWH : self::LEAD_KG_PER_KWH) * $capacityAh * $nominalV / 1000,
+                '/mass_kg',
+            ),
             Guard::positive($absorptionV ?? $cells * $chemistry->absorptionCellV(), '/absorption_v'),
             $chargeFloorC ?? $chemistry->chargeFloorC(),
             $kinetic,
@@ -93,8 +101,14 @@ final readonly class Store
      * @param ?float $chargeLimitAEach of one battery
      * @param ?float $absorptionVEach of one battery
      */
-    public static function ofBank(Bank $bank, ?float $ohmEach = null, ?float $chargeLimitAEach = null, ?float $absorptionVEach = null, ?float $chargeFloorC = null, ?Heater $heater = null): self
-    {
+    public static function ofBank(
+        Bank $bank,
+        ?float $ohmEach = null,
+        ?float $chargeLimitAEach = null,
+        ?float $absorptionVEach = null,
+        ?float $chargeFloorC = null,
+        ?Heater $heater = null,
+    ): self {
         $battery = $bank->batteries[0];
 
         return self::of(

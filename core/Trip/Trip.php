@@ -68,7 +68,19 @@ final readonly class Trip
             throw InvalidValue::at('/step_min', 'step-of-loads');
         }
 
-        return new self($store, $loads, $arrays, $drive, $shore, $generator, $lowVoltage, $latitudeDeg, $shade ?? Shade::none(), $stepMin, $bayAtLeastC);
+        return new self(
+            $store,
+            $loads,
+            $arrays,
+            $drive,
+            $shore,
+            $generator,
+            $lowVoltage,
+            $latitudeDeg,
+            $shade ?? Shade::none(),
+            $stepMin,
+            $bayAtLeastC,
+        );
     }
 
     /**
@@ -102,14 +114,48 @@ final readonly class Trip
      * @param list<float> $shore     share with mains, on a day with a hook-up
      * @param list<float> $generator share with the generator, on a day that it is run
      */
-    private function day(State $state, Pace $pace, TripDay $day, array $outside, array $solarW, array $clipW, array $drives, array $shore, array $generator): void
-    {
+    private function day(
+        State $state,
+        Pace $pace,
+        TripDay $day,
+        array $outside,
+        array $solarW,
+        array $clipW,
+        array $drives,
+        array $shore,
+        array $generator,
+    ): void {
         $store = $this->store;
-        [$dt, $rest, $full, $coulombic, $wells, $c, $growth, $absorptionV] = [$pace->dt, $pace->rest, $store->capacityAh, $pace->coulombic, $pace->twoWells, $pace->c, $pace->growth, $store->absorptionV];
-        [$mostIn, $mostOut, $chargeFloorC, $dischargeFloorC, $heater, $lowVoltage] = [$store->chargeLimitA ?? INF, $store->dischargeLimitA ?? INF, $store->chargeFloorC, $pace->dischargeFloorC, $store->heater, $this->lowVoltage];
+        [$dt, $rest, $full, $coulombic, $wells, $c, $growth, $absorptionV] = [
+            $pace->dt,
+            $pace->rest,
+            $store->capacityAh,
+            $pace->coulombic,
+            $pace->twoWells,
+            $pace->c,
+            $pace->growth,
+            $store->absorptionV,
+        ];
+        [$mostIn, $mostOut, $chargeFloorC, $dischargeFloorC, $heater, $lowVoltage] = [
+            $store->chargeLimitA ?? INF,
+            $store->dischargeLimitA ?? INF,
+            $store->chargeFloorC,
+            $pace->dischargeFloorC,
+            $store->heater,
+            $this->lowVoltage,
+        ];
         $loads = $day->livedIn ? $this->loads : $this->loads->none();
         [$dcW, $acW, $idleW, $efficiency] = [$loads->dcW, $loads->acW, $loads->idleW, $loads->efficiency];
-        [$q1, $q2, $celsius, $volts, $heating, $blocked, $cutOff, $hour] = [$state->q1, $state->q2, $state->celsius, $state->volts, $state->heating, $state->blocked, $state->cutOff, $state->hour];
+        [$q1, $q2, $celsius, $volts, $heating, $blocked, $cutOff, $hour] = [
+            $state->q1,
+            $state->q2,
+            $state->celsius,
+            $state->volts,
+            $state->heating,
+            $state->blocked,
+            $state->cutOff,
+            $state->hour,
+        ];
         $driveA = $day->drives && $this->drive !== null ? $this->drive->outputA : 0.0;
         $onShore = $day->hookedUp && $this->shore !== null;
         $onGenerator = $day->generator && $this->generator !== null;
@@ -271,9 +317,32 @@ final readonly class Trip
             $state->note($percent, $celsius, $volts);
             $hour += $dt;
         }
-        [$state->q1, $state->q2, $state->celsius, $state->volts, $state->heating, $state->blocked, $state->cutOff, $state->hour] = [$q1, $q2, $celsius, $volts, $heating, $blocked, $cutOff, $hour];
+        [
+            $state->q1,
+            $state->q2,
+            $state->celsius,
+            $state->volts,
+            $state->heating,
+            $state->blocked,
+            $state->cutOff,
+            $state->hour,
+        ] = [$q1, $q2, $celsius, $volts, $heating, $blocked, $cutOff, $hour];
         $state->lost($storedWh, $lostR, $lostQ, $lostWell, $lostInverter, $directWh);
-        $state->days[] = new DaySum($day, $solarWh, $driveWh, $shoreWh, $generatorWh, $curtailedWh, $clippedWh, $servedWh, $unservedWh, $warmedWh, $socLow, $blockedH, $coldLostWh);
+        $state->days[] = new DaySum(
+            $day,
+            $solarWh,
+            $driveWh,
+            $shoreWh,
+            $generatorWh,
+            $curtailedWh,
+            $clippedWh,
+            $servedWh,
+            $unservedWh,
+            $warmedWh,
+            $socLow,
+            $blockedH,
+            $coldLostWh,
+        );
     }
 
     /**

@@ -40,7 +40,11 @@ final readonly class WeatherFile
         }
         [$latitude, $longitude, $zone] = [self::number($head[6], 1), self::number($head[7], 1), self::number($head[8], 1)];
         if (count($lines) < self::HEADER_LINES + self::HOURS) {
-            throw InvalidValue::at('/epw', 'epw-hours', ['hours' => (string) max(0, count($lines) - self::HEADER_LINES), 'year' => (string) self::HOURS]);
+            throw InvalidValue::at(
+                '/epw',
+                'epw-hours',
+                ['hours' => (string) max(0, count($lines) - self::HEADER_LINES), 'year' => (string) self::HOURS],
+            );
         }
         $hours = [];
         $leap = 0;
@@ -61,7 +65,11 @@ final readonly class WeatherFile
             $hours[] = [$celsius, $global / 1000.0];
         }
         if (count($hours) !== self::HOURS) {
-            throw InvalidValue::at('/epw', 'epw-leap', ['hours' => (string) count($hours), 'leap' => $leap, 'year' => (string) self::HOURS]);
+            throw InvalidValue::at(
+                '/epw',
+                'epw-leap',
+                ['hours' => (string) count($hours), 'leap' => $leap, 'year' => (string) self::HOURS],
+            );
         }
 
         return new self(trim((string) $head[1]), self::weather($latitude, ($longitude - 15.0 * $zone) / 15.0, $hours));
@@ -122,7 +130,16 @@ final readonly class WeatherFile
             $celsius = array_column($day, 0);
             $kwh = array_column($day, 1);
             $outside = SolarDay::at($latitude, $d + 1)->extraterrestrialMj() / 3.6;
-            $days[] = new WeatherDay($d + 1, $month, $outside > 0.0 ? min(1.0, array_sum($kwh) / $outside) : 0.0, min($celsius), max($celsius), $kwh, $celsius, $zoneOffsetH + self::equationOfTimeH($d + 1));
+            $days[] = new WeatherDay(
+                $d + 1,
+                $month,
+                $outside > 0.0 ? min(1.0, array_sum($kwh) / $outside) : 0.0,
+                min($celsius),
+                max($celsius),
+                $kwh,
+                $celsius,
+                $zoneOffsetH + self::equationOfTimeH($d + 1),
+            );
         }
 
         return Weather::ofDays($latitude, $days);
@@ -140,6 +157,10 @@ final readonly class WeatherFile
     {
         $text = trim((string) $text);
 
-        return is_numeric($text) ? (float) $text : throw InvalidValue::at('/epw', 'epw-number', ['line' => $line, 'text' => mb_substr($text, 0, 20)]);
+        return is_numeric($text) ? (float) $text : throw InvalidValue::at(
+            '/epw',
+            'epw-number',
+            ['line' => $line, 'text' => mb_substr($text, 0, 20)],
+        );
     }
 }

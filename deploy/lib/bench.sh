@@ -16,8 +16,8 @@ command_bench() {
     export PEBBLEFELL_URL=http://$HOST:$PORT
     step 'Pages, 10 jobs' bash -c "node bench/pages.js >'$out/small.json'"
     step 'Pin on the map' bash -c "node bench/pin.js >'$out/pin.json'"
-    step 'Growing to 2,000 jobs' as_app php bench/grow.php 2000
-    step 'Pages, 2,000 jobs' bash -c "node bench/pages.js >'$out/large.json'"
+    step 'Growing to 10,000 jobs' as_app php bench/grow.php 10000
+    step 'Pages, 10,000 jobs' bash -c "node bench/pages.js >'$out/large.json'"
     command -v gcc >/dev/null || apt_install gcc libc6-dev
     step 'The year in C' gcc -O2 -o "$out/trip" bench/trip.c -lm
     step 'The year in PHP' bash -c "php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing bench/trip.php '$out/trip' >'$out/trip.json'"

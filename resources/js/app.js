@@ -9,6 +9,7 @@ import { bankOrder } from './bank-order.js';
 import { themeSwitch } from './theme.js';
 import { width } from './width.js';
 import { smallThings } from './small-things.js';
+import { folds } from './folds.js';
 
 listenForKeys();
 themeSwitch();
@@ -20,6 +21,7 @@ outbox();
 bankOrder();
 width();
 smallThings();
+folds();
 
 // The page listens now.
 document.documentElement.dataset.listens = 'yes';

@@ -18,19 +18,6 @@ export function smallThings() {
         }
     });
 
-    // A fold that was opened, or closed, stays so on this device; one that must be seen is open whatever was.
-    document.querySelectorAll('details[data-fold]').forEach((fold) => {
-        const key = `fold:${location.pathname.replace(/\d+/g, 'n')}:${fold.dataset.fold}`;
-        const kept = localStorage.getItem(key);
-        if (kept !== null && !('foldOpen' in fold.dataset)) {
-            fold.open = kept === 'open';
-        }
-        if (location.hash !== '' && fold.querySelector(location.hash.replace(/[^#\w-]/g, ''))) {
-            fold.open = true;
-        }
-        fold.addEventListener('toggle', () => localStorage.setItem(key, fold.open ? 'open' : 'closed'));
-    });
-
     document.addEventListener('submit', (event) => {
         const form = event.target;
         if (form instanceof HTMLFormElement && !form.matches('[data-live], [data-outbox]')) {

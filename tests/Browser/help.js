@@ -7,6 +7,7 @@ export const test = base.extend({
     folds: ['open', { option: true }],
     page: async ({ page, folds }, use) => {
         if (folds === 'open') {
+            await page.context().addCookies([{ name: 'folds', value: 'all', url: process.env.PEBBLEFELL_URL ?? 'http://127.0.0.1:8080' }]);
             await page.addInitScript(() => document.addEventListener('DOMContentLoaded', () => document.querySelectorAll('details.fold').forEach((fold) => {
                 fold.open = true;
             })));

@@ -121,7 +121,10 @@ test('every page works without scripts', async ({ browser }) => {
     const page = await context.newPage();
     await signIn(page);
     await openJob(page, 'Library trailer', 'Size', false);
-    const unfold = () => page.locator('details.fold', { has: page.getByLabel('Days without any charge') }).locator('summary').first().click();
+    const unfold = async () => {
+        await page.locator('#fold-wish > summary').click();
+        await page.locator('#fold-wish').getByRole('link', { name: 'Show it' }).click();
+    };
     await unfold();
     await page.getByLabel('Days without any charge').fill('3');
     await page.getByRole('button', { name: 'Recalculate' }).click();

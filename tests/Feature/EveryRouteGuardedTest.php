@@ -45,7 +45,7 @@ final class EveryRouteGuardedTest extends TestCase
 
     /** Who may pass each door, as the trade shares its work: office and planners open jobs, planners decide, those at the vehicle record. */
     private const DOORS = [
-        'yard' => self::ALL, 'search' => self::ALL, 'balance.ics' => self::ALL, 'keys' => self::ALL, 'components' => self::ALL, 'password.edit' => self::ALL, 'password.update' => self::ALL, 'sign-out' => self::ALL,
+        'yard' => self::ALL, 'search' => self::ALL, 'balance.ics' => self::ALL, 'here' => self::ALL, 'keys' => self::ALL, 'components' => self::ALL, 'password.edit' => self::ALL, 'password.update' => self::ALL, 'sign-out' => self::ALL,
         'users.index' => [Role::Office], 'users.store' => [Role::Office], 'users.edit' => [Role::Office], 'users.update' => [Role::Office],
         'workshop.edit' => [Role::Office, Role::Planner], 'workshop.update' => [Role::Office, Role::Planner],
         'places.store' => [Role::Office, Role::Planner], 'places.edit' => [Role::Office, Role::Planner], 'places.update' => [Role::Office, Role::Planner], 'places.weather' => [Role::Office, Role::Planner],

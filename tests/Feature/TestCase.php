@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Survey\AddParts;
+use App\Http\Folds;
 use App\Models\Appliance;
 use App\Models\Customer;
 use App\Models\Job;
@@ -30,6 +31,8 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         Storage::fake('private');
         $this->withoutVite();
+        // Every fold is sent with what it holds; a test of folds asks for them shut.
+        $this->withUnencryptedCookie(Folds::COOKIE, 'all');
     }
 
     protected function user(Role ...$roles): User

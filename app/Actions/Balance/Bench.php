@@ -44,15 +44,23 @@ final class Bench
         foreach ($session->balanceBatteries()->get() as $i => $row) {
             $part = $system->parts[$row->part_uid] ?? null;
             if ($part !== null) {
-                $states[$row->part_uid] = $session->bench['states'][$row->part_uid] ?? BenchBattery::hidden(1009 * $session->id + 97 * $i + 11, Subject::of($part->uid, $part->data)->cells, $faults[$row->part_uid] ?? '')->toArray();
+                $states[$row->part_uid] = $session->bench['states'][$row->part_uid] ?? BenchBattery::hidden(
+                    1009 * $session->id + 97 * $i + 11,
+                    Subject::of($part->uid, $part->data)->cells,
+                    $faults[$row->part_uid] ?? '',
+                )->toArray();
                 $sheets[$row->part_uid] = $part->data->values;
             }
         }
-        $session->forceFill(['clock' => $session->clock ?? now(), 'bench' => ['speed' => $speed, 'charger' => $charger->value, 'states' => $states, 'sheets' => $sheets]])->save();
+        $session->forceFill([
+            'clock' => $session->clock ?? now(),
+            'bench' => ['speed' => $speed, 'charger' => $charger->value, 'states' => $states, 'sheets' => $sheets],
+        ])->save();
     }
 
     /**
-     * The bench goes on by the time since its last tick, however many listen; what nobody listened to did not happen. It knows the batteries
+     * The bench goes on by the time since its last tick, however many listen; what nobody listened to did not happen. It knows the
+     * batteries
      * as they were when it was set up, and asks nothing of the job.
      */
     public function tick(BalanceSession $session): void
@@ -76,8 +84,19 @@ final class Bench
             $subjects = $states = [];
             foreach ($rows as $row) {
                 if (isset($bench['states'][$row->part_uid], $bench['sheets'][$row->part_uid])) {
-                    $subjects[$row->part_uid] = Subject::of($row->part_uid, DataSheet::of(PartKind::Battery, $bench['sheets'][$row->part_uid]), $session->protocol);
-                    $states[$row->part_uid] = BenchBattery::fromArray($bench['states'][$row->part_uid])->advanced($subjects[$row->part_uid], $row->step, $ahead, $charger, $row->charger_a ?? 30.0, (float) $session->clock->getTimestamp());
+                    $subjects[$row->part_uid] = Subject::of(
+                        $row->part_uid,
+                        DataSheet::of(PartKind::Battery, $bench['sheets'][$row->part_uid]),
+                        $session->protocol,
+                    );
+                    $states[$row->part_uid] = BenchBattery::fromArray($bench['states'][$row->part_uid])->advanced(
+                        $subjects[$row->part_uid],
+                        $row->step,
+                        $ahead,
+                        $charger,
+                        $row->charger_a ?? 30.0,
+                        (float) $session->clock->getTimestamp(),
+                    );
                 }
             }
             $joined = [];
@@ -92,11 +111,24 @@ final class Bench
             foreach ($rows as $row) {
                 if (isset($states[$row->part_uid])) {
                     $row->setRelation('session', $session);
-                    $reading = $states[$row->part_uid]->read($subjects[$row->part_uid], (float) $clock->getTimestamp(), $session->protocol === Protocol::Cells);
+                    $reading = $states[$row->part_uid]->read(
+                        $subjects[$row->part_uid],
+                        (float) $clock->getTimestamp(),
+                        $session->protocol === Protocol::Cells,
+                    );
                     ($this->log)($row, $subjects[$row->part_uid], $clock, $reading, 'bench', 'simulated bench');
                 }
             }
-            $session->forceFill(['clock' => $clock, 'bench' => ['speed' => $bench['speed'], 'charger' => $charger->value, 'at' => $now, 'states' => array_map(static fn(BenchBattery $b): array => $b->toArray(), $states), 'sheets' => $bench['sheets']]])->save();
+            $session->forceFill([
+                'clock' => $clock,
+                'bench' => [
+                    'speed' => $bench['speed'],
+                    'charger' => $charger->value,
+                    'at' => $now,
+                    'states' => array_map(static fn(BenchBattery $b): array => $b->toArray(), $states),
+                    'sheets' => $bench['sheets'],
+                ],
+            ])->save();
         });
     }
 
@@ -109,7 +141,15 @@ final class Bench
      */
     private static function levelled(array $joined, array $states, array $subjects, float $linkOhm, float $hours): array
     {
-        $rows = array_map(static fn(string $uid): array => ['id' => $uid, 'capacity_ah' => $subjects[$uid]->capacityAh, 'r_ohm' => $subjects[$uid]->ohm, 'soc_pct' => $states[$uid]->socPct()], $joined);
+        $rows = array_map(
+            static fn(string $uid): array => [
+                'id' => $uid,
+                'capacity_ah' => $subjects[$uid]->capacityAh,
+                'r_ohm' => $subjects[$uid]->ohm,
+                'soc_pct' => $states[$uid]->socPct(),
+            ],
+            $joined,
+        );
         try {
             $course = Levelling::of($rows, $subjects[$joined[0]]->chemistry, $linkOhm, 0.01, $subjects[$joined[0]]->cells)->course;
         } catch (InvalidValue) {

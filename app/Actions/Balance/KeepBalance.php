@@ -24,7 +24,20 @@ final class KeepBalance
             foreach ($passed ? $session->balanceBatteries()->with('lastReading')->get() : [] as $battery) {
                 $last = $battery->lastReading;
                 if ($last !== null) {
-                    $this->addParts->row($job, Measurement::class, 'm', ['part_uid' => $battery->part_uid, 'quantity' => 'volts', 'value' => $last->volts, 'measured_at' => $last->read_at->utc()->format('Y-m-d\TH:i:s\Z'), 'measured_by' => $by, 'instrument' => $last->source === 'bench' ? 'simulated bench' : 'meter', 'note' => 'balanced, ' . $session->protocol->value]);
+                    $this->addParts->row(
+                        $job,
+                        Measurement::class,
+                        'm',
+                        [
+                            'part_uid' => $battery->part_uid,
+                            'quantity' => 'volts',
+                            'value' => $last->volts,
+                            'measured_at' => $last->read_at->utc()->format('Y-m-d\TH:i:s\Z'),
+                            'measured_by' => $by,
+                            'instrument' => $last->source === 'bench' ? 'simulated bench' : 'meter',
+                            'note' => 'balanced, ' . $session->protocol->value,
+                        ],
+                    );
                 }
             }
         });

@@ -30,15 +30,36 @@ final class LogReading
      *
      * @return bool whether it was new
      */
-    public function __invoke(BalanceBattery $battery, Subject $subject, CarbonInterface $at, Reading $reading, string $source, string $by = '', ?string $clientId = null): bool
-    {
+    public function __invoke(
+        BalanceBattery $battery,
+        Subject $subject,
+        CarbonInterface $at,
+        Reading $reading,
+        string $source,
+        string $by = '',
+        ?string $clientId = null,
+    ): bool {
         return DB::transaction(static function () use ($battery, $subject, $at, $reading, $source, $by, $clientId): bool {
             try {
-                $battery->readings()->create(['client_id' => $clientId ?? (string) Str::uuid(), 'read_at' => $at, 'volts' => $reading->volts, 'amps' => $reading->amps, 'celsius' => $reading->celsius, 'cells' => $reading->cells, 'step' => $battery->step->value, 'source' => $source, 'by' => $by]);
+                $battery->readings()->create([
+                    'client_id' => $clientId ?? (string) Str::uuid(),
+                    'read_at' => $at,
+                    'volts' => $reading->volts,
+                    'amps' => $reading->amps,
+                    'celsius' => $reading->celsius,
+                    'cells' => $reading->cells,
+                    'step' => $battery->step->value,
+                    'source' => $source,
+                    'by' => $by,
+                ]);
             } catch (UniqueConstraintViolationException) {
                 return false;
             }
-            if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(Step::Absorbing, $battery->session->protocol->steps(), true) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
+            if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(
+                Step::Absorbing,
+                $battery->session->protocol->steps(),
+                true,
+            ) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
                 $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
             }
 

@@ -32,7 +32,8 @@ final class ReadingIntake
     public static function battery(BalanceSession $session, System $system, string $name): BalanceBattery
     {
         $rows = $session->balanceBatteries;
-        $found = $rows->filter(static fn(BalanceBattery $b): bool => $name !== '' && ($b->part_uid === $name || ($system->parts[$b->part_uid]->serial ?? '') === $name));
+        $found = $rows->filter(static fn(BalanceBattery $b): bool => $name !== ''
+            && ($b->part_uid === $name || ($system->parts[$b->part_uid]->serial ?? '') === $name));
         if ($found->isEmpty() && ctype_digit($name)) {
             $found = $rows->slice((int) $name - 1, 1);
         }
@@ -42,7 +43,10 @@ final class ReadingIntake
 
         return match (true) {
             $found->count() === 1 => $found->firstOrFail()->setRelation('session', $session),
-            $found->isEmpty() => throw InvalidValue::at('/battery', "\"$name\" is not in this session: use a serial number, or its place from 1 to " . $rows->count()),
+            $found->isEmpty() => throw InvalidValue::at(
+                '/battery',
+                "\"$name\" is not in this session: use a serial number, or its place from 1 to " . $rows->count(),
+            ),
             default => throw InvalidValue::at('/battery', "\"$name\" is the serial number of more than one"),
         };
     }
@@ -54,8 +58,16 @@ final class ReadingIntake
      *
      * @throws InvalidValue at /read_at, or /volts: what must be asked about
      */
-    public function take(BalanceBattery $battery, System $system, CarbonInterface $at, Reading $reading, string $source, string $by, ?string $clientId, bool $sure): bool
-    {
+    public function take(
+        BalanceBattery $battery,
+        System $system,
+        CarbonInterface $at,
+        Reading $reading,
+        string $source,
+        string $by,
+        ?string $clientId,
+        bool $sure,
+    ): bool {
         if ($clientId !== null && BalanceReading::query()->where('client_id', $clientId)->exists()) {
             return false;
         }

@@ -16,7 +16,8 @@ use Pebblefell\Balance\Step;
 use Pebblefell\System\System;
 
 /**
- * What waits and what is over, in the open balance sessions of all jobs; and the yearly checks that are due. A session's waits are worked out
+ * What waits and what is over, in the open balance sessions of all jobs; and the yearly checks that are due. A session's waits are worked
+ * out
  * where it is written to, and only read here.
  */
 final class Waits
@@ -25,31 +26,58 @@ final class Waits
     private const AHEAD_DAYS = 30;
 
     /**
-     * @return list<array{id: string, job: Job, words: string, at: ?CarbonImmutable, mark: string}> mark now, over, until or due; what is over first, then by time
+     * @return list<array{id: string, job: Job, words: string, at: ?CarbonImmutable,
+     *     mark: string}> mark now, over, until or due; what is over first, then by time
      */
     public static function all(): array
     {
         $waits = [];
-        foreach (BalanceSession::query()->whereNull('ended_at')->with('job:id,title,number')->get(['id', 'job_id', 'clock', 'waits']) as $session) {
+        foreach (BalanceSession::query()->whereNull('ended_at')->with('job:id,title,number')->get([
+            'id',
+            'job_id',
+            'clock',
+            'waits',
+        ]) as $session) {
             $job = $session->job;
             if ($job === null) {
                 continue;
             }
             foreach ($session->waits ?? [] as $wait) {
                 $at = $wait['at'] === null ? null : CarbonImmutable::createFromTimestampUTC($wait['at']);
-                $waits[] = ['id' => $wait['id'], 'job' => $job, 'words' => $wait['words'], 'at' => $at, 'mark' => $wait['now'] ? 'now' : ($at !== null && $at <= $session->time() ? 'over' : 'until')];
+                $waits[] = [
+                    'id' => $wait['id'],
+                    'job' => $job,
+                    'words' => $wait['words'],
+                    'at' => $at,
+                    'mark' => $wait['now'] ? 'now' : ($at !== null && $at <= $session->time() ? 'over' : 'until'),
+                ];
             }
         }
         $due = BalanceSession::query()->where('passed', true)->where('ended_at', '<=', now()->subYear()->addDays(self::AHEAD_DAYS))
-            ->whereNotExists(static fn($later) => $later->select(DB::raw(1))->from('balance_sessions as later')->whereColumn('later.job_id', 'balance_sessions.job_id')->whereColumn('later.id', '>', 'balance_sessions.id'))
+            ->whereNotExists(static fn($later) => $later->select(DB::raw(1))->from('balance_sessions as later')->whereColumn(
+                'later.job_id',
+                'balance_sessions.job_id',
+            )->whereColumn('later.id', '>', 'balance_sessions.id'))
             ->with('job:id,title,number')->get();
         foreach ($due as $session) {
             if ($session->job !== null && $session->ended_at !== null) {
                 $at = CarbonImmutable::instance($session->ended_at)->addYear();
-                $waits[] = ['id' => "check-$session->id", 'job' => $session->job, 'words' => 'yearly check of the balance', 'at' => $at, 'mark' => $at <= now() ? 'over' : 'due'];
+                $waits[] = [
+                    'id' => "check-$session->id",
+                    'job' => $session->job,
+                    'words' => 'yearly check of the balance',
+                    'at' => $at,
+                    'mark' => $at <= now() ? 'over' : 'due',
+                ];
             }
         }
-        usort($waits, static fn(array $a, array $b): int => [in_array($a['mark'], ['until', 'due'], true), $a['at']?->getTimestamp() ?? PHP_INT_MAX] <=> [in_array($b['mark'], ['until', 'due'], true), $b['at']?->getTimestamp() ?? PHP_INT_MAX]);
+        usort(
+            $waits,
+            static fn(array $a, array $b): int => [
+                in_array($a['mark'], ['until', 'due'], true),
+                $a['at']?->getTimestamp() ?? PHP_INT_MAX,
+            ] <=> [in_array($b['mark'], ['until', 'due'], true), $b['at']?->getTimestamp() ?? PHP_INT_MAX],
+        );
 
         return $waits;
     }
@@ -85,7 +113,12 @@ final class Waits
         $waiting = array_values(array_filter($desk->batteries, static fn(array $b): bool => $b['row']->step === Step::Waiting));
         foreach ($desk->queue->free as $i => $charger) {
             if (isset($waiting[$i], $desk->queue->turns[$waiting[$i]['row']->part_uid])) {
-                $waits[] = ['id' => "next-$session->id-$i", 'words' => "$charger[name] is free: put on " . $waiting[$i]['name'], 'at' => null, 'now' => true];
+                $waits[] = [
+                    'id' => "next-$session->id-$i",
+                    'words' => "$charger[name] is free: put on " . $waiting[$i]['name'],
+                    'at' => null,
+                    'now' => true,
+                ];
             }
         }
         foreach ($desk->batteries as $b) {
@@ -94,7 +127,12 @@ final class Waits
                 continue;
             }
             $at = $turn['startS'] ?? $b['forecast']->readyAtS;
-            $waits[] = ['id' => "balance-{$b['row']->id}", 'words' => $b['name'] . ' ' . ($turn === null ? Lexicon::plain()->name($b['row']->step) : 'waits for ' . $turn['charger']), 'at' => $at === null ? null : (int) $at, 'now' => false];
+            $waits[] = [
+                'id' => "balance-{$b['row']->id}",
+                'words' => $b['name'] . ' ' . ($turn === null ? Lexicon::plain()->name($b['row']->step) : 'waits for ' . $turn['charger']),
+                'at' => $at === null ? null : (int) $at,
+                'now' => false,
+            ];
         }
 
         return $waits;

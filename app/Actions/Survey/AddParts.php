@@ -39,7 +39,12 @@ final class AddParts
         return DB::transaction(function () use ($job, $kind, $common, $sheet, $count, $fate): array {
             $parts = [];
             for ($i = 0; $i < $count; ++$i) {
-                $parts[] = $this->row($job, Part::class, 'p', [...$common, 'kind' => $kind, 'fate' => $fate, 'data' => $sheet->values, 'origins' => []]);
+                $parts[] = $this->row(
+                    $job,
+                    Part::class,
+                    'p',
+                    [...$common, 'kind' => $kind, 'fate' => $fate, 'data' => $sheet->values, 'origins' => []],
+                );
             }
             if ($kind === PartKind::Battery && $count > 1) {
                 $this->link($job, $parts, $fate);
@@ -54,7 +59,14 @@ final class AddParts
      */
     public function fromLibrary(Job $job, LibraryPart $library, int $count, Fate $fate, string $place = ''): array
     {
-        return $this($job, $library->kind, ['make' => $library->make, 'model' => $library->model, 'place' => $place], $library->data, $count, $fate);
+        return $this(
+            $job,
+            $library->kind,
+            ['make' => $library->make, 'model' => $library->model, 'place' => $place],
+            $library->data,
+            $count,
+            $fate,
+        );
     }
 
     /**
@@ -103,7 +115,12 @@ final class AddParts
     {
         $series = Bank::seriesFor((float) ($batteries[0]->data['nominal_v'] ?? 12.0), $job->system_v);
         foreach (Arrangement::links(array_map(static fn(Part $p): string => $p->uid, $batteries), $series) as [$from, $to]) {
-            $this->row($job, Conductor::class, 'c', ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => $fate, 'route' => 'battery link']);
+            $this->row(
+                $job,
+                Conductor::class,
+                'c',
+                ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => $fate, 'route' => 'battery link'],
+            );
         }
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Survey;
 
+use App\Models\Conductor;
+use App\Models\Job;
 use App\Models\Part;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 
 /** Deletes a part with everything that hangs on it: conductors, signals, settings, readings. */
@@ -21,7 +24,7 @@ final class RemovePart
         $mine = $part->uid . '.%';
 
         return array_filter([
-            'conductor' => $job->conductors()->where(static fn($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine))->count(),
+            'conductor' => self::leads($job, $part)->count(),
             'signal' => $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->count(),
             'setting' => $job->settings()->where('part_uid', $part->uid)->count(),
             'reading' => $job->measurements()->where('part_uid', $part->uid)->count(),
@@ -34,7 +37,7 @@ final class RemovePart
         DB::transaction(static function () use ($part): void {
             $job = $part->job()->firstOrFail();
             $mine = $part->uid . '.%';
-            $job->conductors()->where(static fn($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine))->get()->each->delete();
+            self::leads($job, $part)->get()->each->delete();
             $job->conductors()->where('protected_by', $part->uid)->get()->each->changeTo(['protected_by' => '']);
             foreach (['planned_from', 'planned_to'] as $end) {
                 $job->conductors()->where($end, 'like', $mine)->get()->each->changeTo([$end => null]);
@@ -47,5 +50,15 @@ final class RemovePart
             $part->photos()->get()->each->delete();
             $part->delete();
         });
+    }
+
+    /**
+     * @return HasMany<Conductor, Job>
+     */
+    private static function leads(Job $job, Part $part): HasMany
+    {
+        $mine = $part->uid . '.%';
+
+        return $job->conductors()->where(static fn($q) => $q->where('from_terminal', 'like', $mine)->orWhere('to_terminal', 'like', $mine));
     }
 }

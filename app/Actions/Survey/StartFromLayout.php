@@ -39,7 +39,12 @@ final class StartFromLayout
                 ])->uid;
             }
             foreach ($plan['wires'] as [$from, $to]) {
-                $this->addParts->row($job, Conductor::class, 'c', ['from_terminal' => self::terminal($uids, $from), 'to_terminal' => self::terminal($uids, $to)]);
+                $this->addParts->row(
+                    $job,
+                    Conductor::class,
+                    'c',
+                    ['from_terminal' => self::terminal($uids, $from), 'to_terminal' => self::terminal($uids, $to)],
+                );
             }
 
             return count($uids);

@@ -44,7 +44,9 @@ final class FeedReadings extends Command
         $job = Job::query()->where('number', (string) $this->argument('job'))->first();
         $session = $job?->balanceSessions()->whereNull('ended_at')->latest('id')->first();
         if ($job === null || $session === null) {
-            $this->error($job === null ? 'There is no job ' . $this->argument('job') . '.' : 'Job ' . $this->argument('job') . ' has no open balance session.');
+            $this->error($job === null
+                ? 'There is no job ' . $this->argument('job') . '.'
+                : 'Job ' . $this->argument('job') . ' has no open balance session.');
 
             return self::INVALID;
         }
@@ -64,11 +66,23 @@ final class FeedReadings extends Command
                 $session->refresh();
                 $battery = ReadingIntake::battery($session, $system, $row['battery']);
                 $at = $session->clock ?? $row['at'];
-                $new = $intake->take($battery, $system, $at, new Reading((float) $at->getTimestamp(), $row['volts'], $row['amps'], $row['celsius'], $row['cells']), 'feed', mb_substr((string) $this->option('as'), 0, 120), $row['id'], (bool) $this->option('sure'));
+                $new = $intake->take(
+                    $battery,
+                    $system,
+                    $at,
+                    new Reading((float) $at->getTimestamp(), $row['volts'], $row['amps'], $row['celsius'], $row['cells']),
+                    'feed',
+                    mb_substr((string) $this->option('as'), 0, 120),
+                    $row['id'],
+                    (bool) $this->option('sure'),
+                );
                 $this->line((string) json_encode(['line' => $line, 'kept' => true, 'new' => $new]));
             } catch (InvalidValue $e) {
                 ++$refused;
-                $this->line((string) json_encode(['line' => $line, 'kept' => false, 'path' => $e->path, 'message' => Lexicon::plain()->refusal($e)], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+                $this->line((string) json_encode(
+                    ['line' => $line, 'kept' => false, 'path' => $e->path, 'message' => Lexicon::plain()->refusal($e)],
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                ));
             }
         }
         Waits::keep($session->refresh(), $system);

@@ -23,7 +23,9 @@ final class MakeAccount extends Command
         $roles = array_map(static fn(string $r): ?Role => Role::tryFrom(trim($r)), explode(',', $typed));
         $email = mb_strtolower((string) $this->argument('email'));
         if (in_array(null, $roles, true) || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
-            $this->error(in_array(null, $roles, true) ? 'A role is office, planner or technician; several stand with commas between them.' : "$email is not an e-mail address.");
+            $this->error(in_array(null, $roles, true)
+                ? 'A role is office, planner or technician; several stand with commas between them.'
+                : "$email is not an e-mail address.");
 
             return self::INVALID;
         }
@@ -33,8 +35,17 @@ final class MakeAccount extends Command
             return self::FAILURE;
         }
         $password = Str::password(14, symbols: false);
-        User::query()->create(['name' => (string) $this->argument('name'), 'email' => $email, 'password' => $password, 'roles' => $roles, 'must_change_password' => true]);
-        $this->line("Account $email (" . implode(', ', array_map(static fn(?Role $r): string => $r->value ?? '', $roles)) . "). First password: $password");
+        User::query()->create([
+            'name' => (string) $this->argument('name'),
+            'email' => $email,
+            'password' => $password,
+            'roles' => $roles,
+            'must_change_password' => true,
+        ]);
+        $this->line("Account $email (" . implode(
+            ', ',
+            array_map(static fn(?Role $r): string => $r->value ?? '', $roles),
+        ) . "). First password: $password");
 
         return self::SUCCESS;
     }

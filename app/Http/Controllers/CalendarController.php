@@ -27,6 +27,10 @@ final class CalendarController extends Controller
             ]);
         }
 
-        return response($calendar->serialize(), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="balance.ics"']);
+        return response(
+            $calendar->serialize(),
+            200,
+            ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="balance.ics"'],
+        );
     }
 }

@@ -43,11 +43,17 @@ final class FindingController extends Controller
     {
         $verdict = $this->verdict($request, $job);
         if ($verdict === null || !$verdict->finding->appliesItself()) {
-            return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'That finding has gone: the job has changed meanwhile.');
+            return redirect()->to($request->backTo(route('jobs.show', $job)))->with(
+                'said',
+                'That finding has gone: the job has changed meanwhile.',
+            );
         }
         $apply($job, $verdict->finding->changes);
 
-        return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', 'Done: ' . lcfirst(Workbench::of($job->refresh())->say->finding($verdict->finding)->remedy) . '.');
+        return redirect()->to($request->backTo(route('jobs.show', $job)))->with(
+            'said',
+            'Done: ' . lcfirst(Workbench::of($job->refresh())->say->finding($verdict->finding)->remedy) . '.',
+        );
     }
 
     /** The finding as it stands now, if it still rests on the figures that the person saw. */

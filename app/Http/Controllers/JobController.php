@@ -91,7 +91,10 @@ final class JobController extends Controller
     {
         $row = $request->row();
 
-        return $request->newCustomer() === '' ? $row : [...$row, 'customer_id' => Customer::query()->create(['name' => $request->newCustomer()])->id];
+        return $request->newCustomer() === '' ? $row : [
+            ...$row,
+            'customer_id' => Customer::query()->create(['name' => $request->newCustomer()])->id,
+        ];
     }
 
     /**
@@ -108,7 +111,10 @@ final class JobController extends Controller
             'units' => $units,
             'details' => Travel::details(),
             'regions' => array_combine(array_column(Region::cases(), 'value'), array_map($say->name(...), Region::cases())),
-            'vehicleKinds' => array_combine(Vehicle::KINDS, array_map(static fn(string $k): string => str_replace('_', ' ', $k), Vehicle::KINDS)),
+            'vehicleKinds' => array_combine(
+                Vehicle::KINDS,
+                array_map(static fn(string $k): string => str_replace('_', ' ', $k), Vehicle::KINDS),
+            ),
         ];
     }
 }

@@ -31,7 +31,10 @@ final class LibraryController extends Controller
     {
         $kind = $request->kind() ?? PartKind::Battery;
 
-        return view('library.edit', ['kinds' => PartKind::cases(), 'part' => new LibraryPart(['kind' => $kind, 'make' => '', 'model' => '', 'data' => []])]);
+        return view(
+            'library.edit',
+            ['kinds' => PartKind::cases(), 'part' => new LibraryPart(['kind' => $kind, 'make' => '', 'model' => '', 'data' => []])],
+        );
     }
 
     public function store(LibraryPartRequest $request): RedirectResponse
@@ -57,6 +60,9 @@ final class LibraryController extends Controller
     {
         $libraryPart->deleteIfUnchanged($request);
 
-        return redirect()->route('library.index')->with('said', $libraryPart->name() . ' is deleted from the library. Jobs keep their copies.');
+        return redirect()->route('library.index')->with(
+            'said',
+            $libraryPart->name() . ' is deleted from the library. Jobs keep their copies.',
+        );
     }
 }

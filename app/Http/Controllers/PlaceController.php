@@ -24,7 +24,10 @@ final class PlaceController extends Controller
     {
         $place = Place::query()->create($request->row());
 
-        return redirect()->route('places.edit', $place)->with('said', $place->name . ' is in. Its sky and cold by month make the sums better.');
+        return redirect()->route('places.edit', $place)->with(
+            'said',
+            $place->name . ' is in. Its sky and cold by month make the sums better.',
+        );
     }
 
     public function edit(Place $place): View
@@ -40,7 +43,8 @@ final class PlaceController extends Controller
         try {
             $file = WeatherFile::read($request->fileText());
         } catch (InvalidValue $e) {
-            return redirect()->route('places.edit', $place)->withInput($request->only('_form'))->withErrors(['file' => 'The file ' . Lexicon::plain()->refusal($e) . '. Nothing was changed.']);
+            return redirect()->route('places.edit', $place)->withInput($request->only('_form'))->withErrors(['file' => 'The file '
+                . Lexicon::plain()->refusal($e) . '. Nothing was changed.']);
         }
         DB::transaction(static function () use ($place, $file): void {
             $place->changeTo([

@@ -16,12 +16,19 @@ final class SessionController extends Controller
 {
     public function create(): View
     {
-        return view('sign-in', ['accounts' => config('pebblefell.demo') ? User::query()->where('active', true)->orderBy('id')->limit(6)->get() : []]);
+        return view(
+            'sign-in',
+            ['accounts' => config('pebblefell.demo') ? User::query()->where('active', true)->orderBy('id')->limit(6)->get() : []],
+        );
     }
 
     public function store(SignInRequest $request): RedirectResponse
     {
-        $credentials = ['email' => mb_strtolower($request->string('email')->toString()), 'password' => $request->string('password')->toString(), 'active' => true];
+        $credentials = [
+            'email' => mb_strtolower($request->string('email')->toString()),
+            'password' => $request->string('password')->toString(),
+            'active' => true,
+        ];
         if (!Auth::attempt($credentials, $request->boolean('remember'))) {
             return back()->withInput($request->only('email', 'remember'))->withErrors(['email' => 'E-mail and password do not fit, or the account is closed.']);
         }

@@ -20,12 +20,15 @@ use Throwable;
  * What a request writes is written whole or not at all, is one act in the history, and leaves every job that it touched readable.
  *
  * The job's row is locked first: two people who write to one job come one after the other, and what the second one checks is what the
- * first one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back and
+ * first one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back
+ * and
  * the field that caused it is named.
  */
 final class WholeWrites
 {
-    /** A change of a place or a customer is read back in so many of the jobs that rest on it; the others follow after the answer. Chosen. */
+    /**
+     * A change of a place or a customer is read back in so many of the jobs that rest on it; the others follow after the answer. Chosen.
+     */
     private const AT_ONCE = 12;
 
     public function handle(Request $request, Closure $next): Response

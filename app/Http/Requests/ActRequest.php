@@ -9,6 +9,10 @@ final class ActRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['scenario' => ['nullable', 'string', 'max:20'], 'more' => ['nullable', 'string', 'max:20'], 'page' => ['nullable', 'integer', 'between:1,100000']];
+        return [
+            'scenario' => ['nullable', 'string', 'max:20'],
+            'more' => ['nullable', 'string', 'max:20'],
+            'page' => ['nullable', 'integer', 'between:1,100000'],
+        ];
     }
 }

@@ -8,7 +8,12 @@ final class CustomerRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:160'], 'email' => ['nullable', 'email', 'max:190'], 'phone' => ['nullable', 'string', 'max:60'], 'address' => ['nullable', 'string', 'max:250']];
+        return [
+            'name' => ['required', 'string', 'max:160'],
+            'email' => ['nullable', 'email', 'max:190'],
+            'phone' => ['nullable', 'string', 'max:60'],
+            'address' => ['nullable', 'string', 'max:250'],
+        ];
     }
 
     /**
@@ -16,6 +21,11 @@ final class CustomerRequest extends FormRequest
      */
     public function row(): array
     {
-        return ['name' => $this->text('name'), 'email' => $this->text('email'), 'phone' => $this->text('phone'), 'address' => $this->text('address')];
+        return [
+            'name' => $this->text('name'),
+            'email' => $this->text('email'),
+            'phone' => $this->text('phone'),
+            'address' => $this->text('address'),
+        ];
     }
 }

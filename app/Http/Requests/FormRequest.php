@@ -169,7 +169,10 @@ abstract class FormRequest extends BaseRequest
         foreach (Arr::dot($this->except(['_token', '_method', ...array_keys($faults)])) as $key => $value) {
             $rule = self::ruleOf($rules, (string) $key);
             if (is_string($value) && mb_strlen($value) > self::LONGEST && !self::allowsLong($rule)) {
-                $faults[(string) $key] = __('validation.max.string', ['attribute' => self::named($this, (string) $key), 'max' => self::LONGEST]);
+                $faults[(string) $key] = __(
+                    'validation.max.string',
+                    ['attribute' => self::named($this, (string) $key), 'max' => self::LONGEST],
+                );
             } elseif (self::ruledBy($rule, 'numeric') && is_scalar($value) && is_numeric($plain = self::plainNumber((string) $value)) && abs((float) $plain) > self::LARGEST) {
                 $faults[(string) $key] = __('validation.too_large', ['attribute' => self::named($this, (string) $key)]);
             }
@@ -186,7 +189,10 @@ abstract class FormRequest extends BaseRequest
     private function readCommas(array $rules): void
     {
         foreach (Arr::dot($this->input()) as $key => $value) {
-            if (is_string($value) && self::ruledBy(self::ruleOf($rules, (string) $key), 'numeric') && is_numeric($plain = self::plainNumber($value))) {
+            if (is_string($value) && self::ruledBy(
+                self::ruleOf($rules, (string) $key),
+                'numeric',
+            ) && is_numeric($plain = self::plainNumber($value))) {
                 $top = strtok((string) $key, '.');
                 $rest = substr((string) $key, strlen((string) $top) + 1);
                 if ($rest === '') {
@@ -203,7 +209,11 @@ abstract class FormRequest extends BaseRequest
     /** A number as people write it: "1 250,5", "−3". */
     private static function plainNumber(string $text): string
     {
-        return $text === 'INF' || $text === '-INF' ? '1e99' : str_replace([',', '−', ' ', "\u{202F}", "\u{A0}"], ['.', '-', '', '', ''], trim($text));
+        return $text === 'INF' || $text === '-INF' ? '1e99' : str_replace(
+            [',', '−', ' ', "\u{202F}", "\u{A0}"],
+            ['.', '-', '', '', ''],
+            trim($text),
+        );
     }
 
     /**
@@ -215,7 +225,10 @@ abstract class FormRequest extends BaseRequest
             return $rules[$key];
         }
         foreach ($rules as $pattern => $rule) {
-            if (str_contains((string) $pattern, '*') && preg_match('/^' . str_replace('\*', '[^.]+', preg_quote((string) $pattern, '/')) . '$/', $key) === 1) {
+            if (str_contains((string) $pattern, '*') && preg_match(
+                '/^' . str_replace('\*', '[^.]+', preg_quote((string) $pattern, '/')) . '$/',
+                $key,
+            ) === 1) {
                 return $rule;
             }
         }

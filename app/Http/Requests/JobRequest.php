@@ -126,7 +126,10 @@ final class JobRequest extends FormRequest
     {
         $rules = [];
         foreach (Travel::details() as $field) {
-            $rules["details.travel.$field->key"] = $field->type === 'flag' ? ['nullable', 'boolean'] : ['nullable', 'in:' . implode(',', $field->choices)];
+            $rules["details.travel.$field->key"] = $field->type === 'flag' ? ['nullable', 'boolean'] : [
+                'nullable',
+                'in:' . implode(',', $field->choices),
+            ];
         }
 
         return $rules;
@@ -162,7 +165,11 @@ final class JobRequest extends FormRequest
         $shade = [];
         foreach ((array) $this->input('shade', []) as $span) {
             if (is_array($span) && ($span['from_h'] ?? '') !== '' && isset($span['from_h'])) {
-                $shade[] = ['from_h' => (float) $span['from_h'], 'to_h' => (float) $span['to_h'], 'factor' => (float) $span['percent'] / 100];
+                $shade[] = [
+                    'from_h' => (float) $span['from_h'],
+                    'to_h' => (float) $span['to_h'],
+                    'factor' => (float) $span['percent'] / 100,
+                ];
             }
         }
 

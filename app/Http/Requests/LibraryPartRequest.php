@@ -20,7 +20,12 @@ final class LibraryPartRequest extends FormRequest
         return [
             'kind' => ['required', Rule::enum(PartKind::class)],
             'make' => ['required', 'string', 'max:80'],
-            'model' => ['required', 'string', 'max:120', Rule::unique('library_parts')->where('kind', $this->text('kind'))->where('make', $this->text('make'))->ignore($this->route('libraryPart'))],
+            'model' => [
+                'required',
+                'string',
+                'max:120',
+                Rule::unique('library_parts')->where('kind', $this->text('kind'))->where('make', $this->text('make'))->ignore($this->route('libraryPart')),
+            ],
             ...self::sheetRules($this->kind(), $this->units()),
         ];
     }

@@ -10,7 +10,10 @@ final class PasswordRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['current_password' => ['required', 'current_password'], 'password' => ['required', 'confirmed', 'max:200', 'different:current_password', Password::defaults()]];
+        return [
+            'current_password' => ['required', 'current_password'],
+            'password' => ['required', 'confirmed', 'max:200', 'different:current_password', Password::defaults()],
+        ];
     }
 
     /**

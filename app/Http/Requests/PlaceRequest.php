@@ -28,7 +28,13 @@ final class PlaceRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['latitude_deg' => 'latitude', 'longitude_deg' => 'longitude', 'clearness.*' => 'clearness', 'min_c.*' => 'night minimum', 'record_low_c' => 'record low'];
+        return [
+            'latitude_deg' => 'latitude',
+            'longitude_deg' => 'longitude',
+            'clearness.*' => 'clearness',
+            'min_c.*' => 'night minimum',
+            'record_low_c' => 'record low',
+        ];
     }
 
     protected function check(Validator $validator): void
@@ -63,6 +69,9 @@ final class PlaceRequest extends FormRequest
      */
     private function filledIn(string $row): array
     {
-        return array_values(array_map(floatval(...), array_filter((array) $this->input($row, []), static fn($v): bool => $v !== null && $v !== '')));
+        return array_values(array_map(
+            floatval(...),
+            array_filter((array) $this->input($row, []), static fn($v): bool => $v !== null && $v !== ''),
+        ));
     }
 }

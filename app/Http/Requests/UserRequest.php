@@ -26,8 +26,13 @@ final class UserRequest extends FormRequest
     protected function check(Validator $validator): void
     {
         $user = $this->route('user');
-        $stepsDown = $user instanceof User && $user->holds(Role::Office) && (!in_array(Role::Office->value, (array) $this->input('roles'), true) || !$this->boolean('active'));
-        if ($stepsDown && User::query()->whereJsonContains('roles', Role::Office->value)->where('active', true)->whereKeyNot($user->id)->doesntExist()) {
+        $stepsDown = $user instanceof User && $user->holds(Role::Office) && (!in_array(
+            Role::Office->value,
+            (array) $this->input('roles'),
+            true,
+        ) || !$this->boolean('active'));
+        if ($stepsDown
+            && User::query()->whereJsonContains('roles', Role::Office->value)->where('active', true)->whereKeyNot($user->id)->doesntExist()) {
             $validator->errors()->add('roles', 'Someone must be left who can manage accounts.');
         }
     }

@@ -38,7 +38,18 @@ final class WorkshopRequest extends FormRequest
      */
     public function validated($key = null, $default = null): array
     {
-        return ['currency' => strtoupper($this->text('currency')), 'hourly_rate' => $this->number('hourly_rate'), 'bays' => $this->bays()] + array_map(fn(string $k): string => $this->text($k), ['name' => 'name', 'address' => 'address', 'phone' => 'phone', 'email' => 'email', 'region' => 'region', 'first_terminal' => 'first_terminal', 'timezone' => 'timezone']);
+        return ['currency' => strtoupper($this->text('currency')), 'hourly_rate' => $this->number('hourly_rate'), 'bays' => $this->bays()] + array_map(
+            fn(string $k): string => $this->text($k),
+            [
+                'name' => 'name',
+                'address' => 'address',
+                'phone' => 'phone',
+                'email' => 'email',
+                'region' => 'region',
+                'first_terminal' => 'first_terminal',
+                'timezone' => 'timezone',
+            ],
+        );
     }
 
     /**
@@ -46,6 +57,9 @@ final class WorkshopRequest extends FormRequest
      */
     private function bays(): array
     {
-        return array_values(array_unique(array_filter(array_map(trim(...), explode(',', $this->text('bays'))), static fn(string $b): bool => $b !== '')));
+        return array_values(array_unique(array_filter(
+            array_map(trim(...), explode(',', $this->text('bays'))),
+            static fn(string $b): bool => $b !== '',
+        )));
     }
 }

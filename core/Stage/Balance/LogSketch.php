@@ -25,17 +25,25 @@ final readonly class LogSketch
     private const STEPS_S = [600.0, 1800.0, 3600.0, 7200.0, 10_800.0, 21_600.0, 43_200.0, 86_400.0, 172_800.0];
 
     /**
-     * @param list<array{number: int, path: string, x: float, y: float, lone: bool, ahead: ?array{path: string, x: float, y: float}, labelX: float, labelY: float}> $curves
+     * @param list<array{number: int, path: string, x: float, y: float, lone: bool, ahead: ?array{path: string, x: float, y: float},
+     *     labelX: float, labelY: float}> $curves
      * @param list<string> $bands
      * @param list<Tick>   $volts
      * @param list<Tick>   $times value in seconds since 1970
      */
-    private function __construct(public Frame $frame, public array $curves, public array $bands, public array $volts, public array $times, public float $now)
-    {
+    private function __construct(
+        public Frame $frame,
+        public array $curves,
+        public array $bands,
+        public array $volts,
+        public array $times,
+        public float $now,
+    ) {
     }
 
     /**
-     * @param list<array{readings: list<Reading>, readyAtS: ?float, towardsV: ?float}> $batteries readyAtS and towardsV where it is on its way
+     * @param list<array{readings: list<Reading>, readyAtS: ?float,
+     *     towardsV: ?float}> $batteries readyAtS and towardsV where it is on its way
      * @param list<list<array{float, float, float}>> $bands second, V low, V high
      * @param float $offsetS of the workshop's clock, so that the marks lie on its full hours
      */
@@ -48,7 +56,11 @@ final readonly class LogSketch
         $times = array_map(static fn(Reading $r): float => $r->atS, $all);
         $volts = array_map(static fn(Reading $r): float => $r->volts, $all);
         $from = min($times);
-        $to = max(max($times), $from + self::LEAST_S, ...array_map(static fn(array $b): float => min($b['readyAtS'] ?? 0.0, $nowS + self::AHEAD_S), $batteries));
+        $to = max(
+            max($times),
+            $from + self::LEAST_S,
+            ...array_map(static fn(array $b): float => min($b['readyAtS'] ?? 0.0, $nowS + self::AHEAD_S), $batteries),
+        );
         $low = min($volts) - 0.05;
         $frame = Frame::of($narrow, 230.0, $narrow ? 46.0 : 60.0, 15.0, $narrow ? 12.0 : 26.0, 40.0);
         [$x, $y] = [$frame->across($from, $to), $frame->up($low, max(max($volts) + 0.05, $low + 0.3))];
@@ -62,13 +74,22 @@ final readonly class LogSketch
         // A curve's number stands beside its end, before it where there is room, none over another.
         $ends = Labels::spread(array_map(static fn(array $c): float => $c['y'] - 6.0, $curves), 14.0, $frame->top + 10.0, $frame->bottom);
         foreach ($curves as $i => $curve) {
-            $curves[$i] += ['labelX' => $curve['x'] - self::BESIDE > $frame->left + 4.0 ? $curve['x'] - self::BESIDE : $curve['x'] + 8.0, 'labelY' => round($ends[$i], 1)];
+            $curves[$i] += [
+                'labelX' => $curve['x'] - self::BESIDE > $frame->left + 4.0 ? $curve['x'] - self::BESIDE : $curve['x'] + 8.0,
+                'labelY' => round($ends[$i], 1),
+            ];
         }
 
         return new self(
             $frame,
             $curves,
-            array_map(static fn(array $band): string => Path::band(array_map(static fn(array $p): array => [$x->at($p[0]), $y->at($p[2]), $y->at($p[1])], $band)), $bands),
+            array_map(
+                static fn(array $band): string => Path::band(array_map(
+                    static fn(array $p): array => [$x->at($p[0]), $y->at($p[2]), $y->at($p[1])],
+                    $band,
+                )),
+                $bands,
+            ),
             $y->ticks(6),
             self::times($x, $from, $to, $offsetS, $narrow ? 4 : 8),
             $x->at($nowS),
@@ -90,7 +111,14 @@ final readonly class LogSketch
             $ahead = ['path' => Path::line([[$lastX, $lastY], $end]), 'x' => $end[0], 'y' => $end[1]];
         }
 
-        return ['number' => $k + 1, 'path' => Path::line($points), 'x' => $lastX, 'y' => $lastY, 'lone' => count($points) === 1, 'ahead' => $ahead];
+        return [
+            'number' => $k + 1,
+            'path' => Path::line($points),
+            'x' => $lastX,
+            'y' => $lastY,
+            'lone' => count($points) === 1,
+            'ahead' => $ahead,
+        ];
     }
 
     /**

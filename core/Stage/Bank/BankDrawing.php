@@ -84,12 +84,34 @@ final readonly class BankDrawing
         $negative ??= $ends[0][1];
         [$p, $n] = [$at($positive, 0), $at($negative, 1)];
         try {
-            return new self($case, $strings, $links, $sizes, $p === null || $n === null ? null : [$p, $n], $positive, $negative, Network::of(self::sources($case), $links, $positive, $negative), $assumed, null);
+            return new self(
+                $case,
+                $strings,
+                $links,
+                $sizes,
+                $p === null || $n === null ? null : [$p, $n],
+                $positive,
+                $negative,
+                Network::of(self::sources($case), $links, $positive, $negative),
+                $assumed,
+                null,
+            );
         } catch (InvalidValue $e) {
             // The drawing has holes: the usual layout stands in, and it is said.
             $usual = self::inLayout($study, Layout::Across);
 
-            return $usual === null ? null : new self($case, $strings, $usual->links, $usual->sizes, $usual->takeoffs, $usual->positive, $usual->negative, $usual->network, true, $e);
+            return $usual === null ? null : new self(
+                $case,
+                $strings,
+                $usual->links,
+                $usual->sizes,
+                $usual->takeoffs,
+                $usual->positive,
+                $usual->negative,
+                $usual->network,
+                true,
+                $e,
+            );
         }
     }
 
@@ -98,8 +120,14 @@ final readonly class BankDrawing
      *
      * @param ?array{int, int} $takeoffs strings, from 0; null: as the layout has it
      */
-    public static function inLayout(Study $study, Layout $layout, ?array $takeoffs = null, float $mm2 = self::USUAL_LINK_MM2, float $linkM = self::USUAL_LINK_M, float $leadM = self::USUAL_LEAD_M): ?self
-    {
+    public static function inLayout(
+        Study $study,
+        Layout $layout,
+        ?array $takeoffs = null,
+        float $mm2 = self::USUAL_LINK_MM2,
+        float $linkM = self::USUAL_LINK_M,
+        float $leadM = self::USUAL_LEAD_M,
+    ): ?self {
         $case = $study->banks()->planned;
         if ($case->bank === null) {
             return null;
@@ -109,16 +137,40 @@ final readonly class BankDrawing
         $last = count($ends) - 1;
         $takeoffs ??= $layout->takeoffs(count($ends));
         [$link, $lead] = [self::ohm($mm2, $linkM), self::ohm($mm2, $leadM)];
-        $links = $takeoffs === null ? Layout::bars($ends, $lead) : Layout::ladder($ends, max(0, min($last, $takeoffs[0])), max(0, min($last, $takeoffs[1])), $link, $lead);
+        $links = $takeoffs === null ? Layout::bars($ends, $lead) : Layout::ladder(
+            $ends,
+            max(0, min($last, $takeoffs[0])),
+            max(0, min($last, $takeoffs[1])),
+            $link,
+            $lead,
+        );
         foreach ($strings as $string) {
             for ($i = 1; $i < count($string); ++$i) {
                 $links[] = Link::of($string[$i - 1]->uid . '+', $string[$i]->uid . '-', $link);
             }
         }
 
-        $sizes = array_map(static fn(Link $l): array => ['mm2' => $mm2, 'm' => in_array($l->to, [Layout::POSITIVE, Layout::NEGATIVE], true) ? $leadM : $linkM, 'assumed' => false], $links);
+        $sizes = array_map(
+            static fn(Link $l): array => [
+                'mm2' => $mm2,
+                'm' => in_array($l->to, [Layout::POSITIVE, Layout::NEGATIVE], true) ? $leadM : $linkM,
+                'assumed' => false,
+            ],
+            $links,
+        );
 
-        return new self($case, $strings, $links, $sizes, $takeoffs, Layout::POSITIVE, Layout::NEGATIVE, Network::of(self::sources($case), $links, Layout::POSITIVE, Layout::NEGATIVE), false, null);
+        return new self(
+            $case,
+            $strings,
+            $links,
+            $sizes,
+            $takeoffs,
+            Layout::POSITIVE,
+            Layout::NEGATIVE,
+            Network::of(self::sources($case), $links, Layout::POSITIVE, Layout::NEGATIVE),
+            false,
+            null,
+        );
     }
 
     /** With one link made worse. */
@@ -130,7 +182,18 @@ final readonly class BankDrawing
         $links = $this->links;
         $links[$index] = Link::of($links[$index]->from, $links[$index]->to, $links[$index]->ohm + $ohm);
 
-        return new self($this->case, $this->strings, array_values($links), $this->sizes, $this->takeoffs, $this->positive, $this->negative, Network::of($this->network->sources, array_values($links), $this->positive, $this->negative), $this->assumed, $this->problem);
+        return new self(
+            $this->case,
+            $this->strings,
+            array_values($links),
+            $this->sizes,
+            $this->takeoffs,
+            $this->positive,
+            $this->negative,
+            Network::of($this->network->sources, array_values($links), $this->positive, $this->negative),
+            $this->assumed,
+            $this->problem,
+        );
     }
 
     /** The whole bank's limit before the first battery's, against the sum of all. */
@@ -158,7 +221,14 @@ final readonly class BankDrawing
         $cells = intdiv($bank->cells(), max(1, $bank->series));
         $start = $loadA > 0.0 ? 100.0 : 10.0;
 
-        return Drift::of($this->network, $bank->chemistry(), $cells, array_map(static fn($b): float => $b->capacityAh, $bank->batteries), $loadA, array_fill(0, count($bank->batteries), $start));
+        return Drift::of(
+            $this->network,
+            $bank->chemistry(),
+            $cells,
+            array_map(static fn($b): float => $b->capacityAh, $bank->batteries),
+            $loadA,
+            array_fill(0, count($bank->batteries), $start),
+        );
     }
 
     public function part(string $uid): ?Part
@@ -223,8 +293,14 @@ final readonly class BankDrawing
         $links = $sizes = [];
         foreach ($graph->conductors as $c) {
             $inside = static fn(string $uid): bool => in_array($uid, $mine, true) || in_array($uid, $bars, true);
-            if ($inside($c->from->uid) && $inside($c->to->uid) && (in_array($c->from->uid, $mine, true) || in_array($c->to->uid, $mine, true))) {
-                $size = ['mm2' => $c->sizeMm2 ?? self::USUAL_LINK_MM2, 'm' => max(0.01, $c->lengthM ?? self::USUAL_LINK_M), 'assumed' => $c->sizeMm2 === null || $c->lengthM === null];
+            if ($inside($c->from->uid)
+                && $inside($c->to->uid)
+                && (in_array($c->from->uid, $mine, true) || in_array($c->to->uid, $mine, true))) {
+                $size = [
+                    'mm2' => $c->sizeMm2 ?? self::USUAL_LINK_MM2,
+                    'm' => max(0.01, $c->lengthM ?? self::USUAL_LINK_M),
+                    'assumed' => $c->sizeMm2 === null || $c->lengthM === null,
+                ];
                 $links[] = Link::of(self::node($c->from), self::node($c->to), self::ohm($size['mm2'], $size['m']));
                 $sizes[] = $size;
             }
@@ -277,7 +353,11 @@ final readonly class BankDrawing
         foreach ($study->planned()->conductors as $c) {
             foreach ([[$c->from, $c->to->uid], [$c->to, $c->from->uid]] as [$end, $other]) {
                 [$uid, $terminal] = [$end->uid, $end->terminal];
-                if (in_array($uid, $mine, true) && in_array($other, $bars, true) && $c->sizeMm2 !== null && $c->lengthM !== null && $c->lengthM > 0.0) {
+                if (in_array($uid, $mine, true)
+                    && in_array($other, $bars, true)
+                    && $c->sizeMm2 !== null
+                    && $c->lengthM !== null
+                    && $c->lengthM > 0.0) {
                     $leads[$terminal === 'plus' ? 'positive' : 'negative'][] = ['mm2' => $c->sizeMm2, 'm' => $c->lengthM];
                 }
             }

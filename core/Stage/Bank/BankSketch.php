@@ -25,13 +25,24 @@ final readonly class BankSketch
     private const OFF_MUCH = 0.25;
 
     /**
-     * @param list<array{part: Part, number: int, string: int, row: int, x: float, y: float, width: float, amps: float, sharePct: ?float, fill: float, even: string}> $batteries
-     * @param list<array{index: int, from: string, to: string, path: string, amps: float, ohm: float, thick: float, x: float, y: float, middle: bool, loose: bool}>      $links
-     * @param list<array{pole: string, string: int, x: float, y: float, end: bool}>                                                                                     $terminals
-     * @param array<string, array{x: float, y: float, path: string, bar: string}>                                                                                        $takeoffs by pole
+     * @param list<array{part: Part, number: int, string: int, row: int, x: float, y: float, width: float, amps: float, sharePct: ?float,
+     *     fill: float, even: string}> $batteries
+     * @param list<array{index: int, from: string, to: string, path: string, amps: float, ohm: float, thick: float, x: float, y: float,
+     *     middle: bool, loose: bool}>      $links
+     * @param list<array{pole: string, string: int, x: float, y: float,
+     *     end: bool}>                                                                                     $terminals
+     * @param array<string, array{x: float, y: float, path: string,
+     *     bar: string}>                                                                                        $takeoffs by pole
      */
-    private function __construct(public string $viewBox, public bool $upright, public float $boxHeight, public array $batteries, public array $links, public array $terminals, public array $takeoffs)
-    {
+    private function __construct(
+        public string $viewBox,
+        public bool $upright,
+        public float $boxHeight,
+        public array $batteries,
+        public array $links,
+        public array $terminals,
+        public array $takeoffs,
+    ) {
     }
 
     public static function of(BankDrawing $drawing, Share $share, ?int $loose, bool $narrow): self
@@ -54,7 +65,13 @@ final readonly class BankSketch
                 foreach (['plus' => '+', 'minus' => '-'] as $pole => $sign) {
                     [$tx, $ty] = $place['terminal']($i, $k, $pole);
                     $at[$part->uid . $sign] = [$tx, $ty, $pole, true];
-                    $terminals[] = ['pole' => $pole, 'string' => $i, 'x' => $tx, 'y' => $ty, 'end' => $pole === 'plus' ? $k === $s - 1 : $k === 0];
+                    $terminals[] = [
+                        'pole' => $pole,
+                        'string' => $i,
+                        'x' => $tx,
+                        'y' => $ty,
+                        'end' => $pole === 'plus' ? $k === $s - 1 : $k === 0,
+                    ];
                 }
             }
         }
@@ -62,11 +79,27 @@ final readonly class BankSketch
         $most = max([1.0, ...array_map(abs(...), $share->linkA)]);
         $links = [];
         foreach ($drawing->links as $index => $link) {
-            $links[] = ['index' => $index, 'from' => $link->from, 'to' => $link->to, 'amps' => $share->linkA[$index], 'ohm' => $link->ohm, 'thick' => round(1.5 + 6.0 * abs($share->linkA[$index]) / $most, 1), 'loose' => $loose === $index]
+            $links[] = [
+                'index' => $index,
+                'from' => $link->from,
+                'to' => $link->to,
+                'amps' => $share->linkA[$index],
+                'ohm' => $link->ohm,
+                'thick' => round(1.5 + 6.0 * abs($share->linkA[$index]) / $most, 1),
+                'loose' => $loose === $index,
+            ]
                 + self::route($at[$link->from] ?? [0.0, 0.0, 'plus', false], $at[$link->to] ?? [0.0, 0.0, 'plus', false], $narrow);
         }
 
-        return new self($place['viewBox']($drawing->takeoffs === null), $narrow, self::BOX_H, $batteries, $links, $terminals, self::takeoffs($drawing, $at, $place, $narrow));
+        return new self(
+            $place['viewBox']($drawing->takeoffs === null),
+            $narrow,
+            self::BOX_H,
+            $batteries,
+            $links,
+            $terminals,
+            self::takeoffs($drawing, $at, $place, $narrow),
+        );
     }
 
     /** What a node of the network is called: the battery's number and its pole, or null for a bar. */
@@ -82,7 +115,8 @@ final readonly class BankSketch
     }
 
     /**
-     * @return array{box: callable(int, int): array{float, float, float}, terminal: callable(int, int, string): array{float, float}, bar: callable(string): array{float, float}, viewBox: callable(bool): string, span: array{float, float}}
+     * @return array{box: callable(int, int): array{float, float, float}, terminal: callable(int, int, string): array{float, float},
+     *     bar: callable(string): array{float, float}, viewBox: callable(bool): string, span: array{float, float}}
      */
     private static function across(int $n, int $s): array
     {
@@ -95,15 +129,20 @@ final readonly class BankSketch
 
         return [
             'box' => static fn(int $i, int $k): array => [round($x($i) - $width / 2.0, 1), $y($k), round($width, 1)],
-            'terminal' => static fn(int $i, int $k, string $pole): array => [round($x($i), 1), $y($k) + ($pole === 'plus' ? 0.0 : self::BOX_H)],
+            'terminal' => static fn(int $i, int $k, string $pole): array => [
+                round($x($i), 1),
+                $y($k) + ($pole === 'plus' ? 0.0 : self::BOX_H),
+            ],
             'bar' => static fn(string $pole): array => [450.0, $pole === 'plus' ? 26.0 : $bottom + 58.0],
-            'viewBox' => static fn(bool $bars): string => '0 ' . ($bars ? 0 : 36) . ' 900 ' . Path::number($bars ? $bottom + 84.0 : $bottom + 12.0),
+            'viewBox' => static fn(bool $bars): string => '0 ' . ($bars ? 0 : 36) . ' 900 '
+                . Path::number($bars ? $bottom + 84.0 : $bottom + 12.0),
             'span' => [$left + 10.0, $left + $n * $column - 10.0],
         ];
     }
 
     /**
-     * @return array{box: callable(int, int): array{float, float, float}, terminal: callable(int, int, string): array{float, float}, bar: callable(string): array{float, float}, viewBox: callable(bool): string, span: array{float, float}}
+     * @return array{box: callable(int, int): array{float, float, float}, terminal: callable(int, int, string): array{float, float},
+     *     bar: callable(string): array{float, float}, viewBox: callable(bool): string, span: array{float, float}}
      */
     private static function down(int $n, int $s): array
     {
@@ -117,7 +156,10 @@ final readonly class BankSketch
 
         return [
             'box' => static fn(int $i, int $k): array => [round($x($k) - $width / 2.0, 1), $y($i), round($width, 1)],
-            'terminal' => static fn(int $i, int $k, string $pole): array => [round($x($k) + ($pole === 'plus' ? -$width : $width) / 2.0, 1), $y($i) + self::BOX_H / 2.0],
+            'terminal' => static fn(int $i, int $k, string $pole): array => [
+                round($x($k) + ($pole === 'plus' ? -$width : $width) / 2.0, 1),
+                $y($i) + self::BOX_H / 2.0,
+            ],
             'bar' => static fn(string $pole): array => [$pole === 'plus' ? 16.0 : Frame::NARROW - 16.0, 34.0 + ($bottom - 34.0) / 2.0],
             'viewBox' => static fn(bool $bars): string => '0 0 ' . Path::number(Frame::NARROW) . ' ' . Path::number($bottom + 34.0),
             'span' => [34.0, $bottom],
@@ -158,30 +200,56 @@ final readonly class BankSketch
         $num = Path::number(...);
         if ($a[3] && $b[3] && $a[2] !== $b[2]) {
             // In series: straight from plus to minus.
-            return ['path' => Path::line([[$a[0], $a[1]], [$b[0], $b[1]]]), 'x' => round(($a[0] + $b[0]) / 2.0 + ($narrow ? 0.0 : 6.0), 1), 'y' => round(($a[1] + $b[1]) / 2.0 + ($narrow ? -6.0 : 4.0), 1), 'middle' => $narrow];
+            return [
+                'path' => Path::line([[$a[0], $a[1]], [$b[0], $b[1]]]),
+                'x' => round(($a[0] + $b[0]) / 2.0 + ($narrow ? 0.0 : 6.0), 1),
+                'y' => round(($a[1] + $b[1]) / 2.0 + ($narrow ? -6.0 : 4.0), 1),
+                'middle' => $narrow,
+            ];
         }
         if (!$a[3] || !$b[3]) {
             [$battery, $bar] = $a[3] ? [$a, $b] : [$b, $a];
             $toBar = $narrow ? 'H' . $num($bar[0]) : 'V' . $num($bar[1]);
 
-            return ['path' => 'M' . $num($battery[0]) . ' ' . $num($battery[1]) . $toBar, 'x' => round($narrow ? ($battery[0] + $bar[0]) / 2.0 : $battery[0] + 6.0, 1), 'y' => round($narrow ? $battery[1] - 6.0 : ($battery[2] === 'plus' ? min($battery[1], $bar[1]) + 30.0 : max($battery[1], $bar[1]) - 24.0), 1), 'middle' => $narrow];
+            return [
+                'path' => 'M' . $num($battery[0]) . ' ' . $num($battery[1]) . $toBar,
+                'x' => round($narrow ? ($battery[0] + $bar[0]) / 2.0 : $battery[0] + 6.0, 1),
+                'y' => round(
+                    $narrow
+                        ? $battery[1] - 6.0
+                        : ($battery[2] === 'plus' ? min($battery[1], $bar[1]) + 30.0 : max($battery[1], $bar[1]) - 24.0),
+                    1,
+                ),
+                'middle' => $narrow,
+            ];
         }
         $plus = $a[2] === 'plus';
         if ($narrow) {
             $rail = $plus ? min($a[0], $b[0]) - self::AROUND : max($a[0], $b[0]) + self::AROUND;
 
-            return ['path' => 'M' . $num($a[0]) . ' ' . $num($a[1]) . 'H' . $num($rail) . 'V' . $num($b[1]) . 'H' . $num($b[0]), 'x' => round($plus ? max(28.0, $rail - 6.0) : min(Frame::NARROW - 28.0, $rail + 6.0), 1), 'y' => round(($a[1] + $b[1]) / 2.0 + 4.0, 1), 'middle' => true];
+            return [
+                'path' => 'M' . $num($a[0]) . ' ' . $num($a[1]) . 'H' . $num($rail) . 'V' . $num($b[1]) . 'H' . $num($b[0]),
+                'x' => round($plus ? max(28.0, $rail - 6.0) : min(Frame::NARROW - 28.0, $rail + 6.0), 1),
+                'y' => round(($a[1] + $b[1]) / 2.0 + 4.0, 1),
+                'middle' => true,
+            ];
         }
         $rail = $plus ? min($a[1], $b[1]) - self::AROUND : max($a[1], $b[1]) + self::AROUND;
 
-        return ['path' => 'M' . $num($a[0]) . ' ' . $num($a[1]) . 'V' . $num($rail) . 'H' . $num($b[0]) . 'V' . $num($b[1]), 'x' => round(($a[0] + $b[0]) / 2.0, 1), 'y' => round($rail + ($plus ? -6.0 : 15.0), 1), 'middle' => true];
+        return [
+            'path' => 'M' . $num($a[0]) . ' ' . $num($a[1]) . 'V' . $num($rail) . 'H' . $num($b[0]) . 'V' . $num($b[1]),
+            'x' => round(($a[0] + $b[0]) / 2.0, 1),
+            'y' => round($rail + ($plus ? -6.0 : 15.0), 1),
+            'middle' => true,
+        ];
     }
 
     /**
      * @param array<string, array{float, float, string, bool}> $at
      * @param array<string, mixed>                             $place
      *
-     * @return array<string, array{x: float, y: float, path: string, bar: string}> the arrow, where its words begin, and the bar where there is one
+     * @return array<string, array{x: float, y: float, path: string,
+     *     bar: string}> the arrow, where its words begin, and the bar where there is one
      */
     private static function takeoffs(BankDrawing $drawing, array $at, array $place, bool $narrow): array
     {
@@ -189,13 +257,27 @@ final readonly class BankSketch
         foreach (['plus' => $drawing->positive, 'minus' => $drawing->negative] as $pole => $node) {
             $string = $drawing->takeoffs[$pole === 'plus' ? 0 : 1] ?? null;
             $last = count($drawing->strings[0]) - 1;
-            [$x, $y] = $string !== null ? $place['terminal']($string, $pole === 'plus' ? $last : 0, $pole) : ($at[$node] ?? $place['bar']($pole));
+            [$x, $y] = $string !== null ? $place['terminal'](
+                $string,
+                $pole === 'plus' ? $last : 0,
+                $pole,
+            ) : ($at[$node] ?? $place['bar']($pole));
             [$from, $to] = $place['span'];
             $num = Path::number(...);
             $out = $pole === 'plus' ? -1.0 : 1.0;
             $takeoffs[$pole] = $narrow
-                ? ['x' => $pole === 'plus' ? 4.0 : Frame::NARROW - 4.0, 'y' => round($string !== null ? $y + 5.0 : $to + 22.0, 1), 'path' => 'M' . $num($x + 2.0 * $out) . ' ' . $num($y - 9.0) . 'v18l' . $num(15.0 * $out) . ' -9z', 'bar' => $string !== null ? '' : 'M' . $num($x) . ' ' . $num($from) . 'V' . $num($to)]
-                : ['x' => $x + 14.0, 'y' => $pole === 'plus' ? $y - 4.0 : $y + 14.0, 'path' => 'M' . $num($x - 9.0) . ' ' . $num($y + 2.0 * $out) . 'h18l-9 ' . $num(15.0 * $out) . 'z', 'bar' => $string !== null ? '' : 'M' . $num($from) . ' ' . $num($y) . 'H' . $num($to)];
+                ? [
+                    'x' => $pole === 'plus' ? 4.0 : Frame::NARROW - 4.0,
+                    'y' => round($string !== null ? $y + 5.0 : $to + 22.0, 1),
+                    'path' => 'M' . $num($x + 2.0 * $out) . ' ' . $num($y - 9.0) . 'v18l' . $num(15.0 * $out) . ' -9z',
+                    'bar' => $string !== null ? '' : 'M' . $num($x) . ' ' . $num($from) . 'V' . $num($to),
+                ]
+                : [
+                    'x' => $x + 14.0,
+                    'y' => $pole === 'plus' ? $y - 4.0 : $y + 14.0,
+                    'path' => 'M' . $num($x - 9.0) . ' ' . $num($y + 2.0 * $out) . 'h18l-9 ' . $num(15.0 * $out) . 'z',
+                    'bar' => $string !== null ? '' : 'M' . $num($from) . ' ' . $num($y) . 'H' . $num($to),
+                ];
         }
 
         return $takeoffs;

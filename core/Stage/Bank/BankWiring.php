@@ -75,7 +75,12 @@ final class BankWiring
         foreach ($study->planned()->conductors as $planned) {
             foreach (['from' => $planned->from, 'to' => $planned->to] as $end => $point) {
                 if (($taker[$point->uid] ?? $point->uid) !== $point->uid) {
-                    $changes[] = Lead::end($study->system, $study->system->conductors[$planned->uid], $end, Point::of($taker[$point->uid], $point->terminal));
+                    $changes[] = Lead::end(
+                        $study->system,
+                        $study->system->conductors[$planned->uid],
+                        $end,
+                        Point::of($taker[$point->uid], $point->terminal),
+                    );
                 }
             }
         }
@@ -93,7 +98,10 @@ final class BankWiring
     {
         $uids = array_map(static fn(Part $p): string => $p->uid, $this->batteries);
         $series = count($strings[0]);
-        $ends = array_map(static fn(array $s): array => ['plus' => Point::of($s[count($s) - 1]->uid, 'plus'), 'minus' => Point::of($s[0]->uid, 'minus')], $strings);
+        $ends = array_map(
+            static fn(array $s): array => ['plus' => Point::of($s[count($s) - 1]->uid, 'plus'), 'minus' => Point::of($s[0]->uid, 'minus')],
+            $strings,
+        );
         if ($layout !== Layout::Posts) {
             foreach (Arrangement::links($uids, $series) as [$from, $to]) {
                 $this->lead(Point::read($from), Point::read($to), $linkM);
@@ -137,7 +145,10 @@ final class BankWiring
 
     private function lead(Point $from, Point $to, float $metres): void
     {
-        $this->changes[] = Change::add('conductor', (new Conductor($this->names->next(), $from, $to, Fate::Add, $this->mm2, $metres))->toArray());
+        $this->changes[] = Change::add(
+            'conductor',
+            (new Conductor($this->names->next(), $from, $to, Fate::Add, $this->mm2, $metres))->toArray(),
+        );
     }
 
     /** One stud for each string, and one for what is taken off. */

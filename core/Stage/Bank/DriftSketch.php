@@ -48,7 +48,11 @@ final readonly class DriftSketch
             $ends[] = $points[count($points) - 1][1] + 4.0;
         }
         $places = Labels::spread($ends, self::APART, $frame->top + 8.0, $frame->bottom + 4.0);
-        $curves = array_map(static fn(array $p, float $y): array => ['path' => $p[0], 'number' => $p[1], 'y' => round($y, 1)], $paths, $places);
+        $curves = array_map(
+            static fn(array $p, float $y): array => ['path' => $p[0], 'number' => $p[1], 'y' => round($y, 1)],
+            $paths,
+            $places,
+        );
 
         return new self($frame, $most, $last, $curves, $x->ticks($narrow ? 3 : 6));
     }

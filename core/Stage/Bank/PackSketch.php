@@ -29,7 +29,15 @@ final readonly class PackSketch
         $bars = [];
         foreach ($pack->cellV as $i => $volts) {
             $top = min($frame->bottom - 2.0, $y->at($volts));
-            $bars[] = ['volts' => $volts, 'x' => $x->at($i + 0.15), 'mid' => $x->at($i + 0.5), 'y' => $top, 'width' => $x->length(0.7), 'height' => round($frame->bottom - $top, 1), 'full' => $volts >= Pack::CELL_LIMIT_V - 0.001];
+            $bars[] = [
+                'volts' => $volts,
+                'x' => $x->at($i + 0.15),
+                'mid' => $x->at($i + 0.5),
+                'y' => $top,
+                'width' => $x->length(0.7),
+                'height' => round($frame->bottom - $top, 1),
+                'full' => $volts >= Pack::CELL_LIMIT_V - 0.001,
+            ];
         }
 
         return new self($frame, $bars);

@@ -22,8 +22,16 @@ final readonly class DaySketch
      * @param list<Tick>                            $hours
      * @param array{x: float, width: float}         $worst
      */
-    private function __construct(public string $viewBox, public float $floor, public float $topW, public array $layers, public string $peak, public string $energy, public array $hours, public array $worst)
-    {
+    private function __construct(
+        public string $viewBox,
+        public float $floor,
+        public float $topW,
+        public array $layers,
+        public string $peak,
+        public string $energy,
+        public array $hours,
+        public array $worst,
+    ) {
     }
 
     public static function of(Budget $budget, bool $narrow): self
@@ -32,7 +40,13 @@ final readonly class DaySketch
         $top = max(1.0, $budget->peakW);
         $x = Scale::of(0.0, 24.0, 4.0, $width - 4.0);
         $y = Scale::of(0.0, $top, self::FLOOR, self::TOP);
-        $area = static fn(callable $watts): string => Path::area(Path::stairs(array_map(static fn(Moment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($watts($m))], $budget->moments)), self::FLOOR);
+        $area = static fn(callable $watts): string => Path::area(
+            Path::stairs(array_map(
+                static fn(Moment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($watts($m))],
+                $budget->moments,
+            )),
+            self::FLOOR,
+        );
         $sum = 0.0;
         $energy = [[$x->at(0.0), self::FLOOR]];
         foreach ($budget->moments as $m) {
@@ -49,7 +63,10 @@ final readonly class DaySketch
                 'ac' => $area(static fn(Moment $m): float => $m->dcMeanW + $m->acMeanW()),
                 'dc' => $area(static fn(Moment $m): float => $m->dcMeanW),
             ],
-            Path::line(Path::stairs(array_map(static fn(Moment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($m->peakW)], $budget->moments))),
+            Path::line(Path::stairs(array_map(
+                static fn(Moment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($m->peakW)],
+                $budget->moments,
+            ))),
             Path::line($energy),
             $x->ticksAt([0, 3, 6, 9, 12, 15, 18, 21, 24]),
             ['x' => $x->at($budget->worst->fromH), 'width' => max(2.0, $x->length($budget->worst->hours()))],

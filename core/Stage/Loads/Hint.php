@@ -58,7 +58,10 @@ final readonly class Hint
         }
         $hints[] = match (true) {
             $appliance->does === Does::Cools => new self(Word::of('hints.ventilate', $named), $wh * $share * self::VENTILATING_SAVES),
-            $appliance->does === Does::KeepsCold && $appliance->side === Side::Ac => new self(Word::of('hints.dc-fridge', $named), $wh - $running - $standing),
+            $appliance->does === Does::KeepsCold && $appliance->side === Side::Ac => new self(
+                Word::of('hints.dc-fridge', $named),
+                $wh - $running - $standing,
+            ),
             $appliance->does === Does::Heats => new self(Word::of('hints.fuel-heat', $named), $wh * $share),
             default => null,
         };

@@ -64,7 +64,12 @@ final readonly class LoadSizing
     {
         $inputs = [];
         foreach ($this->budget->appliances as $appliance) {
-            $inputs[] = new Figure(Word::typed($appliance->name), round($this->budget->energyOfWh($appliance), 1), 'Wh', $appliance->side === Side::Ac ? 'appliance-ac' : 'appliance');
+            $inputs[] = new Figure(
+                Word::typed($appliance->name),
+                round($this->budget->energyOfWh($appliance), 1),
+                'Wh',
+                $appliance->side === Side::Ac ? 'appliance-ac' : 'appliance',
+            );
         }
         $inputs = self::largest($inputs, 'Wh');
         if ($this->budget->inverter !== null) {
@@ -73,16 +78,36 @@ final readonly class LoadSizing
                 $this->budget->moments,
             ));
             $inputs[] = $this->efficiencyPct;
-            $inputs[] = new Figure('inverter-for-being-on', round($this->budget->inverter->idleW * $idleH, 1), 'Wh', 'inverter-for-being-on', [$this->idleW, Figure::given('hours-on', round($idleH, 2), 'h', Origin::Computed)]);
+            $inputs[] = new Figure(
+                'inverter-for-being-on',
+                round($this->budget->inverter->idleW * $idleH, 1),
+                'Wh',
+                'inverter-for-being-on',
+                [$this->idleW, Figure::given('hours-on', round($idleH, 2), 'h', Origin::Computed)],
+            );
         }
 
-        return new Figure('energy-a-day-at-the-battery', $this->budget->energyWhDay, 'Wh', 'energy-a-day-at-the-battery', $inputs, 'first-principles');
+        return new Figure(
+            'energy-a-day-at-the-battery',
+            $this->budget->energyWhDay,
+            'Wh',
+            'energy-a-day-at-the-battery',
+            $inputs,
+            'first-principles',
+        );
     }
 
     /** Ah a day at the battery. */
     public function ampHours(): Figure
     {
-        return new Figure('ah-a-day', $this->budget->energyAhDay(), 'Ah', 'ah-a-day', [$this->energy(), Figure::given('system-volts', $this->budget->systemV, 'V')], 'first-principles');
+        return new Figure(
+            'ah-a-day',
+            $this->budget->energyAhDay(),
+            'Ah',
+            'ah-a-day',
+            [$this->energy(), Figure::given('system-volts', $this->budget->systemV, 'V')],
+            'first-principles',
+        );
     }
 
     /** Share of the day's energy that goes into what heats or cools, 0 to 1. */
@@ -128,7 +153,9 @@ final readonly class LoadSizing
             $study->loads()->budget->appliances,
             $continuous * (Warmth::at($inverter, $study->system->measurements)?->share() ?? 1.0),
             $inverter->data->number('surge_w'),
-            $drawing !== null && $drawing->problem === null ? $drawing->trueLimit(true)->value ?? $bank?->dischargeLimitA() : $bank?->dischargeLimitA(),
+            $drawing !== null && $drawing->problem === null
+                ? $drawing->trueLimit(true)->value ?? $bank?->dischargeLimitA()
+                : $bank?->dischargeLimitA(),
             $bank?->nominalV() ?? $study->system->vehicle->systemV,
             $study->loads()->efficiencyPct->value,
         );
@@ -150,7 +177,10 @@ final readonly class LoadSizing
         $rest = array_slice($figures, self::SHOWN);
         $sum = array_sum(array_map(static fn(Figure $f): float => $f->value, $rest));
 
-        return [...array_slice($figures, 0, self::SHOWN), Figure::given(Word::of('figures.labels.others', ['count' => count($rest)]), $sum, $unit, Origin::Computed)];
+        return [
+            ...array_slice($figures, 0, self::SHOWN),
+            Figure::given(Word::of('figures.labels.others', ['count' => count($rest)]), $sum, $unit, Origin::Computed),
+        ];
     }
 
     /** Largest start, W (at the outlets when it is an AC load). */

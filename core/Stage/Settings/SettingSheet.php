@@ -103,7 +103,12 @@ final readonly class SettingSheet
         }
         // A charger is not set above what it can give.
         if ($parameter === Parameter::ChargeCurrent && $own !== null && $own->value < $why->value) {
-            return new SettingRow($parameter, SetValue::number($own->value), new Figure('charge-current', $own->value, 'A', 'charge-current', [$why, $own], 'data-sheets'), $entry);
+            return new SettingRow(
+                $parameter,
+                SetValue::number($own->value),
+                new Figure('charge-current', $own->value, 'A', 'charge-current', [$why, $own], 'data-sheets'),
+                $entry,
+            );
         }
 
         return new SettingRow($parameter, $profile->value($parameter), $why, $entry);
@@ -123,6 +128,13 @@ final readonly class SettingSheet
         // A charger so small never falls so low by the battery: the time limit ends absorption, and it is said.
         $early = $fifth < $most->value / 2.0;
 
-        return new Figure('tail-current', round(min($planned->value, $most->value, $fifth), 1), 'A', $early ? 'tail-by-time' : 'tail-capped', [$planned, $most, $own], 'common-practice-unpublished');
+        return new Figure(
+            'tail-current',
+            round(min($planned->value, $most->value, $fifth), 1),
+            'A',
+            $early ? 'tail-by-time' : 'tail-capped',
+            [$planned, $most, $own],
+            'common-practice-unpublished',
+        );
     }
 }

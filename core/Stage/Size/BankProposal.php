@@ -43,7 +43,8 @@ final readonly class BankProposal
                 $bank = Bank::forSystem(array_fill(0, $count, HouseBank::battery($part)), $systemV);
                 $usable = $bank->usableWh($study->loads()->budget->meanA(), $study->banks()->celsius->value);
                 $limit = $bank->dischargeLimitA();
-                if ($usable >= $energy->value * $study->system->travel->wishDays && ($limit === null || $limit >= $study->loads()->budget->peakA())) {
+                if ($usable >= $energy->value * $study->system->travel->wishDays
+                    && ($limit === null || $limit >= $study->loads()->budget->peakA())) {
                     return new self($count, $usable / $energy->value, $usable, $bank->massKg(), $bank);
                 }
             }

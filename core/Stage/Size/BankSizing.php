@@ -21,8 +21,13 @@ use Pebblefell\System\System;
 /** The old bank beside the planned one, against the wish. */
 final readonly class BankSizing
 {
-    private function __construct(public HouseBank $found, public HouseBank $planned, public Figure $need, public Figure $celsius, private ?Box $bay)
-    {
+    private function __construct(
+        public HouseBank $found,
+        public HouseBank $planned,
+        public Figure $need,
+        public Figure $celsius,
+        private ?Box $bay,
+    ) {
     }
 
     public static function of(Study $study): self
@@ -30,7 +35,13 @@ final readonly class BankSizing
         [$system, $loads] = [$study->system, $study->loads()];
         $celsius = self::coldest($system);
         $energy = $loads->energy();
-        $current = new Figure('mean-current', $loads->budget->meanA(), 'A', 'mean-current', [Figure::given('ah-a-day', round($loads->budget->energyAhDay(), 1), 'Ah', Origin::Computed)]);
+        $current = new Figure(
+            'mean-current',
+            $loads->budget->meanA(),
+            'A',
+            'mean-current',
+            [Figure::given('ah-a-day', round($loads->budget->energyAhDay(), 1), 'Ah', Origin::Computed)],
+        );
 
         return new self(
             HouseBank::of($study->found()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius),
@@ -70,7 +81,12 @@ final readonly class BankSizing
     {
         $box = isset($case->parts[0]) ? self::box($case->parts[0]->data) : null;
 
-        return $this->bay === null || $box === null ? null : BayFit::of($this->bay, $box, count($case->parts), $case->parts[0]->data->orUsual('gap_mm'));
+        return $this->bay === null || $box === null ? null : BayFit::of(
+            $this->bay,
+            $box,
+            count($case->parts),
+            $case->parts[0]->data->orUsual('gap_mm'),
+        );
     }
 
     /** Outer size by a data sheet; null while a line of it is missing. */
@@ -98,7 +114,13 @@ final readonly class BankSizing
         return new Figure('bank-for-the-wish', $need->capacityWh, 'Wh', 'bank-for-the-wish', [
             $energy,
             Figure::given('days-wished', $system->travel->wishDays, 'days'),
-            Figure::given(Word::of('figures.labels.usable-share', ['chemistry' => Word::of('chemistries.' . $system->target->value)]), $usable, '%', Origin::Assumed, 'common-practice'),
+            Figure::given(
+                Word::of('figures.labels.usable-share', ['chemistry' => Word::of('chemistries.' . $system->target->value)]),
+                $usable,
+                '%',
+                Origin::Assumed,
+                'common-practice',
+            ),
             new Figure('cold-factor', round($cold, 3), '', 'cold-factor', [$celsius], 'common-practice'),
         ], 'common-practice');
     }
@@ -110,7 +132,13 @@ final readonly class BankSizing
             return Figure::given('coldest-battery-temperature', $system->travel->coldestBatteryC, '°C', Origin::Typed);
         }
         if ($system->place === null || $system->travel->months === []) {
-            return Figure::given('coldest-battery-temperature', $system->target === Chemistry::Lfp ? 10.0 : 15.0, '°C', Origin::Assumed, 'bay-lived-in');
+            return Figure::given(
+                'coldest-battery-temperature',
+                $system->target === Chemistry::Lfp ? 10.0 : 15.0,
+                '°C',
+                Origin::Assumed,
+                'bay-lived-in',
+            );
         }
         $place = $system->place;
         $nights = array_map(static fn(int $m): float => $place->minCOf($m), $system->travel->months);

@@ -83,10 +83,16 @@ final readonly class ChemistryChoice
         if ($possible === []) {
             return null;
         }
-        $priced = array_filter(array_map(static fn(self $c): ?float => $c->costPerKwh?->value, $possible), static fn(?float $v): bool => $v !== null);
+        $priced = array_filter(
+            array_map(static fn(self $c): ?float => $c->costPerKwh?->value, $possible),
+            static fn(?float $v): bool => $v !== null,
+        );
         if (count($priced) === count($possible)) {
             $least = min($priced);
-            $possible = array_values(array_filter($possible, static fn(self $c): bool => ($c->costPerKwh->value ?? INF) <= self::ALIKE * $least));
+            $possible = array_values(array_filter(
+                $possible,
+                static fn(self $c): bool => ($c->costPerKwh->value ?? INF) <= self::ALIKE * $least,
+            ));
         }
         usort($possible, static fn(self $a, self $b): int => $a->proposal->massKg <=> $b->proposal->massKg);
 
@@ -99,11 +105,28 @@ final readonly class ChemistryChoice
         $bank = $proposal->bank;
         $ah = $bank->ratedAh();
         $recommended = $sheet->orUsual('recommended_charge_a') * $bank->parallel;
-        $charge = ChargeTime::of($ah, 100.0 * (1.0 - $bank->usableShare()), $chemistry->isLithium() ? 97.0 : 85.0, max(0.1, $recommended), 100.0 * $chemistry->coulombicEfficiency(), $sheet->orUsual('absorption_h'), 0.0);
+        $charge = ChargeTime::of(
+            $ah,
+            100.0 * (1.0 - $bank->usableShare()),
+            $chemistry->isLithium() ? 97.0 : 85.0,
+            max(0.1, $recommended),
+            100.0 * $chemistry->coulombicEfficiency(),
+            $sheet->orUsual('absorption_h'),
+            0.0,
+        );
         $price = $sheet->number('price') === null ? null : $proposal->count * $sheet->number('price');
         [$years, $cost] = self::life($study, $chemistry, $sheet, $proposal, $price);
 
-        return new self($chemistry, $battery, $proposal, $charge->totalH, $years, $cost, $price, self::against($study, $sheet, $proposal, $charge->totalH));
+        return new self(
+            $chemistry,
+            $battery,
+            $proposal,
+            $charge->totalH,
+            $years,
+            $cost,
+            $price,
+            self::against($study, $sheet, $proposal, $charge->totalH),
+        );
     }
 
     /**
@@ -124,7 +147,13 @@ final readonly class ChemistryChoice
 
         return [$years, new Figure('cost-of-a-kwh-over-its-life', $price / ($kwhYear * $years), '¤', 'cost-of-a-kwh-over-its-life', [
             Figure::given('price', $price, '¤', Origin::DataSheet),
-            new Figure('kwh-a-year', round($kwhYear, 1), 'kWh', 'kwh-a-year', [$study->loads()->energy(), Figure::given('days-on-the-road', $days, 'days')]),
+            new Figure(
+                'kwh-a-year',
+                round($kwhYear, 1),
+                'kWh',
+                'kwh-a-year',
+                [$study->loads()->energy(), Figure::given('days-on-the-road', $days, 'days')],
+            ),
             new Figure('years', round($years, 1), 'years', 'years', [
                 Figure::given('service-life', $chemistry->serviceYears(), 'years', Origin::Assumed, 'common-practice'),
                 Figure::given('cycles-to-80', $cycles ?? 0.0, '', Origin::DataSheet),
@@ -137,7 +166,12 @@ final readonly class ChemistryChoice
     {
         $vehicle = $study->system->vehicle;
         $box = BankSizing::box($sheet);
-        if ($vehicle->bay !== null && $box !== null && !BayFit::of($vehicle->bay, $box, $proposal->count, $sheet->orUsual('gap_mm'))->fits()) {
+        if ($vehicle->bay !== null && $box !== null && !BayFit::of(
+            $vehicle->bay,
+            $box,
+            $proposal->count,
+            $sheet->orUsual('gap_mm'),
+        )->fits()) {
             return Word::of('against.bay');
         }
         $freed = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), $study->found()->houseBatteries()));

@@ -20,7 +20,8 @@ use Pebblefell\System\System;
 final class Chosen
 {
     /**
-     * So many of one battery are the house bank: what was planned before goes, what was found is taken out, and what hung on it hangs on the new
+     * So many of one battery are the house bank: what was planned before goes, what was found is taken out, and what hung on it hangs on
+     * the new
      * one. A bank that only grows keeps what it has.
      *
      * @param Part $battery as the library describes it
@@ -44,7 +45,10 @@ final class Chosen
         $alike = array_filter($planned, static fn(Part $p): bool => self::isOf($p, $battery));
         $isThere = count($planned) === $batteries && count($alike) === $batteries;
 
-        return [...($isThere ? [] : self::bankOf($system, $battery, $batteries, $names)), ...self::panels($system, $panel, $panels, $names)];
+        return [
+            ...($isThere ? [] : self::bankOf($system, $battery, $batteries, $names)),
+            ...self::panels($system, $panel, $panels, $names),
+        ];
     }
 
     /**
@@ -80,9 +84,18 @@ final class Chosen
         $rows = self::rows($battery, $count - count($kept), self::placeOf($system), $names);
         $uids = [...array_map(static fn(Part $p): string => $p->uid, $kept), ...array_map(static fn(Change $c): string => $c->uid, $rows)];
         $strings = array_chunk($uids, max(1, Bank::seriesFor($battery->data->known('nominal_v'), $system->vehicle->systemV)));
-        $links = self::links($strings, array_map(static fn(Part $p): string => $p->uid, $kept), $kept === [] ? [] : $ends->posts, $ends, $names);
+        $links = self::links(
+            $strings,
+            array_map(static fn(Part $p): string => $p->uid, $kept),
+            $kept === [] ? [] : $ends->posts,
+            $ends,
+            $names,
+        );
         [$first, $last] = [$strings[0], $strings[count($strings) - 1]];
-        $led = $kept !== [] && $ends->posts !== [] ? [] : $ends->ledTo(['plus' => Point::of($first[count($first) - 1], 'plus'), 'minus' => Point::of($last[0], 'minus')]);
+        $led = $kept !== [] && $ends->posts !== [] ? [] : $ends->ledTo([
+            'plus' => Point::of($first[count($first) - 1], 'plus'),
+            'minus' => Point::of($last[0], 'minus'),
+        ]);
         $gone = $kept === [] ? array_map(static fn(string $uid): Change => Change::remove('part', $uid), [
             ...array_map(static fn(Part $p): string => $p->uid, $before),
             ...array_map(strval(...), array_keys($ends->posts)),
@@ -118,7 +131,10 @@ final class Chosen
         foreach ($pairs as [$from, $to]) {
             [$a, $b] = [Point::read($from), Point::read($to)];
             if (!in_array($a->uid, $kept, true) || !in_array($b->uid, [...$kept, ...array_keys($posts)], true)) {
-                $links[] = Change::add('conductor', (new Conductor($names->next(), $a, $b, Fate::Add, $like?->sizeMm2, $like?->lengthM))->toArray());
+                $links[] = Change::add(
+                    'conductor',
+                    (new Conductor($names->next(), $a, $b, Fate::Add, $like?->sizeMm2, $like?->lengthM))->toArray(),
+                );
             }
         }
 
@@ -174,7 +190,10 @@ final class Chosen
      */
     private static function house(System $system): array
     {
-        return array_values(array_filter($system->parts, static fn(Part $p): bool => $p->kind === PartKind::Battery && $p->role === 'house'));
+        return array_values(array_filter(
+            $system->parts,
+            static fn(Part $p): bool => $p->kind === PartKind::Battery && $p->role === 'house',
+        ));
     }
 
     private static function isOf(Part $part, Part $library): bool

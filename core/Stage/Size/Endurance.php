@@ -16,6 +16,7 @@ use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Vehicle;
+use Pebblefell\Trip\Contour;
 use Pebblefell\Trip\EnduranceMap;
 use Pebblefell\Trip\SolarSource;
 use Pebblefell\Trip\Store;
@@ -31,6 +32,13 @@ final readonly class Endurance
     /** Cells along each side. */
     public const CELLS = 40;
 
+    /** Days, or % of days, at which a thin line is drawn besides the wish. Chosen. */
+    private const DAYS = [1.0, 2.0, 3.0, 5.0, 10.0, 20.0, 40.0];
+    private const SERVED = [50.0, 80.0];
+
+    /** A thin line so near the wish would only blur it. Chosen. */
+    private const APART = 0.15;
+
     /** Share of days that the wish for a whole year means. Chosen: one day in twenty may be short. */
     public const YEAR_WISH_PCT = 95.0;
 
@@ -44,6 +52,8 @@ final readonly class Endurance
      * @param list<list<float>> $values by array, by bank: days until empty, or % of days served
      * @param list<Fence> $fences
      * @param ?array{int, int} $best the cheapest point, worked out once
+     * @param list<array{float, list<array{float, float, float, float}>}> $thin   value and its line, in cells
+     * @param list<array{float, float, float, float}>                     $wished the wish's line, in cells
      */
     private function __construct(
         public int $month,
@@ -61,6 +71,8 @@ final readonly class Endurance
         private float $planAh,
         private float $planW,
         private ?array $best = null,
+        public array $thin = [],
+        public array $wished = [],
     ) {
     }
 
@@ -93,14 +105,26 @@ final readonly class Endurance
         $drives = $driving && $system->travel->drivingHDay > 0.0;
         $weather = $month === 0 ? $setup->weather->year : $setup->weather->ofMonth($month, EnduranceMap::MOST_DAYS);
         $months = YearOutlook::travelled($system);
-        $days = array_map(static fn(WeatherDay $d): TripDay => new TripDay($d, $drives, false, false, $month !== 0 || in_array($d->month, $months, true)), $weather);
+        $days = array_map(
+            static fn(WeatherDay $d): TripDay => new TripDay($d, $drives, false, false, $month !== 0 || in_array($d->month, $months, true)),
+            $weather,
+        );
         $engine = EnduranceMap::of($setup->trip, $days, $battery->orUsual('charge_limit_a') / $unit->size, $month === 0 ? $months : []);
         $planAh = $study->banks()->planned->bank?->ratedAh() ?? 0.0;
         $planW = $study->planned()->arrayW();
         $needAh = $study->banks()->need->value / max(1.0, $store->nominalV());
         $mostAh = self::rounded(min(self::MOST_UNITS * $unit->size, max(3.0 * $unit->size, 1.4 * $planAh, 1.5 * $needAh)), $unit->size);
-        $mostW = self::rounded(min(self::MOST_UNITS * $panelUnit->size, max(600.0, 4.0 * $panelUnit->size, 1.5 * $planW, 1.25 * $panelUnit->size * ($panelUnit->most ?? 0))), $panelUnit->size);
-        $at = static fn(float $most): array => array_map(static fn(int $i): float => ($i + 0.5) * $most / self::CELLS, range(0, self::CELLS - 1));
+        $mostW = self::rounded(
+            min(
+                self::MOST_UNITS * $panelUnit->size,
+                max(600.0, 4.0 * $panelUnit->size, 1.5 * $planW, 1.25 * $panelUnit->size * ($panelUnit->most ?? 0)),
+            ),
+            $panelUnit->size,
+        );
+        $at = static fn(float $most): array => array_map(
+            static fn(int $i): float => ($i + 0.5) * $most / self::CELLS,
+            range(0, self::CELLS - 1),
+        );
         [$banks, $arrays] = [$at($mostAh), $at($mostW)];
 
         $map = new self(
@@ -158,7 +182,9 @@ final readonly class Endurance
     /** Price of the parts at a point; null as long as one of them has none. */
     public function price(int $strings, int $panels): ?float
     {
-        return $this->battery->price === null || $this->panel->price === null ? null : $strings * $this->battery->price + $panels * $this->panel->price;
+        return $this->battery->price === null || $this->panel->price === null
+            ? null
+            : $strings * $this->battery->price + $panels * $this->panel->price;
     }
 
     public function massKg(int $strings, int $panels): float
@@ -189,7 +215,40 @@ final readonly class Endurance
      */
     private function with(?array $best): self
     {
-        return new self($this->month, $this->driving, $this->battery, $this->panel, $this->wish, $this->mostAh, $this->mostW, $this->banksAh, $this->arraysW, $this->values, $this->fences, $this->map, $this->planAh, $this->planW, $best);
+        return new self(
+            $this->month,
+            $this->driving,
+            $this->battery,
+            $this->panel,
+            $this->wish,
+            $this->mostAh,
+            $this->mostW,
+            $this->banksAh,
+            $this->arraysW,
+            $this->values,
+            $this->fences,
+            $this->map,
+            $this->planAh,
+            $this->planW,
+            $best,
+            $this->lines(),
+            Contour::of($this->values, $this->wish),
+        );
+    }
+
+    /**
+     * @return list<array{float, list<array{float, float, float, float}>}> value and its line, in cells
+     */
+    private function lines(): array
+    {
+        $lines = [];
+        foreach ($this->month === 0 ? self::SERVED : self::DAYS as $value) {
+            if (abs($value - $this->wish) > self::APART * $this->wish) {
+                $lines[] = [$value, Contour::of($this->values, $value)];
+            }
+        }
+
+        return $lines;
     }
 
     /**
@@ -254,15 +313,30 @@ final readonly class Endurance
             $fences[] = new Fence('roof', Word::of('fences.roof', ['count' => $panel->most]), INF, (float) $panel->most);
         }
         if ($battery->most !== null) {
-            $fences[] = new Fence('bay', Word::of('fences.bay', ['count' => $battery->most * $battery->parts]), (float) $battery->most, INF);
+            $fences[] = new Fence(
+                'bay',
+                Word::of('fences.bay', ['count' => $battery->most * $battery->parts]),
+                (float) $battery->most,
+                INF,
+            );
         }
         if ($vehicle->payloadKg !== null) {
             $left = $vehicle->payloadKg + self::freedKg($study);
-            $fences[] = new Fence('payload', Word::of('fences.payload', ['left' => Amount::of($left, 'kg', 0)]), $battery->massKg > 0.0 ? $left / $battery->massKg : INF, $panel->massKg > 0.0 ? $left / $panel->massKg : INF);
+            $fences[] = new Fence(
+                'payload',
+                Word::of('fences.payload', ['left' => Amount::of($left, 'kg', 0)]),
+                $battery->massKg > 0.0 ? $left / $battery->massKg : INF,
+                $panel->massKg > 0.0 ? $left / $panel->massKg : INF,
+            );
         }
         $money = $study->system->travel->budget;
         if ($money !== null && $battery->price !== null && $panel->price !== null) {
-            $fences[] = new Fence('money', Word::of('fences.money', ['money' => Amount::of($money, '¤', 0)]), $battery->price > 0.0 ? $money / $battery->price : INF, $panel->price > 0.0 ? $money / $panel->price : INF);
+            $fences[] = new Fence(
+                'money',
+                Word::of('fences.money', ['money' => Amount::of($money, '¤', 0)]),
+                $battery->price > 0.0 ? $money / $battery->price : INF,
+                $panel->price > 0.0 ? $money / $panel->price : INF,
+            );
         }
 
         return $fences;
@@ -271,7 +345,10 @@ final readonly class Endurance
     /** kg that leave with the batteries and panels that are there now. */
     private static function freedKg(Study $study): float
     {
-        return array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), [...$study->found()->houseBatteries(), ...$study->found()->ofKind(PartKind::Panel)]));
+        return array_sum(array_map(
+            static fn(Part $p): float => $p->data->orUsual('mass_kg'),
+            [...$study->found()->houseBatteries(), ...$study->found()->ofKind(PartKind::Panel)],
+        ));
     }
 
     private static function rounded(float $most, float $unit): float

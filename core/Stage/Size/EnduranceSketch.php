@@ -8,18 +8,10 @@ use Pebblefell\Drawing\Labels;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Scale;
 use Pebblefell\Drawing\Tick;
-use Pebblefell\Trip\Contour;
 
 /** The endurance map, drawn: bank to the right, array upward, levels shaded, the wish as a line, limits as fences, pin and flag. */
 final readonly class EnduranceSketch
 {
-    /** Days, or % of days, at which a thin line is drawn besides the wish. Chosen. */
-    private const DAYS = [1.0, 2.0, 3.0, 5.0, 10.0, 20.0, 40.0];
-    private const SERVED = [50.0, 80.0];
-
-    /** A thin line so near the wish would only blur it. Chosen. */
-    private const APART = 0.15;
-
     /**
      * @param array{float, float, float, float}                                        $box     left, foot, width, height
      * @param list<float>                                                              $breaks  where one level ends and the next begins
@@ -51,7 +43,13 @@ final readonly class EnduranceSketch
     {
         $box = $narrow ? [44.0, 300.0, 306.0, 288.0] : [60.0, 352.0, 500.0, 336.0];
         [$x, $y] = [Scale::of(0.0, $map->mostAh, $box[0], $box[0] + $box[2]), Scale::of(0.0, $map->mostW, $box[1], $box[1] - $box[3])];
-        $breaks = $map->month === 0 ? [25.0, 50.0, 75.0, $map->wish, 99.9] : [$map->wish / 4.0, $map->wish / 2.0, $map->wish, $map->wish * 2.0, max($map->wish * 4.0, 14.0)];
+        $breaks = $map->month === 0 ? [25.0, 50.0, 75.0, $map->wish, 99.9] : [
+            $map->wish / 4.0,
+            $map->wish / 2.0,
+            $map->wish,
+            $map->wish * 2.0,
+            max($map->wish * 4.0, 14.0),
+        ];
         $cheapest = $map->cheapest();
 
         return new self(
@@ -89,7 +87,12 @@ final readonly class EnduranceSketch
                 $is = $i === $n ? -1 : self::level($values[$i], $breaks);
                 if ($is !== $was) {
                     // A hair taller than the row, so that no seam shows.
-                    $levels[$was] .= Path::box($box[0] + $from * $cellW, $box[1] - ($row + 1) * $cellH, ($i - $from) * $cellW, $cellH + 0.3);
+                    $levels[$was] .= Path::box(
+                        $box[0] + $from * $cellW,
+                        $box[1] - ($row + 1) * $cellH,
+                        ($i - $from) * $cellW,
+                        $cellH + 0.3,
+                    );
                     [$from, $was] = [$i, $is];
                 }
             }
@@ -119,8 +122,8 @@ final readonly class EnduranceSketch
     private static function thin(Endurance $map, array $box): array
     {
         $lines = $labels = [];
-        foreach ($map->month === 0 ? self::SERVED : self::DAYS as $value) {
-            $pieces = abs($value - $map->wish) > self::APART * $map->wish ? self::contour($map, $value, $box) : [];
+        foreach ($map->thin as [$value, $line]) {
+            $pieces = self::placed($line, $box);
             if ($pieces !== []) {
                 [$px, $py] = $pieces[intdiv(count($pieces), 2)];
                 $lines[] = [$value, Path::pieces($pieces), round($px, 1), round($py + 4.0, 1)];
@@ -128,7 +131,11 @@ final readonly class EnduranceSketch
             }
         }
 
-        return array_map(static fn(array $l, bool $shown): array => ['value' => $l[0], 'path' => $l[1], 'x' => $l[2], 'y' => $l[3], 'shown' => $shown], $lines, Labels::clear($labels));
+        return array_map(
+            static fn(array $l, bool $shown): array => ['value' => $l[0], 'path' => $l[1], 'x' => $l[2], 'y' => $l[3], 'shown' => $shown],
+            $lines,
+            Labels::clear($labels),
+        );
     }
 
     /**
@@ -138,7 +145,7 @@ final readonly class EnduranceSketch
      */
     private static function wish(Endurance $map, array $box): ?array
     {
-        $pieces = self::contour($map, $map->wish, $box);
+        $pieces = self::placed($map->wished, $box);
         if ($pieces === []) {
             return null;
         }
@@ -147,21 +154,26 @@ final readonly class EnduranceSketch
             $top = $piece[1] < $top[1] ? $piece : $top;
         }
 
-        return ['path' => Path::pieces($pieces), 'x' => round(min($box[0] + $box[2] - 100.0, $top[0] + 6.0), 1), 'y' => round(max($box[1] - $box[3] + 10.0, $top[1] + 12.0), 1)];
+        return [
+            'path' => Path::pieces($pieces),
+            'x' => round(min($box[0] + $box[2] - 100.0, $top[0] + 6.0), 1),
+            'y' => round(max($box[1] - $box[3] + 10.0, $top[1] + 12.0), 1),
+        ];
     }
 
     /**
-     * @param array{float, float, float, float} $box
+     * @param list<array{float, float, float, float}> $line in cells
+     * @param array{float, float, float, float}       $box
      *
      * @return list<array{float, float, float, float}> in places on the sheet
      */
-    private static function contour(Endurance $map, float $level, array $box): array
+    private static function placed(array $line, array $box): array
     {
         $n = Endurance::CELLS;
         $x = static fn(float $cell): float => $box[0] + ($cell + 0.5) * $box[2] / $n;
         $y = static fn(float $cell): float => $box[1] - ($cell + 0.5) * $box[3] / $n;
 
-        return array_map(static fn(array $p): array => [$x($p[0]), $y($p[1]), $x($p[2]), $y($p[3])], Contour::of($map->values, $level));
+        return array_map(static fn(array $p): array => [$x($p[0]), $y($p[1]), $x($p[2]), $y($p[3])], $line);
     }
 
     /**
@@ -176,13 +188,31 @@ final readonly class EnduranceSketch
             $ah = $fence->atBank * $map->battery->size;
             $watts = $fence->atArray * $map->panel->size;
             if (is_infinite($ah) && $watts <= $map->mostW) {
-                $fences[] = ['fence' => $fence, 'path' => 'M' . Path::number($box[0]) . ' ' . Path::number($y->at($watts)) . 'h' . Path::number($box[2]), 'x' => $box[0] + 6.0, 'y' => round($y->at($watts) - 5.0, 1), 'end' => false];
+                $fences[] = [
+                    'fence' => $fence,
+                    'path' => 'M' . Path::number($box[0]) . ' ' . Path::number($y->at($watts)) . 'h' . Path::number($box[2]),
+                    'x' => $box[0] + 6.0,
+                    'y' => round($y->at($watts) - 5.0, 1),
+                    'end' => false,
+                ];
             } elseif (is_infinite($watts) && $ah <= $map->mostAh) {
-                $fences[] = ['fence' => $fence, 'path' => 'M' . Path::number($x->at($ah)) . ' ' . Path::number($box[1]) . 'v-' . Path::number($box[3]), 'x' => round($x->at($ah) - 5.0, 1), 'y' => round($box[1] - 8.0 - 16.0 * $i, 1), 'end' => true];
+                $fences[] = [
+                    'fence' => $fence,
+                    'path' => 'M' . Path::number($x->at($ah)) . ' ' . Path::number($box[1]) . 'v-' . Path::number($box[3]),
+                    'x' => round($x->at($ah) - 5.0, 1),
+                    'y' => round($box[1] - 8.0 - 16.0 * $i, 1),
+                    'end' => true,
+                ];
             } elseif (is_finite($ah) && is_finite($watts) && ($ah < $map->mostAh || $watts < $map->mostW)) {
                 [$top, $right] = [min($watts, $map->mostW), min($ah, $map->mostAh)];
                 [$atTop, $atRight] = [$watts > 0.0 ? $ah * (1.0 - $top / $watts) : 0.0, $ah > 0.0 ? $watts * (1.0 - $right / $ah) : 0.0];
-                $fences[] = ['fence' => $fence, 'path' => Path::line([[$x->at($atTop), $y->at($top)], [$x->at($right), $y->at($atRight)]]), 'x' => round(min($box[0] + $box[2], $x->at(($atTop + $right) / 2.0)) - 6.0, 1), 'y' => round($y->at(($top + $atRight) / 2.0) + 14.0, 1), 'end' => true];
+                $fences[] = [
+                    'fence' => $fence,
+                    'path' => Path::line([[$x->at($atTop), $y->at($top)], [$x->at($right), $y->at($atRight)]]),
+                    'x' => round(min($box[0] + $box[2], $x->at(($atTop + $right) / 2.0)) - 6.0, 1),
+                    'y' => round($y->at(($top + $atRight) / 2.0) + 14.0, 1),
+                    'end' => true,
+                ];
             }
         }
 

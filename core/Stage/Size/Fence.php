@@ -27,6 +27,8 @@ final readonly class Fence
     /** How much of the limit is used up, 0 to 1 and above. */
     public function share(float $strings, float $panels): float
     {
-        return ($strings > 0.0 ? ($this->atBank > 0.0 ? $strings / $this->atBank : INF) : 0.0) + ($panels > 0.0 ? ($this->atArray > 0.0 ? $panels / $this->atArray : INF) : 0.0);
+        return ($strings > 0.0
+            ? ($this->atBank > 0.0 ? $strings / $this->atBank : INF)
+            : 0.0) + ($panels > 0.0 ? ($this->atArray > 0.0 ? $panels / $this->atArray : INF) : 0.0);
     }
 }

@@ -47,7 +47,10 @@ final readonly class Frost
         $floor = $parts[0]->data->figureOrUsual('charge_min_c');
         [$coldest, $months] = self::nights($study, $floor->value);
         $heater = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('heater_w'), $parts));
-        $pads = array_sum(array_map(static fn(Part $p): float => $p->data->known('heater_w'), $study->planned()->ofKind(PartKind::HeatingPad)));
+        $pads = array_sum(array_map(
+            static fn(Part $p): float => $p->data->known('heater_w'),
+            $study->planned()->ofKind(PartKind::HeatingPad),
+        ));
         $mass = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), $parts));
         $loss = $mass * self::HEAT_J_PER_KG_K / (self::BAY_H * 3600.0);
 
@@ -74,7 +77,8 @@ final readonly class Frost
     }
 
     /**
-     * The coldest night to be expected in the travelled months: the weather's, and where the coldest month of the place is among them, its record.
+     * The coldest night to be expected in the travelled months: the weather's, and where the coldest month of the place is among them, its
+     * record.
      *
      * @return array{Figure, int}
      */
@@ -97,7 +101,10 @@ final readonly class Frost
         }
         $least = array_keys($place->minCByMonth(), min([INF, ...$place->minCByMonth()]));
         // The record belongs to the coldest month; it is not put on a summer.
-        if ($place->recordLowC !== null && array_filter($least, static fn(int $i): bool => in_array($i + 1, $travel->months, true)) !== []) {
+        if ($place->recordLowC !== null && array_filter(
+            $least,
+            static fn(int $i): bool => in_array($i + 1, $travel->months, true),
+        ) !== []) {
             $coldest = min($coldest, $place->recordLowC);
         }
 

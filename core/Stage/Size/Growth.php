@@ -26,12 +26,18 @@ final readonly class Growth
     {
         $bay = $study->banks()->bayFit($study->banks()->planned);
         $batteries = $bay === null ? null : (float) ($bay->most - $bay->wanted);
-        $circuits = count(array_unique(array_filter(array_map(static fn(ApplianceUse $a): string => $a->circuit, array_values($study->system->appliances)))));
+        $circuits = count(array_unique(array_filter(array_map(
+            static fn(ApplianceUse $a): string => $a->circuit,
+            array_values($study->system->appliances),
+        ))));
         $boxes = $study->planned()->ofKind(PartKind::DistributionBox);
         $ways = $boxes === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->known('circuits'), $boxes)) - $circuits;
         $volts = $study->banks()->planned->bank?->nominalV() ?? $study->system->vehicle->systemV;
         $regulators = $study->planned()->ofKind(PartKind::Regulator);
-        $watts = $regulators === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->known('max_charge_a'), $regulators)) * $volts - $study->planned()->arrayW();
+        $watts = $regulators === [] ? null : array_sum(array_map(
+            static fn(Part $p): float => $p->data->known('max_charge_a'),
+            $regulators,
+        )) * $volts - $study->planned()->arrayW();
         $roof = $study->system->vehicle->roofM2;
         $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->ofKind(PartKind::Panel)));
 
@@ -51,6 +57,11 @@ final readonly class Growth
      */
     private static function row(string $what, ?float $left, string $unit, float $some, array $args = []): self
     {
-        return new self($what, $left, $unit, Word::of("growth.$what." . ($left === null ? 'unknown' : ($left >= $some ? 'some' : 'none')), $args));
+        return new self(
+            $what,
+            $left,
+            $unit,
+            Word::of("growth.$what." . ($left === null ? 'unknown' : ($left >= $some ? 'some' : 'none')), $args),
+        );
     }
 }

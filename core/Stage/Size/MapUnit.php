@@ -49,7 +49,14 @@ final readonly class MapUnit
         }
         $price = $sheet->number('price');
 
-        return new self($sheet, $sheet->known('capacity_ah'), $series, $series * $sheet->orUsual('mass_kg'), $price === null ? null : $series * $price, $most);
+        return new self(
+            $sheet,
+            $sheet->known('capacity_ah'),
+            $series,
+            $series * $sheet->orUsual('mass_kg'),
+            $price === null ? null : $series * $price,
+            $most,
+        );
     }
 
     public static function ofPanel(DataSheet $sheet, Vehicle $vehicle): self

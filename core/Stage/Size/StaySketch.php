@@ -18,12 +18,21 @@ final readonly class StaySketch
     private const SUN = 34.0;
 
     /**
-     * @param list<array{day: DaySum, x: float, width: float, mid: float, offered: array{float, float}, used: array{float, float}}> $days places of each; sun as top and height
+     * @param list<array{day: DaySum, x: float, width: float, mid: float, offered: array{float, float}, used: array{float,
+     *     float}}> $days places of each; sun as top and height
      * @param list<Tick>            $charges %
      * @param array<string, string> $curves  found and planned, path data
      */
-    private function __construct(public Frame $frame, public float $floor, public float $sunFloor, public float $barX, public float $barWidth, public array $days, public array $charges, public array $curves)
-    {
+    private function __construct(
+        public Frame $frame,
+        public float $floor,
+        public float $sunFloor,
+        public float $barX,
+        public float $barWidth,
+        public array $days,
+        public array $charges,
+        public array $curves,
+    ) {
     }
 
     public static function of(StayOutlook $stay, bool $narrow): ?self
@@ -41,7 +50,14 @@ final readonly class StaySketch
         $bar = static fn(float $wh): array => [round($sunFloor - $wh / $most * self::SUN, 1), round($wh / $most * self::SUN, 1)];
         $days = [];
         foreach ($one->days as $i => $day) {
-            $days[] = ['day' => $day, 'x' => $x->at((float) $i), 'width' => $width, 'mid' => $x->at($i + 0.5), 'offered' => $bar($day->solarOfferedWh()), 'used' => $bar($day->solarWh)];
+            $days[] = [
+                'day' => $day,
+                'x' => $x->at((float) $i),
+                'width' => $width,
+                'mid' => $x->at($i + 0.5),
+                'offered' => $bar($day->solarOfferedWh()),
+                'used' => $bar($day->solarWh),
+            ];
         }
         $curve = static function (Outcome $outcome) use ($frame, $y): string {
             $steps = count($outcome->socPct) - 1;
@@ -54,6 +70,15 @@ final readonly class StaySketch
             return Path::line($points);
         };
 
-        return new self($frame, $frame->bottom, $sunFloor, round($width * 0.2, 1), round($width * 0.6, 1), $days, $y->ticksAt([0, 50, 100]), array_map($curve, array_filter(['found' => $stay->found, 'planned' => $stay->planned])));
+        return new self(
+            $frame,
+            $frame->bottom,
+            $sunFloor,
+            round($width * 0.2, 1),
+            round($width * 0.6, 1),
+            $days,
+            $y->ticksAt([0, 50, 100]),
+            array_map($curve, array_filter(['found' => $stay->found, 'planned' => $stay->planned])),
+        );
     }
 }

@@ -19,7 +19,8 @@ final readonly class TanksSketch
     private const REST = 110.0;
 
     /**
-     * @param array<string, array{case: HouseBank, y: float, rated: float, usable: float, ratedWh: float, usableWh: float, days: string, wordsX: float, restX: ?float}> $tanks by found and planned: widths of what is rated and usable
+     * @param array<string, array{case: HouseBank, y: float, rated: float, usable: float, ratedWh: float, usableWh: float, days: string,
+     *     wordsX: float, restX: ?float}> $tanks by found and planned: widths of what is rated and usable
      * @param ?array{x: float, end: bool} $wish
      */
     private function __construct(public Frame $frame, public array $tanks, public ?array $wish)
@@ -31,7 +32,10 @@ final readonly class TanksSketch
         $banks = $study->banks();
         $energy = $study->loads()->budget->energyWhDay;
         $wish = $study->system->travel->wishDays * $energy;
-        $cases = array_filter(['found' => $banks->found, 'planned' => $banks->planned === $banks->found ? null : $banks->planned], static fn(?HouseBank $c): bool => $c?->bank !== null);
+        $cases = array_filter(
+            ['found' => $banks->found, 'planned' => $banks->planned === $banks->found ? null : $banks->planned],
+            static fn(?HouseBank $c): bool => $c?->bank !== null,
+        );
         $frame = Frame::of($narrow, 44.0 + self::EACH * count($cases), $narrow ? 66.0 : 96.0, 8.0, $narrow ? 6.0 : 30.0, 36.0);
         $x = $frame->across(0.0, max([1.0, 1.15 * $wish, ...array_map(self::ratedWh(...), array_values($cases))]));
         $tanks = [];

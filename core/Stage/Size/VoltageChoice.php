@@ -57,7 +57,14 @@ final readonly class VoltageChoice
     private static function at(Study $study, array $library, float $volts): self
     {
         $peak = $study->loads()->peak();
-        $amps = new Figure(Word::of('figures.labels.worst-moment-at', ['volts' => Amount::of($volts, 'V')]), $peak->value / $volts, 'A', 'worst-moment-at', [$peak, Figure::given('system-volts', $volts, 'V')], 'first-principles');
+        $amps = new Figure(
+            Word::of('figures.labels.worst-moment-at', ['volts' => Amount::of($volts, 'V')]),
+            $peak->value / $volts,
+            'A',
+            'worst-moment-at',
+            [$peak, Figure::given('system-volts', $volts, 'V')],
+            'first-principles',
+        );
         $metres = self::leadM($study);
         $run = Run::of(ConductorSize::ofArea(1.0), $metres);
         $cable = $amps->value > 0.0 ? $run->areaFor($amps->value, self::MOST_DROP * $volts) : null;
@@ -115,7 +122,10 @@ final readonly class VoltageChoice
         foreach ($library as $part) {
             $near = static fn(?float $v): bool => $v !== null && abs($v / $volts - 1.0) < 0.25;
             match ($part->kind) {
-                PartKind::Battery => Bank::seriesFor($part->data->known('nominal_v'), $volts) <= 4 && $part->data->known('nominal_v') < $volts * 1.25 ? ++$counts['battery'] : null,
+                PartKind::Battery => Bank::seriesFor(
+                    $part->data->known('nominal_v'),
+                    $volts,
+                ) <= 4 && $part->data->known('nominal_v') < $volts * 1.25 ? ++$counts['battery'] : null,
                 PartKind::Inverter, PartKind::InverterCharger => $near($part->data->orUsual('input_v')) ? ++$counts['inverter'] : null,
                 PartKind::Dcdc => $near($part->data->orUsual('output_v')) ? ++$counts['dcdc'] : null,
                 PartKind::MainsCharger, PartKind::Converter => $near($part->data->orUsual('output_v')) ? ++$counts['mains_charger'] : null,

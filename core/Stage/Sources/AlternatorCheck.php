@@ -31,7 +31,10 @@ final readonly class AlternatorCheck
     /** The same while it stands with the engine at idle, A. Assumed. */
     private const IDLE_VEHICLE_A = 20.0;
 
-    /** Usual loops from the starter side to the house bank, mm² and m one way: in a motorhome or van, and behind the plug of a caravan. Assumed. */
+    /**
+     * Usual loops from the starter side to the house bank, mm² and m one way: in a motorhome or van, and behind the plug of a caravan.
+     * Assumed.
+     */
     private const LOOP = [16.0, 4.0];
     private const TOWED_LOOP = [2.5, 8.0];
     private const TOWED = ['caravan', 'trailer', 'horsebox'];
@@ -64,7 +67,18 @@ final readonly class AlternatorCheck
         $idle = $alternator === null ? DcdcFit::USUAL_IDLE_PCT : $alternator->data->orUsual('idle_pct');
         $takes24 = $times > 1.5 && $charger->data->orUsual('input_max_v') > 20.0 && $charger->data->orUsual('input_min_v') > 16.0;
         try {
-            return DcdcFit::of(self::rated($graph)->value, $output, self::VEHICLE_A, self::lead($graph, $charger), $charger->data->orUsual('efficiency_pct'), DcdcFit::USUAL_INPUT_V * ($takes24 ? $times : 1.0), $outV, $idle, self::IDLE_VEHICLE_A, $charger->data->orUsual('input_min_v'));
+            return DcdcFit::of(
+                self::rated($graph)->value,
+                $output,
+                self::VEHICLE_A,
+                self::lead($graph, $charger),
+                $charger->data->orUsual('efficiency_pct'),
+                DcdcFit::USUAL_INPUT_V * ($takes24 ? $times : 1.0),
+                $outV,
+                $idle,
+                self::IDLE_VEHICLE_A,
+                $charger->data->orUsual('input_min_v'),
+            );
         } catch (InvalidValue) {
             return null;
         }
@@ -84,13 +98,21 @@ final readonly class AlternatorCheck
         }
         $alternator = $study->planned()->ofKind(PartKind::Alternator)[0] ?? null;
         $rated = self::rated($study->planned());
-        $set = $alternator === null ? Figure::given('regulated-to', Usual::REGULATED_V * $bank->systemV / 12.0, 'V', Origin::Assumed) : $alternator->data->figureOrUsual('regulated_v', $bank->systemV);
+        $set = $alternator === null ? Figure::given(
+            'regulated-to',
+            Usual::REGULATED_V * $bank->systemV / 12.0,
+            'V',
+            Origin::Assumed,
+        ) : $alternator->data->figureOrUsual('regulated_v', $bank->systemV);
         $emptyV = $bank->cells() * ($bank->chemistry()->isLithium() ? self::EMPTY_CELL_V : $bank->chemistry()->restCurve()->volts(50.0));
 
         $loop = self::loop($study, $isolator);
         $bankOhm = $study->banks()->planned->parts[0]->data->orUsual('internal_mohm') / 1000.0 * $bank->series / $bank->parallel;
 
-        return new Figure('current-through-the-relay', min($rated->value, max(0.0, $set->value - $emptyV) / ($loop->value / 1000.0 + $bankOhm)), 'A', 'current-through-the-relay', [
+        return new Figure('current-through-the-relay', min(
+            $rated->value,
+            max(0.0, $set->value - $emptyV) / ($loop->value / 1000.0 + $bankOhm),
+        ), 'A', 'current-through-the-relay', [
             $set,
             Figure::given('empty-bank', round($emptyV, 2), 'V', Origin::Assumed),
             $loop,
@@ -153,7 +175,14 @@ final readonly class AlternatorCheck
 
         return [
             new Figure('with-the-sense-wire', min($most, max(0.0, $set - $restV) / $ohm), 'A', 'with-the-sense-wire', $inputs, 'ohm'),
-            new Figure('without-it', min($most, max(0.0, $set - $restV) / ($ohm + $lead->resistanceOhm())), 'A', 'without-it', $inputs, 'ohm'),
+            new Figure(
+                'without-it',
+                min($most, max(0.0, $set - $restV) / ($ohm + $lead->resistanceOhm())),
+                'A',
+                'without-it',
+                $inputs,
+                'ohm',
+            ),
         ];
     }
 

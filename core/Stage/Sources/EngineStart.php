@@ -35,7 +35,14 @@ final readonly class EngineStart
         $each = static fn(Part $p): float => $p->data->orUsual('discharge_30s_a');
         $strings = array_chunk(array_map($each, $case->parts), max(1, $case->bank->series));
         $amps = array_sum(array_map(static fn(array $s): float => min($s), $strings));
-        $bank = new Figure('the-bank-gives-for-seconds', $amps, 'A', 'the-bank-gives-for-seconds', [Figure::given('of-one-battery', $each($case->parts[0]), 'A', Origin::DataSheet)], 'data-sheet');
+        $bank = new Figure(
+            'the-bank-gives-for-seconds',
+            $amps,
+            'A',
+            'the-bank-gives-for-seconds',
+            [Figure::given('of-one-battery', $each($case->parts[0]), 'A', Origin::DataSheet)],
+            'data-sheet',
+        );
         $minutes = new Figure('by-charging-the-starter-battery-first', 60.0 * self::NEEDED_AH / self::CHARGER_A, 'min', 'by-charging-the-starter-battery-first', [
             Figure::given('charge-needed', self::NEEDED_AH, 'Ah', Origin::Assumed, 'common-practice'),
             Figure::given('charger', self::CHARGER_A, 'A', Origin::Assumed, 'small-charger'),

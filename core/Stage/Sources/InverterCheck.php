@@ -32,7 +32,14 @@ final readonly class InverterCheck
         $volts = $this->inverter->data->figureOrUsual('low_cutoff_v', $this->study->system->vehicle->systemV);
         $loads = $this->study->loads();
 
-        return new Figure('dc-amps-at-low-volts', ($watts->value / ($loads->efficiencyPct->value / 100.0) + $loads->idleW->value) / $volts->value, 'A', 'dc-amps-at-low-volts', [$watts, $loads->efficiencyPct, $loads->idleW, $volts], 'first-principles');
+        return new Figure(
+            'dc-amps-at-low-volts',
+            ($watts->value / ($loads->efficiencyPct->value / 100.0) + $loads->idleW->value) / $volts->value,
+            'A',
+            'dc-amps-at-low-volts',
+            [$watts, $loads->efficiencyPct, $loads->idleW, $volts],
+            'first-principles',
+        );
     }
 
     /** Heat at full power: what the ventilation gap must carry away. */
@@ -41,12 +48,26 @@ final readonly class InverterCheck
         $watts = $this->inverter->data->figure('continuous_w');
         $loads = $this->study->loads();
 
-        return $watts === null ? null : new Figure('heat-at-full-power', $watts->value * (100.0 / $loads->efficiencyPct->value - 1.0) + $loads->idleW->value, 'W', 'heat-at-full-power', [$watts, $loads->efficiencyPct, $loads->idleW], 'first-principles');
+        return $watts === null ? null : new Figure(
+            'heat-at-full-power',
+            $watts->value * (100.0 / $loads->efficiencyPct->value - 1.0) + $loads->idleW->value,
+            'W',
+            'heat-at-full-power',
+            [$watts, $loads->efficiencyPct, $loads->idleW],
+            'first-principles',
+        );
     }
 
     /** What it takes for itself if it is left on all day. */
     public function idleDay(): Figure
     {
-        return new Figure('left-on-a-day', 24.0 * $this->study->loads()->idleW->value, 'Wh', 'left-on-a-day', [$this->study->loads()->idleW], 'first-principles');
+        return new Figure(
+            'left-on-a-day',
+            24.0 * $this->study->loads()->idleW->value,
+            'Wh',
+            'left-on-a-day',
+            [$this->study->loads()->idleW],
+            'first-principles',
+        );
     }
 }

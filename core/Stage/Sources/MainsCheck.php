@@ -31,8 +31,14 @@ final readonly class MainsCheck
      * @param float $chargerPct efficiency
      * @param bool  $supports  an inverter-charger tops the post up from the bank
      */
-    private function __construct(private Study $study, public float $chargerA, public float $dcV, public float $chargerPct, public bool $supports, public float $outletsW)
-    {
+    private function __construct(
+        private Study $study,
+        public float $chargerA,
+        public float $dcV,
+        public float $chargerPct,
+        public bool $supports,
+        public float $outletsW,
+    ) {
     }
 
     public static function of(Study $study): self
@@ -57,7 +63,17 @@ final readonly class MainsCheck
     {
         $region = $this->study->system->region;
 
-        return array_map(fn(float $amps): ShoreFit => ShoreFit::of($region->postV($amps), $amps, $this->chargerA, $this->dcV, $this->chargerPct, $this->outletsW), $region->hookUpsA());
+        return array_map(
+            fn(float $amps): ShoreFit => ShoreFit::of(
+                $region->postV($amps),
+                $amps,
+                $this->chargerA,
+                $this->dcV,
+                $this->chargerPct,
+                $this->outletsW,
+            ),
+            $region->hookUpsA(),
+        );
     }
 
     /** Amps that the bank adds at a post whose breaker the outlets alone would trip; 0 where nothing tops up. */

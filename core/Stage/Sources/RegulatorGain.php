@@ -35,7 +35,13 @@ final readonly class RegulatorGain
         $plane = Plane::of($data->orUsual('tilt_deg'), $data->orUsual('azimuth_deg'));
         $strings = count($array->panels) / $array->series();
         $volts = $bank->nominalV() * self::CHARGING;
-        $source = SolarSource::of($array->watts(), $plane, iscA: $sheet->iscA * $strings, noctC: $data->orUsual('noct_c'), powerPerC: $sheet->vmpPctPerC / 100.0);
+        $source = SolarSource::of(
+            $array->watts(),
+            $plane,
+            iscA: $sheet->iscA * $strings,
+            noctC: $data->orUsual('noct_c'),
+            powerPerC: $sheet->vmpPctPerC / 100.0,
+        );
         $limitW = $array->regulator === null ? INF : $array->regulator->data->known('max_charge_a') * $volts;
         $shade = $study->system->travel->shade();
         [$mppt, $pwm] = [0.0, 0.0];

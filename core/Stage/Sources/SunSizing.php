@@ -89,12 +89,21 @@ final readonly class SunSizing
             array_sum(array_column($planned, 1)),
             $place,
             $loads->energy(),
-            Figure::given(Word::of('figures.labels.cycle-efficiency', ['chemistry' => Word::of('chemistries.' . $system->target->value)]), $efficiency * 100, '%', Origin::Assumed, 'common-practice'),
+            Figure::given(
+                Word::of('figures.labels.cycle-efficiency', ['chemistry' => Word::of('chemistries.' . $system->target->value)]),
+                $efficiency * 100,
+                '%',
+                Origin::Assumed,
+                'common-practice',
+            ),
             self::roofHolds($study),
         );
     }
 
-    /** Watts that the roof holds, of panels like those in the plan, and no less than they are; where it is not noted, the largest that any vehicle has. */
+    /**
+     * Watts that the roof holds, of panels like those in the plan, and no less than they are; where it is not noted, the largest that any
+     * vehicle has.
+     */
     private static function roofHolds(Study $study): float
     {
         $panels = $study->planned()->ofKind(PartKind::Panel);
@@ -102,7 +111,10 @@ final readonly class SunSizing
         $perM2 = $m2 > 0.0 ? $study->planned()->arrayW() / $m2 : self::PANEL_W_PER_M2;
         $roof = $study->system->vehicle->roofM2;
 
-        return $roof === null ? self::LARGEST_ROOF_W : min(self::LARGEST_ROOF_W, max($study->planned()->arrayW(), $roof * Vehicle::ROOF_SHARE * $perM2));
+        return $roof === null ? self::LARGEST_ROOF_W : min(
+            self::LARGEST_ROOF_W,
+            max($study->planned()->arrayW(), $roof * Vehicle::ROOF_SHARE * $perM2),
+        );
     }
 
     /** True where the ruling month has so little sun that the roof could not make up for it. */
@@ -131,7 +143,12 @@ final readonly class SunSizing
     {
         return new Figure('sun-on-the-panel', $month->planeKwh, 'kWh/m²', 'sun-on-the-panel', [
             Figure::given('latitude', $this->place->latitudeDeg, '°'),
-            Figure::given('clearness', $this->place->clearnessOf($month->month), '', $this->place->clearness === [] ? Origin::Assumed : Origin::Typed),
+            Figure::given(
+                'clearness',
+                $this->place->clearnessOf($month->month),
+                '',
+                $this->place->clearness === [] ? Origin::Assumed : Origin::Typed,
+            ),
             Figure::given('on-the-horizontal', round($month->horizontalKwh, 2), 'kWh/m²', Origin::Computed),
         ], 'fao');
     }
@@ -139,7 +156,14 @@ final readonly class SunSizing
     /** The same as a figure. */
     public function covered(): Figure
     {
-        return new Figure('covered', 100.0 * $this->coverage(), '%', 'covered', array_values(array_filter([$this->needed()])), 'first-principles');
+        return new Figure(
+            'covered',
+            100.0 * $this->coverage(),
+            '%',
+            'covered',
+            array_values(array_filter([$this->needed()])),
+            'first-principles',
+        );
     }
 
     /** Share of the need that the planned array covers in the ruling month, 0 and up. */

@@ -10,10 +10,19 @@ use Pebblefell\Drawing\Frame;
 final readonly class SunSketch
 {
     /**
-     * @param list<array{month: SunMonth, x: float, mid: float, found: array{float, float}, planned: array{float, float}, ruling: bool}> $months bars as top and height
+     * @param list<array{month: SunMonth, x: float, mid: float, found: array{float, float}, planned: array{float, float},
+     *     ruling: bool}> $months bars as top and height
      */
-    private function __construct(public Frame $frame, public float $each, public float $bar, public float $need, public bool $needStandsClear, public float $needWh, public float $topWh, public array $months)
-    {
+    private function __construct(
+        public Frame $frame,
+        public float $each,
+        public float $bar,
+        public float $need,
+        public bool $needStandsClear,
+        public float $needWh,
+        public float $topWh,
+        public array $months,
+    ) {
     }
 
     public static function of(SunSizing $sun, bool $narrow): self
@@ -26,7 +35,10 @@ final readonly class SunSketch
         $each = $x->length(1.0);
 
         return new self($frame, $each, round($each * 0.33, 1), $y->at($need), $y->at($need) < $frame->bottom - 14.0, $need, $top, array_map(static fn(int $i, SunMonth $m): array => [
-            'month' => $m, 'x' => $x->at((float) $i), 'mid' => $x->at($i + 0.5), 'found' => [$y->at($m->foundWh), $y->length($m->foundWh)], 'planned' => [$y->at($m->plannedWh), $y->length($m->plannedWh)], 'ruling' => $m === $sun->ruling,
+            'month' => $m, 'x' => $x->at((float) $i), 'mid' => $x->at($i + 0.5), 'found' => [
+                $y->at($m->foundWh),
+                $y->length($m->foundWh),
+            ], 'planned' => [$y->at($m->plannedWh), $y->length($m->plannedWh)], 'ruling' => $m === $sun->ruling,
         ], array_keys($sun->months), $sun->months));
     }
 }

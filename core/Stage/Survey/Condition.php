@@ -56,8 +56,18 @@ final readonly class Condition
             $chemistry->isLithium() && $soc > self::FLAT_FROM_PCT && $soc < self::FLAT_TO_PCT,
             $chemistry->isLithium() ? null : new Figure('capacity-at-20-h', $atTwenty, 'Ah', 'capacity-at-20-h', [
                 Figure::given('rated', $battery->capacityAh, 'Ah', $part->data->origin('capacity_ah')),
-                Figure::given('at', $battery->rateH, 'h', $part->data->number('rate_h') === null ? Origin::Assumed : $part->data->origin('rate_h')),
-                Figure::given('peukert-exponent', $battery->exponent, '', $part->data->number('peukert') === null ? Origin::Assumed : $part->data->origin('peukert')),
+                Figure::given(
+                    'at',
+                    $battery->rateH,
+                    'h',
+                    $part->data->number('rate_h') === null ? Origin::Assumed : $part->data->origin('rate_h'),
+                ),
+                Figure::given(
+                    'peukert-exponent',
+                    $battery->exponent,
+                    '',
+                    $part->data->number('peukert') === null ? Origin::Assumed : $part->data->origin('peukert'),
+                ),
             ], 'peukert'),
         );
     }

@@ -53,8 +53,14 @@ final class Plan
         $tree['parts'] = array_values(array_filter($tree['parts'], $stays));
         $there = array_column($tree['parts'], 'uid', 'uid');
         $on = static fn(string $point): bool => isset($there[explode('.', $point, 2)[0]]);
-        $tree['conductors'] = array_values(array_filter($tree['conductors'], static fn(array $c): bool => $stays($c) && $on($c['from']) && $on($c['to'])));
-        $tree['signals'] = array_values(array_filter($tree['signals'], static fn(array $s): bool => $stays($s) && $on($s['from']) && $on($s['to'])));
+        $tree['conductors'] = array_values(array_filter(
+            $tree['conductors'],
+            static fn(array $c): bool => $stays($c) && $on($c['from']) && $on($c['to']),
+        ));
+        $tree['signals'] = array_values(array_filter(
+            $tree['signals'],
+            static fn(array $s): bool => $stays($s) && $on($s['from']) && $on($s['to']),
+        ));
         $tree['measurements'] = array_values(array_filter($tree['measurements'], static fn(array $m): bool => isset($there[$m['part']])));
         $tree['settings'] = array_values(array_filter($tree['settings'], static fn(array $s): bool => isset($there[$s['part']])));
         foreach (array_keys(self::FIELDS) as $kind) {
@@ -77,7 +83,10 @@ final class Plan
             $row['planned'] = null;
         }
         unset($row);
-        $tree['settings'] = array_values(array_filter($tree['settings'], static fn(array $s): bool => isset($s['found']) || isset($s['as_set']) || isset($s['read_back'])));
+        $tree['settings'] = array_values(array_filter(
+            $tree['settings'],
+            static fn(array $s): bool => isset($s['found']) || isset($s['as_set']) || isset($s['read_back']),
+        ));
         $tree['choices'] = [];
 
         return JobFile::fromArray($tree);

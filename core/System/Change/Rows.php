@@ -96,7 +96,11 @@ final class Rows
             }
         }
         unset($row);
-        $this->tree['settings'][] = ['part' => $change->uid, 'parameter' => $change->field, 'planned' => $change->value === null ? null : (string) $change->value];
+        $this->tree['settings'][] = [
+            'part' => $change->uid,
+            'parameter' => $change->field,
+            'planned' => $change->value === null ? null : (string) $change->value,
+        ];
     }
 
     private function remove(string $kind, string $uid): void

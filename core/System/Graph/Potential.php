@@ -10,7 +10,8 @@ use Pebblefell\System\PartKind;
 /**
  * What stands at potential while parts are open: the positive, or line, side, followed from the sources.
  *
- * Conductors and closed switching parts join both ways; chargers, regulators and inverters carry one way. A part that is open carries nothing
+ * Conductors and closed switching parts join both ways; chargers, regulators and inverters carry one way. A part that is open carries
+ * nothing
  * through; a battery that is open is no source, and opens its series string.
  */
 final readonly class Potential
@@ -64,7 +65,10 @@ final readonly class Potential
     {
         $found = [];
         foreach ($this->graph->parts as $uid => $part) {
-            if ($part->kind === PartKind::Regulator && $this->reached?->has(Point::of((string) $uid, 'pv_plus')) === true && !$this->joinsBattery((string) $uid, 'battery_plus')) {
+            if ($part->kind === PartKind::Regulator && $this->reached?->has(Point::of((string) $uid, 'pv_plus')) === true && !$this->joinsBattery(
+                (string) $uid,
+                'battery_plus',
+            )) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'regulator-loses-battery'];
             } elseif ($part->kind === PartKind::Alternator && $this->engine && !isset($this->open[$uid]) && !$this->joinsBattery((string) $uid, 'plus')) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'alternator-loses-load'];
@@ -78,7 +82,9 @@ final readonly class Potential
     private function joinsBattery(string $uid, string $terminal): bool
     {
         foreach ($this->graph->reach([Point::of($uid, $terminal)], $this->closed())->points() as $point) {
-            if ($point->terminal === 'plus' && $this->graph->parts[$point->uid]->kind === PartKind::Battery && !isset($this->open[$point->uid])) {
+            if ($point->terminal === 'plus'
+                && $this->graph->parts[$point->uid]->kind === PartKind::Battery
+                && !isset($this->open[$point->uid])) {
                 return true;
             }
         }
@@ -115,7 +121,10 @@ final readonly class Potential
                 }
             }
         }
-        $queue = array_values(array_filter(array_map(strval(...), array_keys($open)), static fn(string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery));
+        $queue = array_values(array_filter(
+            array_map(strval(...), array_keys($open)),
+            static fn(string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery,
+        ));
         while ($queue !== []) {
             $uid = array_pop($queue);
             foreach ($next[$uid] ?? [] as $other) {

@@ -25,7 +25,11 @@ final class InverterCharger extends Charger
 
     public function terminals(): array
     {
-        return [...self::pair('battery_', Circuit::HouseDc), new Terminal('ac_in', Circuit::ShoreAc, 'shore'), new Terminal('ac_out', Circuit::InverterAc, 'inverting')];
+        return [
+            ...self::pair('battery_', Circuit::HouseDc),
+            new Terminal('ac_in', Circuit::ShoreAc, 'shore'),
+            new Terminal('ac_out', Circuit::InverterAc, 'inverting'),
+        ];
     }
 
     public function exclusivePorts(): array

@@ -83,7 +83,11 @@ final readonly class DataField
             throw InvalidValue::at('/' . $this->key, 'number');
         }
         if ($value < $this->low || $value > $this->high) {
-            throw InvalidValue::at('/' . $this->key, 'between', ['low' => (string) $this->low, 'high' => $this->high . ($this->unit === '' ? '' : ' ' . $this->unit)]);
+            throw InvalidValue::at(
+                '/' . $this->key,
+                'between',
+                ['low' => (string) $this->low, 'high' => $this->high . ($this->unit === '' ? '' : ' ' . $this->unit)],
+            );
         }
 
         return (float) $value;

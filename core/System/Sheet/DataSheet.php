@@ -86,7 +86,13 @@ final readonly class DataSheet
     {
         $field = $this->kind->fields()[$key];
 
-        return $this->figure($key) ?? Figure::given($this->label($key), $this->usual($key, $systemV), $field->unit, Origin::Assumed, 'common-practice');
+        return $this->figure($key) ?? Figure::given(
+            $this->label($key),
+            $this->usual($key, $systemV),
+            $field->unit,
+            Origin::Assumed,
+            'common-practice',
+        );
     }
 
     /**
@@ -96,7 +102,8 @@ final readonly class DataSheet
      */
     private function usual(string $key, float $systemV): float
     {
-        return $this->kind->kind()->usual($this, $key, $systemV) ?? throw new LogicException("nothing is usual for $key of a {$this->kind->value}");
+        return $this->kind->kind()->usual($this, $key, $systemV)
+            ?? throw new LogicException("nothing is usual for $key of a {$this->kind->value}");
     }
 
     private function label(string $key): Word

@@ -22,7 +22,7 @@
         @endif
     </div>
     <div class="actions"><button class="btn">{{ $row ? 'Save the conductor' : 'Note the conductor' }}</button><a class="btn link"
-        href="{{ route('survey', $job) }}#wiring">Leave it</a></div>
+        href="{{ route('survey', $job) }}#fold-wiring">Leave it</a></div>
 </form>
 @if ($row)
     <x-delete :action="route('conductors.destroy', [$job, $row])" :version="$row->lock_version" what="the conductor" />

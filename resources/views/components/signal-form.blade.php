@@ -7,5 +7,5 @@
             <x-field form="g-new" label="Who obeys" name="to_part" :options="$wiring->parts()" />
         <x-field form="g-new" label="Is it" name="fate" :options="$wiring->fates()" value="keep" />
     </div>
-    <div class="actions"><button class="btn">Note the signal</button><a class="btn link" href="{{ route('survey', $job) }}#wiring">Leave it</a></div>
+    <div class="actions"><button class="btn">Note the signal</button><a class="btn link" href="{{ route('survey', $job) }}#fold-wiring">Leave it</a></div>
 </form>

@@ -1,7 +1,5 @@
 @props(['job', 'wiring', 'editing' => null])
-<div class="section" id="wiring">
-    <div class="section-head"><h2>What joins them</h2><span class="aside">{{ count($job->conductors) }} conductors, {{ count($job->signals) }} signals
-        noted</span></div>
+<x-fold id="wiring" title="What joins them" :answer="$wiring->counted()" :open="$editing !== null">@unfolded('wiring', $editing !== null)
     @if (count($job->conductors) + count($job->signals) > 0)
         <div class="scroll"><table>
             <caption class="sr-only">Conductors and signals</caption>
@@ -9,7 +7,8 @@
             <tbody>
             @foreach ($job->conductors as $row)
                 <tr>
-                    <td class="small">{{ $wiring->at($row->from_terminal) }}@if ($row->planned_from)<div>→ {{ $wiring->at($row->planned_from) }}</div>@endif</td>
+                    <td class="small">{{ $wiring->at($row->from_terminal) }}@if ($row->planned_from)<div>→ {{ $wiring->at($row->planned_from) }}</div>
+                        @endif</td>
                     <td class="small">{{ $wiring->at($row->to_terminal) }}@if ($row->planned_to)<div>→ {{ $wiring->at($row->planned_to) }}</div>@endif
                         @if ($row->route)<div
                         class="muted">{{ $row->route }}</div>@endif</td>
@@ -18,7 +17,8 @@
                     <td class="small">{{ $row->protected_by ? ($wiring->parts()[$row->protected_by] ?? $row->protected_by) : '–' }}</td>
                     <td><span @class(['tag', 'out' => ! $wiring->fateOf($row)->isPlanned(), 'in' => !
                         $wiring->fateOf($row)->isFound()])>{{ $say->name($wiring->fateOf($row)) }}</span></td>
-                    <td>@can('survey', $job)<a class="linkish" href="{{ route('survey', [$job, 'edit' => $row->uid]) }}#wiring">Change<span class="sr-only">
+                    <td>@can('survey', $job)<a class="linkish" href="{{ route('survey', [$job, 'edit' => $row->uid]) }}#fold-wiring">Change<span
+                        class="sr-only">
                         {{ $row->uid }}</span></a>@endcan</td>
                 </tr>
             @endforeach
@@ -35,8 +35,8 @@
     @can('survey', $job)
         @if (count($wiring->parts()) > 1)
             @if ($editing === null)
-                <p class="mt-2"><a class="linkish" href="{{ route('survey', [$job, 'edit' => 'conductor']) }}#wiring">Note a conductor</a>
-                    <a class="linkish" href="{{ route('survey', [$job, 'edit' => 'signal']) }}#wiring">Note a signal</a></p>
+                <p class="mt-2"><a class="linkish" href="{{ route('survey', [$job, 'edit' => 'conductor']) }}#fold-wiring">Note a conductor</a>
+                    <a class="linkish" href="{{ route('survey', [$job, 'edit' => 'signal']) }}#fold-wiring">Note a signal</a></p>
             @elseif ($editing === 'signal')
                 <x-signal-form :job="$job" :wiring="$wiring" />
             @else
@@ -44,4 +44,4 @@
             @endif
         @endif
     @endcan
-</div>
+@endunfolded</x-fold>

@@ -43,7 +43,11 @@ final class BalanceController extends Controller
         }
         $desk = $session === null ? null : BalanceDesk::of($session, $bench->study->system);
 
-        return $bench->view('stages.balance.show', Stage::Balance, ['page' => new BalancePage($bench, $session, $desk), 'mostChargers' => BalanceRequest::CHARGERS]);
+        return $bench->view(
+            'stages.balance.show',
+            Stage::Balance,
+            ['page' => new BalancePage($bench, $session, $desk), 'mostChargers' => BalanceRequest::CHARGERS],
+        );
     }
 
     public function store(BalanceRequest $request, Job $job): RedirectResponse
@@ -63,7 +67,8 @@ final class BalanceController extends Controller
     }
 
     /**
-     * A battery goes to its next step: on a charger, off it, ready; or back, where a step was pressed too early. A refresh charge is the whole
+     * A battery goes to its next step: on a charger, off it, ready; or back, where a step was pressed too early. A refresh charge is the
+     * whole
      * bank's: all go together.
      */
     public function step(StepRequest $request, Job $job, BalanceSession $balanceSession, BalanceBattery $balanceBattery): RedirectResponse
@@ -83,7 +88,11 @@ final class BalanceController extends Controller
         DB::transaction(static function () use ($request, $balanceSession, $balanceBattery, $row): void {
             $balanceBattery->saveIfUnchanged($request, $row);
             if ($balanceSession->protocol === Protocol::Refresh) {
-                $balanceSession->balanceBatteries()->where('id', '!=', $balanceBattery->id)->lockForUpdate()->get()->each(static fn(BalanceBattery $b) => $b->changeTo($row));
+                $balanceSession->balanceBatteries()->where(
+                    'id',
+                    '!=',
+                    $balanceBattery->id,
+                )->lockForUpdate()->get()->each(static fn(BalanceBattery $b) => $b->changeTo($row));
             }
         });
 
@@ -100,7 +109,10 @@ final class BalanceController extends Controller
         }
         DB::transaction(static function () use ($balanceSession, $request): void {
             $balanceSession->changeTo(['joined_at' => $balanceSession->time(), 'note' => self::noted($balanceSession, $request)]);
-            $balanceSession->balanceBatteries()->get()->each(static fn(BalanceBattery $b) => $b->changeTo(['step' => Step::Joined, 'since' => $balanceSession->time()]));
+            $balanceSession->balanceBatteries()->get()->each(static fn(BalanceBattery $b) => $b->changeTo([
+                'step' => Step::Joined,
+                'since' => $balanceSession->time(),
+            ]));
         });
 
         return redirect()->route('balance', $job)->with('said', 'Joined. Leave them 12 to 16 hours, then confirm that all read alike.');
@@ -113,11 +125,23 @@ final class BalanceController extends Controller
         $passed = $request->boolean('passed');
         $against = $passed ? BalanceDesk::of($balanceSession, Studies::of($job)->system)->against() : [];
         if ($against !== [] && !self::overrules($request, $job)) {
-            return redirect()->route('balance', $job)->withErrors(['finish' => 'Not yet: ' . implode('; ', array_map(Lexicon::plain()->said(...), $against)) . '. A planner may overrule it, with a reason.'])->withInput();
+            return redirect()->route('balance', $job)->withErrors(['finish' => 'Not yet: ' . implode(
+                '; ',
+                array_map(Lexicon::plain()->said(...), $against),
+            ) . '. A planner may overrule it, with a reason.'])->withInput();
         }
-        $keep($job, $balanceSession, $passed, self::noted($balanceSession, $request), $request->user() instanceof User ? $request->user()->name : '');
+        $keep(
+            $job,
+            $balanceSession,
+            $passed,
+            self::noted($balanceSession, $request),
+            $request->user() instanceof User ? $request->user()->name : '',
+        );
 
-        return redirect()->route('balance', $job)->with('said', $passed ? 'Kept with the serials. The next check is due in a year.' : 'The session is closed without a result.');
+        return redirect()->route('balance', $job)->with(
+            'said',
+            $passed ? 'Kept with the serials. The next check is due in a year.' : 'The session is closed without a result.',
+        );
     }
 
     public function csv(Job $job, BalanceSession $balanceSession): Response

@@ -17,7 +17,9 @@ use Illuminate\Http\Response;
 /** The simulated bench, and the stream that says that there is something new: from it, or from real instruments. */
 final class BenchController extends Controller
 {
-    /** While the bench runs, the browser asks for its next tick after so many ms; with real instruments, which are slow, less often. Chosen. */
+    /**
+     * While the bench runs, the browser asks for its next tick after so many ms; with real instruments, which are slow, less often. Chosen.
+     */
     private const TICK_MS = 500;
     private const ASK_MS = 5000;
 
@@ -42,6 +44,11 @@ final class BenchController extends Controller
         $newest = BalanceReading::query()->whereIn('balance_battery_id', $balanceSession->balanceBatteries()->select('id'))->max('id');
         $said = ['newest' => $newest, 'clock' => $balanceSession->refresh()->clock?->toIso8601String()];
 
-        return response('retry: ' . ($running ? self::TICK_MS : self::ASK_MS) . "\n\nevent: reading\ndata: " . json_encode($said, JSON_THROW_ON_ERROR) . "\n\n", 200, ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-cache', 'X-Accel-Buffering' => 'no']);
+        return response(
+            'retry: ' . ($running ? self::TICK_MS : self::ASK_MS) . "\n\nevent: reading\ndata: " . json_encode($said, JSON_THROW_ON_ERROR)
+                . "\n\n",
+            200,
+            ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-cache', 'X-Accel-Buffering' => 'no'],
+        );
     }
 }

@@ -23,19 +23,36 @@ use Pebblefell\Exception\InvalidValue;
 /** Readings by hand, one by one or as a file; what cannot be is asked about before it is kept. */
 final class ReadingController extends Controller
 {
-    public function store(ReadingRequest $request, Job $job, BalanceSession $balanceSession, BalanceBattery $balanceBattery, ReadingIntake $intake): RedirectResponse|JsonResponse
-    {
+    public function store(
+        ReadingRequest $request,
+        Job $job,
+        BalanceSession $balanceSession,
+        BalanceBattery $balanceBattery,
+        ReadingIntake $intake,
+    ): RedirectResponse|JsonResponse {
         $balanceBattery->setRelation('session', $balanceSession);
         $at = $request->readAt($balanceSession);
         try {
-            $new = $intake->take($balanceBattery, Studies::of($job)->system, $at, $request->reading($job, $at), 'hand', self::who($request), $request->input('client_id'), $request->boolean('sure'));
+            $new = $intake->take(
+                $balanceBattery,
+                Studies::of($job)->system,
+                $at,
+                $request->reading($job, $at),
+                'hand',
+                self::who($request),
+                $request->input('client_id'),
+                $request->boolean('sure'),
+            );
         } catch (InvalidValue $e) {
             $ask = $e->path === '/volts';
             $words = $ask ? Lexicon::plain()->refusal($e) : 'It ' . Lexicon::plain()->refusal($e) . '.';
 
             return $request->expectsJson()
                 ? response()->json(['message' => $words, 'ask' => $ask], 422)
-                : redirect()->route('balance', $job)->withInput()->withErrors(['volts' => $words])->with('ask', $ask ? $balanceBattery->id : null);
+                : redirect()->route('balance', $job)->withInput()->withErrors(['volts' => $words])->with(
+                    'ask',
+                    $ask ? $balanceBattery->id : null,
+                );
         }
 
         return $request->expectsJson() ? response()->json(['kept' => true, 'new' => $new]) : redirect()->route('balance', $job);
@@ -43,9 +60,18 @@ final class ReadingController extends Controller
 
     public function storeMany(ReadingsFileRequest $request, Job $job, BalanceSession $balanceSession): RedirectResponse
     {
-        $result = ReadingsCsv::read($balanceSession, Studies::of($job)->system, $request->tableText(), self::who($request), $request->boolean('sure'));
+        $result = ReadingsCsv::read(
+            $balanceSession,
+            Studies::of($job)->system,
+            $request->tableText(),
+            self::who($request),
+            $request->boolean('sure'),
+        );
         if ($result->faults !== []) {
-            return redirect()->route('balance', $job)->withInput()->withErrors(['table' => 'Refused; nothing was logged.'])->with('faults', array_slice($result->faults, 0, 50));
+            return redirect()->route('balance', $job)->withInput()->withErrors(['table' => 'Refused; nothing was logged.'])->with(
+                'faults',
+                array_slice($result->faults, 0, 50),
+            );
         }
 
         return redirect()->route('balance', $job)->with('said', "$result->rows readings are in the log.");

@@ -55,7 +55,8 @@ final class BankController extends Controller
         $sorted = $numbers;
         sort($sorted);
         if ($uids === [] || $sorted !== range(1, count($uids))) {
-            return redirect()->route('bank', $job)->withInput()->withErrors(['order' => 'Every number from 1 to ' . count($uids) . ' once.']);
+            return redirect()->route('bank', $job)->withInput()->withErrors(['order' => 'Every number from 1 to ' . count($uids)
+                . ' once.']);
         }
         $apply($job, BankWiring::ordered($study, array_map(static fn(int $n): string => $uids[$n - 1], $numbers)));
 

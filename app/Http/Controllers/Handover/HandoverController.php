@@ -31,7 +31,8 @@ final class HandoverController extends Controller
         $bench = Workbench::of($job);
         $open = (new HandoverPage($bench))->openStops();
         if ($open !== []) {
-            throw ValidationException::withMessages(['form' => 'No pack yet: each stop needs a planner’s name and reason first. Open: ' . implode('; ', $open) . '.']);
+            throw ValidationException::withMessages(['form' => 'No pack yet: each stop needs a planner’s name and reason first. Open: '
+                . implode('; ', $open) . '.']);
         }
         $handover = $issue($job, $this->user($request));
 

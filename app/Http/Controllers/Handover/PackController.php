@@ -11,7 +11,9 @@ use App\Record\PhotoStore;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
-/** What the customer keeps, by private signed link: page, PDF, open file, pictures. All of it as it was issued; nothing is computed here. */
+/**
+ * What the customer keeps, by private signed link: page, PDF, open file, pictures. All of it as it was issued; nothing is computed here.
+ */
 final class PackController extends Controller
 {
     public function show(Handover $handover): View
@@ -21,19 +23,31 @@ final class PackController extends Controller
 
     public function pdf(Handover $handover): Response
     {
-        return new Response(self::valid($handover)->pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $handover->fileName('pdf') . '"']);
+        return new Response(
+            self::valid($handover)->pdf,
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $handover->fileName('pdf') . '"'],
+        );
     }
 
     public function file(Handover $handover): Response
     {
-        return new Response(self::valid($handover)->document, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="' . $handover->fileName('json') . '"']);
+        return new Response(
+            self::valid($handover)->document,
+            200,
+            ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="' . $handover->fileName('json') . '"'],
+        );
     }
 
     public function photo(Handover $handover, string $sha256): Response
     {
         abort_unless(in_array($sha256, self::valid($handover)->pictures ?? [], true), 404);
 
-        return new Response(PhotoStore::bytesOf($sha256), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return new Response(
+            PhotoStore::bytesOf($sha256),
+            200,
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
+        );
     }
 
     private static function valid(Handover $handover): Handover

@@ -38,6 +38,9 @@ final class ApplianceController extends Controller
 
     private function back(FormRequest $request, Job $job): RedirectResponse
     {
-        return redirect()->route('loads', array_filter([$job, 'scenario' => $request->string('scenario')->toString(), 'more' => $request->string('more')->toString()]));
+        return redirect()->route(
+            'loads',
+            array_filter([$job, 'scenario' => $request->string('scenario')->toString(), 'more' => $request->string('more')->toString()]),
+        );
     }
 }

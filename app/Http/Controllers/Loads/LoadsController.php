@@ -23,7 +23,14 @@ final class LoadsController extends Controller
         // The row whose lesser figures are open; a row with a fault opens by itself.
         $more = $request->asked('more') ?: self::faulty($request);
 
-        return $bench->view('stages.loads.show', Stage::Loads, ['may' => $request->user()?->can('survey', $job) === true, 'page' => new LoadsPage($bench, $scenario, $more, (int) ($request->askedNumber('page') ?? 1))]);
+        return $bench->view(
+            'stages.loads.show',
+            Stage::Loads,
+            [
+                'may' => $request->user()?->can('survey', $job) === true,
+                'page' => new LoadsPage($bench, $scenario, $more, (int) ($request->askedNumber('page') ?? 1)),
+            ],
+        );
     }
 
     private static function faulty(Request $request): ?string

@@ -15,7 +15,11 @@ final class TrialCsvController extends Controller
 {
     public function store(TrialCsvRequest $request, Job $job): RedirectResponse
     {
-        $readings = MonitorCsv::readings($request->fileText(), $request->string('time_column')->trim()->toString(), $request->string('charge_column')->trim()->toString());
+        $readings = MonitorCsv::readings(
+            $request->fileText(),
+            $request->string('time_column')->trim()->toString(),
+            $request->string('charge_column')->trim()->toString(),
+        );
 
         return redirect()->route('trial.show', [$job, ...$readings]);
     }

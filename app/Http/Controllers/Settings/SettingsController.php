@@ -48,8 +48,16 @@ final class SettingsController extends Controller
      */
     private function write(SettingsRequest $request, Setting $row, string $parameter, array $values): void
     {
-        $changed = array_filter($values, static fn(?string $v, string $column): bool => $row->getAttribute($column) !== $v, ARRAY_FILTER_USE_BOTH);
-        $changed = array_filter($changed, static fn(string $column): bool => !in_array("$parameter.$column", (array) $request->input('keep_theirs', []), true), ARRAY_FILTER_USE_KEY);
+        $changed = array_filter(
+            $values,
+            static fn(?string $v, string $column): bool => $row->getAttribute($column) !== $v,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $changed = array_filter(
+            $changed,
+            static fn(string $column): bool => !in_array("$parameter.$column", (array) $request->input('keep_theirs', []), true),
+            ARRAY_FILTER_USE_KEY,
+        );
         if ($changed === []) {
             return;
         }

@@ -33,7 +33,8 @@ final class ChoiceController extends Controller
                 $apply($job, $changes);
             });
         } catch (InvalidValue $e) {
-            return redirect()->to(route('size', $job) . '#choices')->withErrors(['choice' => "“{$choice->name}” no longer goes with the plan: " . Lexicon::plain()->refusal($e)]);
+            return redirect()->to(route('size', $job) . '#choices')->withErrors(['choice' => "“{$choice->name}” no longer goes with the plan: "
+                . Lexicon::plain()->refusal($e)]);
         }
 
         return redirect()->to(route('size', $job) . '#choices')->with('said', "“{$choice->name}” is in the plan.");

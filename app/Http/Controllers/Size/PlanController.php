@@ -21,8 +21,20 @@ final class PlanController extends Controller
     {
         $battery = LibraryPart::query()->where('kind', 'battery')->findOrFail($request->integer('battery'));
         $panel = LibraryPart::query()->where('kind', 'panel')->findOrFail($request->integer('panel'));
-        $changes = Chosen::plan(Studies::of($job)->system, $battery->asPart(), $request->integer('batteries'), $panel->asPart(), $request->integer('panels'));
-        $words = sprintf('%d × %s and %d × %s', $request->integer('batteries'), $battery->name(), $request->integer('panels'), $panel->name());
+        $changes = Chosen::plan(
+            Studies::of($job)->system,
+            $battery->asPart(),
+            $request->integer('batteries'),
+            $panel->asPart(),
+            $request->integer('panels'),
+        );
+        $words = sprintf(
+            '%d × %s and %d × %s',
+            $request->integer('batteries'),
+            $battery->name(),
+            $request->integer('panels'),
+            $panel->name(),
+        );
         $choice = $request->choice();
         if ($choice !== null) {
             $keep($job, $choice, $changes);

@@ -18,6 +18,10 @@ final class SourcesController extends Controller
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('stages.sources.show', Stage::Sources, ['page' => new SourcesPage($bench), 'answers' => new SourcesAnswers($bench)]);
+        return $bench->view(
+            'stages.sources.show',
+            Stage::Sources,
+            ['page' => new SourcesPage($bench), 'answers' => new SourcesAnswers($bench)],
+        );
     }
 }

@@ -37,6 +37,6 @@ final class ConductorController extends Controller
 
     private function back(Job $job): RedirectResponse
     {
-        return redirect()->to(route('survey', $job) . '#wiring');
+        return redirect()->to(route('survey', $job) . '#fold-wiring');
     }
 }

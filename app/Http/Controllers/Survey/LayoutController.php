@@ -17,6 +17,9 @@ final class LayoutController extends Controller
     {
         $count = $start($job, $request->string('layout')->toString());
 
-        return redirect()->route('survey', $job)->with('said', "$count parts are in, all their figures assumed: correct what the labels say.");
+        return redirect()->route('survey', $job)->with(
+            'said',
+            "$count parts are in, all their figures assumed: correct what the labels say.",
+        );
     }
 }

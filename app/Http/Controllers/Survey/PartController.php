@@ -44,7 +44,11 @@ final class PartController extends Controller
 
         $bench = Workbench::of($job);
 
-        return $bench->view('parts.edit', null, ['part' => $part, 'page' => new PartPage($bench, $part, $request->asked('back')), 'hangs' => RemovePart::hanging($part)]);
+        return $bench->view(
+            'parts.edit',
+            null,
+            ['part' => $part, 'page' => new PartPage($bench, $part, $request->asked('back')), 'hangs' => RemovePart::hanging($part)],
+        );
     }
 
     public function update(PartRequest $request, Job $job, Part $part): RedirectResponse

@@ -18,13 +18,13 @@ final class SignalController extends Controller
     {
         $addParts->row($job, Signal::class, 'g', $request->validated());
 
-        return redirect()->to(route('survey', $job) . '#wiring')->with('said', 'The signal is in.');
+        return redirect()->to(route('survey', $job) . '#fold-wiring')->with('said', 'The signal is in.');
     }
 
     public function destroy(ActRequest $request, Job $job, Signal $signal): RedirectResponse
     {
         $signal->deleteIfUnchanged($request);
 
-        return redirect()->to(route('survey', $job) . '#wiring')->with('said', 'The signal is deleted.');
+        return redirect()->to(route('survey', $job) . '#fold-wiring')->with('said', 'The signal is deleted.');
     }
 }

@@ -28,7 +28,9 @@ final class SurveyController extends Controller
             'whoMaySurvey' => ucfirst(JobPolicy::whoMay('survey')),
             'adding' => $adding,
             'editing' => $request->asked('edit') ?: null,
-            'library' => $adding === null ? collect() : LibraryPart::query()->where('kind', $adding->value)->orderBy('make')->orderBy('model')->get(),
+            'library' => $adding === null
+                ? collect()
+                : LibraryPart::query()->where('kind', $adding->value)->orderBy('make')->orderBy('model')->get(),
         ]);
     }
 }

@@ -50,9 +50,23 @@ final readonly class BankDesk
     {
         $layout = Layout::tryFrom($asked->asked('layout'));
         $other = Layout::tryFrom($asked->asked('beside')) ?? ($layout === Layout::Posts ? Layout::SameEnd : Layout::Posts);
-        [$mm2, $linkM, $leadM] = [$asked->figure('mm2', BankDrawing::USUAL_LINK_MM2), $asked->figure('link_m', BankDrawing::USUAL_LINK_M), $asked->figure('lead_m', BankDrawing::USUAL_LEAD_M)];
-        $takeoffs = $asked->whole('plus') !== null && $asked->whole('minus') !== null ? [$asked->whole('plus'), $asked->whole('minus')] : null;
-        $drawing = $layout === null && $takeoffs === null ? $study->drawing() : BankDrawing::inLayout($study, $layout ?? Layout::Across, $layout === Layout::Posts ? null : $takeoffs, $mm2, $linkM, $leadM);
+        [$mm2, $linkM, $leadM] = [
+            $asked->figure('mm2', BankDrawing::USUAL_LINK_MM2),
+            $asked->figure('link_m', BankDrawing::USUAL_LINK_M),
+            $asked->figure('lead_m', BankDrawing::USUAL_LEAD_M),
+        ];
+        $takeoffs = $asked->whole('plus') !== null && $asked->whole('minus') !== null ? [
+            $asked->whole('plus'),
+            $asked->whole('minus'),
+        ] : null;
+        $drawing = $layout === null && $takeoffs === null ? $study->drawing() : BankDrawing::inLayout(
+            $study,
+            $layout ?? Layout::Across,
+            $layout === Layout::Posts ? null : $takeoffs,
+            $mm2,
+            $linkM,
+            $leadM,
+        );
         $loose = $asked->whole('loose');
         $looseMohm = $asked->figure('loose_mohm', 2.0);
         if ($drawing !== null && $loose !== null) {
@@ -108,7 +122,17 @@ final readonly class BankDesk
         try {
             [$sources, $links] = [$drawing->network->sources, $drawing->links];
 
-            return [$byVolts ? Diagnosis::byVolts($sources, $links, $drawing->positive, $drawing->negative, $amps, $loadA) : Diagnosis::byAmps($sources, $links, $drawing->positive, $drawing->negative, $amps), null];
+            return [
+                $byVolts ? Diagnosis::byVolts(
+                    $sources,
+                    $links,
+                    $drawing->positive,
+                    $drawing->negative,
+                    $amps,
+                    $loadA,
+                ) : Diagnosis::byAmps($sources, $links, $drawing->positive, $drawing->negative, $amps),
+                null,
+            ];
         } catch (InvalidValue $e) {
             return [null, 'It ' . Lexicon::plain()->refusal($e) . '.'];
         }
@@ -122,7 +146,21 @@ final readonly class BankDesk
     private static function pack(array $input): array
     {
         try {
-            return [Pack::of((int) $input['groups'], (int) $input['parallel'], $input['cell_ah'], $input['capacity_spread_pct'], $input['charge_spread_pct'], $input['soc_pct'], $input['charge_a'], 0.0006, $input['bleed_a']), null, $input];
+            return [
+                Pack::of(
+                    (int) $input['groups'],
+                    (int) $input['parallel'],
+                    $input['cell_ah'],
+                    $input['capacity_spread_pct'],
+                    $input['charge_spread_pct'],
+                    $input['soc_pct'],
+                    $input['charge_a'],
+                    0.0006,
+                    $input['bleed_a'],
+                ),
+                null,
+                $input,
+            ];
         } catch (InvalidValue $e) {
             return [null, str_replace(['/', '_'], ['', ' '], $e->path) . ' ' . Lexicon::plain()->refusal($e), $input];
         }

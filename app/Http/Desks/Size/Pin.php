@@ -39,7 +39,11 @@ final readonly class Pin
         $study = $bench->study;
         $batteries = LibraryPart::ofKinds(PartKind::Battery);
         $panels = LibraryPart::ofKinds(PartKind::Panel);
-        $battery = self::chosen($batteries, $asked->asked('battery'), $study->planned()->houseBatteries()) ?? self::fallback($batteries, $study);
+        $battery = self::chosen(
+            $batteries,
+            $asked->asked('battery'),
+            $study->planned()->houseBatteries(),
+        ) ?? self::fallback($batteries, $study);
         $panel = self::chosen($panels, $asked->asked('panel'), $study->planned()->ofKind(PartKind::Panel)) ?? ($panels[0] ?? null);
         $month = $asked->whole('month') ?? $study->sun()->ruling->month ?? 6;
         $driving = $asked->asked('driving') !== '0';

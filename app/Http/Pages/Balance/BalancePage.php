@@ -24,7 +24,12 @@ use Pebblefell\System\Part;
 /** What stands on Balance: the gate, each battery in its session, and what came before. */
 final readonly class BalancePage
 {
-    private const FAULTS = ['' => 'sound', 'loose_joint' => 'a loose joint', 'weak_cell' => 'a weak cell', 'dead_cutoff' => 'cold, its cut-off dead'];
+    private const FAULTS = [
+        '' => 'sound',
+        'loose_joint' => 'a loose joint',
+        'weak_cell' => 'a weak cell',
+        'dead_cutoff' => 'cold, its cut-off dead',
+    ];
 
     public ?Gate $gate;
 
@@ -177,7 +182,8 @@ final readonly class BalancePage
             }
         }
 
-        return $said . ' Then ' . ($levelling->hours === null ? 'weeks' : $show->text($levelling->hours, 'h')) . ' until even; after the first hour they would be at '
+        return $said . ' Then ' . ($levelling->hours === null ? 'weeks' : $show->text($levelling->hours, 'h'))
+            . ' until even; after the first hour they would be at '
             . implode(' and ', array_map(static fn(float $s): string => round($s) . ' %', array_values($socs))) . '.';
     }
 
@@ -189,11 +195,13 @@ final readonly class BalancePage
         $waiting = count(array_filter($this->desk->batteries ?? [], static fn(array $b): bool => $b['row']->step === Step::Waiting));
         $free = array_column($queue->free ?? [], 'name');
         if ($free !== [] && $waiting > 0) {
-            $said[] = ($waiting === 1 ? 'One battery waits' : "$waiting batteries wait") . ' and ' . implode(', ', $free) . (count($free) === 1 ? ' is free.' : ' are free.');
+            $said[] = ($waiting === 1 ? 'One battery waits' : "$waiting batteries wait") . ' and ' . implode(', ', $free)
+                . (count($free) === 1 ? ' is free.' : ' are free.');
         }
         foreach ($this->session->chargers ?? [] as $charger) {
             if (!in_array($charger['name'], $free, true)) {
-                $said[] = $charger['name'] . ', ' . $this->bench->show->text($charger['amps'], 'A') . ': ' . $this->busy($charger['name']) . '.';
+                $said[] = $charger['name'] . ', ' . $this->bench->show->text($charger['amps'], 'A') . ': ' . $this->busy($charger['name'])
+                    . '.';
             }
         }
         if ($queue?->doneS !== null && !$this->isJoined()) {
@@ -207,7 +215,8 @@ final readonly class BalancePage
     {
         foreach ($this->desk->batteries ?? [] as $k => $b) {
             if ($b['row']->step->takesCurrent() && $b['row']->charger === $charger) {
-                return 'battery ' . ($k + 1) . ', free about ' . $this->when($this->desk->queue->turns[$b['row']->part_uid]['freeS'] ?? $this->nowS());
+                return 'battery ' . ($k + 1) . ', free about '
+                    . $this->when($this->desk->queue->turns[$b['row']->part_uid]['freeS'] ?? $this->nowS());
             }
         }
 
@@ -224,7 +233,11 @@ final readonly class BalancePage
      */
     public function batteries(): array
     {
-        return array_map(fn(array $b, int $k): BatteryRow => new BatteryRow($this, $this->bench, $b, $k + 1), array_values($this->desk->batteries ?? []), array_keys(array_values($this->desk->batteries ?? [])));
+        return array_map(
+            fn(array $b, int $k): BatteryRow => new BatteryRow($this, $this->bench, $b, $k + 1),
+            array_values($this->desk->batteries ?? []),
+            array_keys(array_values($this->desk->batteries ?? [])),
+        );
     }
 
     /** The step after this one, or before it. */

@@ -47,7 +47,11 @@ final readonly class BatteryRow
     {
         $show = $this->bench->show;
         $on = $this->row->step->takesCurrent()
-            ? array_filter([$this->row->charger, $this->row->charger_a === null ? '' : $show->text($this->row->charger_a, 'A'), 'to ' . $show->text($this->battery['subject']->absorptionV, 'V')])
+            ? array_filter([
+                $this->row->charger,
+                $this->row->charger_a === null ? '' : $show->text($this->row->charger_a, 'A'),
+                'to ' . $show->text($this->battery['subject']->absorptionV, 'V'),
+            ])
             : [];
 
         return implode(', ', [$this->bench->say->name($this->row->step), ...$on]);
@@ -109,7 +113,9 @@ final readonly class BatteryRow
 
     public function why(): string
     {
-        return $this->turn === null ? $this->bench->say->said($this->forecast->why) : 'charged about ' . $this->page->when($this->turn['freeS']) . ' at the latest';
+        return $this->turn === null
+            ? $this->bench->say->said($this->forecast->why)
+            : 'charged about ' . $this->page->when($this->turn['freeS']) . ' at the latest';
     }
 
     public function isItsTurn(): bool
@@ -175,6 +181,9 @@ final readonly class BatteryRow
         $cells = $this->page->isCells() ? $this->last->cells ?? [] : [];
         $apart = ($this->last?->spreadMv() ?? 0.0) > Gate::CELLS_MV;
 
-        return array_map(static fn(float $v): array => ['volts' => $v, 'high' => $apart && $v === max([0.0, ...$cells])], array_values($cells));
+        return array_map(
+            static fn(float $v): array => ['volts' => $v, 'high' => $apart && $v === max([0.0, ...$cells])],
+            array_values($cells),
+        );
     }
 }

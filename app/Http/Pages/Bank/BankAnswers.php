@@ -24,7 +24,10 @@ final readonly class BankAnswers
     {
         $show = $this->bench->show;
 
-        return $show->text(abs($this->page->desk->loadA), 'A') . ' for ' . $show->text($this->page->driftH(), 'h') . '; it ends when ' . $this->page->driftEnds()
+        return $show->text(
+            abs($this->page->desk->loadA),
+            'A',
+        ) . ' for ' . $show->text($this->page->driftH(), 'h') . '; it ends when ' . $this->page->driftEnds()
             . '; the charges drift apart by up to ' . $show->text($this->page->desk->drift?->widestPct() ?? 0.0) . ' points';
     }
 
@@ -39,6 +42,8 @@ final readonly class BankAnswers
     {
         $pack = $this->page->desk->pack;
 
-        return $pack === null ? 'LFP cells; the fullest group decides' : 'the first group is full when the pack reads ' . $this->bench->show->text($pack->packLimitV, 'V');
+        return $pack === null
+            ? 'LFP cells; the fullest group decides'
+            : 'the first group is full when the pack reads ' . $this->bench->show->text($pack->packLimitV, 'V');
     }
 }

@@ -43,7 +43,8 @@ final readonly class BankPage
             return '';
         }
 
-        return count($planned->parts) . ' × ' . $this->bench->say->part($planned->parts[0]) . ($planned->bank->series > 1 ? ', strings of ' . $planned->bank->series : '');
+        return count($planned->parts) . ' × ' . $this->bench->say->part($planned->parts[0])
+            . ($planned->bank->series > 1 ? ', strings of ' . $planned->bank->series : '');
     }
 
     /**
@@ -87,7 +88,11 @@ final readonly class BankPage
     {
         return $this->desk->drift === null || $this->desk->drawing === null
             ? null
-            : DriftSketch::of($this->desk->drift, array_map(fn(Source $s): int => $this->number($s->id), $this->desk->drawing->network->sources), $this->narrow);
+            : DriftSketch::of(
+                $this->desk->drift,
+                array_map(fn(Source $s): int => $this->number($s->id), $this->desk->drawing->network->sources),
+                $this->narrow,
+            );
     }
 
     public function packSketch(): ?PackSketch
@@ -103,7 +108,11 @@ final readonly class BankPage
     /** Place of a battery in the bank, from 1. */
     public function number(string $uid): int
     {
-        return 1 + (int) array_search($uid, array_map(static fn(Part $p): string => $p->uid, array_merge(...$this->desk->drawing->strings ?? [])), true);
+        return 1 + (int) array_search(
+            $uid,
+            array_map(static fn(Part $p): string => $p->uid, array_merge(...$this->desk->drawing->strings ?? [])),
+            true,
+        );
     }
 
     /** Of the batteries, by their numbers: "1 2 3". */
@@ -202,7 +211,10 @@ final readonly class BankPage
     public function driftEnds(): string
     {
         $drift = $this->desk->drift;
-        $name = $this->bench->say->word('balance.battery', ['number' => (string) $this->number($this->desk->drawing->network->sources[$drift->endedBy ?? 0]->id ?? '')]);
+        $name = $this->bench->say->word(
+            'balance.battery',
+            ['number' => (string) $this->number($this->desk->drawing->network->sources[$drift->endedBy ?? 0]->id ?? '')],
+        );
 
         return $drift === null ? '' : $this->bench->say->word("balance.drift.$drift->ended", ['name' => $name]);
     }
@@ -225,7 +237,10 @@ final readonly class BankPage
      */
     public function suspects(): array
     {
-        return array_map(fn(Diagnosis $d): array => ['words' => $this->suspect($d), 'addedMohm' => 1000.0 * $d->addedOhm, 'error' => $d->error], array_slice($this->desk->suspects ?? [], 0, 4));
+        return array_map(
+            fn(Diagnosis $d): array => ['words' => $this->suspect($d), 'addedMohm' => 1000.0 * $d->addedOhm, 'error' => $d->error],
+            array_slice($this->desk->suspects ?? [], 0, 4),
+        );
     }
 
     private function suspect(Diagnosis $suspect): string
@@ -236,7 +251,9 @@ final readonly class BankPage
             return $link === null ? '' : 'The link ' . $this->node($link->from) . ' to ' . $this->node($link->to);
         }
 
-        return $suspect->kind === 'none' ? 'Nothing is wrong' : 'Battery ' . $this->number($suspect->name) . ' itself: tired, or its own fuse or terminal';
+        return $suspect->kind === 'none'
+            ? 'Nothing is wrong'
+            : 'Battery ' . $this->number($suspect->name) . ' itself: tired, or its own fuse or terminal';
     }
 
     /** A node of the network in words: "battery 2 plus", "the take-off". */
@@ -244,13 +261,17 @@ final readonly class BankPage
     {
         $uid = substr($node, 0, -1);
 
-        return $this->desk->drawing?->part($uid) === null ? 'the take-off' : 'battery ' . $this->number($uid) . (str_ends_with($node, '+') ? ' plus' : ' minus');
+        return $this->desk->drawing?->part($uid) === null
+            ? 'the take-off'
+            : 'battery ' . $this->number($uid) . (str_ends_with($node, '+') ? ' plus' : ' minus');
     }
 
     /** What a meter cannot tell apart. */
     public function meterError(): string
     {
-        return $this->desk->byVolts ? Diagnosis::METER_MV . ' mV is within a meter’s error' : Diagnosis::METER_PCT . ' % is within a clamp meter’s error';
+        return $this->desk->byVolts
+            ? Diagnosis::METER_MV . ' mV is within a meter’s error'
+            : Diagnosis::METER_PCT . ' % is within a clamp meter’s error';
     }
 
     /**
@@ -275,7 +296,13 @@ final readonly class BankPage
 
         return $this->desk->pack === null || $in['parallel'] <= 1
             ? []
-            : PackSchool::both((int) $in['groups'], (int) $in['parallel'], max(0.0, $in['pack_a']), $in['bms_one'] ?: null, $in['bms_each'] ?: null);
+            : PackSchool::both(
+                (int) $in['groups'],
+                (int) $in['parallel'],
+                max(0.0, $in['pack_a']),
+                $in['bms_one'] ?: null,
+                $in['bms_each'] ?: null,
+            );
     }
 
     /**

@@ -20,7 +20,15 @@ final readonly class HandoverPage
 
     public function __construct(private Workbench $bench)
     {
-        $this->handovers = $bench->job->handovers()->reorder('number', 'desc')->get(['id', 'job_id', 'number', 'token', 'issued_by', 'revoked_at', 'created_at']);
+        $this->handovers = $bench->job->handovers()->reorder('number', 'desc')->get([
+            'id',
+            'job_id',
+            'number',
+            'token',
+            'issued_by',
+            'revoked_at',
+            'created_at',
+        ]);
     }
 
     /**
@@ -52,7 +60,10 @@ final readonly class HandoverPage
      */
     public function openStops(): array
     {
-        $open = array_filter($this->bench->assessment->verdicts, static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === Severity::Stop);
+        $open = array_filter(
+            $this->bench->assessment->verdicts,
+            static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === Severity::Stop,
+        );
 
         return array_values(array_map(fn(Verdict $v): string => $this->bench->say->finding($v->finding)->title, $open));
     }

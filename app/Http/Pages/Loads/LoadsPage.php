@@ -72,7 +72,13 @@ final readonly class LoadsPage
         $all = $this->bench->job->appliances;
         $here = $all->forPage($this->page, self::PER_PAGE)->values();
 
-        return (new LengthAwarePaginator($here, $all->count(), self::PER_PAGE, $this->page, ['path' => route('loads', $this->bench->job)]))->withQueryString();
+        return (new LengthAwarePaginator(
+            $here,
+            $all->count(),
+            self::PER_PAGE,
+            $this->page,
+            ['path' => route('loads', $this->bench->job)],
+        ))->withQueryString();
     }
 
     /** A row's appliance as it is used in this scenario. */
@@ -104,7 +110,10 @@ final readonly class LoadsPage
      */
     public function compared(): array
     {
-        return array_map(fn(Scenario $s): LoadSizing => LoadSizing::of($this->bench->study, $s), array_values($this->bench->study->system->scenarios));
+        return array_map(
+            fn(Scenario $s): LoadSizing => LoadSizing::of($this->bench->study, $s),
+            array_values($this->bench->study->system->scenarios),
+        );
     }
 
     /**
@@ -120,6 +129,9 @@ final readonly class LoadsPage
      */
     public function does(): array
     {
-        return array_combine(array_column(Does::cases(), 'value'), array_map(fn(Does $d): string => $this->bench->say->word("appliances.does.$d->value"), Does::cases()));
+        return array_combine(
+            array_column(Does::cases(), 'value'),
+            array_map(fn(Does $d): string => $this->bench->say->word("appliances.does.$d->value"), Does::cases()),
+        );
     }
 }

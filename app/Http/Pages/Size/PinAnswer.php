@@ -77,7 +77,8 @@ final readonly class PinAnswer
             'battery' => "$by goes further in battery: the sun that is there cannot all be stored, or there is too little of it.",
             'panel' => "$by goes further in panel: the bank would hold more than the sun brings.",
             'either' => 'Battery and panel are worth the same here.',
-            default => 'Neither gains anything here: ' . ($this->short() === '' ? 'it carries already' : 'something else must charge') . '.',
+            default => 'Neither gains anything here: ' . ($this->short() === '' ? 'it carries already' : 'something else must charge')
+                . '.',
         };
     }
 
@@ -102,7 +103,8 @@ final readonly class PinAnswer
         }
         $price = $this->map->price(...$at);
 
-        return ($this->price() === null ? 'Lightest' : 'Cheapest') . ' inside the limits: ' . $at[0] * $this->map->battery->parts . " × battery, $at[1] × panel"
+        return ($this->price() === null ? 'Lightest' : 'Cheapest') . ' inside the limits: ' . $at[0] * $this->map->battery->parts
+            . " × battery, $at[1] × panel"
             . ($price === null ? '' : ', ' . $this->show->text($price, '¤')) . '.';
     }
 

@@ -36,7 +36,9 @@ final readonly class SizeAnswers
     {
         $served = $this->bench->study->year()?->servedPct();
 
-        return $served === null ? 'no month is travelled' : 'all is served on ' . $this->bench->show->text($served, '%') . ' of the travelled days';
+        return $served === null
+            ? 'no month is travelled'
+            : 'all is served on ' . $this->bench->show->text($served, '%') . ' of the travelled days';
     }
 
     public function bank(): string
@@ -44,7 +46,9 @@ final readonly class SizeAnswers
         $banks = $this->bench->study->banks();
         $case = $banks->planned->exists() ? $banks->planned : $banks->found;
 
-        return $case->exists() ? $this->bench->show->figure($case->usable()) . ' usable' . ($banks->planned->exists() ? '' : ', as found') : 'none yet';
+        return $case->exists()
+            ? $this->bench->show->figure($case->usable()) . ' usable' . ($banks->planned->exists() ? '' : ', as found')
+            : 'none yet';
     }
 
     public function bay(BayFit $fit): string
@@ -123,6 +127,9 @@ final readonly class SizeAnswers
      */
     public function counted(array $counts): string
     {
-        return implode(', ', array_map(fn(string $kind, int $n): string => "$n × " . $this->bench->say->word("kinds.$kind"), array_keys($counts), $counts));
+        return implode(
+            ', ',
+            array_map(fn(string $kind, int $n): string => "$n × " . $this->bench->say->word("kinds.$kind"), array_keys($counts), $counts),
+        );
     }
 }

@@ -75,12 +75,18 @@ final readonly class SizePage
     {
         $study = $this->bench->study;
 
-        return $study->system->difference()->parts(Fate::Add) !== [] || count($study->found()->houseBatteries()) !== count($study->planned()->houseBatteries());
+        return $study->system->difference()->parts(Fate::Add) !== []
+            || count($study->found()->houseBatteries()) !== count($study->planned()->houseBatteries());
     }
 
     public function map(): ?EnduranceSketch
     {
-        return $this->pin->map === null ? null : EnduranceSketch::of($this->pin->map, $this->pin->strings, $this->pin->count, $this->narrow);
+        return $this->pin->map === null ? null : EnduranceSketch::of(
+            $this->pin->map,
+            $this->pin->strings,
+            $this->pin->count,
+            $this->narrow,
+        );
     }
 
     /**
@@ -139,7 +145,7 @@ final readonly class SizePage
      */
     public function chemistries(): array
     {
-        return $this->energyWh() > 0.0 ? ChemistryChoice::all($this->bench->study, $this->pin->batteries) : [];
+        return $this->energyWh() > 0.0 ? $this->bench->study->chemistries($this->pin->batteries) : [];
     }
 
     /**

@@ -50,7 +50,8 @@ final readonly class SourcesAnswers
     {
         $takes = array_sum(array_map(static fn(array $d): float => $d['fit']->inputA, $dcdcs));
 
-        return ($takes > 0.0 ? $this->bench->show->text($takes, 'A') . ' of ' : '') . $this->bench->show->figure($rated) . ($rated->restsOnAssumption() ? ', assumed' : '');
+        return ($takes > 0.0 ? $this->bench->show->text($takes, 'A') . ' of ' : '') . $this->bench->show->figure($rated)
+            . ($rated->restsOnAssumption() ? ', assumed' : '');
     }
 
     /**
@@ -60,7 +61,10 @@ final readonly class SourcesAnswers
     {
         $carry = array_filter($posts, static fn(array $p): bool => $p['fit']->headroomA >= 0.0);
 
-        return $carry === [] ? 'no post carries charging and outlets together' : 'from ' . $this->bench->show->text(array_values($carry)[0]['fit']->breakerA, 'A') . ' on a post carries both';
+        return $carry === [] ? 'no post carries charging and outlets together' : 'from ' . $this->bench->show->text(
+            array_values($carry)[0]['fit']->breakerA,
+            'A',
+        ) . ' on a post carries both';
     }
 
     public function inverter(InverterCheck $check): string

@@ -72,7 +72,8 @@ final readonly class SourcesPage
     }
 
     /**
-     * @return list<array{array: PvArray, row: ?Row, panels: string, gain: ?RegulatorGain, ways: list<array{series: int, strings: int, fit: ArrayFit, worst: ?Finding}>}>
+     * @return list<array{array: PvArray, row: ?Row, panels: string, gain: ?RegulatorGain, ways: list<array{series: int, strings: int,
+     *     fit: ArrayFit, worst: ?Finding}>}>
      */
     public function arrays(): array
     {
@@ -97,7 +98,9 @@ final readonly class SourcesPage
     private function ways(PvArray $array): array
     {
         $study = $this->bench->study;
-        $volts = $study->settings()->profile?->figure(Parameter::Absorption)->value ?? $study->banks()->planned->bank?->nominalV() ?? $study->system->vehicle->systemV;
+        $volts = $study->settings()->profile?->figure(Parameter::Absorption)->value
+            ?? $study->banks()->planned->bank?->nominalV()
+            ?? $study->system->vehicle->systemV;
         $ways = [];
         $count = count($array->panels);
         foreach (range(1, min(self::MOST_IN_SERIES, $count)) as $series) {
@@ -132,7 +135,12 @@ final readonly class SourcesPage
             $fit = AlternatorCheck::dcdc($this->bench->study->system, $this->graph, $part);
             if ($fit !== null) {
                 $idle = $fit->mayChargeAtIdle() ? ($fit->outputA > DcdcFit::EASY_A ? 'for minutes' : 'may charge') : 'off';
-                $rows[] = ['part' => $part, 'fit' => $fit, 'idle' => $idle, 'signal' => AlternatorCheck::hasEngineSignal($this->graph, $part)];
+                $rows[] = [
+                    'part' => $part,
+                    'fit' => $fit,
+                    'idle' => $idle,
+                    'signal' => AlternatorCheck::hasEngineSignal($this->graph, $part),
+                ];
             }
         }
 
@@ -239,7 +247,13 @@ final readonly class SourcesPage
     {
         [$region, $show] = [$this->bench->study->system->region, $this->bench->show];
 
-        return implode(', ', array_map(static fn(float $a): string => $show->text($a, 'A') . ' (' . $show->text($a * $region->mainsV(), 'W') . ')', $region->hookUpsA()));
+        return implode(
+            ', ',
+            array_map(
+                static fn(float $a): string => $show->text($a, 'A') . ' (' . $show->text($a * $region->mainsV(), 'W') . ')',
+                $region->hookUpsA(),
+            ),
+        );
     }
 
     /**

@@ -33,7 +33,13 @@ final readonly class PartPage
     /** Lines that were typed or measured here, by name. */
     public function typed(): string
     {
-        return implode(', ', array_map(fn(string $key): string => lcfirst($this->bench->say->field($this->row->kind, $key)), array_keys($this->row->origins)));
+        return implode(
+            ', ',
+            array_map(
+                fn(string $key): string => lcfirst($this->bench->say->field($this->row->kind, $key)),
+                array_keys($this->row->origins),
+            ),
+        );
     }
 
     /**
@@ -41,7 +47,10 @@ final readonly class PartPage
      */
     public function readings(): array
     {
-        return array_values(array_filter($this->bench->study->system->measurements, fn(Measurement $m): bool => $m->partUid === $this->row->uid));
+        return array_values(array_filter(
+            $this->bench->study->system->measurements,
+            fn(Measurement $m): bool => $m->partUid === $this->row->uid,
+        ));
     }
 
     /**
@@ -51,7 +60,10 @@ final readonly class PartPage
     {
         $parts = array_diff_key($this->bench->study->system->parts, [$this->row->uid => 1]);
 
-        return array_map($this->bench->say->onePart(...), array_filter($parts, static fn(Part $p): bool => $p->partOf === '' && !$p->kind->isSundry()));
+        return array_map(
+            $this->bench->say->onePart(...),
+            array_filter($parts, static fn(Part $p): bool => $p->partOf === '' && !$p->kind->isSundry()),
+        );
     }
 
     /** What the last reading says of a battery. */

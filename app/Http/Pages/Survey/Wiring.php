@@ -34,6 +34,14 @@ final readonly class Wiring
         return $terminals;
     }
 
+    /** "14 conductors, 2 signals noted". */
+    public function counted(): string
+    {
+        $count = static fn(int $n, string $one): string => "$n $one" . ($n === 1 ? '' : 's');
+
+        return $count(count($this->system->conductors), 'conductor') . ', ' . $count(count($this->system->signals), 'signal') . ' noted';
+    }
+
     public function at(string $terminal): string
     {
         return $this->terminals()[$terminal] ?? $terminal;
@@ -52,7 +60,10 @@ final readonly class Wiring
      */
     public function fuses(): array
     {
-        return array_map($this->say->onePart(...), array_filter($this->system->parts, static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()));
+        return array_map(
+            $this->say->onePart(...),
+            array_filter($this->system->parts, static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()),
+        );
     }
 
     /**

@@ -68,7 +68,14 @@ final class BalanceRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['parts' => 'batteries', 'mm2' => 'joining leads', 'lead_m' => 'length', 'lead_a' => 'what the leads bear', 'charger_a.*' => 'charger’s current', 'charger.*' => 'charger'];
+        return [
+            'parts' => 'batteries',
+            'mm2' => 'joining leads',
+            'lead_m' => 'length',
+            'lead_a' => 'what the leads bear',
+            'charger_a.*' => 'charger’s current',
+            'charger.*' => 'charger',
+        ];
     }
 
     /**

@@ -42,7 +42,13 @@ final class ReadingRequest extends FormRequest
     {
         $cells = self::cellList($this->text('cells'));
 
-        return new Reading((float) $at->getTimestamp(), (float) $this->number('volts'), $this->number('amps'), $this->metric('celsius', '°C', $this->units($job)), $cells === [] ? null : $cells);
+        return new Reading(
+            (float) $at->getTimestamp(),
+            (float) $this->number('volts'),
+            $this->number('amps'),
+            $this->metric('celsius', '°C', $this->units($job)),
+            $cells === [] ? null : $cells,
+        );
     }
 
     /**

@@ -20,7 +20,10 @@ final class StepRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['step' => ['required', Rule::in(array_map(static fn(Step $s): string => $s->value, $this->allowed()))], 'charger' => ['nullable', Rule::in(array_column($this->balance()->chargers, 'name'))]];
+        return [
+            'step' => ['required', Rule::in(array_map(static fn(Step $s): string => $s->value, $this->allowed()))],
+            'charger' => ['nullable', Rule::in(array_column($this->balance()->chargers, 'name'))],
+        ];
     }
 
     public function step(): Step
@@ -33,18 +36,28 @@ final class StepRequest extends FormRequest
     {
         $battery = $this->route('balanceBattery');
         $job = $this->route('job');
-        if ($validator->errors()->isNotEmpty() || $this->step() !== Step::Charging || !$battery instanceof BalanceBattery || !$job instanceof Job) {
+        if ($validator->errors()->isNotEmpty()
+            || $this->step() !== Step::Charging
+            || !$battery instanceof BalanceBattery
+            || !$job instanceof Job) {
             return;
         }
         $session = $this->balance();
         $name = $this->filled('charger') ? $this->text('charger') : $battery->charger;
         $charger = collect($session->chargers)->firstWhere('name', $name);
         $data = Studies::of($job)->system->parts[$battery->part_uid]->data ?? null;
-        $taken = $session->balanceBatteries->first(static fn(BalanceBattery $b): bool => !$b->is($battery) && $b->step->takesCurrent() && $b->charger === $name);
+        $taken = $session->balanceBatteries->first(static fn(BalanceBattery $b): bool => !$b->is($battery)
+            && $b->step->takesCurrent()
+            && $b->charger === $name);
         $fault = match (true) {
             $charger === null => 'Choose the charger that it goes on.',
             $taken !== null && $session->protocol !== Protocol::Refresh => "$name is taken by another battery.",
-            $data !== null && !Subject::of($battery->part_uid, $data, $session->protocol)->bears($charger['amps']) => sprintf('%s gives %g A; by its data sheet this battery takes %g A at most.', $name, $charger['amps'], $data->number('charge_limit_a') ?? 0.0),
+            $data !== null && !Subject::of($battery->part_uid, $data, $session->protocol)->bears($charger['amps']) => sprintf(
+                '%s gives %g A; by its data sheet this battery takes %g A at most.',
+                $name,
+                $charger['amps'],
+                $data->number('charge_limit_a') ?? 0.0,
+            ),
             default => null,
         };
         if ($fault !== null) {
@@ -69,7 +82,10 @@ final class StepRequest extends FormRequest
         $battery = $this->route('balanceBattery');
         $at = $battery instanceof BalanceBattery ? (int) array_search($battery->step, $steps, true) : 0;
 
-        return $battery instanceof BalanceBattery && $battery->step !== Step::Joined ? array_values(array_filter(array_slice($steps, 0, $at + 2), static fn(Step $s): bool => $s !== Step::Joined && $s !== $battery->step)) : [];
+        return $battery instanceof BalanceBattery && $battery->step !== Step::Joined ? array_values(array_filter(
+            array_slice($steps, 0, $at + 2),
+            static fn(Step $s): bool => $s !== Step::Joined && $s !== $battery->step,
+        )) : [];
     }
 
     private function balance(): BalanceSession

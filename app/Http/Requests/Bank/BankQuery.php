@@ -12,7 +12,19 @@ use Pebblefell\Bank\Layout;
 final class BankQuery extends Query
 {
     /** The self-built pack that is looked into, where nothing else is asked. Chosen. */
-    public const PACK = ['groups' => 4.0, 'parallel' => 2.0, 'cell_ah' => 100.0, 'capacity_spread_pct' => 3.0, 'charge_spread_pct' => 5.0, 'soc_pct' => 50.0, 'charge_a' => 40.0, 'bleed_a' => 0.1, 'pack_a' => 150.0, 'bms_one' => 0.0, 'bms_each' => 0.0];
+    public const PACK = [
+        'groups' => 4.0,
+        'parallel' => 2.0,
+        'cell_ah' => 100.0,
+        'capacity_spread_pct' => 3.0,
+        'charge_spread_pct' => 5.0,
+        'soc_pct' => 50.0,
+        'charge_a' => 40.0,
+        'bleed_a' => 0.1,
+        'pack_a' => 150.0,
+        'bms_one' => 0.0,
+        'bms_each' => 0.0,
+    ];
 
     public function rules(): array
     {

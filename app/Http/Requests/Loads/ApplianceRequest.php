@@ -40,7 +40,9 @@ final class ApplianceRequest extends FormRequest
     /** A new appliance of a usual name gets the usual figures where the form is empty. */
     protected function fillIn(): void
     {
-        $usual = $this->isMethod('post') && !$this->filled('watts') ? UsualAppliances::find(ApplianceNames::usual($this->text('name')) ?? '') : null;
+        $usual = $this->isMethod('post') && !$this->filled('watts')
+            ? UsualAppliances::find(ApplianceNames::usual($this->text('name')) ?? '')
+            : null;
         if ($usual !== null) {
             $this->merge(['watts' => (string) $usual['watts'], 'side' => $usual['side']]);
             foreach (['duty_pct', 'standby_w', 'surge_w'] as $key) {

@@ -10,7 +10,12 @@ final class ScenarioRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80'], 'sizing' => ['boolean'], 'inverter_always_on' => ['boolean'], 'copy_of' => ['nullable', 'string', 'max:20']];
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'sizing' => ['boolean'],
+            'inverter_always_on' => ['boolean'],
+            'copy_of' => ['nullable', 'string', 'max:20'],
+        ];
     }
 
     /**
@@ -18,6 +23,10 @@ final class ScenarioRequest extends FormRequest
      */
     public function row(): array
     {
-        return ['name' => $this->text('name'), 'sizing' => $this->boolean('sizing'), 'inverter_always_on' => $this->boolean('inverter_always_on')];
+        return [
+            'name' => $this->text('name'),
+            'sizing' => $this->boolean('sizing'),
+            'inverter_always_on' => $this->boolean('inverter_always_on'),
+        ];
     }
 }

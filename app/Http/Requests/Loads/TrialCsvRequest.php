@@ -11,7 +11,11 @@ final class TrialCsvRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:20480'], 'time_column' => ['nullable', 'string', 'max:120'], 'charge_column' => ['nullable', 'string', 'max:120']];
+        return [
+            'file' => ['required', 'file', 'max:20480'],
+            'time_column' => ['nullable', 'string', 'max:120'],
+            'charge_column' => ['nullable', 'string', 'max:120'],
+        ];
     }
 
     public function fileText(): string

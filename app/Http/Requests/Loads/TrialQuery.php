@@ -24,7 +24,14 @@ final class TrialQuery extends Query
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['arrive_h' => 'arrival', 'arrive_pct' => 'charge on arrival', 'morning_h' => 'morning', 'morning_pct' => 'charge in the morning', 'afternoon_pct' => 'charge next afternoon', 'error_pct' => 'instrument'];
+        return [
+            'arrive_h' => 'arrival',
+            'arrive_pct' => 'charge on arrival',
+            'morning_h' => 'morning',
+            'morning_pct' => 'charge in the morning',
+            'afternoon_pct' => 'charge next afternoon',
+            'error_pct' => 'instrument',
+        ];
     }
 
     /** Everything was asked, and can be. */

@@ -19,7 +19,12 @@ final class SettingsRequest extends FormRequest
 
     public function rules(): array
     {
-        return ['box' => ['required', 'array'], 'box.*' => ['array'], 'box.*.*' => ['nullable', 'string', 'max:20'], 'versions' => ['array']];
+        return [
+            'box' => ['required', 'array'],
+            'box.*' => ['array'],
+            'box.*.*' => ['nullable', 'string', 'max:20'],
+            'versions' => ['array'],
+        ];
     }
 
     protected function check(Validator $validator): void
@@ -48,7 +53,10 @@ final class SettingsRequest extends FormRequest
             }
             foreach (array_intersect_key($values, array_flip(self::COLUMNS)) as $column => $value) {
                 if ($column !== 'planned' || $mayPlan) {
-                    $boxes[(string) $parameter][$column] = $value === null || trim((string) $value) === '' ? null : $this->metricValue((string) $parameter, (string) $value);
+                    $boxes[(string) $parameter][$column] = $value === null || trim((string) $value) === '' ? null : $this->metricValue(
+                        (string) $parameter,
+                        (string) $value,
+                    );
                 }
             }
         }

@@ -15,7 +15,11 @@ final class PinQuery extends Query
     {
         $library = static fn(string $kind): array => LibraryPart::query()->where('kind', $kind)->pluck('id')->map(strval(...))->all();
         // A part that is planned and not in the library goes by its name in the job.
-        $part = static fn(string $kind): array => ['nullable', 'string', static function (string $key, mixed $value, callable $fail) use ($library, $kind): void {
+        $part = static fn(string $kind): array => ['nullable', 'string', static function (
+            string $key,
+            mixed $value,
+            callable $fail,
+        ) use ($library, $kind): void {
             if (!in_array($value, $library($kind), true) && preg_match('/^p\d+$/', (string) $value) !== 1) {
                 $fail(__('validation.exists', ['attribute' => $key]));
             }

@@ -34,7 +34,10 @@ final class StayRequest extends FormRequest
     {
         $days = $this->integer('days');
         // A stay that was shortened forgets the days that it no longer has.
-        $list = fn(string $key): array => array_values(array_filter(array_map(intval(...), (array) $this->input($key, [])), static fn(int $d): bool => $d >= 1 && $d <= $days));
+        $list = fn(string $key): array => array_values(array_filter(
+            array_map(intval(...), (array) $this->input($key, [])),
+            static fn(int $d): bool => $d >= 1 && $d <= $days,
+        ));
         [$bright, $grey] = [$list('bright'), $list('grey')];
         // A day that was bright and is now called grey too has become grey; and the other way round.
         $was = (array) ($job->stay['grey'] ?? []);

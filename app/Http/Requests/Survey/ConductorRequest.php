@@ -90,7 +90,11 @@ final class ConductorRequest extends FormRequest
      */
     private function planned(): array
     {
-        $to = fn(string $key, string $found): ?string => in_array($this->text($key), ['', $this->text($found)], true) || $this->text('fate') === Fate::Add->value ? null : $this->text($key);
+        $to = fn(string $key, string $found): ?string => in_array(
+            $this->text($key),
+            ['', $this->text($found)],
+            true,
+        ) || $this->text('fate') === Fate::Add->value ? null : $this->text($key);
 
         return ['planned_from' => $to('planned_from', 'from_terminal'), 'planned_to' => $to('planned_to', 'to_terminal')];
     }

@@ -25,6 +25,11 @@ final class MeasurementRequest extends FormRequest
      */
     public function validated($key = null, $default = null): array
     {
-        return ['quantity' => $this->text('quantity'), 'value' => (float) $this->input('value'), 'instrument' => $this->text('instrument'), 'note' => $this->text('note')];
+        return [
+            'quantity' => $this->text('quantity'),
+            'value' => (float) $this->input('value'),
+            'instrument' => $this->text('instrument'),
+            'note' => $this->text('note'),
+        ];
     }
 }

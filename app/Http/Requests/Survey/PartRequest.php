@@ -31,7 +31,13 @@ final class PartRequest extends FormRequest
             'planned_place' => ['nullable', 'string', 'max:160'],
             'role' => ['required', Rule::in(CorePart::ROLES)],
             'note' => ['nullable', 'string', 'max:500'],
-            'part_of' => ['nullable', 'string', 'max:20', Rule::notIn([$this->uid()]), Rule::exists('parts', 'uid')->where('job_id', $this->jobId())],
+            'part_of' => [
+                'nullable',
+                'string',
+                'max:20',
+                Rule::notIn([$this->uid()]),
+                Rule::exists('parts', 'uid')->where('job_id', $this->jobId()),
+            ],
             ...self::sheetRules($this->kind(), $this->unitsHere()),
         ];
     }

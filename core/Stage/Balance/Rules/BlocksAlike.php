@@ -41,7 +41,18 @@ final class BlocksAlike implements Rule
                 continue;
             }
             $odd = self::odd($volts);
-            $findings[] = new Finding('blocks-apart', Severity::Fix, ['part' => Named::part($odd), 'volts' => Amount::of($volts[$odd], 'V', 2), 'apart' => Amount::of($apart, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)], [Figure::given('apart', round($apart, 3), 'V', Origin::Measured), Figure::given('limit', round($allowed, 3), 'V')], $odd);
+            $findings[] = new Finding(
+                'blocks-apart',
+                Severity::Fix,
+                [
+                    'part' => Named::part($odd),
+                    'volts' => Amount::of($volts[$odd], 'V', 2),
+                    'apart' => Amount::of($apart, 'V', 2),
+                    'limit' => Amount::of($allowed, 'V', 2),
+                ],
+                [Figure::given('apart', round($apart, 3), 'V', Origin::Measured), Figure::given('limit', round($allowed, 3), 'V')],
+                $odd,
+            );
         }
 
         return $findings;

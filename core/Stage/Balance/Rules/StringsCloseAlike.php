@@ -38,6 +38,11 @@ final class StringsCloseAlike implements Rule
             return [];
         }
 
-        return [new Finding('strings-apart', Severity::Stop, ['apart' => Amount::of($apart, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)], [Figure::given('apart', round($apart, 3), 'V', Origin::Measured), Figure::given('limit', round($allowed, 3), 'V')])];
+        return [new Finding(
+            'strings-apart',
+            Severity::Stop,
+            ['apart' => Amount::of($apart, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)],
+            [Figure::given('apart', round($apart, 3), 'V', Origin::Measured), Figure::given('limit', round($allowed, 3), 'V')],
+        )];
     }
 }

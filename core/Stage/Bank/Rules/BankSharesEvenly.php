@@ -25,7 +25,12 @@ final class BankSharesEvenly implements Rule
             return [];
         }
         if ($drawing->problem !== null) {
-            return [new Finding('bank-links-missing', Severity::Fix, ['problem' => $drawing->problem], [Figure::given('strings', count($drawing->strings), '')])];
+            return [new Finding(
+                'bank-links-missing',
+                Severity::Fix,
+                ['problem' => $drawing->problem],
+                [Figure::given('strings', count($drawing->strings), '')],
+            )];
         }
         $peak = max(1.0, $study->loads()->budget->peakA());
         $share = $drawing->network->share($peak);
@@ -36,11 +41,31 @@ final class BankSharesEvenly implements Rule
             $first = (int) array_search($most, $share->amps, true);
             $name = $drawing->network->sources[$first]->id;
             $place = array_search($name, array_map(static fn($p): string => $p->uid, array_merge(...$drawing->strings)), true);
-            $findings[] = new Finding('bank-shares-unevenly', Severity::Fix, ['load' => Amount::of($peak, 'A', 0), 'spread' => Amount::of($spread, '%', 0), 'battery' => (int) $place + 1, 'most' => Amount::of($most, 'A', 0), 'least' => Amount::of($least, 'A', 0)], [new Figure('spread', round($spread, 1), '%', 'spread'), Figure::given('load', round($peak, 1), 'A', Origin::Computed)]);
+            $findings[] = new Finding(
+                'bank-shares-unevenly',
+                Severity::Fix,
+                [
+                    'load' => Amount::of($peak, 'A', 0),
+                    'spread' => Amount::of($spread, '%', 0),
+                    'battery' => (int) $place + 1,
+                    'most' => Amount::of($most, 'A', 0),
+                    'least' => Amount::of($least, 'A', 0),
+                ],
+                [new Figure('spread', round($spread, 1), '%', 'spread'), Figure::given('load', round($peak, 1), 'A', Origin::Computed)],
+            );
         }
         $limit = $drawing->trueLimit(true);
         if ($limit !== null && $peak > $limit->value && $peak <= $limit->inputs[0]->value) {
-            $findings[] = new Finding('bank-limit-by-share', Severity::Fix, ['peak' => Amount::of($peak, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0), 'sum' => Amount::of($limit->inputs[0]->value, 'A', 0)], [$limit, Figure::given('worst-moment', round($peak, 1), 'A', Origin::Computed)]);
+            $findings[] = new Finding(
+                'bank-limit-by-share',
+                Severity::Fix,
+                [
+                    'peak' => Amount::of($peak, 'A', 0),
+                    'limit' => Amount::of($limit->value, 'A', 0),
+                    'sum' => Amount::of($limit->inputs[0]->value, 'A', 0),
+                ],
+                [$limit, Figure::given('worst-moment', round($peak, 1), 'A', Origin::Computed)],
+            );
         }
 
         return $findings;

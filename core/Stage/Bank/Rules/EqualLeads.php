@@ -30,7 +30,13 @@ final class EqualLeads implements Rule
             $apart = 100.0 * (max([0.0, ...$ohms]) / min([INF, ...$ohms]) - 1.0);
             if ($apart > self::ALIKE_PCT) {
                 $findings[] = new Finding('leads-unequal', Severity::Fix, [
-                    'leads' => array_map(static fn(array $l): Word => Word::of('findings.phrases.lead', ['length' => Amount::of($l['m'], 'm'), 'size' => Amount::of($l['mm2'], 'mm²')]), $leads),
+                    'leads' => array_map(
+                        static fn(array $l): Word => Word::of(
+                            'findings.phrases.lead',
+                            ['length' => Amount::of($l['m'], 'm'), 'size' => Amount::of($l['mm2'], 'mm²')],
+                        ),
+                        $leads,
+                    ),
                 ], [new Figure('apart', round($apart, 0), '%', 'apart')], variant: $pole);
             }
         }

@@ -14,7 +14,10 @@ use Pebblefell\Study;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\Part;
 
-/** Batteries that are joined are of one chemistry, volts, make, model and age, make the system's volts, and are no more than their maker allows. */
+/**
+ * Batteries that are joined are of one chemistry, volts, make, model and age, make the system's volts, and are no more than their maker
+ * allows.
+ */
 final class LikeWithLike implements Rule
 {
     /** Years apart that still count as one age; and those of one model of LFP that are joined with care. Common practice. */
@@ -28,7 +31,12 @@ final class LikeWithLike implements Rule
         if ($case->problem !== null) {
             $clash = $unlike?->severity === Severity::Stop ? $unlike : null;
 
-            return [$clash ?? new Finding('bank-voltage', Severity::Stop, ['problem' => $case->problem], [Figure::given('batteries', count($case->parts), '')])];
+            return [$clash ?? new Finding(
+                'bank-voltage',
+                Severity::Stop,
+                ['problem' => $case->problem],
+                [Figure::given('batteries', count($case->parts), '')],
+            )];
         }
 
         return array_values(array_filter([$unlike, $this->tooMany($case, 'series'), $this->tooMany($case, 'parallel')]));
@@ -46,13 +54,20 @@ final class LikeWithLike implements Rule
         [$severity, $what] = match (true) {
             $differ(static fn(Part $p): string => $p->data->chemistry()->value) => [Severity::Stop, 'chemistry'],
             $differ(static fn(Part $p): string => (string) $p->data->number('nominal_v')) => [Severity::Stop, 'volts'],
-            $differ(static fn(Part $p): string => $p->make . '|' . $p->model), $differ(static fn(Part $p): string => (string) $p->data->number('capacity_ah')) => [Severity::Fix, 'model'],
+            $differ(static fn(Part $p): string => $p->make . '|'
+                . $p->model), $differ(static fn(Part $p): string => (string) $p->data->number('capacity_ah')) => [Severity::Fix, 'model'],
             $apart <= self::SAME_AGE_YEARS => [Severity::Note, ''],
             $lithium && $apart <= self::LFP_BEARS_YEARS => [Severity::Note, 'joined'],
             default => [Severity::Fix, 'age'],
         };
 
-        return $what === '' ? null : new Finding('unlike-batteries', $severity, ['apart' => Amount::of($apart, 'years', 1)], [Figure::given('batteries', count($parts), '')], variant: $what);
+        return $what === '' ? null : new Finding(
+            'unlike-batteries',
+            $severity,
+            ['apart' => Amount::of($apart, 'years', 1)],
+            [Figure::given('batteries', count($parts), '')],
+            variant: $what,
+        );
     }
 
     /**
@@ -67,6 +82,12 @@ final class LikeWithLike implements Rule
             return null;
         }
 
-        return new Finding("too-many-in-$way", Severity::Stop, ['part' => Named::part($first->uid), 'count' => $count, 'most' => Amount::of($most->value, '', 0)], [Figure::given("blocks-in-$way", $count, ''), $most], $first->uid);
+        return new Finding(
+            "too-many-in-$way",
+            Severity::Stop,
+            ['part' => Named::part($first->uid), 'count' => $count, 'most' => Amount::of($most->value, '', 0)],
+            [Figure::given("blocks-in-$way", $count, ''), $most],
+            $first->uid,
+        );
     }
 }

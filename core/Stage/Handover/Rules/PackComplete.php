@@ -22,13 +22,28 @@ final class PackComplete implements Rule
 
     public function judge(Study $study): array
     {
-        $devices = array_values(array_filter($study->system->difference()->parts(Fate::Add), static fn(Part $p): bool => !$p->kind->isSundry()));
+        $devices = array_values(array_filter(
+            $study->system->difference()->parts(Fate::Add),
+            static fn(Part $p): bool => !$p->kind->isSundry(),
+        ));
         $findings = [];
         foreach (['serial', 'place'] as $field) {
             $without = array_values(array_filter($devices, static fn(Part $p): bool => $p->$field === ''));
             if ($without !== []) {
                 $names = array_map(static fn(Part $p): Named => Named::part($p->uid), array_slice($without, 0, self::NAMED));
-                $findings[] = new Finding('pack-lacks-' . $field, Severity::Note, ['count' => count($without), 'parts' => count($without) > self::NAMED ? [...$names, Word::of('findings.phrases.more', ['count' => count($without) - self::NAMED])] : $names], [Figure::given('parts', count($without), '')], variant: count($without) === 1 ? 'one' : '');
+                $findings[] = new Finding(
+                    'pack-lacks-' . $field,
+                    Severity::Note,
+                    [
+                        'count' => count($without),
+                        'parts' => count($without) > self::NAMED ? [
+                            ...$names,
+                            Word::of('findings.phrases.more', ['count' => count($without) - self::NAMED]),
+                        ] : $names,
+                    ],
+                    [Figure::given('parts', count($without), '')],
+                    variant: count($without) === 1 ? 'one' : '',
+                );
             }
         }
 

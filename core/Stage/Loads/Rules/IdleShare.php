@@ -27,13 +27,23 @@ final class IdleShare implements Rule
         $findings = [];
         $standby = $budget->standbyWhDay();
         if ($standby > self::WORTH_SAYING * $budget->energyWhDay) {
-            $findings[] = new Finding('standby-share', Severity::Note, ['share' => Amount::of(100.0 * $standby / $budget->energyWhDay, '%', 0), 'energy' => Amount::of($standby, 'Wh', 0)], [Figure::given('standby', round($standby), 'Wh', Origin::Computed)]);
+            $findings[] = new Finding(
+                'standby-share',
+                Severity::Note,
+                ['share' => Amount::of(100.0 * $standby / $budget->energyWhDay, '%', 0), 'energy' => Amount::of($standby, 'Wh', 0)],
+                [Figure::given('standby', round($standby), 'Wh', Origin::Computed)],
+            );
         }
         $scenario = $study->loads()->scenario;
         if ($scenario !== null && $scenario->inverterAlwaysOn && $budget->inverter !== null) {
             $saved = $budget->energyWhDay - self::withLoadsOnly($study, $budget->inverter->idleW);
             if ($saved > self::WORTH_SAYING * $budget->energyWhDay) {
-                $findings[] = new Finding('inverter-idle', Severity::Note, ['saved' => Amount::of($saved, 'Wh', 0)], [Figure::given('saved', round($saved), 'Wh', Origin::Computed), $study->loads()->idleW]);
+                $findings[] = new Finding(
+                    'inverter-idle',
+                    Severity::Note,
+                    ['saved' => Amount::of($saved, 'Wh', 0)],
+                    [Figure::given('saved', round($saved), 'Wh', Origin::Computed), $study->loads()->idleW],
+                );
             }
         }
 

@@ -30,13 +30,37 @@ final class InverterCarriesLoads implements Rule
         $findings = [];
         $continuous = $part->data->figure('continuous_w');
         if ($continuous !== null && $budget->acPeakW > $continuous->value) {
-            $names = array_map(static fn($a): string => $a->name, array_slice(array_values(array_filter($budget->worstAppliances(), static fn($a): bool => $a->side === Side::Ac)), 0, 3));
-            $findings[] = new Finding('inverter-overloaded', Severity::Fix, ['loads' => $names, 'peak' => Amount::of($budget->acPeakW, 'W', 0), 'inverter' => Named::part($part->uid), 'gives' => Amount::of($continuous->value, 'W', 0)], [$peak, $continuous], $part->uid);
+            $names = array_map(
+                static fn($a): string => $a->name,
+                array_slice(array_values(array_filter($budget->worstAppliances(), static fn($a): bool => $a->side === Side::Ac)), 0, 3),
+            );
+            $findings[] = new Finding(
+                'inverter-overloaded',
+                Severity::Fix,
+                [
+                    'loads' => $names,
+                    'peak' => Amount::of($budget->acPeakW, 'W', 0),
+                    'inverter' => Named::part($part->uid),
+                    'gives' => Amount::of($continuous->value, 'W', 0),
+                ],
+                [$peak, $continuous],
+                $part->uid,
+            );
         }
         $surge = $part->data->figure('surge_w');
         $start = $study->loads()->surge();
         if ($surge !== null && $start->value > $surge->value) {
-            $findings[] = new Finding('inverter-surge', Severity::Fix, ['start' => Amount::of($start->value, 'W', 0), 'inverter' => Named::part($part->uid), 'gives' => Amount::of($surge->value, 'W', 0)], [$start, $surge], $part->uid);
+            $findings[] = new Finding(
+                'inverter-surge',
+                Severity::Fix,
+                [
+                    'start' => Amount::of($start->value, 'W', 0),
+                    'inverter' => Named::part($part->uid),
+                    'gives' => Amount::of($surge->value, 'W', 0),
+                ],
+                [$start, $surge],
+                $part->uid,
+            );
         }
 
         return $findings;

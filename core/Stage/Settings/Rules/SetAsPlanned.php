@@ -51,7 +51,13 @@ final class SetAsPlanned implements Rule
         return $value <= $ceiling->value + 0.001 ? null : new Finding(
             'charge-volts-too-high',
             Severity::Stop,
-            ['parameter' => Word::of('settings.' . $row->parameter->value), 'part' => Named::part($part->uid), 'volts' => Amount::of($value, 'V', 2), 'bears' => Amount::of($ceiling->value, 'V', 2), 'profile' => Amount::of($row->profile->number ?? 0.0, 'V', 2)],
+            [
+                'parameter' => Word::of('settings.' . $row->parameter->value),
+                'part' => Named::part($part->uid),
+                'volts' => Amount::of($value, 'V', 2),
+                'bears' => Amount::of($ceiling->value, 'V', 2),
+                'profile' => Amount::of($row->profile->number ?? 0.0, 'V', 2),
+            ],
             [Figure::given(Word::of('settings.' . $row->parameter->value), $value, 'V'), $ceiling],
             $part->uid,
         );
@@ -67,8 +73,16 @@ final class SetAsPlanned implements Rule
         return new Finding(
             'set-otherwise-' . str_replace('_', '-', $row->parameter->value),
             Severity::Fix,
-            ['parameter' => Word::of('settings.' . $row->parameter->value), 'part' => Named::part($part->uid), 'now' => self::said($now, $row), 'planned' => self::said($row->planned(), $row)],
-            [Figure::given('as-set', $now->number ?? 0.0, $row->parameter->unit()), Figure::given('planned', $row->planned()->number ?? 0.0, $row->parameter->unit(), Origin::Computed)],
+            [
+                'parameter' => Word::of('settings.' . $row->parameter->value),
+                'part' => Named::part($part->uid),
+                'now' => self::said($now, $row),
+                'planned' => self::said($row->planned(), $row),
+            ],
+            [
+                Figure::given('as-set', $now->number ?? 0.0, $row->parameter->unit()),
+                Figure::given('planned', $row->planned()->number ?? 0.0, $row->parameter->unit(), Origin::Computed),
+            ],
             $part->uid,
             variant: 'any',
         );

@@ -26,7 +26,14 @@ final class BankFitsBay implements Rule
         return [new Finding(
             'bank-does-not-fit',
             $fit->tightMm === null ? Severity::Fix : Severity::Note,
-            ['lack' => Amount::of($fit->lackHeightMm ?? 0.0, 'mm', 0), 'headroom' => Amount::of(BayFit::HEADROOM_MM, 'mm', 0), 'most' => $fit->most, 'wanted' => $fit->wanted, 'gap' => Amount::of($fit->gapMm(), 'mm', 0), 'left' => Amount::of($fit->tightMm ?? 0.0, 'mm', 0)],
+            [
+                'lack' => Amount::of($fit->lackHeightMm ?? 0.0, 'mm', 0),
+                'headroom' => Amount::of(BayFit::HEADROOM_MM, 'mm', 0),
+                'most' => $fit->most,
+                'wanted' => $fit->wanted,
+                'gap' => Amount::of($fit->gapMm(), 'mm', 0),
+                'left' => Amount::of($fit->tightMm ?? 0.0, 'mm', 0),
+            ],
             [
                 Figure::given('fit', $fit->most, '', Origin::Computed),
                 Figure::given('wanted', $fit->wanted, ''),

@@ -29,7 +29,10 @@ final class BankGivesPeak implements Rule
             'bank-current-limit',
             Severity::Fix,
             ['peak' => Amount::of($peakA, 'A', 0), 'limit' => Amount::of($limit, 'A', 0)],
-            [new Figure('worst-moment', $peakA, 'A', 'worst-moment', [$study->loads()->peak()]), Figure::given('bank-limit', $limit, 'A', Origin::DataSheet)],
+            [
+                new Figure('worst-moment', $peakA, 'A', 'worst-moment', [$study->loads()->peak()]),
+                Figure::given('bank-limit', $limit, 'A', Origin::DataSheet),
+            ],
         ), ...$findings];
     }
 
@@ -46,7 +49,12 @@ final class BankGivesPeak implements Rule
         $limit = new Figure('limit-for-30-s', $each->value * $case->bank->parallel, 'A', 'strings', [$each], 'battery-sheet');
         $start = $this->startA($study);
         if ($limit->value > 0.0 && $start->value > $limit->value) {
-            return [new Finding('start-opens-bms', Severity::Fix, ['start' => Amount::of($start->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0)], [$start, $limit])];
+            return [new Finding(
+                'start-opens-bms',
+                Severity::Fix,
+                ['start' => Amount::of($start->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0)],
+                [$start, $limit],
+            )];
         }
         $full = $study->inverter()?->lowVoltsA();
         $continuous = $case->bank->dischargeLimitA();
@@ -54,7 +62,13 @@ final class BankGivesPeak implements Rule
             return [];
         }
 
-        return [new Finding('start-opens-bms', Severity::Note, ['full' => Amount::of($full->value, 'A', 0), 'limit' => Amount::of($continuous, 'A', 0)], [$full, Figure::given('bank-limit', $continuous, 'A', Origin::DataSheet)], variant: 'full')];
+        return [new Finding(
+            'start-opens-bms',
+            Severity::Note,
+            ['full' => Amount::of($full->value, 'A', 0), 'limit' => Amount::of($continuous, 'A', 0)],
+            [$full, Figure::given('bank-limit', $continuous, 'A', Origin::DataSheet)],
+            variant: 'full',
+        )];
     }
 
     /** The largest start, in amps while the battery's volts are low; an inverter gives no more than its own surge. */
@@ -65,12 +79,24 @@ final class BankGivesPeak implements Rule
         $cutoff = $study->banks()->planned->parts[0]->data->figure('cutoff_v');
         $series = $study->banks()->planned->bank->series ?? 1;
         $systemV = $study->system->vehicle->systemV;
-        $low = $inverter?->data->figureOrUsual('low_cutoff_v', $systemV) ?? ($cutoff === null ? Figure::given('low-volts', Usual::LOW_CUTOFF_V * $systemV / 12.0, 'V', Origin::Assumed) : new Figure('low-volts', $cutoff->value * $series, 'V', 'blocks', [$cutoff], 'battery-sheet'));
+        $low = $inverter?->data->figureOrUsual('low_cutoff_v', $systemV) ?? ($cutoff === null ? Figure::given(
+            'low-volts',
+            Usual::LOW_CUTOFF_V * $systemV / 12.0,
+            'V',
+            Origin::Assumed,
+        ) : new Figure('low-volts', $cutoff->value * $series, 'V', 'blocks', [$cutoff], 'battery-sheet'));
         $ac = $budget->acPeakW > 0.0;
         $gives = $inverter?->data->number('surge_w');
         $surge = $ac && $gives !== null ? min($budget->surgeW, $gives) : $budget->surgeW;
         $atBattery = $ac ? $surge / ($study->loads()->efficiencyPct->value / 100.0) : $surge;
 
-        return new Figure('start-at-low-volts', $atBattery / $low->value, 'A', 'start-at-low-volts', [Figure::given('largest-start', round($surge), 'W', Origin::Computed), $low], 'first-principles');
+        return new Figure(
+            'start-at-low-volts',
+            $atBattery / $low->value,
+            'A',
+            'start-at-low-volts',
+            [Figure::given('largest-start', round($surge), 'W', Origin::Computed), $low],
+            'first-principles',
+        );
     }
 }

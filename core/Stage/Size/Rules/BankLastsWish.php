@@ -59,8 +59,22 @@ final class BankLastsWish implements Rule
         return [new Finding(
             'short-of-wish',
             Severity::Fix,
-            ['days' => Amount::of($days, '', 1), 'wish' => Amount::of($travel->wishDays, ''), 'month' => Word::of('months.' . ($study->sun()->ruling->month ?? 1))],
-            [new Figure('days-as-they-live', $days, 'days', 'days-as-they-live', [Figure::given('driving-a-day', $travel->drivingHDay, 'h')], 'simulation'), Figure::given('days-wished', $travel->wishDays, 'days')],
+            [
+                'days' => Amount::of($days, '', 1),
+                'wish' => Amount::of($travel->wishDays, ''),
+                'month' => Word::of('months.' . ($study->sun()->ruling->month ?? 1)),
+            ],
+            [
+                new Figure(
+                    'days-as-they-live',
+                    $days,
+                    'days',
+                    'days-as-they-live',
+                    [Figure::given('driving-a-day', $travel->drivingHDay, 'h')],
+                    'simulation',
+                ),
+                Figure::given('days-wished', $travel->wishDays, 'days'),
+            ],
             variant: 'lived',
         )];
     }

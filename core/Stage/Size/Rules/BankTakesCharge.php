@@ -25,7 +25,13 @@ final class BankTakesCharge implements Rule
 
         return [new Finding('charge-sum', Severity::Fix, [
             'sum' => Amount::of($sum->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0),
-            'shares' => array_map(static fn(Figure $f): Word => Word::of('findings.phrases.share', ['source' => $f->label, 'amps' => Amount::of($f->value * $limit->value / $sum->value, 'A', 0)]), $sum->inputs),
+            'shares' => array_map(
+                static fn(Figure $f): Word => Word::of(
+                    'findings.phrases.share',
+                    ['source' => $f->label, 'amps' => Amount::of($f->value * $limit->value / $sum->value, 'A', 0)],
+                ),
+                $sum->inputs,
+            ),
         ], [$sum, $limit])];
     }
 
@@ -38,6 +44,13 @@ final class BankTakesCharge implements Rule
         }
         $each = $case->parts[0]->data->figureOrUsual('charge_limit_a');
 
-        return ($drawing->problem === null ? $drawing->trueLimit(false) : null) ?? new Figure('charge-limit-of-the-bank', $each->value * $case->bank->parallel, 'A', 'strings', [$each, Figure::given('strings', $case->bank->parallel, '')], 'battery-sheet');
+        return ($drawing->problem === null ? $drawing->trueLimit(false) : null) ?? new Figure(
+            'charge-limit-of-the-bank',
+            $each->value * $case->bank->parallel,
+            'A',
+            'strings',
+            [$each, Figure::given('strings', $case->bank->parallel, '')],
+            'battery-sheet',
+        );
     }
 }

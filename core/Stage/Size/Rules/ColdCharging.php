@@ -15,7 +15,10 @@ use Pebblefell\Stage\Size\Frost;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
-/** LFP is not charged below its limit on the cold nights that are to be expected: something must stop the charge, and something should warm the battery. */
+/**
+ * LFP is not charged below its limit on the cold nights that are to be expected: something must stop the charge, and something should warm
+ * the battery.
+ */
 final class ColdCharging implements Rule
 {
     public function judge(Study $study): array
@@ -42,6 +45,12 @@ final class ColdCharging implements Rule
             default => $frost->stopsItself ? 'guarded' : 'sensors',
         };
 
-        return [new Finding('charging-below-freezing', $stopped ? Severity::Fix : Severity::Stop, [...$args, 'watts' => Amount::of($frost->wantedW->value, 'W', 0)], [$frost->coldest, $frost->floor, ...$heat], variant: $variant)];
+        return [new Finding(
+            'charging-below-freezing',
+            $stopped ? Severity::Fix : Severity::Stop,
+            [...$args, 'watts' => Amount::of($frost->wantedW->value, 'W', 0)],
+            [$frost->coldest, $frost->floor, ...$heat],
+            variant: $variant,
+        )];
     }
 }

@@ -46,7 +46,12 @@ final class FusesSaveCables implements Rule
         return new Finding(
             'fuse-above-cable',
             $certain ? Severity::Stop : Severity::Note,
-            ['fuse' => Named::part($fuse->uid), 'rating' => Amount::of($rating->value, 'A', 0), 'size' => Amount::of($weakest[2], 'mm²'), 'ampacity' => Amount::of($carries->value, 'A', 0)],
+            [
+                'fuse' => Named::part($fuse->uid),
+                'rating' => Amount::of($rating->value, 'A', 0),
+                'size' => Amount::of($weakest[2], 'mm²'),
+                'ampacity' => Amount::of($carries->value, 'A', 0),
+            ],
             [$rating, $carries],
             $fuse->uid,
             variant: $certain ? 'drawn' : 'insulation',

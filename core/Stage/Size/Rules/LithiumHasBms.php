@@ -19,7 +19,14 @@ final class LithiumHasBms implements Rule
         foreach ($study->banks()->planned->parts as $part) {
             if ($part->data->text('chemistry') === 'lfp' && $part->data->flag('bms') !== true) {
                 $none = $part->data->flag('bms') === false;
-                $findings[] = new Finding('no-bms', $none ? Severity::Stop : Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid, variant: $none ? '' : 'unknown');
+                $findings[] = new Finding(
+                    'no-bms',
+                    $none ? Severity::Stop : Severity::Fix,
+                    ['part' => Named::part($part->uid)],
+                    [],
+                    $part->uid,
+                    variant: $none ? '' : 'unknown',
+                );
             }
         }
 

@@ -32,14 +32,22 @@ final class MainFuse implements Rule
         $capacity = Figure::given('bank', $bank->ratedAh(), 'Ah', Origin::DataSheet);
         $unfused = $circuit->unfused();
         if ($unfused !== []) {
-            return [new Finding('no-main-fuse', Severity::Stop, ['parts' => array_map(static fn(Part $p): Named => Named::part($p->uid), $unfused)], [$capacity, Figure::given('parts-unfused', count($unfused), '')])];
+            return [new Finding(
+                'no-main-fuse',
+                Severity::Stop,
+                ['parts' => array_map(static fn(Part $p): Named => Named::part($p->uid), $unfused)],
+                [$capacity, Figure::given('parts-unfused', count($unfused), '')],
+            )];
         }
         if ($circuit->mainFuses() === []) {
             return [new Finding('no-main-fuse', Severity::Fix, [], [$capacity], variant: 'undrawn')];
         }
         $findings = [];
         foreach ($circuit->mainFuses() as $fuse) {
-            $findings = [...$findings, ...array_filter([$this->placed($circuit, $fuse), $this->holds($study, $fuse), $this->breaks($study, $fuse)])];
+            $findings = [
+                ...$findings,
+                ...array_filter([$this->placed($circuit, $fuse), $this->holds($study, $fuse), $this->breaks($study, $fuse)]),
+            ];
         }
 
         return $findings;
@@ -63,7 +71,14 @@ final class MainFuse implements Rule
         $rating = $fuse->data->figure('rating_a');
         $whole = $study->branch($fuse)->lastingA();
         $beside = $this->beside($study->circuit(), $fuse);
-        $lasting = $beside < 2 ? $whole : new Figure('lasting-current', $whole->value / $beside, 'A', 'lasting-shared', [$whole, Figure::given('fuses', $beside, '')], 'first-principles');
+        $lasting = $beside < 2 ? $whole : new Figure(
+            'lasting-current',
+            $whole->value / $beside,
+            'A',
+            'lasting-shared',
+            [$whole, Figure::given('fuses', $beside, '')],
+            'first-principles',
+        );
         if ($rating === null || $rating->value >= self::CONTINUOUS * $lasting->value) {
             return null;
         }
@@ -71,7 +86,12 @@ final class MainFuse implements Rule
         return new Finding(
             'main-fuse-too-small',
             Severity::Fix,
-            ['fuse' => Named::part($fuse->uid), 'rating' => Amount::of($rating->value, 'A', 0), 'lasting' => Amount::of($lasting->value, 'A', 0), 'wanted' => Amount::of(self::CONTINUOUS * $lasting->value, 'A', 0)],
+            [
+                'fuse' => Named::part($fuse->uid),
+                'rating' => Amount::of($rating->value, 'A', 0),
+                'lasting' => Amount::of($lasting->value, 'A', 0),
+                'wanted' => Amount::of(self::CONTINUOUS * $lasting->value, 'A', 0),
+            ],
             [$rating, $lasting],
             $fuse->uid,
         );
@@ -96,6 +116,12 @@ final class MainFuse implements Rule
             return new Finding('main-fuse-breaks-too-little', Severity::Note, $args, [$current], $fuse->uid, variant: 'unknown');
         }
 
-        return $breaks->value >= $short ? null : new Finding('main-fuse-breaks-too-little', Severity::Stop, [...$args, 'breaks' => Amount::of($breaks->value, 'A', 0)], [$current, $breaks], $fuse->uid);
+        return $breaks->value >= $short ? null : new Finding(
+            'main-fuse-breaks-too-little',
+            Severity::Stop,
+            [...$args, 'breaks' => Amount::of($breaks->value, 'A', 0)],
+            [$current, $breaks],
+            $fuse->uid,
+        );
     }
 }

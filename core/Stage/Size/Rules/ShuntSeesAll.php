@@ -32,7 +32,13 @@ final class ShuntSeesAll implements Rule
             if ($bypassing !== []) {
                 $uid = $bypassing[0]->uid;
 
-                return [new Finding('shunt-bypassed', Severity::Fix, ['part' => Named::part($uid)], [Figure::given('negatives-before-the-shunt', count($bypassing), '')], $uid)];
+                return [new Finding(
+                    'shunt-bypassed',
+                    Severity::Fix,
+                    ['part' => Named::part($uid)],
+                    [Figure::given('negatives-before-the-shunt', count($bypassing), '')],
+                    $uid,
+                )];
             }
         }
 

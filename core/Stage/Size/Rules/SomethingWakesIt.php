@@ -27,6 +27,13 @@ final class SomethingWakesIt implements Rule
         }
         $unknown = in_array(null, $wake, true);
 
-        return [new Finding('nothing-wakes-it', $unknown ? Severity::Note : Severity::Fix, ['part' => Named::part($parts[0]->uid)], [Figure::given('sources', count($wake), '')], $parts[0]->uid, variant: $unknown ? 'unknown' : '')];
+        return [new Finding(
+            'nothing-wakes-it',
+            $unknown ? Severity::Note : Severity::Fix,
+            ['part' => Named::part($parts[0]->uid)],
+            [Figure::given('sources', count($wake), '')],
+            $parts[0]->uid,
+            variant: $unknown ? 'unknown' : '',
+        )];
     }
 }

@@ -23,7 +23,14 @@ use Pebblefell\System\PartKind;
 /** Every device, and everything that protects, is made for the volts of the part of the circuit where it sits. */
 final class VoltsMatch implements Rule
 {
-    private const PROTECTS = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Busbar, PartKind::Monitor, PartKind::LowVoltageDisconnect];
+    private const PROTECTS = [
+        PartKind::Fuse,
+        PartKind::Breaker,
+        PartKind::Switch,
+        PartKind::Busbar,
+        PartKind::Monitor,
+        PartKind::LowVoltageDisconnect,
+    ];
 
     public function judge(Study $study): array
     {
@@ -40,12 +47,25 @@ final class VoltsMatch implements Rule
             }
         }
         if ($highest->value > Volts::TOUCH_V) {
-            $findings[] = new Finding('touch-volts', Severity::Note, ['volts' => Amount::of($highest->value, 'V', 0)], [$highest], variant: 'bank');
+            $findings[] = new Finding(
+                'touch-volts',
+                Severity::Note,
+                ['volts' => Amount::of($highest->value, 'V', 0)],
+                [$highest],
+                variant: 'bank',
+            );
         }
         foreach ($study->arrays() as $array) {
             $open = $array->openV($study->coldestMorningC());
             if ($open !== null && $open > Volts::TOUCH_V) {
-                $findings[] = new Finding('touch-volts', Severity::Note, ['volts' => Amount::of($open, 'V', 0)], [Figure::given('cold-open-circuit-volts', $open, 'V', Origin::Computed)], $array->regulator->uid ?? '', variant: 'array');
+                $findings[] = new Finding(
+                    'touch-volts',
+                    Severity::Note,
+                    ['volts' => Amount::of($open, 'V', 0)],
+                    [Figure::given('cold-open-circuit-volts', $open, 'V', Origin::Computed)],
+                    $array->regulator->uid ?? '',
+                    variant: 'array',
+                );
             }
         }
 
@@ -56,7 +76,18 @@ final class VoltsMatch implements Rule
     {
         $rated = $part->kind === PartKind::Alternator && !$this->feedsHouse($study, $part) ? null : Volts::ratedFor($part);
         if ($rated !== null && !Volts::holds($rated, $bankV, $highest->value)) {
-            return new Finding('device-volts', Severity::Stop, ['part' => Named::part($part->uid), 'rated' => Amount::of($rated, 'V', 0), 'bank' => Amount::of($bankV, 'V', 1), 'highest' => Amount::of($highest->value, 'V', 1)], [Figure::given('made-for', $rated, 'V', Origin::DataSheet), $highest], $part->uid);
+            return new Finding(
+                'device-volts',
+                Severity::Stop,
+                [
+                    'part' => Named::part($part->uid),
+                    'rated' => Amount::of($rated, 'V', 0),
+                    'bank' => Amount::of($bankV, 'V', 1),
+                    'highest' => Amount::of($highest->value, 'V', 1),
+                ],
+                [Figure::given('made-for', $rated, 'V', Origin::DataSheet), $highest],
+                $part->uid,
+            );
         }
         $running = $part->kind === PartKind::Dcdc ? $this->runningV($study->planned()) : null;
         [$from, $to] = [$part->data->number('input_min_v'), $part->data->number('input_max_v')];
@@ -64,7 +95,14 @@ final class VoltsMatch implements Rule
             return null;
         }
 
-        return new Finding('device-volts', Severity::Stop, ['part' => Named::part($part->uid), 'running' => Amount::of($running, 'V', 1)], [Figure::given('starter-side-runs-at', $running, 'V')], $part->uid, variant: 'input');
+        return new Finding(
+            'device-volts',
+            Severity::Stop,
+            ['part' => Named::part($part->uid), 'running' => Amount::of($running, 'V', 1)],
+            [Figure::given('starter-side-runs-at', $running, 'V')],
+            $part->uid,
+            variant: 'input',
+        );
     }
 
     private function feedsHouse(Study $study, Part $alternator): bool
@@ -101,7 +139,13 @@ final class VoltsMatch implements Rule
         }
         $volts = $this->highestAt($study, $part, $bankV);
 
-        return $volts === null || $rated->value >= $volts->value ? null : new Finding('protection-volts', Severity::Stop, ['part' => Named::part($part->uid), 'rated' => Amount::of($rated->value, 'V', 0), 'volts' => Amount::of($volts->value, 'V', 1)], [$rated, $volts], $part->uid);
+        return $volts === null || $rated->value >= $volts->value ? null : new Finding(
+            'protection-volts',
+            Severity::Stop,
+            ['part' => Named::part($part->uid), 'rated' => Amount::of($rated->value, 'V', 0), 'volts' => Amount::of($volts->value, 'V', 1)],
+            [$rated, $volts],
+            $part->uid,
+        );
     }
 
     /** The highest volts of the circuit that a part sits in; null where it is not drawn, or not on a DC side of the house. */
@@ -116,8 +160,14 @@ final class VoltsMatch implements Rule
             }
         }
         foreach ($study->arrays() as $array) {
-            $ends = $array->regulator === null ? [] : [Point::of($array->regulator->uid, 'pv_plus'), Point::of($array->regulator->uid, 'pv_minus')];
-            $joined = array_filter($ends, $reach->has(...)) !== [] || array_filter($array->panels, static fn(Part $p): bool => isset($reach->parts()[$p->uid])) !== [];
+            $ends = $array->regulator === null ? [] : [
+                Point::of($array->regulator->uid, 'pv_plus'),
+                Point::of($array->regulator->uid, 'pv_minus'),
+            ];
+            $joined = array_filter($ends, $reach->has(...)) !== [] || array_filter(
+                $array->panels,
+                static fn(Part $p): bool => isset($reach->parts()[$p->uid]),
+            ) !== [];
             $open = $joined ? $array->openV($study->coldestMorningC()) : null;
             if ($open !== null) {
                 return Figure::given('cold-open-circuit-volts', $open, 'V', Origin::Computed);

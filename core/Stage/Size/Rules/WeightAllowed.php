@@ -33,6 +33,11 @@ final class WeightAllowed implements Rule
 
     private static function tooHeavy(string $rule, float $addedKg, float $leftKg): Finding
     {
-        return new Finding($rule, Severity::Stop, ['added' => Amount::of($addedKg, 'kg', 0), 'left' => Amount::of($leftKg, 'kg', 0)], [Figure::given('added', round($addedKg, 1), 'kg', Origin::Computed), Figure::given('left', $leftKg, 'kg')]);
+        return new Finding(
+            $rule,
+            Severity::Stop,
+            ['added' => Amount::of($addedKg, 'kg', 0), 'left' => Amount::of($leftKg, 'kg', 0)],
+            [Figure::given('added', round($addedKg, 1), 'kg', Origin::Computed), Figure::given('left', $leftKg, 'kg')],
+        );
     }
 }

@@ -47,11 +47,29 @@ final class ArrayFitsRegulator implements Rule
             return [];
         }
         $limit = $array->regulator->data->figure('max_charge_a');
-        $amps = new Figure('full-sun-current', $array->watts() / $absorptionV, 'A', 'full-sun-current', [Figure::given('array', $array->watts(), 'W', Origin::DataSheet), Figure::given('absorption', $absorptionV, 'V')], 'first-principles');
+        $amps = new Figure(
+            'full-sun-current',
+            $array->watts() / $absorptionV,
+            'A',
+            'full-sun-current',
+            [Figure::given('array', $array->watts(), 'W', Origin::DataSheet), Figure::given('absorption', $absorptionV, 'V')],
+            'first-principles',
+        );
         if ($limit === null || $limit->value >= $amps->value) {
             return [];
         }
 
-        return [new Finding('regulator-clips', Severity::Note, ['array' => Amount::of($array->watts(), 'W', 0), 'amps' => Amount::of($amps->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0)], [$amps, $limit], $array->regulator->uid, variant: 'watts')];
+        return [new Finding(
+            'regulator-clips',
+            Severity::Note,
+            [
+                'array' => Amount::of($array->watts(), 'W', 0),
+                'amps' => Amount::of($amps->value, 'A', 0),
+                'limit' => Amount::of($limit->value, 'A', 0),
+            ],
+            [$amps, $limit],
+            $array->regulator->uid,
+            variant: 'watts',
+        )];
     }
 }

@@ -21,10 +21,22 @@ final class ArraysAreCut implements Rule
     {
         $findings = [];
         foreach ($study->arrays() as $array) {
-            $ends = $array->regulator === null ? [] : [Point::of($array->regulator->uid, 'pv_plus'), Point::of($array->regulator->uid, 'pv_minus')];
-            $openers = array_filter($study->planned()->reach($ends, Passage::closed())->parts(), static fn(Part $p): bool => $p->kind === PartKind::Switch || $p->kind === PartKind::Breaker);
+            $ends = $array->regulator === null ? [] : [
+                Point::of($array->regulator->uid, 'pv_plus'),
+                Point::of($array->regulator->uid, 'pv_minus'),
+            ];
+            $openers = array_filter(
+                $study->planned()->reach($ends, Passage::closed())->parts(),
+                static fn(Part $p): bool => $p->kind === PartKind::Switch || $p->kind === PartKind::Breaker,
+            );
             if ($array->regulator !== null && $openers === []) {
-                $findings[] = new Finding('no-solar-switch', Severity::Note, ['regulator' => Named::part($array->regulator->uid)], [], $array->regulator->uid);
+                $findings[] = new Finding(
+                    'no-solar-switch',
+                    Severity::Note,
+                    ['regulator' => Named::part($array->regulator->uid)],
+                    [],
+                    $array->regulator->uid,
+                );
             }
         }
 

@@ -16,7 +16,10 @@ final class DcdcSuitsAlternator implements Rule
     {
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Dcdc) as $charger) {
-            $findings = [...$findings, ...(AlternatorCheck::dcdc($study->system, $study->planned(), $charger)?->findings($charger->uid) ?? [])];
+            $findings = [
+                ...$findings,
+                ...(AlternatorCheck::dcdc($study->system, $study->planned(), $charger)?->findings($charger->uid) ?? []),
+            ];
         }
 
         return $findings;

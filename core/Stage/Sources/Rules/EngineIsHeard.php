@@ -26,10 +26,24 @@ final class EngineIsHeard implements Rule
             $args = ['part' => Named::part($charger->uid)];
             $heard = $graph->hasSignal(SignalKind::EngineRunning, $charger->uid);
             if (!$heard && ($wants === 'ignition_wire' || $variable !== null)) {
-                $findings[] = new Finding('no-engine-signal', Severity::Fix, $args, [], $charger->uid, variant: $variable === null ? '' : 'variable');
+                $findings[] = new Finding(
+                    'no-engine-signal',
+                    Severity::Fix,
+                    $args,
+                    [],
+                    $charger->uid,
+                    variant: $variable === null ? '' : 'variable',
+                );
             }
             if (!$heard && $wants === 'volts' && $variable !== null) {
-                $findings[] = new Finding('smart-alternator', Severity::Fix, [...$args, 'alternator' => Named::part($variable->uid)], [], $charger->uid, variant: 'charger');
+                $findings[] = new Finding(
+                    'smart-alternator',
+                    Severity::Fix,
+                    [...$args, 'alternator' => Named::part($variable->uid)],
+                    [],
+                    $charger->uid,
+                    variant: 'charger',
+                );
             }
         }
 

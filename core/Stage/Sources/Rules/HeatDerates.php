@@ -20,9 +20,23 @@ final class HeatDerates implements Rule
     {
         $findings = [];
         foreach ($study->planned()->parts as $part) {
-            $warmth = $part->kind->isInverter() || $part->kind->isCharger() || $part->kind === PartKind::Breaker ? Warmth::at($part, $study->system->measurements) : null;
+            $warmth = $part->kind->isInverter() || $part->kind->isCharger() || $part->kind === PartKind::Breaker ? Warmth::at(
+                $part,
+                $study->system->measurements,
+            ) : null;
             if ($warmth !== null && $warmth->share() < 1.0) {
-                $findings[] = new Finding('heat-derates', Severity::Note, ['part' => Named::part($part->uid), 'warmth' => Amount::of($warmth->celsius, '°C', 0), 'from' => Amount::of($warmth->fromC(), '°C', 0), 'left' => Amount::of(100.0 * $warmth->share(), '%', 0)], [$warmth->left()], $part->uid);
+                $findings[] = new Finding(
+                    'heat-derates',
+                    Severity::Note,
+                    [
+                        'part' => Named::part($part->uid),
+                        'warmth' => Amount::of($warmth->celsius, '°C', 0),
+                        'from' => Amount::of($warmth->fromC(), '°C', 0),
+                        'left' => Amount::of(100.0 * $warmth->share(), '%', 0),
+                    ],
+                    [$warmth->left()],
+                    $part->uid,
+                );
             }
         }
 

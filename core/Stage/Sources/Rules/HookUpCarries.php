@@ -19,6 +19,13 @@ final class HookUpCarries implements Rule
             return [];
         }
 
-        return ShoreFit::of($study->system->region->mainsV(), TripSetup::hookUpA($study->system, $study->planned()), $mains->chargerA, $mains->dcV, $mains->chargerPct, $mains->outletsW)->findings();
+        return ShoreFit::of(
+            $study->system->region->mainsV(),
+            TripSetup::hookUpA($study->system, $study->planned()),
+            $mains->chargerA,
+            $mains->dcV,
+            $mains->chargerPct,
+            $mains->outletsW,
+        )->findings();
     }
 }

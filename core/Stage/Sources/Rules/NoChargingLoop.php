@@ -31,7 +31,13 @@ final class NoChargingLoop implements Rule
                 }
             }
             if ($inverters !== [] && $graph->at($supply) === []) {
-                $findings[] = new Finding('charger-supply-unknown', Severity::Note, ['charger' => Named::part($charger->uid), 'inverter' => Named::part($inverters[0]->uid)], [], $charger->uid);
+                $findings[] = new Finding(
+                    'charger-supply-unknown',
+                    Severity::Note,
+                    ['charger' => Named::part($charger->uid), 'inverter' => Named::part($inverters[0]->uid)],
+                    [],
+                    $charger->uid,
+                );
             }
         }
 

@@ -22,7 +22,13 @@ final class RegulatorKeepsBattery implements Rule
         foreach ($graph->ofKind(PartKind::Regulator) as $regulator) {
             foreach ($graph->node(Point::of($regulator->uid, 'battery_plus'))->parts() as $opener) {
                 if ($opener->kind === PartKind::Breaker || $opener->kind === PartKind::Switch) {
-                    $findings[] = new Finding('regulator-loses-battery', Severity::Fix, ['opener' => Named::part($opener->uid), 'regulator' => Named::part($regulator->uid)], [], $regulator->uid);
+                    $findings[] = new Finding(
+                        'regulator-loses-battery',
+                        Severity::Fix,
+                        ['opener' => Named::part($opener->uid), 'regulator' => Named::part($regulator->uid)],
+                        [],
+                        $regulator->uid,
+                    );
                 }
             }
         }

@@ -37,10 +37,17 @@ final class SunCarriesMonths implements Rule
             'sun-short',
             $otherwise ? Severity::Note : Severity::Fix,
             [
-                'covered' => Amount::of(100.0 * $sun->coverage(), '%', 0), 'month' => Word::of('months.' . $sun->ruling->month), 'array' => Amount::of($sun->plannedW, 'W', 0), 'brings' => Amount::of($sun->ruling->plannedWh, '', 0), 'need' => Amount::of($sun->ruling->needWh, 'Wh', 0),
-                'alone' => $needed === null || $sun->isBeyondRoof() ? Word::of('findings.phrases.beyond-roof', ['holds' => Amount::of($sun->roofW, 'W', 0)]) : Word::of('findings.phrases.sun-alone', ['needed' => Amount::of($needed->value, 'W', 0)]),
+                'covered' => Amount::of(100.0 * $sun->coverage(), '%', 0), 'month' => Word::of('months.'
+                    . $sun->ruling->month), 'array' => Amount::of($sun->plannedW, 'W', 0), 'brings' => Amount::of($sun->ruling->plannedWh, '', 0), 'need' => Amount::of($sun->ruling->needWh, 'Wh', 0),
+                'alone' => $needed === null || $sun->isBeyondRoof() ? Word::of(
+                    'findings.phrases.beyond-roof',
+                    ['holds' => Amount::of($sun->roofW, 'W', 0)],
+                ) : Word::of('findings.phrases.sun-alone', ['needed' => Amount::of($needed->value, 'W', 0)]),
             ],
-            [Figure::given('covered', round(100 * $sun->coverage()), '%', Origin::Computed), Figure::given('array', $sun->plannedW, 'W', Origin::DataSheet)],
+            [
+                Figure::given('covered', round(100 * $sun->coverage()), '%', Origin::Computed),
+                Figure::given('array', $sun->plannedW, 'W', Origin::DataSheet),
+            ],
             variant: match (true) {
                 $otherwise => 'otherwise',
                 $sun->plannedW <= 0.0 => 'nothing',
@@ -54,7 +61,10 @@ final class SunCarriesMonths implements Rule
     {
         $graph = $study->planned();
         $travel = $study->system->travel;
-        $houseAlternator = array_filter($graph->ofKind(PartKind::Alternator), static fn(Part $p): bool => $p->data->flag('for_house') === true);
+        $houseAlternator = array_filter(
+            $graph->ofKind(PartKind::Alternator),
+            static fn(Part $p): bool => $p->data->flag('for_house') === true,
+        );
         $onTheRoad = $houseAlternator !== [] || $graph->ofKind(PartKind::Dcdc, PartKind::Isolator) !== [];
         $atAPost = $graph->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) !== [];
 

@@ -51,7 +51,8 @@ final class ChargerSuitsChemistry implements Rule
     }
 
     /**
-     * The volts that it can be set to at most, or at least; null where its sheet does not say. A regulator that finds the system's volts by itself
+     * The volts that it can be set to at most, or at least; null where its sheet does not say. A regulator that finds the system's volts
+     * by itself
      * has its volts written per 12 V.
      */
     private function volts(Part $part, string $end, float $systemV): ?Figure
@@ -73,14 +74,33 @@ final class ChargerSuitsChemistry implements Rule
         // Without a lithium profile it goes as high as it goes; what can be set is judged by the least.
         $asBuilt = $part->data->text('lithium') === 'none' ? $most : $least;
         if ($asBuilt !== null && $asBuilt->value > $bears->value + 0.001) {
-            $args = ['kind' => Word::of('kinds.' . $part->kind->value), 'part' => Named::part($part->uid), 'volts' => Amount::of($asBuilt->value, 'V', 1), 'bears' => Amount::of($bears->value, 'V', 1)];
+            $args = [
+                'kind' => Word::of('kinds.' . $part->kind->value),
+                'part' => Named::part($part->uid),
+                'volts' => Amount::of($asBuilt->value, 'V', 1),
+                'bears' => Amount::of($bears->value, 'V', 1),
+            ];
 
             return $part->data->text('lithium') === 'none'
-                ? new Finding('lead-only-charger', Severity::Stop, $args, [$asBuilt, $bears], $part->uid, [Change::ofPart($part->uid, Fate::Remove->value)], 'volts')
+                ? new Finding(
+                    'lead-only-charger',
+                    Severity::Stop,
+                    $args,
+                    [$asBuilt, $bears],
+                    $part->uid,
+                    [Change::ofPart($part->uid, Fate::Remove->value)],
+                    'volts',
+                )
                 : new Finding('charge-volts-too-high', Severity::Stop, $args, [$asBuilt, $bears], $part->uid, variant: 'built');
         }
 
-        return $most === null || $most->value >= $fills->value ? null : new Finding('never-fills', Severity::Fix, ['part' => Named::part($part->uid), 'volts' => Amount::of($most->value, 'V', 1), 'fills' => Amount::of($fills->value, 'V', 1)], [$most, $fills], $part->uid);
+        return $most === null || $most->value >= $fills->value ? null : new Finding(
+            'never-fills',
+            Severity::Fix,
+            ['part' => Named::part($part->uid), 'volts' => Amount::of($most->value, 'V', 1), 'fills' => Amount::of($fills->value, 'V', 1)],
+            [$most, $fills],
+            $part->uid,
+        );
     }
 
     /** A charger with a ready profile gives the volts behind its switch, and no others. */
@@ -89,16 +109,36 @@ final class ChargerSuitsChemistry implements Rule
         $gives = $part->data->figure('absorption_max_v');
         $wanted = $study->banks()->planned->parts[0]->data->figure('absorption_v');
         $series = $study->banks()->planned->bank->series ?? 1;
-        if ($gives === null || $wanted === null || $gives->value !== $part->data->number('absorption_min_v') || abs($gives->value - $wanted->value * $series) <= Parameter::Absorption->tolerance()) {
+        if ($gives === null
+            || $wanted === null
+            || $gives->value !== $part->data->number('absorption_min_v')
+            || abs($gives->value - $wanted->value * $series) <= Parameter::Absorption->tolerance()) {
             return null;
         }
 
-        return new Finding('preset-volts', Severity::Fix, ['part' => Named::part($part->uid), 'volts' => Amount::of($gives->value, 'V', 1), 'wanted' => Amount::of($wanted->value * $series, 'V', 1)], [$gives, $wanted], $part->uid);
+        return new Finding(
+            'preset-volts',
+            Severity::Fix,
+            [
+                'part' => Named::part($part->uid),
+                'volts' => Amount::of($gives->value, 'V', 1),
+                'wanted' => Amount::of($wanted->value * $series, 'V', 1),
+            ],
+            [$gives, $wanted],
+            $part->uid,
+        );
     }
 
     private function leadOnly(Part $part): Finding
     {
-        return new Finding('lead-only-charger', Severity::Stop, ['kind' => Word::of('kinds.' . $part->kind->value), 'part' => Named::part($part->uid)], [], $part->uid, [Change::ofPart($part->uid, Fate::Remove->value)]);
+        return new Finding(
+            'lead-only-charger',
+            Severity::Stop,
+            ['kind' => Word::of('kinds.' . $part->kind->value), 'part' => Named::part($part->uid)],
+            [],
+            $part->uid,
+            [Change::ofPart($part->uid, Fate::Remove->value)],
+        );
     }
 
     private function unknown(Part $part): Finding
@@ -112,6 +152,14 @@ final class ChargerSuitsChemistry implements Rule
             return null;
         }
 
-        return new Finding('reprogram-charger', Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid, [Change::ofPart($part->uid, Fate::Reprogram->value)], $part->data->flag('hidden_switch') === true ? 'switch' : '');
+        return new Finding(
+            'reprogram-charger',
+            Severity::Fix,
+            ['part' => Named::part($part->uid)],
+            [],
+            $part->uid,
+            [Change::ofPart($part->uid, Fate::Reprogram->value)],
+            $part->data->flag('hidden_switch') === true ? 'switch' : '',
+        );
     }
 }

@@ -18,7 +18,10 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** A low-voltage disconnect may stay as a layer above the BMS, if it acts first and carries the current; else it goes. What must not hang behind it does not. */
+/**
+ * A low-voltage disconnect may stay as a layer above the BMS, if it acts first and carries the current; else it goes. What must not hang
+ * behind it does not.
+ */
 final class DisconnectAboveBms implements Rule
 {
     /** BMS cut-off where the data sheet is silent, V a cell. Common practice: 10.8 V on four cells. */
@@ -44,7 +47,12 @@ final class DisconnectAboveBms implements Rule
             return null;
         }
         $sheet = $study->banks()->planned->parts[0]->data->number('cutoff_v');
-        $bms = Figure::given('bms-cut-off', $sheet !== null ? $sheet * $bank->series : $bank->cells() * self::BMS_CELL_V, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+        $bms = Figure::given(
+            'bms-cut-off',
+            $sheet !== null ? $sheet * $bank->series : $bank->cells() * self::BMS_CELL_V,
+            'V',
+            $sheet !== null ? Origin::DataSheet : Origin::Assumed,
+        );
         $first = $bms->value + self::ABOVE_V * $study->system->vehicle->systemV / 12.0;
         $acts = $part->data->figure('disconnect_v');
         $rating = $part->data->known('rating_a');
@@ -57,7 +65,14 @@ final class DisconnectAboveBms implements Rule
         return new Finding(
             'disconnect-below-bms',
             Severity::Fix,
-            ['part' => Named::part($part->uid), 'rating' => Amount::of($rating, 'A', 0), 'peak' => Amount::of($peak->value, 'A', 0), 'acts' => $acts === null ? Word::of('findings.phrases.point-not-noted') : Amount::of($acts->value, 'V', 1), 'bms' => Amount::of($bms->value, 'V', 1), 'first' => Amount::of($first, 'V', 1)],
+            [
+                'part' => Named::part($part->uid),
+                'rating' => Amount::of($rating, 'A', 0),
+                'peak' => Amount::of($peak->value, 'A', 0),
+                'acts' => $acts === null ? Word::of('findings.phrases.point-not-noted') : Amount::of($acts->value, 'V', 1),
+                'bms' => Amount::of($bms->value, 'V', 1),
+                'first' => Amount::of($first, 'V', 1),
+            ],
             array_values(array_filter([$acts, $bms, $peak])),
             $part->uid,
             [Change::ofPart($part->uid, Fate::Remove->value)],
@@ -76,10 +91,22 @@ final class DisconnectAboveBms implements Rule
         $branch = $study->branch($part);
         $findings = [];
         if ($branch->inverters !== []) {
-            $findings[] = new Finding('disconnect-feeds-inverter', Severity::Stop, ['part' => Named::part($part->uid), 'inverter' => Named::part($branch->inverters[0]->uid)], [], $part->uid);
+            $findings[] = new Finding(
+                'disconnect-feeds-inverter',
+                Severity::Stop,
+                ['part' => Named::part($part->uid), 'inverter' => Named::part($branch->inverters[0]->uid)],
+                [],
+                $part->uid,
+            );
         }
         foreach ($branch->chargers as $charger) {
-            $findings[] = new Finding('charger-behind-disconnect', Severity::Fix, ['part' => Named::part($part->uid), 'charger' => Named::part($charger->uid)], [], $charger->uid);
+            $findings[] = new Finding(
+                'charger-behind-disconnect',
+                Severity::Fix,
+                ['part' => Named::part($part->uid), 'charger' => Named::part($charger->uid)],
+                [],
+                $charger->uid,
+            );
         }
 
         return $findings;

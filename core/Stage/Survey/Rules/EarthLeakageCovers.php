@@ -16,7 +16,10 @@ use Pebblefell\Study;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** Every outlet has a device that protects people between it and each source that can feed it; behind a source without a bond it does not trip. */
+/**
+ * Every outlet has a device that protects people between it and each source that can feed it; behind a source without a bond it does not
+ * trip.
+ */
 final class EarthLeakageCovers implements Rule
 {
     public function judge(Study $study): array
@@ -24,10 +27,21 @@ final class EarthLeakageCovers implements Rule
         $feedsOutlets = array_filter($study->loads()->budget->appliances, static fn(Appliance $a): bool => $a->side === Side::Ac) !== [];
         $ac = new AcSide($study->planned());
         $region = 'regions.' . $study->system->region->value;
-        $args = static fn(Part $p): array => ['device' => Word::of("$region.earth_leakage"), 'source' => Named::part($p->uid), 'rule' => Word::of("$region.mains_rule")];
+        $args = static fn(Part $p): array => [
+            'device' => Word::of("$region.earth_leakage"),
+            'source' => Named::part($p->uid),
+            'rule' => Word::of("$region.mains_rule"),
+        ];
         $findings = [];
         foreach ($ac->uncovered() as $source) {
-            $findings[] = new Finding('earth-leakage-not-covered', Severity::Stop, $args($source), [], $source->uid, variant: $source->kind->isInverter() ? 'inverter' : 'inlet');
+            $findings[] = new Finding(
+                'earth-leakage-not-covered',
+                Severity::Stop,
+                $args($source),
+                [],
+                $source->uid,
+                variant: $source->kind->isInverter() ? 'inverter' : 'inlet',
+            );
         }
         foreach ($feedsOutlets ? $ac->undrawn() : [] as $source) {
             $findings[] = new Finding('earth-leakage-not-covered', Severity::Fix, $args($source), [], $source->uid, variant: 'undrawn');

@@ -42,13 +42,21 @@ final class IsolatorSuitsLithium implements Rule
         }
         $rated = $study->alternatorCurrent();
         $own = $part->data->figure('rating_a');
-        $args = ['part' => Named::part($part->uid), 'draw' => Amount::of($draw->value, 'A', 0), 'rated' => Amount::of($rated->value, 'A', 0), 'own' => Amount::of($own->value ?? 0.0, 'A', 0)];
+        $args = [
+            'part' => Named::part($part->uid),
+            'draw' => Amount::of($draw->value, 'A', 0),
+            'rated' => Amount::of($rated->value, 'A', 0),
+            'own' => Amount::of($own->value ?? 0.0, 'A', 0),
+        ];
         if ($draw->value <= self::SAFE_SHARE * $rated->value && $own !== null && $draw->value > $own->value) {
             return new Finding('relay-overloaded', Severity::Fix, $args, [$draw, $own], $part->uid);
         }
         $tooMuch = $draw->value > self::SAFE_SHARE * $rated->value;
 
-        return new Finding('bare-relay-on-lithium', $tooMuch ? Severity::Stop : Severity::Fix, $args, [$draw, $rated], $part->uid, [Change::ofPart($part->uid, Fate::Remove->value)], match (true) {
+        return new Finding('bare-relay-on-lithium', $tooMuch ? Severity::Stop : Severity::Fix, $args, [$draw, $rated], $part->uid, [Change::ofPart(
+            $part->uid,
+            Fate::Remove->value,
+        )], match (true) {
             $tooMuch => '',
             $draw->value < self::LITTLE_A => 'little',
             default => 'bearable',
@@ -60,6 +68,12 @@ final class IsolatorSuitsLithium implements Rule
     {
         $variable = $study->variableAlternator();
 
-        return $variable === null || $part->data->text('method') !== 'volts_sensing' ? null : new Finding('smart-alternator', Severity::Fix, ['part' => Named::part($part->uid), 'alternator' => Named::part($variable->uid)], [], $part->uid);
+        return $variable === null || $part->data->text('method') !== 'volts_sensing' ? null : new Finding(
+            'smart-alternator',
+            Severity::Fix,
+            ['part' => Named::part($part->uid), 'alternator' => Named::part($variable->uid)],
+            [],
+            $part->uid,
+        );
     }
 }

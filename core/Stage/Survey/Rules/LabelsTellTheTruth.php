@@ -21,7 +21,11 @@ final class LabelsTellTheTruth implements Rule
     {
         $findings = [];
         foreach ($study->system->parts as $part) {
-            if (in_array($part->kind, [PartKind::Switch, PartKind::DistributionBox], true) && $part->fate !== Fate::Remove && $part->fate !== Fate::Relabel) {
+            if (in_array(
+                $part->kind,
+                [PartKind::Switch, PartKind::DistributionBox],
+                true,
+            ) && $part->fate !== Fate::Remove && $part->fate !== Fate::Relabel) {
                 $findings[] = $this->misleads($part);
             }
         }
@@ -38,6 +42,14 @@ final class LabelsTellTheTruth implements Rule
             return null;
         }
 
-        return new Finding('label-misleads', Severity::Note, ['part' => Named::part($part->uid), 'says' => $says ?? '', 'feeds' => $feeds ?? ''], [], $part->uid, [Change::ofPart($part->uid, Fate::Relabel->value)], $dead ? 'dead' : '');
+        return new Finding(
+            'label-misleads',
+            Severity::Note,
+            ['part' => Named::part($part->uid), 'says' => $says ?? '', 'feeds' => $feeds ?? ''],
+            [],
+            $part->uid,
+            [Change::ofPart($part->uid, Fate::Relabel->value)],
+            $dead ? 'dead' : '',
+        );
     }
 }

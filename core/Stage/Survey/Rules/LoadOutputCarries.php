@@ -27,7 +27,11 @@ final class LoadOutputCarries implements Rule
             }
             foreach ($graph->node(Point::of($regulator->uid, 'load_plus'))->points() as $point) {
                 $fed = $graph->parts[$point->uid];
-                if (in_array([$fed->kind, $point->terminal], [[PartKind::DistributionBox, 'supply_plus'], [PartKind::Inverter, 'battery_plus']], true)) {
+                if (in_array(
+                    [$fed->kind, $point->terminal],
+                    [[PartKind::DistributionBox, 'supply_plus'], [PartKind::Inverter, 'battery_plus']],
+                    true,
+                )) {
                     $amps = $fed->kind === PartKind::Inverter
                         ? new Figure('fed', $fed->data->known('continuous_w') / $study->system->vehicle->systemV, 'A', 'fed')
                         : $fed->data->figureOrUsual('rating_a');
@@ -35,7 +39,12 @@ final class LoadOutputCarries implements Rule
                         return [new Finding(
                             'load-output-overloaded',
                             Severity::Fix,
-                            ['regulator' => Named::part($regulator->uid), 'limit' => Amount::of($limit->value, 'A', 0), 'fed' => Named::part($fed->uid), 'amps' => Amount::of($amps->value, 'A', 0)],
+                            [
+                                'regulator' => Named::part($regulator->uid),
+                                'limit' => Amount::of($limit->value, 'A', 0),
+                                'fed' => Named::part($fed->uid),
+                                'amps' => Amount::of($amps->value, 'A', 0),
+                            ],
                             [$limit, $amps],
                             $regulator->uid,
                         )];

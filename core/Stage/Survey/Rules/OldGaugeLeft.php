@@ -24,7 +24,14 @@ final class OldGaugeLeft implements Rule
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Gauge) as $part) {
             if ($part->fate !== Fate::Relabel && $part->fate !== Fate::Add) {
-                $findings[] = new Finding('old-gauge-left', Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid, [Change::ofPart($part->uid, Fate::Relabel->value)]);
+                $findings[] = new Finding(
+                    'old-gauge-left',
+                    Severity::Fix,
+                    ['part' => Named::part($part->uid)],
+                    [],
+                    $part->uid,
+                    [Change::ofPart($part->uid, Fate::Relabel->value)],
+                );
             }
         }
 

@@ -30,7 +30,13 @@ final class SensorTellsLithium implements Rule
                 if ($row->parameter !== Parameter::Compensation || !$isOn || $row->noted() !== null) {
                     continue;
                 }
-                $findings[] = new Finding('compensation-left-on', Severity::Fix, ['part' => Named::part($device['part']->uid), 'found' => Amount::of($found->number ?? 0.0, 'mV')], [Figure::given('found', $found->number ?? 0.0, 'mV/°C')], $device['part']->uid);
+                $findings[] = new Finding(
+                    'compensation-left-on',
+                    Severity::Fix,
+                    ['part' => Named::part($device['part']->uid), 'found' => Amount::of($found->number ?? 0.0, 'mV')],
+                    [Figure::given('found', $found->number ?? 0.0, 'mV/°C')],
+                    $device['part']->uid,
+                );
             }
         }
 

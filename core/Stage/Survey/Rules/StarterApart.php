@@ -12,14 +12,18 @@ use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\PartKind;
 
-/** Starter and house positives are not joined by conductors, fuses or switches alone: something between them opens when the engine stops. */
+/**
+ * Starter and house positives are not joined by conductors, fuses or switches alone: something between them opens when the engine stops.
+ */
 final class StarterApart implements Rule
 {
     public function judge(Study $study): array
     {
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Battery) as $part) {
-            if ($part->role !== 'house' && $study->banks()->planned->bank !== null && $study->circuit()->joins(Point::of($part->uid, 'plus'))) {
+            if ($part->role !== 'house'
+                && $study->banks()->planned->bank !== null
+                && $study->circuit()->joins(Point::of($part->uid, 'plus'))) {
                 $findings[] = new Finding('starter-joined', Severity::Stop, ['part' => Named::part($part->uid)], [], $part->uid);
             }
         }

@@ -27,16 +27,24 @@
             @endif
         @endcan
         @if ($page->isParallel())
-            <x-fold id="beside" title="Beside it" :answer="$answers->beside()">@include('stages.bank.beside')</x-fold>
+            <x-fold id="beside" title="Beside it" :answer="$answers->beside()">@unfolded('beside')
+        @include('stages.bank.beside')
+    @endunfolded</x-fold>
             @if ($page->desk->drift)
                 <x-fold id="drift" :title="$page->desk->loadA > 0 ? 'Through a whole discharge' : 'Through a whole charge'"
-                    :answer="$answers->drift()">@include('stages.bank.drift', ['sketch' => $page->driftSketch()])</x-fold>
+                    :answer="$answers->drift()">@unfolded('drift')
+        @include('stages.bank.drift', ['sketch' => $page->driftSketch()])
+    @endunfolded</x-fold>
             @endif
             <x-fold id="joint" title="Which joint is it?" :answer="$answers->joint()" :open="$page->desk->suspects !== null || $page->desk->measuredFault !==
-                null">@include('stages.bank.joint')</x-fold>
+                null">@unfolded('joint', (bool) ($page->desk->suspects !== null || $page->desk->measuredFault !== null))
+        @include('stages.bank.joint')
+    @endunfolded</x-fold>
         @endif
         <x-fold id="pack" title="Inside a self-built pack" :answer="$answers->pack()" :open="request()->hasAny(['groups',
-            'cell_ah'])">@include('stages.bank.pack', ['desk' => $page->desk])</x-fold>
+            'cell_ah'])">@unfolded('pack', (bool) (request()->hasAny(['groups', 'cell_ah'])))
+        @include('stages.bank.pack', ['desk' => $page->desk])
+    @endunfolded</x-fold>
         <x-caution>{{ $say->said($region->bankCaution()) }} Before a string is closed onto the bar, measure it: strings within a few tenths of a volt, or
             balance first.</x-caution>
         <p class="small muted mt-2">Like with like: one maker, model, age and BMS. Leads that must be equal are of one size and one length; none may chafe

@@ -1,5 +1,6 @@
 @error('choice')<p class="error">{{ $message }}</p>@enderror
-<x-table caption="Choices beside the plan, against the plan as it stands" :head="['Choice', 'What it changes', '#Usable', '#Without charge', '#Sun', '#Weight', '']">
+<x-table caption="Choices beside the plan, against the plan as it stands" :head="['Choice', 'What it changes', '#Usable', '#Without charge', '#Sun', '#Weight',
+    '']">
     @foreach ($page->choices() as ['row' => $row, 'is' => $is])
         <tr><td>{{ $row->name }}@if ($row->group)<div class="small muted">one of: {{ $row->group }}</div>@endif</td>
             <td class="small">{{ $is->problem ? 'no longer goes with the plan: ' . $say->refusal($is->problem) : $answers->exchanged($is) }}</td>

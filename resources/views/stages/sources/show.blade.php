@@ -10,29 +10,44 @@
                 :figure="$sun->covered()" left /></div>
         @endif
     @endif
-    <x-fold id="sources" title="What charges it" :answer="$answers->sources($page->sources())" :open="! $study->sun()">@include('stages.sources.list')</x-fold>
+    <x-fold id="sources" title="What charges it" :answer="$answers->sources($page->sources())" :open="! $study->sun()">@unfolded('sources', (bool) (!
+        $study->sun()))
+        @include('stages.sources.list')
+    @endunfolded</x-fold>
     @if ($page->arrays())
         <x-fold id="arrays" title="Sun: does each array fit its regulator?"
-            :answer="$answers->arrays($page->arrays())">@include('stages.sources.arrays')</x-fold>
+            :answer="$answers->arrays($page->arrays())">@unfolded('arrays')
+        @include('stages.sources.arrays')
+    @endunfolded</x-fold>
     @endif
     @if ($page->hasAlternator())
         <x-fold id="alternator" title="Alternator" :answer="$answers->alternator($page->alternator(),
-            $page->dcdcs())">@include('stages.sources.alternator')</x-fold>
+            $page->dcdcs())">@unfolded('alternator')
+        @include('stages.sources.alternator')
+    @endunfolded</x-fold>
     @endif
     @if ($study->mains()->chargerA > 0 || $study->mains()->outletsW > 0)
-        <x-fold id="mains" title="Hook-up and generator" :answer="$answers->mains($page->posts())">@include('stages.sources.mains', ['mains' =>
-            $study->mains()])</x-fold>
+        <x-fold id="mains" title="Hook-up and generator" :answer="$answers->mains($page->posts())">@unfolded('mains')
+        @include('stages.sources.mains', ['mains' =>
+            $study->mains()])
+    @endunfolded</x-fold>
     @endif
     @if ($study->inverter())
-        <x-fold id="inverter" title="Inverter" :answer="$answers->inverter($study->inverter())">@include('stages.sources.inverter', ['inverter' =>
-            $study->inverter()])</x-fold>
+        <x-fold id="inverter" title="Inverter" :answer="$answers->inverter($study->inverter())">@unfolded('inverter')
+        @include('stages.sources.inverter', ['inverter' =>
+            $study->inverter()])
+    @endunfolded</x-fold>
     @endif
     @if ($page->frost())
-        <x-fold id="cold" title="Cold" :answer="$answers->frost($page->frost())">@include('stages.sources.cold')</x-fold>
+        <x-fold id="cold" title="Cold" :answer="$answers->frost($page->frost())">@unfolded('cold')
+        @include('stages.sources.cold')
+    @endunfolded</x-fold>
     @endif
     @if ($start = $study->engineStart())
         <x-fold id="start" title="Starting the engine from the house bank" :answer="$start->byRelay ? 'by relay, for seconds' :
-            'not by relay: charge the starter battery first'">@include('stages.sources.start')</x-fold>
+            'not by relay: charge the starter battery first'">@unfolded('start')
+        @include('stages.sources.start')
+    @endunfolded</x-fold>
     @endif
     <x-caution>{{ $say->said($region->solarCaution()) }} {{ $say->said($region->mainsCaution()) }}</x-caution>
     @can('plan', $job)
