@@ -20,6 +20,7 @@ use Pebblefell\Outlook\TripSetup;
 use Pebblefell\Outlook\YearOutlook;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\Stage\Loads\LoadSizing;
 use Pebblefell\Stage\Settings\SettingSheet;
 use Pebblefell\Stage\Size\BankSizing;
@@ -337,6 +338,12 @@ final class Study
     public function drawing(): ?BankDrawing
     {
         return $this->once('drawing', fn(): ?BankDrawing => BankDrawing::asDrawn($this));
+    }
+
+    /** What brings the planned bank back when it has gone dark; null without one. */
+    public function waking(): ?Waking
+    {
+        return $this->once('waking', fn(): ?Waking => Waking::of($this));
     }
 
     public function settings(): SettingSheet

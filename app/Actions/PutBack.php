@@ -16,8 +16,7 @@ use Pebblefell\Exception\InvalidValue;
 
 /**
  * Puts back what one act did: rows that it made go, rows that it changed or deleted are as they were. It is itself an act. What somebody
- * has
- * changed since is never overwritten: then the later act is named, and is to be put back first.
+ * has changed since is never overwritten: then the later act is named, and is to be put back first.
  */
 final class PutBack
 {

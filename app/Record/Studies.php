@@ -14,10 +14,8 @@ use Pebblefell\System\System;
  * The Study of a job as its rows are now: one in a request, as long as nothing is written.
  *
  * The model, what was said of it and what it simulates are kept in one row beside the job, for the revision that they were made from:
- * eleven
- * queries and every rule take thirty times as long as reading them back, playing a year far longer (`./pebblefell bench`, decision 22).
- * What
- * is kept under another revision, region or core/ is never looked at.
+ * eleven queries and every rule take thirty times as long as reading them back, playing a year far longer (`./pebblefell bench`, decision
+ * 22). What is kept under another revision, region or core/ is never looked at.
  */
 final class Studies
 {

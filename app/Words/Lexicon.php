@@ -31,8 +31,7 @@ use Pebblefell\System\System;
 
 /**
  * The words of what core decides, in one language: lang/LOCALE/*.php, read without the framework. Numbers and units are written as the
- * reader
- * reads them.
+ * reader reads them.
  */
 final class Lexicon
 {

@@ -228,8 +228,7 @@ final readonly class Forecast
 
     /**
      * By how much the volts fall, mV a cell and hour, over the resting readings of the last three hours; null: not told. A difference that
-     * is
-     * within a meter's error counts as none.
+     * is within a meter's error counts as none.
      *
      * @param list<Reading> $readings
      */

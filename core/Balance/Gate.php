@@ -324,8 +324,7 @@ final readonly class Gate
 
     /**
      * Cells tell whether they are alike at the top of a charge, with hardly any current, or an hour at rest after it. In mid-charge the
-     * flat reads
-     * alike whatever the charge is.
+     * flat reads alike whatever the charge is.
      */
     private static function tells(Candidate $c, Reading $last): bool
     {

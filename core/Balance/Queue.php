@@ -10,8 +10,7 @@ use Pebblefell\Bank\RefreshCharge;
  * Several batteries on the chargers that there are: who is on which, when each charger comes free, who goes on next, and when all is done.
  *
  * The battery that has waited longest takes the charger that is free first, of those that it bears. A battery whose charge is not known is
- * taken for empty: the
- * time told is the latest.
+ * taken for empty: the time told is the latest.
  */
 final readonly class Queue
 {

@@ -19,8 +19,7 @@ final readonly class Subject
 
     /**
      * LFP rests a little higher after a charge than after a discharge, V a cell to either side. Reference: Dreyer et al. 2010, about 10 to
-     * 20 mV between
-     * the two (from memory).
+     * 20 mV between the two (from memory).
      */
     private const LFP_HYSTERESIS_V = 0.01;
 

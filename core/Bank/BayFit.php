@@ -10,9 +10,8 @@ use Pebblefell\Quantity\Guard;
  * Do so many equal batteries stand in a bay, upright, with a gap between them and room above for leads and lid?
  *
  * Upright blocks, each turned lengthwise or crosswise, in rows: for every split of the bay's length into lengthwise and crosswise columns
- * the rows are
- * counted, and the best of both ways round is taken. For the few batteries that there are this finds the most that such rows can hold.
- * Reference: two-stage guillotine patterns, as in Jylänki 2010 (from memory).
+ * the rows are counted, and the best of both ways round is taken. For the few batteries that there are this finds the most that such rows
+ * can hold. Reference: two-stage guillotine patterns, as in Jylänki 2010 (from memory).
  */
 final readonly class BayFit
 {

@@ -10,10 +10,8 @@ use Pebblefell\Exception\InvalidValue;
  * Which bad joint, or which tired battery, explains what was measured: amps of each battery by clamp, or volts at each battery's terminals.
  *
  * Each link and each battery in turn is made worse by 0.05 to 60 mΩ; the added resistance that brings the network closest to the readings
- * is
- * kept, and the suspects are ranked by what is left over (least squares). Volts are compared by how they lie about their own mean: how
- * full the
- * batteries are moves all alike and says nothing.
+ * is kept, and the suspects are ranked by what is left over (least squares). Volts are compared by how they lie about their own mean: how
+ * full the batteries are moves all alike and says nothing.
  */
 final readonly class Diagnosis
 {

@@ -10,8 +10,7 @@ use Pebblefell\Exception\InvalidValue;
  * The real network of a bank: batteries, links and leads, in any topology, solved at its take-off points.
  *
  * Nodal analysis: each battery is its volts behind its resistance, that is a current into its terminals beside a conductance. Reference:
- * Ho,
- * Ruehli & Brennan 1975 (with every source behind its own resistance the plain nodal form is enough).
+ * Ho, Ruehli & Brennan 1975 (with every source behind its own resistance the plain nodal form is enough).
  */
 final readonly class Network
 {

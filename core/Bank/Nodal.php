@@ -10,9 +10,8 @@ use Pebblefell\Exception\InvalidValue;
  * Conductances between the nodes of a network, eliminated once so that every further question costs little.
  *
  * The matrix is symmetric and, with one node grounded and every node connected to it, positive definite: no pivoting is needed. The node
- * with the
- * fewest neighbours goes first, so that a bank's ladder stays as thin as it is drawn. References: George & Liu 1981 (minimum degree);
- * Golub & Van Loan, LDLᵀ (from memory).
+ * with the fewest neighbours goes first, so that a bank's ladder stays as thin as it is drawn. References: George & Liu 1981 (minimum
+ * degree); Golub & Van Loan, LDLᵀ (from memory).
  */
 final readonly class Nodal
 {

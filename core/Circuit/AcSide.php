@@ -72,8 +72,7 @@ final readonly class AcSide
 
     /**
      * Walks from a source, not past a device that protects, to where outlets hang: the open load side of a breaker or device, or the open
-     * end of a
-     * source of its own.
+     * end of a source of its own.
      *
      * @param list<string> $passed uids of sources that the walk came through: a drawn circle ends
      */

@@ -18,8 +18,7 @@ use Pebblefell\System\PartKind;
 
 /**
  * The house bank's positive side, followed from its posts: what stands before a fuse, what a fuse protects, what hangs behind a part, and
- * what a
- * short drives there.
+ * what a short drives there.
  */
 final readonly class Circuit
 {

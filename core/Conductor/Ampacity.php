@@ -11,8 +11,7 @@ use Pebblefell\Quantity\ConductorSize;
  * What a conductor carries without its insulation growing too hot.
  *
  * Metric sizes: ISO 10133 / ISO 13297 annex A, single conductor, 30 °C. Gauges: ABYC E-11, 105 °C insulation, outside engine spaces; for
- * cooler
- * insulation scaled as the metric tables are at the nearest size. All from memory.
+ * cooler insulation scaled as the metric tables are at the nearest size. All from memory.
  */
 final class Ampacity
 {
@@ -71,8 +70,7 @@ final class Ampacity
 
     /**
      * What a conductor of any area carries: by the table's nearest sizes, on the line between them; a gauge as its own. What is thinner
-     * than the
-     * thinnest counts as that, thicker than the thickest by its area.
+     * than the thinnest counts as that, thicker than the thickest by its area.
      *
      * @param float $insulationC of the conductor; the class at or below counts
      */

@@ -8,8 +8,7 @@ namespace Pebblefell\Finding;
  * One change of the plan, as data: a row comes in, goes, or gets another value. A remedy proposes some; a choice of an offer keeps some.
  *
  * Rows and fields are those of the job file. A row that comes in is named by whoever proposes it: "new-1"; whoever keeps it gives it its
- * real
- * name, and every later change of the same list that names it means that row.
+ * real name, and every later change of the same list that names it means that row.
  */
 final readonly class Change
 {

@@ -10,10 +10,8 @@ use Pebblefell\Exception\InvalidValue;
  * When each task runs so that all are done soonest, with the people and places that there are.
  *
  * The resource-constrained project scheduling problem: tasks are put one by one, each as early as it can stand (serial generation; some
- * order of
- * tasks gives the least finish, Sprecher, Kolisch & Drexl 1995, from memory). For EXACT tasks or fewer every order is tried, cut off where
- * it cannot
- * get better; for more the order is by the longest way to the end, then improved by moving single tasks.
+ * order of tasks gives the least finish, Sprecher, Kolisch & Drexl 1995, from memory). For EXACT tasks or fewer every order is tried, cut
+ * off where it cannot get better; for more the order is by the longest way to the end, then improved by moving single tasks.
  */
 final readonly class Schedule
 {

@@ -14,8 +14,7 @@ use Pebblefell\Finding\Word;
 
 /**
  * All volts at which something acts on a bank, as rungs one above the other: the chargers' from below, warnings and cut-offs from above,
- * the BMS at
- * both ends. Each layer must act before the next; a layer beyond the BMS never acts.
+ * the BMS at both ends. Each layer must act before the next; a layer beyond the BMS never acts.
  */
 final readonly class Ladder
 {

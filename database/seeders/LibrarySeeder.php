@@ -98,7 +98,11 @@ final class LibrarySeeder extends Seeder
                 'float_v' => $cells * 3.375, 'max_charge_v' => $cells * 3.65, 'cutoff_v' => $cells * 2.7, 'tail_a' => round($ah * 0.04, 1), 'charge_min_c' => 0, 'discharge_min_c' => -18,
                 'bms' => true, 'low_temp_cutoff' => $cold, 'heater_w' => $heater, 'torque_nm' => 8.0, 'length_mm' => $l, 'width_mm' => $w, 'height_mm' => $h, 'mass_kg' => $kg,
                 'price' => round($v * $ah * 0.42 + $heater, -1),
-            ]];
+            ] + match (true) {
+                $make === 'Kvellin' => ['wakes_by' => 'charge'],
+                str_contains($model, 'Carry') => [],
+                default => ['wakes_by' => 'itself'],
+            }];
         }
 
         return $rows;
@@ -155,7 +159,7 @@ final class LibrarySeeder extends Seeder
             $rows[] = [PartKind::Regulator, $make, $model, [
                 'technology' => $technology, 'max_charge_a' => $a, 'max_pv_v' => $v, 'max_pv_isc_a' => $isc, 'start_above_battery_v' => $technology === 'mppt' ? 5 : 0, 'load_output_a' => $load, 'lithium' => $lithium,
                 'equalise_can_disable' => $off, 'cold_cutoff' => $cold, 'absorption_min_v' => 12.0, 'absorption_max_v' => 16.0, 'length_mm' => 130, 'width_mm' => 115, 'height_mm' => 60, 'mass_kg' => $kg,
-            ]];
+            ] + ($make === 'Halverin' ? ['gives_dead_volts' => $technology === 'mppt'] : [])];
         }
 
         return $rows;
@@ -170,7 +174,7 @@ final class LibrarySeeder extends Seeder
         foreach ([['Tindlow', 'Ferry 18', 18, 12, 12, 87], ['Tindlow', 'Ferry 30', 30, 12, 12, 88], ['Tindlow', 'Ferry 50', 50, 12, 12, 90], ['Tindlow', 'Ferry 20 duo', 20, 24, 24, 90], ['Tindlow', 'Ferry 15 step-up', 15, 24, 12, 89], ['Pikerel', 'Link 25', 25, 12, 12, 86]] as [$make, $model, $a, $v, $in, $eff]) {
             $rows[] = [PartKind::Dcdc, $make, $model, [
                 'output_a' => $a, 'output_v' => $v, 'input_min_v' => $in * 0.92, 'input_max_v' => $in * 1.33, 'efficiency_pct' => $eff, 'engine_signal' => $make === 'Pikerel' ? 'volts' : 'ignition_wire', 'dial_down' => $a >= 30,
-                'lithium' => 'custom', 'equalise_can_disable' => true, 'cold_cutoff' => $make === 'Tindlow', 'absorption_min_v' => $v, 'absorption_max_v' => $v * 1.25, 'length_mm' => 186, 'width_mm' => 130, 'height_mm' => 80, 'mass_kg' => 1.8,
+                'lithium' => 'custom', 'equalise_can_disable' => true, 'cold_cutoff' => $make === 'Tindlow', 'gives_dead_volts' => $make === 'Tindlow', 'absorption_min_v' => $v, 'absorption_max_v' => $v * 1.25, 'length_mm' => 186, 'width_mm' => 130, 'height_mm' => 80, 'mass_kg' => 1.8,
             ]];
         }
         foreach ([['Pikerel', 'Split 70', 'relay', 70], ['Pikerel', 'Sense 140', 'volts_sensing', 140], ['Pikerel', 'Diode 120 twin', 'diode', 120], ['Tindlow', 'Metered 120', 'duty_cycled', 120], ['Tindlow', 'Metered 225', 'duty_cycled', 225]] as [$make, $model, $method, $a]) {
@@ -194,7 +198,7 @@ final class LibrarySeeder extends Seeder
             ['Tindlow', 'Quay 25 duo', 25, 24, 'custom', true], ['Tindlow', 'Carry 10', 10, 12, 'preset', true],
         ] as [$make, $model, $a, $v, $lithium, $off]) {
             $rows[] = [PartKind::MainsCharger, $make, $model, [
-                'output_a' => $a, 'output_v' => $v, 'mains_v' => 230, 'efficiency_pct' => 92, 'lithium' => $lithium, 'equalise_can_disable' => $off, 'cold_cutoff' => $lithium === 'custom',
+                'output_a' => $a, 'output_v' => $v, 'mains_v' => 230, 'efficiency_pct' => 92, 'lithium' => $lithium, 'equalise_can_disable' => $off, 'cold_cutoff' => $lithium === 'custom', 'gives_dead_volts' => $lithium === 'custom',
                 'absorption_min_v' => $v, 'absorption_max_v' => $v * 1.3, 'length_mm' => 235, 'width_mm' => 108, 'height_mm' => 65, 'mass_kg' => 1.3 + $a / 30,
             ]];
         }
@@ -223,7 +227,7 @@ final class LibrarySeeder extends Seeder
         foreach ([['Eider 1600 solo', 1600, 3000, 12, 91, 14, 70, 16], ['Eider 3000 solo', 2400, 5500, 12, 92, 18, 120, 32], ['Eider 3000 duo', 2400, 5500, 24, 93, 16, 70, 32], ['Eider 5000 quad', 4000, 9000, 48, 95, 25, 70, 50]] as [$model, $w, $surge, $v, $eff, $idle, $charge, $transfer]) {
             $rows[] = [PartKind::InverterCharger, 'Tindlow', $model, [
                 'continuous_w' => $w, 'surge_w' => $surge, 'efficiency_pct' => $eff, 'idle_w' => $idle, 'input_v' => $v, 'output_v' => 230, 'low_cutoff_v' => $v * 0.93, 'charge_a' => $charge, 'transfer_a' => $transfer,
-                'supports_supply' => true, 'lithium' => 'custom', 'equalise_can_disable' => true, 'cold_cutoff' => true, 'absorption_min_v' => $v, 'absorption_max_v' => $v * 1.33, 'length_mm' => 500, 'width_mm' => 220, 'height_mm' => 110, 'mass_kg' => 9 + $w / 250,
+                'supports_supply' => true, 'lithium' => 'custom', 'equalise_can_disable' => true, 'cold_cutoff' => true, 'gives_dead_volts' => true, 'absorption_min_v' => $v, 'absorption_max_v' => $v * 1.33, 'length_mm' => 500, 'width_mm' => 220, 'height_mm' => 110, 'mass_kg' => 9 + $w / 250,
             ]];
         }
 

@@ -60,8 +60,7 @@ final class Bench
 
     /**
      * The bench goes on by the time since its last tick, however many listen; what nobody listened to did not happen. It knows the
-     * batteries
-     * as they were when it was set up, and asks nothing of the job.
+     * batteries as they were when it was set up, and asks nothing of the job.
      */
     public function tick(BalanceSession $session): void
     {

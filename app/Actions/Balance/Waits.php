@@ -17,8 +17,7 @@ use Pebblefell\System\System;
 
 /**
  * What waits and what is over, in the open balance sessions of all jobs; and the yearly checks that are due. A session's waits are worked
- * out
- * where it is written to, and only read here.
+ * out where it is written to, and only read here.
  */
 final class Waits
 {

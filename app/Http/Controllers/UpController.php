@@ -8,8 +8,7 @@ use Illuminate\Http\Response;
 
 /**
  * Says that the server is up. Asked by a person who is signed in, it is the bare route that bench/ measures the pages against: a session,
- * an
- * account and a permission, and nothing else.
+ * an account and a permission, and nothing else.
  */
 final class UpController extends Controller
 {

@@ -19,10 +19,9 @@ use Throwable;
 /**
  * What a request writes is written whole or not at all, is one act in the history, and leaves every job that it touched readable.
  *
- * The job's row is locked first: two people who write to one job come one after the other, and what the second one checks is what the
- * first one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back
- * and
- * the field that caused it is named.
+ * The job's row is locked first: two people who write to one job come one after the other, and what the second one checks is what the first
+ * one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back and the
+ * field that caused it is named.
  */
 final class WholeWrites
 {

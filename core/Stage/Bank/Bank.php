@@ -18,6 +18,7 @@ final class Bank implements Room
             new Rules\BankSharesEvenly(),
             new Rules\EqualLeads(),
             new Rules\FloodedVentsOutside(),
+            new Rules\SomethingWakesIt(),
             new Rules\SpareForFarAway(),
         ];
     }

@@ -21,8 +21,7 @@ final class Chosen
 {
     /**
      * So many of one battery are the house bank: what was planned before goes, what was found is taken out, and what hung on it hangs on
-     * the new
-     * one. A bank that only grows keeps what it has.
+     * the new one. A bank that only grows keeps what it has.
      *
      * @param Part $battery as the library describes it
      *

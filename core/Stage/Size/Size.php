@@ -20,7 +20,6 @@ final class Size implements Room
             new Rules\BankTakesCharge(),
             new Rules\LithiumHasBms(),
             new Rules\ColdCharging(),
-            new Rules\SomethingWakesIt(),
             new Rules\BankFitsBay(),
             new Rules\MainFuse(),
             new Rules\FusesSaveCables(),

@@ -11,8 +11,7 @@ use Pebblefell\System\PartKind;
  * What stands at potential while parts are open: the positive, or line, side, followed from the sources.
  *
  * Conductors and closed switching parts join both ways; chargers, regulators and inverters carry one way. A part that is open carries
- * nothing
- * through; a battery that is open is no source, and opens its series string.
+ * nothing through; a battery that is open is no source, and opens its series string.
  */
 final readonly class Potential
 {

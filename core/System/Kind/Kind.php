@@ -12,8 +12,7 @@ use Pebblefell\System\Terminal;
 
 /**
  * A kind of part: the lines of its data sheet with unit and bounds, its terminals and what it does between them, the boxes that it is set
- * by,
- * and what is usual where its sheet is silent. Its words stand in lang/NAME/kinds.php, sheets.php and terminals.php.
+ * by, and what is usual where its sheet is silent. Its words stand in lang/NAME/kinds.php, sheets.php and terminals.php.
  *
  * The bounds catch slips of the pen, they are not limits of the trade.
  */

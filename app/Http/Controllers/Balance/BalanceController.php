@@ -68,8 +68,7 @@ final class BalanceController extends Controller
 
     /**
      * A battery goes to its next step: on a charger, off it, ready; or back, where a step was pressed too early. A refresh charge is the
-     * whole
-     * bank's: all go together.
+     * whole bank's: all go together.
      */
     public function step(StepRequest $request, Job $job, BalanceSession $balanceSession, BalanceBattery $balanceBattery): RedirectResponse
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Pages\Bank;
 
 use App\Http\Workbench;
+use Pebblefell\Stage\Bank\Waking;
+use Pebblefell\System\Part;
 
 /** What each fold of Bank says before it is opened. */
 final readonly class BankAnswers
@@ -45,5 +47,24 @@ final readonly class BankAnswers
         return $pack === null
             ? 'LFP cells; the fullest group decides'
             : 'the first group is full when the pack reads ' . $this->bench->show->text($pack->packLimitV, 'V');
+    }
+
+    public function waking(): string
+    {
+        $waking = $this->bench->study->waking();
+        $row = $waking === null ? null : array_values(array_filter($waking->rows, static fn(array $r): bool => $r['way'] === 'empty'))[0] ?? null;
+        if ($waking === null || $row === null) {
+            return $this->bench->say->word('waking.sum.lead');
+        }
+        $does = array_unique($row['by']);
+        $wake = array_filter($waking->sources, static fn(Part $p): bool => $row['by'][$p->uid] === Waking::WAKES);
+
+        return match (true) {
+            in_array(Waking::ITSELF, $does, true) => $this->bench->say->word('waking.sum.itself'),
+            in_array(Waking::BUTTON, $does, true) => $this->bench->say->word('waking.sum.button'),
+            $wake !== [] => $this->bench->say->word('waking.sum.wakes', ['parts' => implode(', ', array_map($this->bench->say->part(...), $wake))]),
+            $waking->isStuck() === true => $this->bench->say->word('waking.sum.stuck'),
+            default => $this->bench->say->word('waking.sum.unknown'),
+        };
     }
 }

@@ -17,6 +17,7 @@ use Pebblefell\Stage\Bank\BankFigures;
 use Pebblefell\Stage\Bank\BankSketch;
 use Pebblefell\Stage\Bank\DriftSketch;
 use Pebblefell\Stage\Bank\PackSketch;
+use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\System\Part;
 
 /** What stands on Bank: the planned bank with its links, and what its batteries carry. */
@@ -339,5 +340,32 @@ final readonly class BankPage
         $query = array_filter([...request()->except(['_token', 'loose']), ...$change], static fn(mixed $v): bool => $v !== null);
 
         return route('bank', $this->bench->job) . '?' . http_build_query($query);
+    }
+
+    /**
+     * @param array{way: string, opens: list<Part>, by: array<string, string>, dark: list<Part>} $row of the waking table
+     */
+    public function way(array $row): string
+    {
+        return $this->bench->say->word("waking.ways.{$row['way']}", ['parts' => implode(', ', array_map($this->bench->say->part(...), $row['opens']))]);
+    }
+
+    /**
+     * @param array{way: string, opens: list<Part>, by: array<string, string>, dark: list<Part>} $row of the waking table
+     */
+    public function dark(array $row): string
+    {
+        $names = implode(', ', array_map($this->bench->say->part(...), $row['dark']));
+
+        return $names === '' ? $this->bench->say->word('waking.nothing-dark') : $names;
+    }
+
+    public function wakeClass(string $does): string
+    {
+        return match ($does) {
+            Waking::CANNOT => 'out',
+            Waking::UNKNOWN, Waking::BUTTON => 'look',
+            default => 'good',
+        };
     }
 }

@@ -51,9 +51,8 @@ final class ChargerSuitsChemistry implements Rule
     }
 
     /**
-     * The volts that it can be set to at most, or at least; null where its sheet does not say. A regulator that finds the system's volts
-     * by itself
-     * has its volts written per 12 V.
+     * The volts that it can be set to at most, or at least; null where its sheet does not say. A regulator that finds the system's volts by
+     * itself has its volts written per 12 V.
      */
     private function volts(Part $part, string $end, float $systemV): ?Figure
     {

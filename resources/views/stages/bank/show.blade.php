@@ -41,6 +41,11 @@
         @include('stages.bank.joint')
     @endunfolded</x-fold>
         @endif
+        @if ($study->waking())
+            <x-fold id="waking" title="Will it wake?" :answer="$answers->waking()">@unfolded('waking')
+                @include('stages.bank.waking', ['waking' => $study->waking()])
+            @endunfolded</x-fold>
+        @endif
         <x-fold id="pack" title="Inside a self-built pack" :answer="$answers->pack()" :open="request()->hasAny(['groups',
             'cell_ah'])">@unfolded('pack', (bool) (request()->hasAny(['groups', 'cell_ah'])))
         @include('stages.bank.pack', ['desk' => $page->desk])

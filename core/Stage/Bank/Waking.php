@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Bank;
+
+use Pebblefell\Study;
+use Pebblefell\System\Graph\Passage;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Graph\Potential;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/**
+ * Will it wake? Each way in which the planned bank goes dark, against each source of the plan.
+ *
+ * A BMS that has opened comes back by itself, by charge or by a button, as its sheet says; one that waits for charge is woken only by a source
+ * that puts out volts of its own. Behind a disconnect or a breaker that has opened the bank is awake: what still reaches it goes on charging.
+ */
+final readonly class Waking
+{
+    /** Ways that open the BMS. */
+    public const BMS = ['cold', 'empty', 'overload', 'fault'];
+
+    /** What a source does about it. */
+    public const ITSELF = 'itself';
+    public const WAKES = 'wakes';
+    public const BUTTON = 'button';
+    public const CANNOT = 'cannot';
+    public const GOES_ON = 'goes-on';
+    public const UNKNOWN = 'unknown';
+
+    /**
+     * @param list<Part>                                                                               $sources
+     * @param list<array{way: string, opens: list<Part>, by: array<string, string>, dark: list<Part>}> $rows by: what each source does, by uid
+     */
+    private function __construct(public array $sources, public array $rows)
+    {
+    }
+
+    /** Null without a bank. */
+    public static function of(Study $study): ?self
+    {
+        $batteries = $study->banks()->planned->parts;
+        if ($study->banks()->planned->bank === null) {
+            return null;
+        }
+        $graph = $study->planned();
+        $sources = [...$graph->chargers(), ...$graph->ofKind(PartKind::Isolator)];
+        $rows = [];
+        if (self::hasBms($batteries[0])) {
+            $dark = self::dark($study, array_map(static fn(Part $p): string => $p->uid, $batteries));
+            $by = self::each($sources, static fn(Part $source): string => self::onOpenBms($batteries[0], $source));
+            foreach (self::BMS as $way) {
+                $rows[] = ['way' => $way, 'opens' => $batteries, 'by' => $by, 'dark' => $dark];
+            }
+        }
+        foreach (['disconnect' => $graph->ofKind(PartKind::LowVoltageDisconnect), 'breaker' => $study->circuit()->mainFuses()] as $way => $parts) {
+            if ($parts !== []) {
+                $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
+                $rows[] = [
+                    'way' => $way,
+                    'opens' => $parts,
+                    'by' => self::each($sources, static fn(Part $source): string => self::reaches($study, $source, $uids)),
+                    'dark' => self::dark($study, $uids),
+                ];
+            }
+        }
+
+        return new self($sources, $rows);
+    }
+
+    /** Once the BMS has opened, nothing of the plan brings it back: true; nobody has noted whether something does: null. */
+    public function isStuck(): ?bool
+    {
+        foreach ($this->rows as $row) {
+            if (in_array($row['way'], self::BMS, true)) {
+                return match (true) {
+                    array_intersect([self::ITSELF, self::WAKES, self::BUTTON], $row['by']) !== [] => false,
+                    in_array(self::UNKNOWN, $row['by'], true) => null,
+                    default => true,
+                };
+            }
+        }
+
+        return false;
+    }
+
+    private static function onOpenBms(Part $battery, Part $source): string
+    {
+        // A relay joins the alternator's own volts to the bank.
+        $gives = $source->kind === PartKind::Isolator ? true : $source->data->flag('gives_dead_volts');
+
+        return match ($battery->data->text('wakes_by')) {
+            'itself' => self::ITSELF,
+            'button' => self::BUTTON,
+            'charge' => match ($gives) {
+                true => self::WAKES,
+                false => self::CANNOT,
+                null => self::UNKNOWN,
+            },
+            default => $gives === true ? self::WAKES : self::UNKNOWN,
+        };
+    }
+
+    /**
+     * @param list<string> $open uids
+     */
+    private static function reaches(Study $study, Part $source, array $open): string
+    {
+        $output = match ($source->kind) {
+            PartKind::Regulator, PartKind::InverterCharger => 'battery_plus',
+            PartKind::Isolator => 'house',
+            PartKind::Alternator => 'plus',
+            default => 'output_plus',
+        };
+        $passage = Passage::closed(static fn(Part $p): bool => in_array($p->uid, $open, true));
+        $reach = $study->planned()->reach([Point::of($source->uid, $output)], $passage);
+        foreach ($study->banks()->planned->parts as $battery) {
+            if ($reach->has(Point::of($battery->uid, 'plus'))) {
+                return self::GOES_ON;
+            }
+        }
+
+        return $study->planned()->isDrawn($source) ? self::CANNOT : self::UNKNOWN;
+    }
+
+    /**
+     * What the bank no longer feeds.
+     *
+     * @param list<string> $open uids
+     *
+     * @return list<Part>
+     */
+    private static function dark(Study $study, array $open): array
+    {
+        $graph = $study->planned();
+        $live = static fn(array $opened): array => Potential::of($graph, array_values($opened), false, false, false, false)->live();
+        $dark = array_diff($live([]), $live($open), $open);
+        $users = [PartKind::Inverter, PartKind::InverterCharger, PartKind::DistributionBox, PartKind::Monitor, PartKind::HeatingPad, PartKind::Gauge];
+
+        return array_values(array_filter(
+            array_map(static fn(string $uid): Part => $graph->parts[$uid], array_values($dark)),
+            static fn(Part $p): bool => in_array($p->kind, $users, true),
+        ));
+    }
+
+    /** A lithium block has one unless its sheet says otherwise; lead has none. */
+    private static function hasBms(Part $battery): bool
+    {
+        return match ($battery->data->flag('bms')) {
+            null => $battery->data->chemistry()->isLithium(),
+            true => true,
+            false => false,
+        };
+    }
+
+    /**
+     * @param list<Part>             $sources
+     * @param callable(Part): string $does
+     *
+     * @return array<string, string> by uid
+     */
+    private static function each(array $sources, callable $does): array
+    {
+        return array_combine(array_map(static fn(Part $p): string => $p->uid, $sources), array_map($does, $sources));
+    }
+}
