@@ -26,9 +26,11 @@ use Pebblefell\Stage\Settings\SettingSheet;
 use Pebblefell\Stage\Size\BankSizing;
 use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\Endurance;
+use Pebblefell\Stage\Size\Frost;
 use Pebblefell\Stage\Size\StayOutlook;
 use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\Stage\Sources\EngineStart;
+use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\InverterCheck;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Sources\RegulatorGain;
@@ -161,6 +163,18 @@ final class Study
                 $travel->drivingHDay,
             ));
         });
+    }
+
+    /** The cold that the planned bank meets; null without one. */
+    public function frost(): ?Frost
+    {
+        return $this->once('cold', fn(): ?Frost => Frost::of($this));
+    }
+
+    /** The first sunny morning after the coldest night to be expected; null where nothing freezes, or no trip can be set up. */
+    public function frostMorning(): ?FrostMorning
+    {
+        return $this->simulation('frost', fn(): ?FrostMorning => FrostMorning::of($this));
     }
 
     public function stay(): ?StayOutlook

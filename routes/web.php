@@ -50,6 +50,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
         Route::middleware('can:view,job')->group(static function (): void {
             Route::get('/', [C\JobController::class, 'show'])->name('jobs.show');
             Route::get('/survey', [C\Survey\SurveyController::class, 'show'])->name('survey');
+            Route::get('/letter', [C\Survey\LetterController::class, 'show'])->name('letter');
             Route::get('/loads', [C\Loads\LoadsController::class, 'show'])->name('loads');
             Route::get('/trial', [C\Loads\TrialController::class, 'create'])->name('trial');
             Route::post('/trial/csv', [C\Loads\TrialCsvController::class, 'store'])->name('trial.csv');
@@ -76,6 +77,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
         Route::delete('/', [C\JobController::class, 'destroy'])->middleware('can:delete,job')->name('jobs.destroy');
         Route::middleware('can:survey,job')->group(static function (): void {
             Route::post('/parts', [C\Survey\PartController::class, 'store'])->name('parts.store');
+            Route::post('/typed', [C\Survey\TypedController::class, 'store'])->name('typed.store');
             Route::post('/layout', [C\Survey\LayoutController::class, 'store'])->name('layout.store');
             Route::delete('/parts/{part}', [C\Survey\PartController::class, 'destroy'])->name('parts.destroy');
             Route::post('/parts/csv', [C\Survey\PartCsvController::class, 'store'])->name('parts.csv.store');

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Illuminate\Database\Eloquent\Model;
+use Pebblefell\System\Climate;
 
 /**
  * Where vehicles are used, with its sky and its cold by month.
@@ -14,18 +15,20 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<float> $clearness
  * @property list<float> $min_c
  * @property ?float $record_low_c
+ * @property ?Climate $climate
  */
 final class Place extends Model
 {
     use Audited;
     use Versioned;
 
-    protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c'];
+    protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c', 'climate'];
 
     protected $casts = [
         'clearness' => 'array',
         'min_c' => 'array',
         'record_low_c' => 'float',
+        'climate' => Climate::class,
         'latitude_deg' => 'float',
         'longitude_deg' => 'float',
     ];
@@ -37,6 +40,7 @@ final class Place extends Model
      */
     public function toFile(): array
     {
-        return $this->only(['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c']);
+        return $this->only(['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c'])
+            + ($this->climate === null ? [] : ['climate' => $this->climate->value]);
     }
 }

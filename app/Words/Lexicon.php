@@ -23,6 +23,7 @@ use Pebblefell\Region\Region;
 use Pebblefell\Region\Units;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage;
+use Pebblefell\System\Climate;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -39,7 +40,7 @@ final class Lexicon
     private const ENUMS = [
         BenchCharger::class => 'balance.bench.%s', Chemistry::class => 'chemistries.%s', Fate::class => 'fates.%s', Layout::class => 'layouts.names.%s',
         Parameter::class => 'settings.%s', PartKind::class => 'kinds.%s', Protocol::class => 'balance.protocols.%s', Region::class => 'regions.%s.name',
-        SignalKind::class => 'signals.%s',
+        SignalKind::class => 'signals.%s', Climate::class => 'climates.%s',
         Stage::class => 'stages.names.%s', StageState::class => 'states.%s', Step::class => 'balance.steps.%s',
     ];
 

@@ -8,10 +8,10 @@ use Pebblefell\Circuit\Volts;
 use Pebblefell\Load\Budget;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
-use Pebblefell\Sun\Plane;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\Kind\Usual;
+use Pebblefell\System\PanelSite;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
@@ -67,7 +67,7 @@ final readonly class TripSetup
             self::heater($graph, $case),
         );
 
-        return self::around($system, $graph, $store, $loads, self::arrays($graph, $case->bank->systemV), $stepMin);
+        return self::around($system, $graph, $store, $loads, self::arrays($system, $graph, $case->bank->systemV), $stepMin);
     }
 
     /**
@@ -156,7 +156,7 @@ final readonly class TripSetup
     /**
      * @return list<SolarSource>
      */
-    private static function arrays(Graph $graph, float $systemV): array
+    private static function arrays(System $system, Graph $graph, float $systemV): array
     {
         $sources = [];
         foreach (PvArray::allOf($graph) as $array) {
@@ -164,14 +164,18 @@ final readonly class TripSetup
             $mppt = $regulator?->data->text('technology') !== 'pwm';
             $planes = [];
             foreach ($array->panels as $panel) {
-                $planes[$panel->data->orUsual('tilt_deg') . '/' . $panel->data->orUsual('azimuth_deg')][] = $panel;
+                $site = PanelSite::of($panel, $system->travel);
+                if ($site->isUp) {
+                    $planes[$site->key][] = $panel;
+                }
             }
             foreach ($planes as $panels) {
+                $site = PanelSite::of($panels[0], $system->travel);
                 $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $panels));
                 $limit = $regulator?->data->number('max_charge_a');
                 $sources[] = SolarSource::of(
                     $watts,
-                    Plane::of($panels[0]->data->orUsual('tilt_deg'), $panels[0]->data->orUsual('azimuth_deg')),
+                    $site->plane,
                     $mppt,
                     // Panels that lie differently share their regulator by watts.
                     $limit === null ? null : max(0.1, $limit * $watts / max(1.0, $array->watts())),
@@ -180,6 +184,8 @@ final readonly class TripSetup
                     $panels[0]->data->orUsual('vmp_tempco_pct_per_c') / 100.0,
                     SolarSource::USUAL_LOSSES,
                     $systemV,
+                    $site->shade,
+                    $site->portable,
                 );
             }
         }

@@ -21,6 +21,7 @@ final readonly class Place
     public const RECORD_BELOW_C = 15.0;
 
     /**
+     * @param ?Climate    $climate    what stands in for months that are not known
      * @param list<float> $clearness Rs/Ra of the twelve months, or empty: assumed
      * @param ?float      $recordLowC coldest morning on record; null: estimated from the nights
      * @param list<float> $minC      mean daily minimum in °C of the twelve months, or empty: assumed
@@ -32,6 +33,7 @@ final readonly class Place
         public array $clearness = [],
         public array $minC = [],
         public ?float $recordLowC = null,
+        public ?Climate $climate = null,
     ) {
         Guard::between($latitudeDeg, -90.0, 90.0, '/latitude_deg');
         Guard::between($longitudeDeg, -180.0, 180.0, '/longitude_deg');
@@ -45,13 +47,13 @@ final readonly class Place
      */
     public function clearnessOf(int $month): float
     {
-        return $this->clearness[$month - 1] ?? self::ASSUMED_CLEARNESS;
+        return $this->clearness[$month - 1] ?? $this->climate?->clearness($month, $this->latitudeDeg) ?? self::ASSUMED_CLEARNESS;
     }
 
     /** Coldest morning on record, °C: as entered, else the coldest month's nights less a margin. */
     public function recordLowC(): float
     {
-        return $this->recordLowC ?? min($this->minC === [] ? [self::ASSUMED_MIN_C] : $this->minC) - self::RECORD_BELOW_C;
+        return $this->recordLowC ?? min($this->minCByMonth()) - self::RECORD_BELOW_C;
     }
 
     /**
@@ -63,7 +65,7 @@ final readonly class Place
     }
 
     /**
-     * @return list<float> of the twelve months
+     * @return non-empty-list<float> of the twelve months
      */
     public function minCByMonth(): array
     {
@@ -75,7 +77,7 @@ final readonly class Place
      */
     public function minCOf(int $month): float
     {
-        return $this->minC[$month - 1] ?? self::ASSUMED_MIN_C;
+        return $this->minC[$month - 1] ?? $this->climate?->minC($month, $this->latitudeDeg) ?? self::ASSUMED_MIN_C;
     }
 
     /**
@@ -90,7 +92,7 @@ final readonly class Place
             'clearness' => $this->clearness,
             'min_c' => $this->minC,
             'record_low_c' => $this->recordLowC,
-        ];
+        ] + ($this->climate === null ? [] : ['climate' => $this->climate->value]);
     }
 
     /**
@@ -105,6 +107,7 @@ final readonly class Place
             array_values(array_map(floatval(...), $a['clearness'] ?? [])),
             array_values(array_map(floatval(...), $a['min_c'] ?? [])),
             isset($a['record_low_c']) ? (float) $a['record_low_c'] : null,
+            isset($a['climate']) ? Climate::from($a['climate']) : null,
         );
     }
 }

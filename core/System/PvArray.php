@@ -45,7 +45,7 @@ final readonly class PvArray
         $kinds = [];
         foreach ($left as $panel) {
             $kinds[$panel->make . '|' . $panel->model . '|' . $panel->data->orUsual('tilt_deg') . '|'
-                . $panel->data->orUsual('azimuth_deg')][] = $panel;
+                . $panel->data->orUsual('azimuth_deg') . '|' . ($panel->data->flag('portable') === true ? 'out' : '')][] = $panel;
         }
         foreach (array_values($kinds) as $i => $panels) {
             $by = $open === [] ? '' : $open[min($i, count($open) - 1)]->uid;

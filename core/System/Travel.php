@@ -19,6 +19,7 @@ final readonly class Travel
      * @param ?Stay $stay   a typical one; null: as the brief has it
      * @param ?float $budget money for batteries and panels, in the workshop's own currency
      * @param bool   $unattended it must go on while nobody is there
+     * @param string $portable portable panels are set up on the pitch, or stay stowed
      * @param string $wish   still: days with nothing coming in; lived: days as they live, with sun and driving
      * @param list<array{from_h: float, to_h: float, factor: float}> $shade on a usual pitch, solar time; factor is the light that arrives
      */
@@ -34,6 +35,7 @@ final readonly class Travel
         public ?float $budget = null,
         public bool $unattended = false,
         public string $wish = 'still',
+        public string $portable = 'up',
     ) {
         Guard::positive($wishDays, '/wish_days');
         Guard::between($drivingHDay, 0.0, 24.0, '/driving_h_day');
@@ -52,7 +54,7 @@ final readonly class Travel
      */
     public static function details(): array
     {
-        return [DataField::flag('unattended'), DataField::choice('wish', ['still', 'lived'])];
+        return [DataField::flag('unattended'), DataField::choice('wish', ['still', 'lived']), DataField::choice('portable_panels', ['up', 'stowed'])];
     }
 
     /** The typical stay, as entered or as the brief has it. */
@@ -84,7 +86,10 @@ final readonly class Travel
             'notes' => $this->notes,
             'stay' => $this->stay?->toArray(),
             'budget' => $this->budget,
-        ] + array_diff_assoc(['unattended' => $this->unattended, 'wish' => $this->wish], ['unattended' => false, 'wish' => 'still']);
+        ] + array_diff_assoc(
+            ['unattended' => $this->unattended, 'wish' => $this->wish, 'portable_panels' => $this->portable],
+            ['unattended' => false, 'wish' => 'still', 'portable_panels' => 'up'],
+        );
     }
 
     /**
@@ -111,6 +116,7 @@ final readonly class Travel
             isset($a['budget']) ? (float) $a['budget'] : null,
             $a['unattended'] ?? false,
             $a['wish'] ?? 'still',
+            $a['portable_panels'] ?? 'up',
         );
     }
 }

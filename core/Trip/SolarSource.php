@@ -6,6 +6,7 @@ namespace Pebblefell\Trip;
 
 use Pebblefell\Quantity\Guard;
 use Pebblefell\Sun\Plane;
+use Pebblefell\Sun\Shade;
 
 /**
  * An array with its own regulator.
@@ -35,6 +36,8 @@ final readonly class SolarSource
         public float $noctC,
         public float $powerPerC,
         public float $losses,
+        public ?Shade $shade,
+        public bool $portable,
     ) {
     }
 
@@ -43,6 +46,8 @@ final readonly class SolarSource
      * @param ?float $maxChargeA of the regulator; null: large enough
      * @param ?float $iscA       of the whole array, for PWM; null: a 36-cell panel for 12 V, W / 17.5 V
      * @param float  $losses     share that is left, 0 to 1
+     * @param ?Shade $shade      its own; null: that of the pitch
+     * @param bool   $portable   it stands outside, and brings nothing while the vehicle drives
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
@@ -56,6 +61,8 @@ final readonly class SolarSource
         float $powerPerC = self::USUAL_POWER_PER_C,
         float $losses = self::USUAL_LOSSES,
         float $systemV = 12.0,
+        ?Shade $shade = null,
+        bool $portable = false,
     ): self {
         return new self(
             Guard::notNegative($watts, '/watts'),
@@ -66,6 +73,8 @@ final readonly class SolarSource
             Guard::between($noctC, 20.0, 90.0, '/noct_c'),
             Guard::between($powerPerC, -0.02, 0.0, '/power_per_c'),
             Guard::between($losses, 0.0, 1.0, '/losses'),
+            $shade,
+            $portable,
         );
     }
 

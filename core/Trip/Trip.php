@@ -97,7 +97,7 @@ final readonly class Trip
         $generator = $this->shareOfSteps($this->generator->hours->stretches ?? [], $perDay);
         foreach ($days as $day) {
             $outside = $day->weather->celsius($perDay);
-            [$solarW, $clipW] = $this->sun($day->weather, $outside, $perDay, $pace->dt, $state->volts);
+            [$solarW, $clipW] = $this->sun($day->weather, $outside, $perDay, $pace->dt, $state->volts, $day->drives ? $drives : []);
             $this->day($state, $pace, $day, $outside, $solarW, $clipW, $drives, $shore, $generator);
         }
 
@@ -351,21 +351,24 @@ final readonly class Trip
      * A regulator's amps and a PWM panel work at battery volts, which are taken from the evening before: they move by a few per cent.
      *
      * @param list<float> $outside °C in each step
+     * @param list<float> $drives  share of each step that is driven: a portable array is stowed then
      *
      * @return array{list<float>, list<float>} by step
      */
-    private function sun(WeatherDay $weather, array $outside, int $perDay, float $dt, float $volts): array
+    private function sun(WeatherDay $weather, array $outside, int $perDay, float $dt, float $volts, array $drives = []): array
     {
         $could = $clip = array_fill(0, $perDay, 0.0);
         $light = [];
         foreach ($this->arrays as $array) {
-            $key = $array->plane->tiltDeg . '/' . $array->plane->azimuthDeg . '/' . $array->plane->albedo;
-            $light[$key] ??= $weather->light($this->latitudeDeg, $array->plane, $this->shade, $perDay);
+            $own = $array->shade === null ? '' : spl_object_id($array->shade);
+            $key = $array->plane->tiltDeg . '/' . $array->plane->azimuthDeg . '/' . $array->plane->albedo . '/' . $own;
+            $light[$key] ??= $weather->light($this->latitudeDeg, $array->plane, $array->shade ?? $this->shade, $perDay);
             $most = $array->maxChargeA === null ? INF : $array->maxChargeA * $volts;
             foreach ($light[$key] as $k => $kwh) {
                 if ($kwh > 0.0) {
                     $g = $kwh * 1000.0 / $dt;
                     $watts = $array->mppt ? $array->powerW($g, $outside[$k]) : $array->pwmA($g) * $volts;
+                    $watts *= $array->portable && isset($drives[$k]) ? 1.0 - $drives[$k] : 1.0;
                     $could[$k] += min($watts, $most);
                     $clip[$k] += max(0.0, $watts - $most);
                 }

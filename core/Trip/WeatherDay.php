@@ -44,6 +44,21 @@ final readonly class WeatherDay
         return new self($this->dayOfYear, $this->month, $clearness, $this->minC, $this->maxC);
     }
 
+    /** The same day, colder or warmer by so much. */
+    public function warmerBy(float $kelvin): self
+    {
+        return new self(
+            $this->dayOfYear,
+            $this->month,
+            $this->clearness,
+            $this->minC + $kelvin,
+            $this->maxC + $kelvin,
+            $this->hourlyKwh,
+            $this->hourlyC === null ? null : array_map(static fn(float $c): float => $c + $kelvin, $this->hourlyC),
+            $this->solarOffsetH,
+        );
+    }
+
     /**
      * @return list<float> kWh/m² on the plane in each of $perDay steps
      */

@@ -24,6 +24,7 @@ return [
     'above-arrival' => 'liegt über der Ankunft: in der Nacht hat etwas geladen',
     'another-hour' => 'muss eine andere Stunde als die Ankunft sein, 0 bis 24',
     'not-on-sheet' => 'steht nicht im Datenblatt: :kind',
+    'typed-kind' => 'sagen, was es ist: Batterie, Modul, Ladegerät, Wechselrichter …',
     'required' => 'ist nötig',
     'yes-or-no' => 'muss ja oder nein sein',
     'one-of' => 'muss eines davon sein: :choices',

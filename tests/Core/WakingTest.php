@@ -73,7 +73,7 @@ final class WakingTest extends TestCase
             self::part('k1', 'mains_charger', ['output_a' => 30, 'lithium' => 'custom']),
             self::part('k2', 'mains_charger', ['output_a' => 10, 'lithium' => 'custom']),
             self::part('k3', 'mains_charger', ['output_a' => 10, 'lithium' => 'custom']),
-            self::part('x1', 'distribution_box', []),
+            self::part('x1', 'distribution_box', ['circuits' => 8]),
         ], 'conductors' => [
             ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
             ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'd1.supply'],

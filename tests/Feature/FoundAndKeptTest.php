@@ -8,6 +8,7 @@ use App\Models\Customer;
 use App\Models\Handover;
 use App\Models\Job;
 use App\Models\Part;
+use App\Models\Place;
 use App\Models\Role;
 use App\Record\Studies;
 use Database\Seeders\DatabaseSeeder;
@@ -108,5 +109,52 @@ final class FoundAndKeptTest extends TestCase
             $this->actingAs($this->user(Role::Office, Role::Planner));
         }
         self::assertGreaterThanOrEqual(8, $issued);
+    }
+
+    public function testLinesAreShownBackAsTheyWereReadAndKeptAllOrNone(): void
+    {
+        $job = $this->job();
+        $battery = $this->libraryBattery();
+        $this->actingAs($this->user());
+        $typed = "3 AGM 110 Ah 20 h, front locker, 5 y\n2 x {$battery->name()}, under the bed\nregulator 20 A";
+        $this->post("/jobs/$job->id/typed", ['lines' => $typed, 'keep' => 1])->assertOk()->assertSee('solar regulator: technology is required')->assertSee('front locker')->assertDontSee('Keep them');
+        self::assertSame(0, $job->parts()->count(), 'a line that could not be read holds all of them back');
+        $typed = str_replace('regulator 20 A', 'MPPT regulator 20 A', $typed);
+        $this->post("/jobs/$job->id/typed", ['lines' => $typed])->assertOk()->assertSee('Keep them');
+        self::assertSame(0, $job->parts()->count());
+        $this->post("/jobs/$job->id/typed", ['lines' => $typed, 'keep' => 1])->assertRedirect("/jobs/$job->id/survey");
+        $parts = $job->parts()->get();
+        self::assertSame(['battery' => 5, 'regulator' => 1], array_count_values($parts->map(static fn(Part $p): string => $p->kind->value)->all()));
+        $agm = $parts->firstWhere('place', 'front locker');
+        self::assertSame(['assumed', 110, 'typed'], [$agm?->origins['nominal_v'] ?? '', $agm->data['capacity_ah'] ?? 0, $agm->origins['capacity_ah'] ?? '']);
+        self::assertSame('under the bed', $parts->firstWhere('make', $battery->make)?->place);
+        $this->post("/jobs/$job->id/typed", ['lines' => str_repeat("fuse 5 A\n", 41), 'keep' => 1])->assertSessionHasErrors('lines');
+        // What its sheet leaves open is asked of the supplier, in his language.
+        $this->get("/jobs/$job->id/letter")->assertOk()->assertSee($battery->name())->assertSee('may be called');
+        $this->get("/jobs/$job->id/letter?language=de")->assertOk()->assertSee('kann heißen');
+        $this->get("/jobs/$job->id/letter?language=xx")->assertStatus(422);
+    }
+
+    public function testALibraryPartIsAddedByTypingItsName(): void
+    {
+        $job = $this->job();
+        $battery = $this->libraryBattery();
+        $this->actingAs($this->user());
+        $add = fn(string $name) => $this->post("/jobs/$job->id/parts", ['kind' => 'battery', 'library' => $name, 'count' => 1, 'fate' => 'keep']);
+        $add('nothing like it')->assertSessionHasErrors('library');
+        $add(mb_strtoupper($battery->model))->assertSessionHasNoErrors();
+        self::assertSame([$battery->make, $battery->model], [$job->parts()->firstOrFail()->make, $job->parts()->firstOrFail()->model]);
+    }
+
+    public function testANewPlaceStartsFromTheClimateOfItsLatitude(): void
+    {
+        $this->actingAs($this->user(Role::Office));
+        $this->post('/places', ['name' => 'Southern bay', 'latitude_deg' => -35, 'longitude_deg' => 18])->assertSessionHasNoErrors();
+        $place = Place::query()->where('name', 'Southern bay')->firstOrFail();
+        self::assertSame('mediterranean', $place->climate?->value);
+        $this->get("/places/$place->id")->assertOk()->assertSee('≈ 0.6', false)->assertSee('dry summer, mild winter');
+        $this->put("/places/$place->id", ['lock_version' => $place->lock_version, 'name' => 'Southern bay', 'latitude_deg' => -35, 'longitude_deg' => 18, 'climate' => 'tundra'])->assertSessionHasErrors('climate');
+        $this->put("/places/$place->id", ['lock_version' => $place->lock_version, 'name' => 'Southern bay', 'latitude_deg' => -35, 'longitude_deg' => 18, 'climate' => 'desert'])->assertSessionHasNoErrors();
+        self::assertSame('desert', $place->refresh()->climate?->value);
     }
 }

@@ -23,12 +23,13 @@ final class AddParts
     /**
      * @param array<string, mixed> $common make, model, role, place …
      * @param array<string, mixed> $data the data sheet
+     * @param array<string, string> $origins of what is not the data sheet's word
      *
      * @return list<Part>
      *
      * @throws InvalidValue at /data/… when the data sheet is not that of its kind
      */
-    public function __invoke(Job $job, PartKind $kind, array $common, array $data, int $count = 1, Fate $fate = Fate::Keep): array
+    public function __invoke(Job $job, PartKind $kind, array $common, array $data, int $count = 1, Fate $fate = Fate::Keep, array $origins = []): array
     {
         try {
             $sheet = DataSheet::of($kind, $data);
@@ -36,14 +37,14 @@ final class AddParts
             throw $e->under('/data');
         }
 
-        return DB::transaction(function () use ($job, $kind, $common, $sheet, $count, $fate): array {
+        return DB::transaction(function () use ($job, $kind, $common, $sheet, $count, $fate, $origins): array {
             $parts = [];
             for ($i = 0; $i < $count; ++$i) {
                 $parts[] = $this->row(
                     $job,
                     Part::class,
                     'p',
-                    [...$common, 'kind' => $kind, 'fate' => $fate, 'data' => $sheet->values, 'origins' => []],
+                    [...$common, 'kind' => $kind, 'fate' => $fate, 'data' => $sheet->values, 'origins' => $origins],
                 );
             }
             if ($kind === PartKind::Battery && $count > 1) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Pages\PlacePage;
 use App\Http\Requests\CsvRequest;
 use App\Http\Requests\PlaceRequest;
 use App\Models\Job;
@@ -15,7 +16,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\System\Place as CorePlace;
 use Pebblefell\Trip\WeatherFile;
 
 final class PlaceController extends Controller
@@ -33,7 +33,7 @@ final class PlaceController extends Controller
     public function edit(Place $place): View
     {
         return view('workshop.place', [
-            'place' => $place, 'units' => new Show(Workshop::current()->region->units()), 'assumedClearness' => CorePlace::ASSUMED_CLEARNESS,
+            'place' => $place, 'units' => new Show(Workshop::current()->region->units()), 'page' => new PlacePage($place),
         ]);
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Pebblefell\System\Climate;
 
 /** A place, its sky (clearness) and its cold by month: all twelve of a row or none. */
 final class PlaceRequest extends FormRequest
@@ -15,6 +17,7 @@ final class PlaceRequest extends FormRequest
             'name' => ['required', 'string', 'max:120'],
             'latitude_deg' => ['required', 'numeric', 'between:-90,90'],
             'longitude_deg' => ['nullable', 'numeric', 'between:-180,180'],
+            'climate' => ['nullable', Rule::enum(Climate::class)],
             'clearness' => ['array', 'max:12'],
             'clearness.*' => ['nullable', 'numeric', 'between:0,1'],
             'record_low_c' => ['nullable', 'numeric', 'between:-80,140'],
@@ -58,6 +61,8 @@ final class PlaceRequest extends FormRequest
             'name' => $this->text('name'),
             'latitude_deg' => (float) $this->input('latitude_deg'),
             'longitude_deg' => $this->number('longitude_deg') ?? 0.0,
+            // A new place starts from what its latitude is likeliest to have.
+            'climate' => $this->has('climate') ? Climate::tryFrom($this->text('climate')) : Climate::usual((float) $this->input('latitude_deg')),
             'clearness' => $this->filledIn('clearness'),
             'record_low_c' => $this->metric('record_low_c', '°C', $units),
             'min_c' => array_map(static fn(float $t): float => round($units->read($t, '°C'), 3), $this->filledIn('min_c')),

@@ -12,11 +12,14 @@ use Pebblefell\Study;
 use Pebblefell\Sun\GlobalSun;
 use Pebblefell\Sun\Plane;
 use Pebblefell\Sun\PlaneSun;
+use Pebblefell\Sun\Shade;
 use Pebblefell\Sun\SolarDay;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\PanelSite;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
+use Pebblefell\System\Travel;
 use Pebblefell\System\Vehicle;
 
 /** Twelve months of sun at the site: what the arrays bring, what is needed, and how large an array the travelled months ask for. */
@@ -55,30 +58,30 @@ final readonly class SunSizing
         $shade = $system->travel->shade();
         $efficiency = $system->target->cycleEfficiency();
         $needWh = $loads->budget->energyWhDay / $efficiency;
-        [$found, $planned] = [self::arrays($study->found()), self::arrays($study->planned())];
+        [$found, $planned] = [self::arrays($study->found(), $system->travel), self::arrays($study->planned(), $system->travel)];
         // The array still to be bought is taken to lie like the planned one, or flat on the roof.
-        $newPlane = $planned === [] ? Plane::of() : $planned[0][0];
+        $newPlane = $planned === [] ? Plane::of() : $planned[0][0]->plane;
         $months = [];
         foreach (range(1, 12) as $month) {
             $sun = GlobalSun::fromClearness(SolarDay::ofMonth($place->latitudeDeg, $month), $place->clearnessOf($month));
             /** @var array<string, PlaneSun> $known */
             $known = [];
-            $onPlane = static function (Plane $plane) use ($sun, $shade, &$known): PlaneSun {
-                return $known["$plane->tiltDeg/$plane->azimuthDeg"] ??= PlaneSun::of($sun, $plane, $shade);
+            $onPlane = static function (Plane $plane, Shade $shade, string $key = '') use ($sun, &$known): PlaneSun {
+                return $known[$key] ??= PlaneSun::of($sun, $plane, $shade);
             };
             $yield = static fn(array $arrays): float => array_sum(array_map(
-                static fn(array $a): float => SolarArray::of($a[1])->yieldWh($onPlane($a[0])),
+                static fn(array $a): float => SolarArray::of($a[1])->yieldWh($onPlane($a[0]->plane, $a[0]->shade, $a[0]->key)),
                 $arrays,
             ));
             $months[] = new SunMonth(
                 $month,
                 in_array($month, $system->travel->months, true),
                 $sun->kwh(),
-                $onPlane($newPlane)->kwh,
+                $onPlane($newPlane, $shade)->kwh,
                 $yield($found),
                 $yield($planned),
                 $needWh,
-                SolarArray::wattsFor($needWh, $onPlane($newPlane)),
+                SolarArray::wattsFor($needWh, $onPlane($newPlane, $shade)),
             );
         }
 
@@ -188,22 +191,18 @@ final readonly class SunSizing
     }
 
     /**
-     * @return list<array{Plane, float}> plane and watts of each array, panels of one plane together
+     * @return list<array{PanelSite, float}> how they lie, and watts; panels that lie alike together, stowed ones left out
      */
-    private static function arrays(Graph $graph): array
+    private static function arrays(Graph $graph, Travel $travel): array
     {
         $arrays = [];
         foreach ($graph->ofKind(PartKind::Panel) as $panel) {
-            $plane = self::plane($panel);
-            $key = "$plane->tiltDeg/$plane->azimuthDeg";
-            $arrays[$key] = [$plane, ($arrays[$key][1] ?? 0.0) + $panel->data->known('pmax_w')];
+            $site = PanelSite::of($panel, $travel);
+            if ($site->isUp) {
+                $arrays[$site->key] = [$site, ($arrays[$site->key][1] ?? 0.0) + $panel->data->known('pmax_w')];
+            }
         }
 
         return array_values($arrays);
-    }
-
-    private static function plane(Part $panel): Plane
-    {
-        return Plane::of($panel->data->orUsual('tilt_deg'), $panel->data->orUsual('azimuth_deg'));
     }
 }

@@ -29,6 +29,11 @@ final class Panel extends Kind
             F::number('noct_c', '°C', 20, 80),
             F::number('tilt_deg', '°', 0, 90)->ofThisOne(),
             F::number('azimuth_deg', '°', 0, 360)->ofThisOne(),
+            F::flag('portable')->ofThisOne(),
+            F::choice('shade', ['pitch', 'free', 'own'])->ofThisOne(),
+            F::number('shade_from_h', 'h', 0, 24)->ofThisOne(),
+            F::number('shade_to_h', 'h', 0, 24)->ofThisOne(),
+            F::number('shade_light_pct', '%', 0, 100)->ofThisOne(),
         ];
     }
 

@@ -1,9 +1,11 @@
-@props(['kind', 'data' => [], 'ofThisOne' => true, 'form' => null])
+@props(['kind', 'data' => [], 'ofThisOne' => true, 'form' => null, 'which' => 'all', 'usual' => []])
 @foreach ($kind->fields() as $key => $field)
     @continue($field->ofThisOne && ! $ofThisOne)
+    @continue($which === 'label' && ! $field->required && ! in_array($key, $kind->kind()->telling(), true))
+    @continue($which === 'rest' && ($field->required || in_array($key, $kind->kind()->telling(), true)))
     @if ($field->type === 'number')
         <x-field :label="$say->field($kind, $key)" :name="'data['.$key.']'" :value="isset($data[$key]) ? $show->field((float) $data[$key], $field->unit) : ''"
-            :unit="$show->unit($field->unit)" inputmode="decimal" :form="$form" />
+            :unit="$show->unit($field->unit)" inputmode="decimal" :form="$form" :placeholder="$usual[$key] ?? ''" />
     @elseif ($field->type === 'choice')
         <x-field :label="$say->field($kind, $key)" :name="'data['.$key.']'" :value="$data[$key] ?? ''" :options="collect($field->choices)->mapWithKeys(fn ($c)
             => [$c => $say->choice($c)])" blank="not known" :form="$form" />

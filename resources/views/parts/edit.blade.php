@@ -19,7 +19,11 @@
             <x-field form="part" class="wide" label="Note" name="note" :value="$part->note" />
         </div>
         <fieldset class="section"><legend>Data sheet</legend>
-            <div class="form-grid"><x-sheet-fields form="part" :kind="$part->kind" :data="$part->data" /></div>
+            <div class="form-grid"><x-sheet-fields form="part" :kind="$part->kind" :data="$part->data" which="label" /></div>
+            <details class="mt-3" @if ($page->isDescribed()) open @endif>
+                <summary class="linkish">The other lines; what is empty is taken as usual (≈) where a sum needs it</summary>
+                <div class="form-grid mt-2"><x-sheet-fields form="part" :kind="$part->kind" :data="$part->data" which="rest" :usual="$page->usual()" /></div>
+            </details>
             @if ($part->origins)<p class="small muted mt-3">Typed or measured here, not from the library: {{ $page->typed() }}.</p>@endif
         </fieldset>
         @if (auth()->user()->can('record', $job))<div class="actions"><button class="btn">Save</button></div>@endif

@@ -10,7 +10,6 @@ use App\Http\Pages\Survey\Wiring;
 use App\Http\Requests\Survey\SurveyQuery;
 use App\Http\Workbench;
 use App\Models\Job;
-use App\Models\LibraryPart;
 use App\Policies\JobPolicy;
 use Illuminate\Contracts\View\View;
 use Pebblefell\Stage;
@@ -28,9 +27,6 @@ final class SurveyController extends Controller
             'whoMaySurvey' => ucfirst(JobPolicy::whoMay('survey')),
             'adding' => $adding,
             'editing' => $request->asked('edit') ?: null,
-            'library' => $adding === null
-                ? collect()
-                : LibraryPart::query()->where('kind', $adding->value)->orderBy('make')->orderBy('model')->get(),
         ]);
     }
 }

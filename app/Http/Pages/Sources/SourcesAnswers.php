@@ -7,6 +7,7 @@ namespace App\Http\Pages\Sources;
 use App\Http\Workbench;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Outlook\YearMonth;
+use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\InverterCheck;
 
 /** What each fold of Sources says before it is opened. */
@@ -82,5 +83,14 @@ final readonly class SourcesAnswers
         $nights = array_sum(array_map(static fn(YearMonth $m): int => $m->travelled ? $m->frostNights : 0, $months));
 
         return $nights === 0 ? 'only while it stands' : "$nights nights below the battery’s limit on the road";
+    }
+
+    public function morning(FrostMorning $morning): string
+    {
+        return !$morning->isMet() ? $this->bench->say->word('frost.calm') : $this->bench->say->word('frost.met', [
+            'begins' => sprintf('%d:00', $morning->beginsH ?? 0),
+            'amps' => $this->bench->show->text($morning->strayA, 'A', 0),
+            'cold' => $this->bench->show->text($morning->hours[$morning->beginsH ?? 12]['batteryC'], '°C', 1),
+        ]);
     }
 }

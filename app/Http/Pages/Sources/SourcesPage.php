@@ -18,6 +18,8 @@ use Pebblefell\Outlook\YearMonth;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\Stage\Sources\EngineStart;
+use Pebblefell\Stage\Sources\FrostMorning;
+use Pebblefell\Stage\Sources\FrostSketch;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Sources\RegulatorGain;
 use Pebblefell\Stage\Sources\SunSketch;
@@ -268,5 +270,41 @@ final readonly class SourcesPage
     private function row(Part $part): ?Row
     {
         return $this->bench->job->parts->firstWhere('uid', $part->uid);
+    }
+
+    public function morningSketch(FrostMorning $morning): FrostSketch
+    {
+        return FrostSketch::of($morning, Workbench::isNarrow());
+    }
+
+    /**
+     * The morning, told step by step.
+     *
+     * @return list<string>
+     */
+    public function morning(FrostMorning $morning): array
+    {
+        $show = $this->bench->show;
+        $names = fn(array $parts): string => implode(', ', array_map($this->bench->say->part(...), $parts));
+        $hour = static fn(?int $h): string => sprintf('%d:00', $h ?? 0);
+        $say = fn(string $key, array $args = []): string => $this->bench->say->word("frost.$key", [
+            'floor' => $show->text($morning->floorC, '°C'), 'amps' => $show->text($morning->strayA, 'A', 0), 'energy' => $show->text($morning->strayWh, 'Wh'), ...$args,
+        ]);
+        $begins = $morning->hours[$morning->beginsH ?? 12];
+
+        return array_values(array_filter([
+            $say('night', [
+                'cold' => $show->text($morning->day->minC, '°C', 0), 'month' => $this->month($morning->day->month),
+                'battery' => $show->text($begins['batteryC'], '°C', 1), 'begins' => $hour($morning->beginsH),
+            ]),
+            $morning->regulators === [] ? $say('nobody-starts') : $say('starts', ['parts' => $names($morning->regulators)]),
+            $morning->bmsStops ? $say('bms') : '',
+            $morning->sensors === [] ? '' : $say('sensors', ['parts' => $names($morning->sensors)]),
+            $morning->neither === [] ? '' : $say('neither', ['parts' => $names($morning->neither)]),
+            $morning->isMet() ? $say('dead') : $say('calm'),
+            $morning->heaterW > 0.0 ? $say('heater', ['watts' => $show->text($morning->heaterW, 'W')]) : '',
+            $morning->freeH === null ? $say('not-free') : $say('free', ['free' => $hour($morning->freeH)]),
+            $say('bench'),
+        ], static fn(string $line): bool => $line !== ''));
     }
 }

@@ -6,10 +6,12 @@ namespace App\Http\Pages\Survey;
 
 use App\Http\Workbench;
 use App\Models\Part as Row;
+use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Survey\Condition;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Measurement;
 use Pebblefell\System\Part;
+use Pebblefell\System\Sheet\DataSheet;
 
 /** One part: its sheet, pictures and readings. */
 final readonly class PartPage
@@ -85,5 +87,42 @@ final readonly class PartPage
         }
 
         return $words;
+    }
+
+    /** Lines beyond those of the label are noted: then they are shown. */
+    public function isDescribed(): bool
+    {
+        return $this->hidden() !== [] || $this->row->kind->kind()->telling() === [];
+    }
+
+    /**
+     * What stands in for a line that is not noted, as the field would hold it.
+     *
+     * @return array<string, string> by line
+     */
+    public function usual(): array
+    {
+        $usual = [];
+        try {
+            $sheet = DataSheet::of($this->row->kind, $this->row->data);
+            foreach ($this->row->kind->fields() as $key => $field) {
+                $value = $field->type === 'number' && !$field->required ? $this->row->kind->kind()->usual($sheet, $key, $this->bench->study->system->vehicle->systemV) : null;
+                if ($value !== null && $value > 0.0) {
+                    $usual[$key] = '≈ ' . $this->bench->show->field(round($value, 3), $field->unit);
+                }
+            }
+        } catch (InvalidValue) {
+            return [];
+        }
+
+        return $usual;
+    }
+
+    /**
+     * @return list<string> lines that are noted beyond those of the label
+     */
+    private function hidden(): array
+    {
+        return array_values(array_diff(array_keys($this->row->data), $this->row->kind->kind()->telling()));
     }
 }

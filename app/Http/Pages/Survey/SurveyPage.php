@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Pages\Survey;
 
 use App\Http\Workbench;
+use App\Models\LibraryPart;
 use App\Models\Part as Row;
 use App\Record\TypicalLayouts;
 use App\Words\Months;
 use Illuminate\Support\Str;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Survey\SupplierQuestions;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -124,5 +126,24 @@ final readonly class SurveyPage
             in_array($kind, self::MAINS, true) => $region->mainsCaution(),
             default => null,
         };
+    }
+
+    /**
+     * @return array<string, string> names of the library's parts of a kind, and their figures
+     */
+    public function library(PartKind $kind): array
+    {
+        $names = [];
+        foreach (LibraryPart::ofKinds($kind) as $part) {
+            $names[$part->typedName()] = $this->bench->say->about($part);
+        }
+
+        return $names;
+    }
+
+    /** How many lines suppliers are to be asked for. */
+    public function toAsk(): int
+    {
+        return SupplierQuestions::count($this->bench->study);
     }
 }

@@ -9,6 +9,8 @@ use App\Http\Requests\SheetFields;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Pebblefell\Stage\Survey\Typed\TypedLines;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -23,6 +25,7 @@ final class AddPartsRequest extends FormRequest
         return [
             'kind' => ['required_without:library_part_id', Rule::enum(PartKind::class)],
             'library_part_id' => ['nullable', 'integer', Rule::exists('library_parts', 'id')],
+            'library' => ['nullable', 'string', 'max:200'],
             'count' => ['required', 'integer', 'between:1,64'],
             'fate' => ['required', Rule::in([Fate::Keep->value, Fate::Add->value])],
             'role' => ['nullable', Rule::in(Part::ROLES)],
@@ -39,7 +42,7 @@ final class AddPartsRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['library_part_id' => 'part', ...self::sheetNames($this->kindOrNull())];
+        return ['library_part_id' => 'part', 'library' => 'from the library', ...self::sheetNames($this->kindOrNull())];
     }
 
     public function kind(): PartKind
@@ -68,6 +71,39 @@ final class AddPartsRequest extends FormRequest
     public function sheet(Job $job): array
     {
         return $this->sheetValues($this->kind(), $this->units($job), true);
+    }
+
+    /** A part of the library that was typed takes the place of its number. */
+    protected function fillIn(): void
+    {
+        $found = $this->found();
+        if (count($found) === 1) {
+            $this->merge(['library_part_id' => (int) $found[0]->uid]);
+        }
+    }
+
+    protected function check(Validator $validator): void
+    {
+        $found = $this->found();
+        $names = implode(', ', array_map(static fn(Part $p): string => $p->typedName(), array_slice($found, 0, 4)));
+        if ($this->typedName() !== '' && count($found) !== 1) {
+            $validator->errors()->add('library', $found === [] ? 'The library has none of that name: read it from the label.' : count($found) . " fit that: $names" . (count($found) > 4 ? ' …' : '') . '.');
+        }
+    }
+
+    /**
+     * @return list<Part> of the library
+     */
+    private function found(): array
+    {
+        $kind = PartKind::tryFrom($this->text('kind'));
+
+        return $this->typedName() === '' || $kind === null ? [] : TypedLines::named($this->typedName(), LibraryPart::ofKinds($kind));
+    }
+
+    private function typedName(): string
+    {
+        return is_string($this->input('library')) ? $this->text('library') : '';
     }
 
     private function kindOrNull(): ?PartKind

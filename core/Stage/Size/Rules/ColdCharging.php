@@ -11,7 +11,6 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
-use Pebblefell\Stage\Size\Frost;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
@@ -23,7 +22,7 @@ final class ColdCharging implements Rule
 {
     public function judge(Study $study): array
     {
-        $frost = $study->lithiumBank() === null ? null : Frost::of($study);
+        $frost = $study->lithiumBank() === null ? null : $study->frost();
         if ($frost === null || $frost->coldest->value >= $frost->floor->value) {
             return [];
         }

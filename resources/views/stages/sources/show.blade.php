@@ -38,6 +38,11 @@
             $study->inverter()])
     @endunfolded</x-fold>
     @endif
+    @if ($morning = $study->frostMorning())
+        <x-fold id="morning" title="The first sunny morning after frost" :answer="$answers->morning($morning)">@unfolded('morning')
+            @include('stages.sources.morning', ['morning' => $morning, 'sketch' => $page->morningSketch($morning)])
+        @endunfolded</x-fold>
+    @endif
     @if ($page->frost())
         <x-fold id="cold" title="Cold" :answer="$answers->frost($page->frost())">@unfolded('cold')
         @include('stages.sources.cold')

@@ -25,6 +25,7 @@
     @endcan
     <x-wiring :job="$job" :wiring="$wiring" :editing="$editing" />
     <div class="section flex flex-wrap items-end gap-6">
+        @if ($page->toAsk() > 0)<a href="{{ route('letter', $job) }}">Questions to the supplier: {{ $page->toAsk() }} lines are missing</a>@endif
         <a href="{{ route('parts.csv', $job) }}">Parts as CSV</a>
         @can('survey', $job)
             <x-upload id="parts-csv" :action="route('parts.csv.store', $job)" label="Take parts in from CSV" button="Take in" accept=".csv,text/csv" />

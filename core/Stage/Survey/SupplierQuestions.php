@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Survey;
+
+use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** What a thin data sheet does not say although a sum of this job rests on it: to be asked of the supplier. */
+final readonly class SupplierQuestions
+{
+    /** What the sums rest on, by kind, in the order of asking. */
+    private const LINES = [
+        'battery' => [
+            'absorption_v', 'absorption_h', 'float_v', 'max_charge_v', 'tail_a', 'recommended_charge_a', 'charge_limit_a', 'discharge_limit_a', 'discharge_30s_a',
+            'cutoff_v', 'charge_min_c', 'low_temp_cutoff', 'discharge_min_c', 'internal_mohm', 'max_series', 'max_parallel', 'wakes_by', 'rested_full_v', 'rate_h',
+        ],
+        'panel' => ['voc_v', 'vmp_v', 'isc_a', 'voc_tempco_pct_per_c', 'vmp_tempco_pct_per_c'],
+        'regulator' => ['max_pv_v', 'max_pv_isc_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'equalise_can_disable', 'cold_cutoff', 'gives_dead_volts'],
+        'dcdc' => ['input_min_v', 'input_max_v', 'engine_signal', 'lithium', 'absorption_min_v', 'absorption_max_v', 'cold_cutoff', 'gives_dead_volts'],
+        'mains_charger' => ['output_v', 'lithium', 'absorption_min_v', 'absorption_max_v', 'equalise_can_disable', 'cold_cutoff', 'gives_dead_volts'],
+        'converter' => ['output_v', 'hidden_switch', 'lithium', 'absorption_min_v', 'absorption_max_v', 'gives_dead_volts'],
+        'inverter' => ['surge_w', 'idle_w', 'low_cutoff_v', 'neutral_bond', 'earth_leakage_ma', 'derate_from_c'],
+        'inverter_charger' => [
+            'surge_w', 'idle_w', 'low_cutoff_v', 'transfer_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'neutral_bond', 'cold_cutoff', 'gives_dead_volts',
+        ],
+        'alternator' => ['regulated_v', 'variable_volts'],
+        'low_voltage_disconnect' => ['disconnect_v', 'reconnect_v', 'max_v', 'carries_both_ways'],
+        'fuse' => ['interrupt_a', 'max_v'],
+        'breaker' => ['interrupt_a', 'max_v'],
+    ];
+
+    /**
+     * @param list<string> $lines that are missing
+     */
+    private function __construct(public Part $part, public int $count, public array $lines)
+    {
+    }
+
+    /**
+     * One for each make and model of the plan that leaves something open; what has no name has no supplier.
+     *
+     * @return list<self>
+     */
+    public static function of(Study $study): array
+    {
+        $asked = $counts = [];
+        foreach ($study->planned()->parts as $part) {
+            $name = $part->typedName();
+            if ($name === '') {
+                continue;
+            }
+            $counts[$name] = ($counts[$name] ?? 0) + 1;
+            $open = array_values(array_filter(
+                self::LINES[$part->kind->value] ?? [],
+                static fn(string $line): bool => self::isAsked($study, $part, $line) && !isset($part->data->values[$line]),
+            ));
+            if ($open !== []) {
+                $asked[$name] ??= [$part, $open];
+            }
+        }
+
+        return array_values(array_map(static fn(string $name, array $a): self => new self($a[0], $counts[$name], $a[1]), array_keys($asked), $asked));
+    }
+
+    /** How many lines all of them lack. */
+    public static function count(Study $study): int
+    {
+        return array_sum(array_map(static fn(self $q): int => count($q->lines), self::of($study)));
+    }
+
+    /** Whether a sum of this job asks for the line. */
+    private static function isAsked(Study $study, Part $part, string $line): bool
+    {
+        $bank = $study->banks()->planned->bank;
+        $lithium = $part->kind === PartKind::Battery ? $part->data->chemistry()->isLithium() : $study->lithiumBank() !== null;
+
+        return match ($line) {
+            'max_series' => $bank !== null && $bank->series > 1,
+            'max_parallel' => $bank !== null && $bank->parallel > 1,
+            'internal_mohm' => $bank !== null && $bank->parallel > 1,
+            'discharge_limit_a', 'cutoff_v', 'low_temp_cutoff', 'wakes_by' => $lithium,
+            'discharge_30s_a' => $lithium && ($study->planned()->inverter() !== null || $study->engineStart() !== null),
+            'lithium', 'gives_dead_volts', 'cold_cutoff' => $lithium,
+            'rested_full_v', 'rate_h' => !$lithium,
+            'absorption_min_v', 'absorption_max_v' => $part->data->text('lithium') !== 'none',
+            'charge_min_c', 'discharge_min_c' => $part->role === 'house',
+            'disconnect_v', 'reconnect_v' => true,
+            default => $part->role === 'house' || $part->kind !== PartKind::Battery,
+        };
+    }
+}
