@@ -58,11 +58,11 @@ final readonly class AcSide
     }
 
     /**
-     * @return list<Part> inverters and the inlet of the hook-up
+     * @return list<Part> inverters, the inlet of the hook-up, a generator
      */
     public function sources(): array
     {
-        return $this->graph->ofKind(PartKind::Inverter, PartKind::InverterCharger, PartKind::ShoreInlet);
+        return $this->graph->ofKind(PartKind::Inverter, PartKind::InverterCharger, PartKind::ShoreInlet, PartKind::Generator);
     }
 
     private function isDrawnFrom(Part $source): bool

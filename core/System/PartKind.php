@@ -33,6 +33,12 @@ enum PartKind: string
     case Gauge = 'gauge';
     case HeatingPad = 'heating_pad';
     case Cable = 'cable';
+    case Generator = 'generator';
+    case Bms = 'bms';
+    case AlternatorRegulator = 'alternator_regulator';
+    case Plug = 'plug';
+    case Display = 'display';
+    case Sensor = 'sensor';
 
     public function kind(): Kind
     {

@@ -240,6 +240,14 @@ final class LibrarySeeder extends Seeder
     private static function wiring(): array
     {
         $rows = [];
+        foreach ([['Drum 1000', 900, 1000], ['Drum 2000', 1800, 2000]] as [$model, $w, $surge]) {
+            $rows[] = [PartKind::Generator, 'Skarnholt', $model, ['continuous_w' => $w, 'surge_w' => $surge, 'mains_v' => 230, 'neutral_bond' => 'open', 'mass_kg' => 12 + $w / 200]];
+        }
+        foreach ([['Lock 50', 50], ['Lock 175', 175]] as [$model, $a]) {
+            $rows[] = [PartKind::Plug, 'Hadrelvik', $model, ['rating_a' => $a, 'max_v' => 60, 'poles' => 2]];
+        }
+        $rows[] = [PartKind::Display, 'Hadrelvik', 'Pane 4', ['shows' => 'charge, volts, amps', 'own_draw_ma' => 60]];
+        $rows[] = [PartKind::Bms, 'Fennavik', 'Warden 16', ['cells' => 16, 'discharge_limit_a' => 200, 'charge_limit_a' => 150, 'low_temp_cutoff' => true, 'wakes_by' => 'button', 'opens' => 'by_signals']];
         foreach ([['Tell 300', 300, 20], ['Tell 500', 500, 20], ['Tell 1000', 1000, 25], ['Tell 500 quad', 500, 15]] as [$model, $a, $ma]) {
             $rows[] = [PartKind::Monitor, 'Hadrelvik', $model, ['shunt_a' => $a, 'max_v' => 70, 'own_draw_ma' => $ma, 'length_mm' => 120, 'width_mm' => 55, 'height_mm' => 45, 'mass_kg' => 0.5]];
         }

@@ -26,5 +26,11 @@ return [
     'gauge' => 'alte Anzeige oder Tafel',
     'heating_pad' => 'Heizmatte für die Batterie',
     'cable' => 'Leitung',
+    'generator' => 'Generator',
+    'bms' => 'eigenes BMS',
+    'alternator_regulator' => 'Regler der Lichtmaschine',
+    'plug' => 'Steckverbindung',
+    'display' => 'Anzeigegerät, Knoten oder Fernbedienung',
+    'sensor' => 'Fühler',
     'roles' => ['house' => 'Bordbatterie', 'starter' => 'Starterbatterie'],
 ];

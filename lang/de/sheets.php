@@ -132,7 +132,17 @@ return [
     'inverter_charger' => [
         'output_v' => 'Ausgang',
     ],
+    'cells' => 'Zellen, die es sieht',
+    'opens' => 'Es öffnet',
+    'obeys_bms' => 'Ein BMS kann ihn anhalten',
+    'shows' => 'Zeigt',
+    'senses' => 'Misst',
+    'at' => 'Wo er misst',
     'choices' => [
+        'by_signals' => 'mit seinen zwei Signalen',
+        'switches' => 'mit elektronischen Schaltern',
+        'temperature' => 'Temperatur',
+        'current' => 'Strom',
         'flooded' => 'Nass',
         'agm' => 'AGM',
         'gel' => 'Gel',

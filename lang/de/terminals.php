@@ -29,11 +29,18 @@ return [
     'supply_plus' => 'Zuleitung +',
     'supply_minus' => 'Zuleitung −',
     'line' => 'Netzseite',
+    'sense' => 'Messleitung',
     'monitor' => [
         'battery_minus' => 'Shunt, Batterieseite',
     ],
     'earth_leakage' => [
         'load' => 'Steckdosen',
+    ],
+    'generator' => [
+        'ac_out' => 'Netz',
+    ],
+    'sensor' => [
+        'line' => 'seine Leitung',
     ],
     'shore_inlet' => [
         'ac_out' => 'Netz',

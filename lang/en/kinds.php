@@ -26,5 +26,11 @@ return [
     'gauge' => 'old gauge or panel',
     'heating_pad' => 'battery heating pad',
     'cable' => 'cable',
+    'generator' => 'generator',
+    'bms' => 'BMS of its own',
+    'alternator_regulator' => 'alternator regulator',
+    'plug' => 'plug and socket',
+    'display' => 'display, hub or remote',
+    'sensor' => 'sensor',
     'roles' => ['house' => 'house battery', 'starter' => 'starter battery'],
 ];

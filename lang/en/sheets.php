@@ -132,7 +132,17 @@ return [
     'inverter_charger' => [
         'output_v' => 'Output',
     ],
+    'cells' => 'Cells that it sees',
+    'opens' => 'It opens',
+    'obeys_bms' => 'A BMS can stop it',
+    'shows' => 'Shows',
+    'senses' => 'Senses',
+    'at' => 'Where it senses',
     'choices' => [
+        'by_signals' => 'by its two signals',
+        'switches' => 'by electronic switches',
+        'temperature' => 'temperature',
+        'current' => 'current',
         'flooded' => 'flooded',
         'agm' => 'AGM',
         'gel' => 'gel',

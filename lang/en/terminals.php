@@ -29,11 +29,18 @@ return [
     'supply_plus' => 'supply +',
     'supply_minus' => 'supply −',
     'line' => 'supply side',
+    'sense' => 'sense lead',
     'monitor' => [
         'battery_minus' => 'shunt, battery side',
     ],
     'earth_leakage' => [
         'load' => 'outlets',
+    ],
+    'generator' => [
+        'ac_out' => 'mains',
+    ],
+    'sensor' => [
+        'line' => 'its lead',
     ],
     'shore_inlet' => [
         'ac_out' => 'mains',

@@ -154,6 +154,14 @@ final class CircuitRulesTest extends TestCase
         $lived = static fn(string $wish, float $watts = 20): System => self::system([...self::load(['watts' => $watts]), 'travel' => ['months' => [6], 'wish_days' => 5, 'hook_up' => 'never', 'driving_h_day' => 2, 'wish' => $wish]], [self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom'])]);
         yield 'days as they live, with driving' => ['short-of-wish', 'fix', $lived('still'), $lived('lived')];
         yield 'too much even as they live' => ['short-of-wish', 'fix', $lived('lived', 80), $lived('lived')];
+        $told = static fn(array $signals): System => self::system(['signals' => $signals], [self::part('m1', 'bms', ['cells' => 4, 'opens' => 'by_signals']), self::part('l1', 'alternator', ['rated_a' => 150, 'for_house' => true, 'regulated_v' => 14.2])]);
+        $hears = static fn(string ...$uids): array => array_map(static fn(string $uid): array => ['uid' => "g$uid", 'kind' => 'may_charge', 'from' => 'm1', 'to' => $uid], array_values($uids));
+        yield 'a charger that does not hear the BMS' => ['bms-not-heard@k1', 'fix', $told($hears('l1')), $told($hears('l1', 'k1'))];
+        yield 'an alternator that does not hear it' => ['bms-not-heard@l1', 'fix', $told($hears('k1')), $told($hears('l1', 'k1'))];
+        $drum = static fn(float $watts): System => self::system(['appliances' => [['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 900, 'hours' => ['s1' => [['from_h' => 7, 'to_h' => 8]]]]]], [self::part('x', 'generator', ['continuous_w' => $watts]), self::part('v1', 'inverter', ['continuous_w' => 1200])]);
+        yield 'a generator for half of it' => ['generator-too-small@x', 'fix', $drum(700), $drum(2500)];
+        $plug = static fn(float $rated): System => self::drawn([...$main, 'f1.out x.in', 'x.out y.supply_plus'], ['x' => ['plug', ['rating_a' => $rated]], 'y' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => 360]));
+        yield 'a plug for less than runs through it' => ['plug-too-small@x', 'fix', $plug(16), $plug(50)];
         $idle = static fn(float $amps, float $alternator): System => self::system(parts: [self::part('d1', 'dcdc', ['output_a' => $amps, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => $alternator])]);
         yield '30 A at idle on 90 A is fine' => ['dcdc-not-at-idle@d1', 'fix', $idle(30, 85), $idle(30, 90)];
     }

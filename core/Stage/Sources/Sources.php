@@ -23,6 +23,9 @@ final class Sources implements Room
             new Rules\DcdcSuitsAlternator(),
             new Rules\EngineIsHeard(),
             new Rules\HookUpCarries(),
+            new Rules\BmsIsHeard(),
+            new Rules\GeneratorCarries(),
+            new Rules\PlugsCarry(),
             new Rules\HeatDerates(),
         ];
     }

@@ -35,6 +35,7 @@ final readonly class Potential
                 PartKind::Panel => $sun ? 'plus' : null,
                 PartKind::Alternator => $engine ? 'plus' : null,
                 PartKind::ShoreInlet => $shore || $generator ? 'ac_out' : null,
+                PartKind::Generator => $generator ? 'ac_out' : null,
                 default => null,
             };
             if ($source !== null && !isset($opened[$uid])) {

@@ -45,6 +45,12 @@ final class Kinds
             PartKind::Gauge => new Gauge(),
             PartKind::HeatingPad => new HeatingPad(),
             PartKind::Cable => new Cable(),
+            PartKind::Generator => new Generator(),
+            PartKind::Bms => new Bms(),
+            PartKind::AlternatorRegulator => new AlternatorRegulator(),
+            PartKind::Plug => new Plug(),
+            PartKind::Display => new Display(),
+            PartKind::Sensor => new Sensor(),
         };
     }
 

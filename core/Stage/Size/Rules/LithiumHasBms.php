@@ -9,12 +9,17 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\PartKind;
 
 /** Lithium always has a BMS: the last layer, not the daily control. Some builders do without; Pebblefell always asks for one. */
 final class LithiumHasBms implements Rule
 {
     public function judge(Study $study): array
     {
+        // One of its own sees the bare cells.
+        if ($study->planned()->ofKind(PartKind::Bms) !== []) {
+            return [];
+        }
         $findings = [];
         foreach ($study->banks()->planned->parts as $part) {
             if ($part->data->text('chemistry') === 'lfp' && $part->data->flag('bms') !== true) {

@@ -24,6 +24,8 @@ final class Vocabulary
         'gauge' => 'gauge', 'anzeige' => 'gauge', 'pad' => 'heating_pad', 'heizmatte' => 'heating_pad', 'panel' => 'panel', 'panels' => 'panel',
         'solar' => 'panel', 'modul' => 'panel', 'module' => 'panel', 'solarmodul' => 'panel', 'battery' => 'battery', 'batteries' => 'battery',
         'batterie' => 'battery', 'batterien' => 'battery', 'cable' => 'cable', 'kabel' => 'cable',
+        'generator' => 'generator', 'bms' => 'bms', 'plug' => 'plug', 'socket' => 'plug', 'stecker' => 'plug', 'display' => 'display', 'hub' => 'display',
+        'sensor' => 'sensor', 'fühler' => 'sensor',
     ];
 
     /** By word: line of the sheet and its choice, of the kinds that have it. */
@@ -75,6 +77,12 @@ final class Vocabulary
         'gauge' => [],
         'heating_pad' => ['W' => ['heater_w']],
         'cable' => ['mm²' => ['size_mm2']],
+        'generator' => ['W' => ['continuous_w', 'surge_w'], 'V' => ['mains_v']],
+        'bms' => ['A' => ['discharge_limit_a', 'charge_limit_a']],
+        'alternator_regulator' => ['V' => ['regulated_v']],
+        'plug' => ['A' => ['rating_a'], 'V' => ['max_v']],
+        'display' => ['mA' => ['own_draw_ma']],
+        'sensor' => [],
     ];
 
     /** As it is typed: the unit that is meant, and its factor. */

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Sources\Rules;
+
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\SignalKind;
+
+/**
+ * A BMS of its own speaks by two permissions: every source hears when it must not charge, the inverter when it must not draw. One that opens the
+ * lead itself stops those by force; but an alternator is told first, or its volts run away.
+ */
+final class BmsIsHeard implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $graph = $study->planned();
+        $bms = $graph->ofKind(PartKind::Bms)[0] ?? null;
+        if ($bms === null) {
+            return [];
+        }
+        $signals = in_array($bms->data->text('opens'), ['by_signals', null], true);
+        $findings = [];
+        foreach ($graph->parts as $part) {
+            $alternator = $part->kind === PartKind::Alternator && $part->data->flag('for_house') === true;
+            $asked = match (true) {
+                $alternator => SignalKind::MayCharge,
+                $signals && $part->kind->isCharger() => SignalKind::MayCharge,
+                $signals && $part->kind === PartKind::Inverter => SignalKind::MayDischarge,
+                default => null,
+            };
+            if ($asked !== null && !$graph->hasSignal($asked, $part->uid) && !($alternator && self::isToldByRegulator($study))) {
+                $findings[] = new Finding(
+                    'bms-not-heard',
+                    Severity::Fix,
+                    ['part' => Named::part($part->uid), 'bms' => Named::part($bms->uid)],
+                    [],
+                    $part->uid,
+                    variant: $alternator ? 'alternator' : ($asked === SignalKind::MayDischarge ? 'load' : ''),
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** The alternator's own regulator hears it in its place. */
+    private static function isToldByRegulator(Study $study): bool
+    {
+        $graph = $study->planned();
+
+        return array_filter(
+            $graph->ofKind(PartKind::AlternatorRegulator),
+            static fn(Part $p): bool => $graph->hasSignal(SignalKind::MayCharge, $p->uid),
+        ) !== [];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Sources\Rules;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+use Pebblefell\System\PartKind;
+
+/** A plug on the bank's side carries what runs through it for an hour and more. */
+final class PlugsCarry implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $findings = [];
+        foreach ($study->planned()->ofKind(PartKind::Plug) as $plug) {
+            $rated = $plug->data->figure('rating_a');
+            $runs = $study->circuit()->hangsOn($plug) ? $study->branch($plug)->lastingA() : null;
+            if ($rated !== null && $runs !== null && $runs->value > $rated->value) {
+                $findings[] = new Finding(
+                    'plug-too-small',
+                    Severity::Fix,
+                    ['part' => Named::part($plug->uid), 'rated' => Amount::of($rated->value, 'A', 0), 'runs' => Amount::of($runs->value, 'A', 0)],
+                    [$rated, $runs],
+                    $plug->uid,
+                );
+            }
+        }
+
+        return $findings;
+    }
+}

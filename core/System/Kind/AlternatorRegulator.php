@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** A regulator of its own for an alternator, with volts sensed where its lead ends. */
+final class AlternatorRegulator extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::number('regulated_v', 'V', 12, 60),
+            F::flag('obeys_bms'),
+            ...self::derating(),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('sense', Circuit::HouseDc)];
+    }
+}

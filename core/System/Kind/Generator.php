@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** A generator for mains: built in, or carried. */
+final class Generator extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::number('continuous_w', 'W', 100, 30_000)->required(),
+            F::number('surge_w', 'W', 100, 60_000),
+            F::number('mains_v', 'V', 90, 260),
+            F::choice('neutral_bond', ['bonded', 'switched', 'open']),
+            F::flag('portable')->ofThisOne(),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('ac_out', Circuit::ShoreAc)];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\System\Kind;
+
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Sheet\DataField as F;
+use Pebblefell\System\Terminal;
+
+/** A sensor for temperature or volts, or the lead that it ends. */
+final class Sensor extends Kind
+{
+    public function lines(): array
+    {
+        return [
+            F::choice('senses', ['temperature', 'volts', 'current'])->required(),
+            F::text('at'),
+        ];
+    }
+
+    public function terminals(): array
+    {
+        return [new Terminal('line', Circuit::HouseDc)];
+    }
+}
