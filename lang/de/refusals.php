@@ -25,6 +25,7 @@ return [
     'another-hour' => 'muss eine andere Stunde als die Ankunft sein, 0 bis 24',
     'not-on-sheet' => 'steht nicht im Datenblatt: :kind',
     'typed-kind' => 'sagen, was es ist: Batterie, Modul, Ladegerät, Wechselrichter …',
+    'two-blocks' => 'braucht zwei Blöcke oder mehr',
     'required' => 'ist nötig',
     'yes-or-no' => 'muss ja oder nein sein',
     'one-of' => 'muss eines davon sein: :choices',

@@ -10,6 +10,8 @@ use App\Csv\Csv;
 use App\Csv\ReadingsCsv;
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Balance\BalancePage;
+use App\Http\Pages\Balance\SeriesPage;
+use App\Http\Requests\Balance\BalanceQuery;
 use App\Http\Requests\Balance\BalanceRequest;
 use App\Http\Requests\Balance\StepRequest;
 use App\Http\Requests\ReasonRequest;
@@ -29,11 +31,12 @@ use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
 use Pebblefell\Balance\Step;
 use Pebblefell\Stage;
+use Pebblefell\Stage\Balance\SeriesBank;
 
 /** Balance: sessions, where each battery is in them, and the gate. */
 final class BalanceController extends Controller
 {
-    public function show(Job $job): View
+    public function show(BalanceQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
         $session = $job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
@@ -42,11 +45,16 @@ final class BalanceController extends Controller
             Waits::keep($session, $bench->study->system);
         }
         $desk = $session === null ? null : BalanceDesk::of($session, $bench->study->system);
+        $series = SeriesBank::of($bench->study);
 
         return $bench->view(
             'stages.balance.show',
             Stage::Balance,
-            ['page' => new BalancePage($bench, $session, $desk), 'mostChargers' => BalanceRequest::CHARGERS],
+            [
+                'page' => new BalancePage($bench, $session, $desk),
+                'series' => $series === null ? null : new SeriesPage($bench, $series, $request),
+                'mostChargers' => BalanceRequest::CHARGERS,
+            ],
         );
     }
 

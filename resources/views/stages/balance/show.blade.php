@@ -18,6 +18,12 @@
             @can('record', $job)@include('stages.balance.open')@endcan
         @endif
     @endif
+    @if ($series)
+        <x-fold id="series" title="In series, block by block" :answer="$series->answer()" :open="$series->read !== null">@unfolded('series', $series->read !==
+            null)
+            @include('stages.balance.series')
+        @endunfolded</x-fold>
+    @endif
     @if ($page->past()->isNotEmpty())
         <x-fold id="before" title="Before" :answer="$page->past()->count() . ' session' . ($page->past()->count() === 1 ? '' : 's') . ', the last ' .
             $page->at($page->past()->first()->ended_at, 'j M Y')" open>
