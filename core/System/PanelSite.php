@@ -22,12 +22,21 @@ final readonly class PanelSite
         [$from, $to, $light] = [$data->number('shade_from_h'), $data->number('shade_to_h'), $data->number('shade_light_pct')];
         $shade = match (true) {
             $data->text('shade') === 'free' => Shade::none(),
-            $data->text('shade') === 'own' && $from !== null && $to !== null && $from !== $to => Shade::of([[HourSpan::of($from, $to), $light === null ? 0.0 : $light / 100.0]]),
+            $data->text('shade') === 'own' && $from !== null && $to !== null && $from !== $to => Shade::of([[
+                HourSpan::of($from, $to),
+                $light === null ? 0.0 : $light / 100.0,
+            ]]),
             default => $travel->shade(),
         };
         $own = $data->text('shade') === 'own' ? "$from-$to-$light" : $data->text('shade');
         $portable = $data->flag('portable') === true;
 
-        return new self($plane, $shade, $portable, !$portable || $travel->portable === 'up', "$plane->tiltDeg/$plane->azimuthDeg/$own/" . ($portable ? 'out' : ''));
+        return new self(
+            $plane,
+            $shade,
+            $portable,
+            !$portable || $travel->portable === 'up',
+            "$plane->tiltDeg/$plane->azimuthDeg/$own/" . ($portable ? 'out' : ''),
+        );
     }
 }

@@ -54,7 +54,11 @@ final readonly class Travel
      */
     public static function details(): array
     {
-        return [DataField::flag('unattended'), DataField::choice('wish', ['still', 'lived']), DataField::choice('portable_panels', ['up', 'stowed'])];
+        return [
+            DataField::flag('unattended'),
+            DataField::choice('wish', ['still', 'lived']),
+            DataField::choice('portable_panels', ['up', 'stowed']),
+        ];
     }
 
     /** The typical stay, as entered or as the brief has it. */

@@ -29,8 +29,15 @@ final class AddParts
      *
      * @throws InvalidValue at /data/… when the data sheet is not that of its kind
      */
-    public function __invoke(Job $job, PartKind $kind, array $common, array $data, int $count = 1, Fate $fate = Fate::Keep, array $origins = []): array
-    {
+    public function __invoke(
+        Job $job,
+        PartKind $kind,
+        array $common,
+        array $data,
+        int $count = 1,
+        Fate $fate = Fate::Keep,
+        array $origins = [],
+    ): array {
         try {
             $sheet = DataSheet::of($kind, $data);
         } catch (InvalidValue $e) {

@@ -62,7 +62,9 @@ final class PlaceRequest extends FormRequest
             'latitude_deg' => (float) $this->input('latitude_deg'),
             'longitude_deg' => $this->number('longitude_deg') ?? 0.0,
             // A new place starts from what its latitude is likeliest to have.
-            'climate' => $this->has('climate') ? Climate::tryFrom($this->text('climate')) : Climate::usual((float) $this->input('latitude_deg')),
+            'climate' => $this->has('climate')
+                ? Climate::tryFrom($this->text('climate'))
+                : Climate::usual((float) $this->input('latitude_deg')),
             'clearness' => $this->filledIn('clearness'),
             'record_low_c' => $this->metric('record_low_c', '°C', $units),
             'min_c' => array_map(static fn(float $t): float => round($units->read($t, '°C'), 3), $this->filledIn('min_c')),

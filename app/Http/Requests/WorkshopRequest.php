@@ -38,7 +38,11 @@ final class WorkshopRequest extends FormRequest
      */
     public function validated($key = null, $default = null): array
     {
-        return ['currency' => strtoupper($this->text('currency')), 'hourly_rate' => $this->number('hourly_rate'), 'bays' => $this->bays()] + array_map(
+        return [
+            'currency' => strtoupper($this->text('currency')),
+            'hourly_rate' => $this->number('hourly_rate'),
+            'bays' => $this->bays(),
+        ] + array_map(
             fn(string $k): string => $this->text($k),
             [
                 'name' => 'name',

@@ -14,8 +14,9 @@ use Pebblefell\System\PartKind;
 /**
  * Will it wake? Each way in which the planned bank goes dark, against each source of the plan.
  *
- * A BMS that has opened comes back by itself, by charge or by a button, as its sheet says; one that waits for charge is woken only by a source
- * that puts out volts of its own. Behind a disconnect or a breaker that has opened the bank is awake: what still reaches it goes on charging.
+ * A BMS that has opened comes back by itself, by charge or by a button, as its sheet says; one that waits for charge is woken only by a
+ * source that puts out volts of its own. Behind a disconnect or a breaker that has opened the bank is awake: what still reaches it goes on
+ * charging.
  */
 final readonly class Waking
 {
@@ -32,7 +33,8 @@ final readonly class Waking
 
     /**
      * @param list<Part>                                                                               $sources
-     * @param list<array{way: string, opens: list<Part>, by: array<string, string>, dark: list<Part>}> $rows by: what each source does, by uid
+     * @param list<array{way: string, opens: list<Part>, by: array<string, string>,
+     *     dark: list<Part>}> $rows by: what each source does, by uid
      */
     private function __construct(public array $sources, public array $rows)
     {
@@ -55,7 +57,10 @@ final readonly class Waking
                 $rows[] = ['way' => $way, 'opens' => $batteries, 'by' => $by, 'dark' => $dark];
             }
         }
-        foreach (['disconnect' => $graph->ofKind(PartKind::LowVoltageDisconnect), 'breaker' => $study->circuit()->mainFuses()] as $way => $parts) {
+        foreach ([
+            'disconnect' => $graph->ofKind(PartKind::LowVoltageDisconnect),
+            'breaker' => $study->circuit()->mainFuses(),
+        ] as $way => $parts) {
             if ($parts !== []) {
                 $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
                 $rows[] = [
@@ -137,7 +142,14 @@ final readonly class Waking
         $graph = $study->planned();
         $live = static fn(array $opened): array => Potential::of($graph, array_values($opened), false, false, false, false)->live();
         $dark = array_diff($live([]), $live($open), $open);
-        $users = [PartKind::Inverter, PartKind::InverterCharger, PartKind::DistributionBox, PartKind::Monitor, PartKind::HeatingPad, PartKind::Gauge];
+        $users = [
+            PartKind::Inverter,
+            PartKind::InverterCharger,
+            PartKind::DistributionBox,
+            PartKind::Monitor,
+            PartKind::HeatingPad,
+            PartKind::Gauge,
+        ];
 
         return array_values(array_filter(
             array_map(static fn(string $uid): Part => $graph->parts[$uid], array_values($dark)),

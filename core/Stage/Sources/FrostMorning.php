@@ -12,8 +12,8 @@ use Pebblefell\Trip\TripDay;
 use Pebblefell\Trip\WeatherDay;
 
 /**
- * The first sunny morning after the coldest night to be expected, played through: who begins to charge, who stops it, and what would flow into
- * the cold battery if that one were dead.
+ * The first sunny morning after the coldest night to be expected, played through: who begins to charge, who stops it, and what would flow
+ * into the cold battery if that one were dead.
  */
 final readonly class FrostMorning
 {
@@ -28,13 +28,20 @@ final readonly class FrostMorning
 
     /**
      * @param list<array{h: int, outsideC: float, batteryC: float, sunW: float, blocked: bool}> $hours     of the day
-     * @param ?int                                                                                $beginsH   hour at which the sun begins to charge; null: it never does
-     * @param ?int                                                                                $freeH     hour from which the battery may be charged again; null: not that day
-     * @param float                                                                               $strayA    most A into the cold battery if nothing stopped it
-     * @param float                                                                               $strayWh   that would have gone in below the limit
-     * @param bool                                                                                $bmsStops  the battery's own cut-off is noted
-     * @param list<Part>                                                                          $sensors   regulators that stop by a sensor of their own
-     * @param list<Part>                                                                          $neither   chargers that neither stop nor stand behind a BMS that does
+     * @param ?int                                                                                $beginsH   hour at which the sun begins
+     *     to charge; null: it never does
+     * @param ?int                                                                                $freeH     hour from which the battery
+     *     may be charged again; null: not that day
+     * @param float                                                                               $strayA    most A into the cold battery
+     *     if nothing stopped it
+     * @param float                                                                               $strayWh   that would have gone in below
+     *     the limit
+     * @param bool                                                                                $bmsStops  the battery's own cut-off is
+     *     noted
+     * @param list<Part>                                                                          $sensors   regulators that stop by a
+     *     sensor of their own
+     * @param list<Part>                                                                          $neither   chargers that neither stop nor
+     *     stand behind a BMS that does
      * @param list<Part>                                                                          $regulators that wake first
      */
     private function __construct(

@@ -37,13 +37,23 @@ final readonly class FrostSketch
         $degrees = [...array_column($morning->hours, 'outsideC'), ...array_column($morning->hours, 'batteryC'), $morning->floorC];
         [$low, $high] = [floor(min($degrees) / 5.0) * 5.0, max(ceil(max($degrees) / 5.0) * 5.0, $morning->floorC + 5.0)];
         [$x, $y] = [$frame->across(0.0, 24.0), $frame->up($low, $high)];
-        $curve = static fn(callable $of): string => Path::line(array_map(static fn(array $h): array => [$x->at($h['h'] + 0.5), $y->at($of($h))], $morning->hours));
+        $curve = static fn(callable $of): string => Path::line(array_map(
+            static fn(array $h): array => [$x->at($h['h'] + 0.5), $y->at($of($h))],
+            $morning->hours,
+        ));
         $sunFloor = $frame->height - 22.0;
         $most = max([1.0, ...array_column($morning->hours, 'sunW')]);
         $bars = [];
         foreach ($morning->hours as $hour) {
             $height = round($hour['sunW'] / $most * self::SUN, 1);
-            $bars[] = ['h' => $hour['h'], 'x' => $x->at($hour['h'] + 0.1), 'width' => $x->length(0.8), 'top' => $sunFloor - $height, 'height' => $height, 'blocked' => $hour['blocked']];
+            $bars[] = [
+                'h' => $hour['h'],
+                'x' => $x->at($hour['h'] + 0.1),
+                'width' => $x->length(0.8),
+                'top' => $sunFloor - $height,
+                'height' => $height,
+                'blocked' => $hour['blocked'],
+            ];
         }
 
         return new self(

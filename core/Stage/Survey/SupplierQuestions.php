@@ -18,9 +18,35 @@ final readonly class SupplierQuestions
             'cutoff_v', 'charge_min_c', 'low_temp_cutoff', 'discharge_min_c', 'internal_mohm', 'max_series', 'max_parallel', 'wakes_by', 'rested_full_v', 'rate_h',
         ],
         'panel' => ['voc_v', 'vmp_v', 'isc_a', 'voc_tempco_pct_per_c', 'vmp_tempco_pct_per_c'],
-        'regulator' => ['max_pv_v', 'max_pv_isc_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'equalise_can_disable', 'cold_cutoff', 'gives_dead_volts'],
-        'dcdc' => ['input_min_v', 'input_max_v', 'engine_signal', 'lithium', 'absorption_min_v', 'absorption_max_v', 'cold_cutoff', 'gives_dead_volts'],
-        'mains_charger' => ['output_v', 'lithium', 'absorption_min_v', 'absorption_max_v', 'equalise_can_disable', 'cold_cutoff', 'gives_dead_volts'],
+        'regulator' => [
+            'max_pv_v',
+            'max_pv_isc_a',
+            'lithium',
+            'absorption_min_v',
+            'absorption_max_v',
+            'equalise_can_disable',
+            'cold_cutoff',
+            'gives_dead_volts',
+        ],
+        'dcdc' => [
+            'input_min_v',
+            'input_max_v',
+            'engine_signal',
+            'lithium',
+            'absorption_min_v',
+            'absorption_max_v',
+            'cold_cutoff',
+            'gives_dead_volts',
+        ],
+        'mains_charger' => [
+            'output_v',
+            'lithium',
+            'absorption_min_v',
+            'absorption_max_v',
+            'equalise_can_disable',
+            'cold_cutoff',
+            'gives_dead_volts',
+        ],
         'converter' => ['output_v', 'hidden_switch', 'lithium', 'absorption_min_v', 'absorption_max_v', 'gives_dead_volts'],
         'inverter' => ['surge_w', 'idle_w', 'low_cutoff_v', 'neutral_bond', 'earth_leakage_ma', 'derate_from_c'],
         'inverter_charger' => [
@@ -62,7 +88,11 @@ final readonly class SupplierQuestions
             }
         }
 
-        return array_values(array_map(static fn(string $name, array $a): self => new self($a[0], $counts[$name], $a[1]), array_keys($asked), $asked));
+        return array_values(array_map(
+            static fn(string $name, array $a): self => new self($a[0], $counts[$name], $a[1]),
+            array_keys($asked),
+            $asked,
+        ));
     }
 
     /** How many lines all of them lack. */

@@ -34,14 +34,31 @@ final class TypedController extends Controller
             $count = 0;
             foreach ($lines as $line) {
                 if ($line->part !== null) {
-                    $common = ['make' => $line->part->make, 'model' => $line->part->model, 'place' => $line->part->place, 'note' => $line->part->note, 'role' => $line->part->role];
-                    $count += count($add($job, $line->part->kind, $common, $line->part->data->values, $line->count, $request->fate(), $line->part->data->notedOrigins()));
+                    $common = [
+                        'make' => $line->part->make,
+                        'model' => $line->part->model,
+                        'place' => $line->part->place,
+                        'note' => $line->part->note,
+                        'role' => $line->part->role,
+                    ];
+                    $count += count($add(
+                        $job,
+                        $line->part->kind,
+                        $common,
+                        $line->part->data->values,
+                        $line->count,
+                        $request->fate(),
+                        $line->part->data->notedOrigins(),
+                    ));
                 }
             }
 
             return $count;
         });
 
-        return redirect()->route('survey', $job)->with('said', $count . ($count === 1 ? ' part is in.' : ' parts are in.') . ' What was assumed is marked ≈.');
+        return redirect()->route('survey', $job)->with(
+            'said',
+            $count . ($count === 1 ? ' part is in.' : ' parts are in.') . ' What was assumed is marked ≈.',
+        );
     }
 }

@@ -19,7 +19,12 @@ final readonly class SeriesPage
     {
         $battery = $bank->strings[0][0];
         $volts = $asked->blocks();
-        $this->read = count($volts) < 2 ? null : Midpoint::of($volts, $asked->amps(), $battery->data->chemistry(), $battery->data->known('capacity_ah'));
+        $this->read = count($volts) < 2 ? null : Midpoint::of(
+            $volts,
+            $asked->amps(),
+            $battery->data->chemistry(),
+            $battery->data->known('capacity_ah'),
+        );
     }
 
     public function blocks(): int
@@ -50,13 +55,22 @@ final readonly class SeriesPage
     public function steps(): array
     {
         $show = $this->bench->show;
-        $names = implode('; ', array_map(fn(array $s): string => implode(' → ', array_map(fn(Part $p): string => $this->bench->say->onePart($p), $s)), $this->bank->strings));
+        $names = implode(
+            '; ',
+            array_map(
+                fn(array $s): string => implode(' → ', array_map(fn(Part $p): string => $this->bench->say->onePart($p), $s)),
+                $this->bank->strings,
+            ),
+        );
         $args = [
             'count' => (string) array_sum(array_map(count(...), $this->bank->strings)), 'strings' => $names,
             'volts' => $show->text($this->bank->stringV, 'V', 1), 'apart' => $show->text($this->bank->apartV, 'V', 2),
         ];
 
-        return array_map(fn(string $step): string => $this->bench->say->word("series.steps.$step", $args), ['parallel', 'part', 'string', 'measure', 'watch']);
+        return array_map(
+            fn(string $step): string => $this->bench->say->word("series.steps.$step", $args),
+            ['parallel', 'part', 'string', 'measure', 'watch'],
+        );
     }
 
     public function verdict(): string

@@ -52,7 +52,10 @@ final readonly class BankAnswers
     public function waking(): string
     {
         $waking = $this->bench->study->waking();
-        $row = $waking === null ? null : array_values(array_filter($waking->rows, static fn(array $r): bool => $r['way'] === 'empty'))[0] ?? null;
+        $row = $waking === null ? null : array_values(array_filter(
+            $waking->rows,
+            static fn(array $r): bool => $r['way'] === 'empty',
+        ))[0] ?? null;
         if ($waking === null || $row === null) {
             return $this->bench->say->word('waking.sum.lead');
         }
@@ -62,7 +65,10 @@ final readonly class BankAnswers
         return match (true) {
             in_array(Waking::ITSELF, $does, true) => $this->bench->say->word('waking.sum.itself'),
             in_array(Waking::BUTTON, $does, true) => $this->bench->say->word('waking.sum.button'),
-            $wake !== [] => $this->bench->say->word('waking.sum.wakes', ['parts' => implode(', ', array_map($this->bench->say->part(...), $wake))]),
+            $wake !== [] => $this->bench->say->word(
+                'waking.sum.wakes',
+                ['parts' => implode(', ', array_map($this->bench->say->part(...), $wake))],
+            ),
             $waking->isStuck() === true => $this->bench->say->word('waking.sum.stuck'),
             default => $this->bench->say->word('waking.sum.unknown'),
         };

@@ -347,7 +347,10 @@ final readonly class BankPage
      */
     public function way(array $row): string
     {
-        return $this->bench->say->word("waking.ways.{$row['way']}", ['parts' => implode(', ', array_map($this->bench->say->part(...), $row['opens']))]);
+        return $this->bench->say->word(
+            "waking.ways.{$row['way']}",
+            ['parts' => implode(', ', array_map($this->bench->say->part(...), $row['opens']))],
+        );
     }
 
     /**

@@ -37,7 +37,10 @@ final readonly class LetterPage
         $word = fn(string $key, array $args = []): string => $this->say->word("asks.$key", $args);
         $lines = [];
         foreach ($questions->lines as $i => $line) {
-            $lines[] = ($i + 1) . '. ' . $word("lines.$line.question") . "\n   (" . $word('letter.words', ['words' => $word("lines.$line.words")]) . ')';
+            $lines[] = ($i + 1) . '. ' . $word("lines.$line.question") . "\n   (" . $word(
+                'letter.words',
+                ['words' => $word("lines.$line.words")],
+            ) . ')';
         }
         $model = $questions->part->typedName();
 

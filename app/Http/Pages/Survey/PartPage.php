@@ -106,7 +106,11 @@ final readonly class PartPage
         try {
             $sheet = DataSheet::of($this->row->kind, $this->row->data);
             foreach ($this->row->kind->fields() as $key => $field) {
-                $value = $field->type === 'number' && !$field->required ? $this->row->kind->kind()->usual($sheet, $key, $this->bench->study->system->vehicle->systemV) : null;
+                $value = $field->type === 'number' && !$field->required ? $this->row->kind->kind()->usual(
+                    $sheet,
+                    $key,
+                    $this->bench->study->system->vehicle->systemV,
+                ) : null;
                 if ($value !== null && $value > 0.0) {
                     $usual[$key] = '≈ ' . $this->bench->show->field(round($value, 3), $field->unit);
                 }

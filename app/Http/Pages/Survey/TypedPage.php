@@ -27,7 +27,9 @@ final readonly class TypedPage
         $said = $this->bench->say->refusal($line->problem);
         $kind = PartKind::tryFrom($kind);
 
-        return $kind === null ? $said : $this->bench->say->name($kind) . ': ' . ($field === '' ? '' : lcfirst($this->bench->say->field($kind, $field)) . ' ') . $said;
+        return $kind === null
+            ? $said
+            : $this->bench->say->name($kind) . ': ' . ($field === '' ? '' : lcfirst($this->bench->say->field($kind, $field)) . ' ') . $said;
     }
 
     /** Every line could be read: they may be kept. */

@@ -87,7 +87,12 @@ final class AddPartsRequest extends FormRequest
         $found = $this->found();
         $names = implode(', ', array_map(static fn(Part $p): string => $p->typedName(), array_slice($found, 0, 4)));
         if ($this->typedName() !== '' && count($found) !== 1) {
-            $validator->errors()->add('library', $found === [] ? 'The library has none of that name: read it from the label.' : count($found) . " fit that: $names" . (count($found) > 4 ? ' …' : '') . '.');
+            $validator->errors()->add(
+                'library',
+                $found === []
+                    ? 'The library has none of that name: read it from the label.'
+                    : count($found) . " fit that: $names" . (count($found) > 4 ? ' …' : '') . '.',
+            );
         }
     }
 

@@ -50,7 +50,9 @@ final class TypedRequest extends FormRequest
     public function fate(): Fate
     {
         // Only planners buy; whoever else records, records what is there.
-        return $this->user()?->can('plan', $this->route('job')) === true && $this->text('fate') !== '' ? Fate::from($this->text('fate')) : Fate::Keep;
+        return $this->user()?->can('plan', $this->route('job')) === true && $this->text('fate') !== ''
+            ? Fate::from($this->text('fate'))
+            : Fate::Keep;
     }
 
     protected function check(Validator $validator): void

@@ -14,8 +14,8 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\SignalKind;
 
 /**
- * A BMS of its own speaks by two permissions: every source hears when it must not charge, the inverter when it must not draw. One that opens the
- * lead itself stops those by force; but an alternator is told first, or its volts run away.
+ * A BMS of its own speaks by two permissions: every source hears when it must not charge, the inverter when it must not draw. One that
+ * opens the lead itself stops those by force; but an alternator is told first, or its volts run away.
  */
 final class BmsIsHeard implements Rule
 {

@@ -26,7 +26,11 @@ final class GeneratorCarries implements Rule
                 $findings[] = new Finding(
                     'generator-too-small',
                     Severity::Fix,
-                    ['part' => Named::part($generator->uid), 'gives' => Amount::of($gives->value, 'W', 0), 'needed' => Amount::of($needed->value, 'W', 0)],
+                    [
+                        'part' => Named::part($generator->uid),
+                        'gives' => Amount::of($gives->value, 'W', 0),
+                        'needed' => Amount::of($needed->value, 'W', 0),
+                    ],
                     [$gives, $needed],
                     $generator->uid,
                 );

@@ -25,7 +25,11 @@ final class PlugsCarry implements Rule
                 $findings[] = new Finding(
                     'plug-too-small',
                     Severity::Fix,
-                    ['part' => Named::part($plug->uid), 'rated' => Amount::of($rated->value, 'A', 0), 'runs' => Amount::of($runs->value, 'A', 0)],
+                    [
+                        'part' => Named::part($plug->uid),
+                        'rated' => Amount::of($rated->value, 'A', 0),
+                        'runs' => Amount::of($runs->value, 'A', 0),
+                    ],
                     [$rated, $runs],
                     $plug->uid,
                 );

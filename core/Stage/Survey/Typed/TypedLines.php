@@ -11,7 +11,8 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 
 /**
- * Reads lines such as "3 AGM 110 Ah 20 h, front locker, 5 y" or "2 x 175 W roof" as a person means them: how many, what, its figures, where.
+ * Reads lines such as "3 AGM 110 Ah 20 h, front locker, 5 y" or "2 x 175 W roof" as a person means them: how many, what, its figures,
+ * where.
  *
  * What a line does not say and the kind must know is assumed, and marked, where there is a usual value; else the line says what it lacks.
  */
@@ -55,7 +56,10 @@ final readonly class TypedLines
     {
         $words = self::words($text);
         $exact = array_filter($library, static fn(Part $p): bool => self::words($p->typedName()) === $words);
-        $all = static fn(Part $p): bool => array_filter($words, static fn(string $w): bool => !str_contains(mb_strtolower($p->typedName()), $w)) === [];
+        $all = static fn(Part $p): bool => array_filter(
+            $words,
+            static fn(string $w): bool => !str_contains(mb_strtolower($p->typedName()), $w),
+        ) === [];
 
         return array_values($exact !== [] ? $exact : ($words === [] ? [] : array_filter($library, $all)));
     }
@@ -92,7 +96,15 @@ final readonly class TypedLines
     {
         $model = $this->fromLibrary($text);
         if ($model !== null) {
-            $text = trim((string) preg_replace(array_map(static fn(string $w): string => '/(?<![\p{L}\d])' . preg_quote($w, '/') . '(?![\p{L}\d])/iu', self::words($model->typedName())), '', $text, 1));
+            $text = trim((string) preg_replace(
+                array_map(
+                    static fn(string $w): string => '/(?<![\p{L}\d])' . preg_quote($w, '/') . '(?![\p{L}\d])/iu',
+                    self::words($model->typedName()),
+                ),
+                '',
+                $text,
+                1,
+            ));
         }
         [$figures, $segments] = self::figures($text);
         $words = self::words(implode(' ', $segments));
@@ -133,7 +145,9 @@ final readonly class TypedLines
         $words = self::words($text);
         foreach ($this->library as $part) {
             $name = self::words($part->typedName());
-            if ($name !== [] && array_diff($name, $words) === [] && ($best === null || count($name) > count(self::words($best->typedName())))) {
+            if ($name !== []
+                && array_diff($name, $words) === []
+                && ($best === null || count($name) > count(self::words($best->typedName())))) {
                 $best = $part;
             }
         }
@@ -207,7 +221,11 @@ final readonly class TypedLines
             } elseif ($line === 'chemistry' && $choice === 'lfp' && isset($fields['lithium'])) {
                 $data['lithium'] = 'preset';
             }
-            if (isset(Vocabulary::CHOICES[$word]) || isset(Vocabulary::KINDS[$word]) || in_array($word, [...Vocabulary::FILLING, 'starter'], true)) {
+            if (isset(Vocabulary::CHOICES[$word]) || isset(Vocabulary::KINDS[$word]) || in_array(
+                $word,
+                [...Vocabulary::FILLING, 'starter'],
+                true,
+            )) {
                 $used[] = $word;
             }
         }
@@ -233,8 +251,14 @@ final readonly class TypedLines
     {
         $name = $place = $note = [];
         foreach ($segments as $i => $segment) {
-            $words = array_values(array_filter(preg_split('/\s+/u', trim($segment, " \t.:·-")) ?: [], static fn(string $w): bool => $w !== ''));
-            $at = array_keys(array_filter($words, static fn(string $w): bool => in_array(mb_strtolower($w), Vocabulary::AT, true)))[0] ?? count($words);
+            $words = array_values(array_filter(
+                preg_split('/\s+/u', trim($segment, " \t.:·-")) ?: [],
+                static fn(string $w): bool => $w !== '',
+            ));
+            $at = array_keys(array_filter(
+                $words,
+                static fn(string $w): bool => in_array(mb_strtolower($w), Vocabulary::AT, true),
+            ))[0] ?? count($words);
             $says = array_filter($words, static fn(string $w): bool => !in_array(mb_strtolower(trim($w, '.:')), $used, true));
             if ($says === []) {
                 continue;

@@ -55,7 +55,14 @@ final class Vocabulary
      * @var array<string, array<string, list<string>>>
      */
     private const FIGURES = [
-        'battery' => ['Ah' => ['capacity_ah'], 'V' => ['nominal_v'], 'h' => ['rate_h'], 'y' => ['age_years'], 'A' => ['discharge_limit_a'], 'mΩ' => ['internal_mohm']],
+        'battery' => [
+            'Ah' => ['capacity_ah'],
+            'V' => ['nominal_v'],
+            'h' => ['rate_h'],
+            'y' => ['age_years'],
+            'A' => ['discharge_limit_a'],
+            'mΩ' => ['internal_mohm'],
+        ],
         'panel' => ['W' => ['pmax_w'], 'V' => ['voc_v', 'vmp_v'], 'A' => ['isc_a', 'imp_a'], '°' => ['tilt_deg']],
         'regulator' => ['A' => ['max_charge_a'], 'V' => ['max_pv_v']],
         'dcdc' => ['A' => ['output_a'], 'V' => ['output_v']],
