@@ -23,10 +23,12 @@ use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\Stage\Loads\LoadSizing;
 use Pebblefell\Stage\Settings\SettingSheet;
+use Pebblefell\Stage\Size\Axles;
 use Pebblefell\Stage\Size\BankSizing;
 use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\Frost;
+use Pebblefell\Stage\Size\RoofPlan;
 use Pebblefell\Stage\Size\StayOutlook;
 use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\Stage\Sources\EngineStart;
@@ -163,6 +165,18 @@ final class Study
                 $travel->drivingHDay,
             ));
         });
+    }
+
+    /** The planned panels on the roof; null as long as it is not measured. */
+    public function roof(): ?RoofPlan
+    {
+        return $this->once('roof', fn(): ?RoofPlan => RoofPlan::of($this));
+    }
+
+    /** What the plan does to the axles; null as long as they are not measured. */
+    public function axles(): ?Axles
+    {
+        return $this->once('axles', fn(): ?Axles => Axles::of($this));
     }
 
     /** The cold that the planned bank meets; null without one. */

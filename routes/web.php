@@ -119,6 +119,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/plan', [C\Size\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');
+            Route::put('/roof', [C\Size\RoofController::class, 'update'])->name('roof.update');
             Route::put('/choices/{choice:uid}', [C\Size\ChoiceController::class, 'update'])->name('choices.update');
             Route::delete('/choices/{choice:uid}', [C\Size\ChoiceController::class, 'destroy'])->name('choices.destroy');
             Route::put('/target', [C\Size\SizeController::class, 'update'])->name('size.update');

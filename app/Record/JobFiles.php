@@ -153,7 +153,10 @@ final class JobFiles
                 'travel_notes' => $system->travel->notes,
                 'stay' => $system->travel->stay?->toArray(),
                 'budget' => $system->travel->budget,
-                'details' => ['travel' => array_intersect_key($system->travel->toArray(), array_column(Travel::details(), null, 'key'))],
+                'details' => [
+                    'travel' => array_intersect_key($system->travel->toArray(), array_column(Travel::details(), null, 'key')),
+                    'vehicle' => $system->vehicle->details,
+                ],
             ]);
             foreach ($tree['parts'] as $row) {
                 $part = Part::fromFile($row);

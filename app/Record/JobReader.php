@@ -81,6 +81,7 @@ final class JobReader
                 'payload_kg' => $job->payload_kg,
                 'roof_m2' => $job->roof_m2,
                 'axle_kg' => $job->axle_kg,
+                ...$job->details['vehicle'] ?? [],
                 'bay_mm' => isset(
                     $job->bay_length_mm,
                     $job->bay_width_mm,

@@ -71,7 +71,7 @@ final readonly class Assessment
         foreach ($this->verdicts as $verdict) {
             foreach ($verdict->isOpen() ? $verdict->finding->changes : [] as $change) {
                 if ($change->kind === 'part' && $change->field === 'fate' && $change->uid === $partUid) {
-                    return Fate::from((string) $change->value);
+                    return Fate::from($change->text());
                 }
             }
         }

@@ -22,6 +22,7 @@ final readonly class Change
      * @param string               $uid   of the row; of its part, for a setting
      * @param array<string, mixed> $row   what comes in, in the job file's terms
      * @param string               $field what gets another value; the parameter, for a setting
+     * @param string|float|int|array<string, mixed>|null $value an array for a whole data sheet
      */
     private function __construct(
         public string $do,
@@ -29,7 +30,7 @@ final readonly class Change
         public string $uid,
         public array $row = [],
         public string $field = '',
-        public string|float|int|null $value = null,
+        public string|float|int|array|null $value = null,
     ) {
     }
 
@@ -52,6 +53,16 @@ final readonly class Change
         return new self(self::SET, $kind, $uid, field: $field, value: $value);
     }
 
+    /**
+     * A part's data sheet, whole.
+     *
+     * @param array<string, mixed> $data
+     */
+    public static function setData(string $uid, array $data): self
+    {
+        return new self(self::SET, 'part', $uid, field: 'data', value: $data);
+    }
+
     /** What becomes of a part: keep, reprogram, relabel … */
     public static function ofPart(string $uid, string $fate): self
     {
@@ -62,6 +73,12 @@ final readonly class Change
     public static function ofSetting(string $partUid, string $parameter, ?string $value): self
     {
         return self::set('setting', $partUid, $parameter, $value);
+    }
+
+    /** Its value as text; '' where it is none. */
+    public function text(): string
+    {
+        return is_scalar($this->value) ? (string) $this->value : '';
     }
 
     /**
@@ -84,7 +101,7 @@ final readonly class Change
         return match ($a['do']) {
             self::ADD => self::add($a['kind'], $a['row']),
             self::REMOVE => self::remove($a['kind'], $a['uid']),
-            default => self::set($a['kind'], $a['uid'], $a['field'], $a['value'] ?? null),
+            default => new self(self::SET, $a['kind'], $a['uid'], field: $a['field'], value: $a['value'] ?? null),
         };
     }
 }

@@ -6,6 +6,7 @@ namespace Pebblefell\System;
 
 use Pebblefell\Bank\Box;
 use Pebblefell\Quantity\Guard;
+use Pebblefell\System\Sheet\DataField;
 
 /** The vehicle, as far as its electrics need it. Lengths in m or mm, masses in kg; null is "not measured". */
 final readonly class Vehicle
@@ -17,6 +18,9 @@ final readonly class Vehicle
     /** Of a free roof that panels can really cover, between vents and edges. Common practice. */
     public const ROOF_SHARE = 0.75;
 
+    /**
+     * @param array<string, float|string> $details by key, as details() has them
+     */
     public function __construct(
         public string $kind,
         public string $description = '',
@@ -29,8 +33,54 @@ final readonly class Vehicle
         public ?float $roofM2 = null,
         public ?Box $bay = null,
         public ?float $axleKg = null,
+        public array $details = [],
     ) {
         Guard::positive($systemV, '/system_v');
+        if (isset($details['roof_things'])) {
+            Roof::things((string) $details['roof_things']);
+        }
+    }
+
+    /**
+     * What the brief asks besides: a field named here stands in the form, the rows and the file without another word.
+     *
+     * @return list<DataField>
+     */
+    public static function details(): array
+    {
+        return [
+            DataField::number('wheelbase_m', 'm', 0.3, 25),
+            DataField::number('front_kg', 'kg', 0, 30_000),
+            DataField::number('front_max_kg', 'kg', 0, 30_000),
+            DataField::number('rear_kg', 'kg', 0, 60_000),
+            DataField::number('rear_max_kg', 'kg', 0, 60_000),
+            DataField::number('roof_length_m', 'm', 0.2, 30),
+            DataField::number('roof_width_m', 'm', 0.2, 5),
+            DataField::text('roof_things'),
+        ];
+    }
+
+    public function detail(string $key): ?float
+    {
+        return isset($this->details[$key]) ? (float) $this->details[$key] : null;
+    }
+
+    /** Null as long as it is not measured. */
+    public function roof(): ?Roof
+    {
+        [$length, $width] = [$this->detail('roof_length_m'), $this->detail('roof_width_m')];
+
+        return $length === null || $width === null ? null : Roof::of(
+            1000.0 * $length,
+            1000.0 * $width,
+            Roof::things((string) ($this->details['roof_things'] ?? '')),
+        );
+    }
+
+    /** Square metres of roof for panels; null: not measured. */
+    public function roofM2(): ?float
+    {
+        return $this->roof()?->areaM2() ?? $this->roofM2;
     }
 
     /**
@@ -50,7 +100,7 @@ final readonly class Vehicle
             'roof_m2' => $this->roofM2,
             'bay_mm' => $this->bay === null ? null : [$this->bay->lengthMm, $this->bay->widthMm, $this->bay->heightMm],
             'axle_kg' => $this->axleKg,
-        ];
+        ] + $this->details;
     }
 
     /**
@@ -70,6 +120,25 @@ final readonly class Vehicle
             isset($a['roof_m2']) ? (float) $a['roof_m2'] : null,
             isset($a['bay_mm']) ? Box::of((float) $a['bay_mm'][0], (float) $a['bay_mm'][1], (float) $a['bay_mm'][2]) : null,
             isset($a['axle_kg']) ? (float) $a['axle_kg'] : null,
+            self::noted($a),
         );
+    }
+
+    /**
+     * @param array<string, mixed> $a
+     *
+     * @return array<string, float|string>
+     */
+    private static function noted(array $a): array
+    {
+        $noted = [];
+        foreach (self::details() as $field) {
+            $value = isset($a[$field->key]) && $a[$field->key] !== '' ? $field->read($a[$field->key]) : null;
+            if (is_float($value) || is_string($value)) {
+                $noted[$field->key] = $value;
+            }
+        }
+
+        return $noted;
     }
 }

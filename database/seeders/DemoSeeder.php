@@ -116,9 +116,10 @@ final class DemoSeeder extends Seeder
             'vehicle_kind' => 'caravan', 'vehicle_description' => '6.4 m caravan, two axles', 'registration' => 'HV 4471', 'length_m' => 6.4, 'axles' => 2, 'payload_kg' => 180.0, 'roof_m2' => 6.0, 'bay_length_mm' => 780.0, 'bay_width_mm' => 560.0, 'bay_height_mm' => 260.0,
             'months' => [3, 4, 5, 6, 7, 8, 9, 10], 'wish_days' => 4.0, 'hook_up' => 'sometimes', 'driving_h_day' => 1.0,
             'shade' => [['from_h' => 14.0, 'to_h' => 20.0, 'factor' => 0.5]],
+            'details' => ['travel' => [], 'vehicle' => ['wheelbase_m' => 4.1, 'front_kg' => 88.0, 'front_max_kg' => 100.0, 'rear_kg' => 1390.0, 'rear_max_kg' => 1500.0, 'roof_length_m' => 4.9, 'roof_width_m' => 2.1, 'roof_things' => 'hatch 0.5 x 0.5 at 1.5, 0.8; vent 0.3 x 0.3 at 3.9, 0.4; rail 4.9 x 0.04 at 0, 0']],
             'travel_notes' => 'Three villages a week, stands half in the lee of the school wall. Lights and the lending desk die after the second day in October.',
         ]);
-        $this->found($job, 'Ostrelund Mat 110', 3, 'front locker', ['age_years' => 5.0]);
+        $this->found($job, 'Ostrelund Mat 110', 3, 'front locker', ['age_years' => 5.0, 'along_m' => 1.2]);
         $this->found($job, 'Brimsdal Sill 100', 2, 'roof, front');
         $this->found($job, 'Halverin Pulse 20', 1, 'wardrobe');
         $this->found($job, 'Skarnholt Shore 15', 1, 'front locker');
@@ -137,6 +138,9 @@ final class DemoSeeder extends Seeder
             }
         }
         $this->bank($job, 'Kvellin Slate 200', 2);
+        foreach ($job->parts()->where('kind', 'battery')->where('fate', 'add')->get() as $battery) {
+            $battery->changeTo(['data' => [...$battery->data, 'along_m' => 1.2]]);
+        }
         $this->planned($job, 'Hadrelvik Class T 300', 1, 'front locker');
         $this->planned($job, 'Hadrelvik Tell 500', 1, 'front locker');
     }

@@ -5,6 +5,12 @@ declare(strict_types=1);
 // Zahlen: wie sie heißen, wie sie entstehen, woher das kommt.
 return [
     'labels' => [
+        'change-in-front' => 'Änderung vorn',
+        'change-behind' => 'Änderung hinten',
+        'mass-moved' => 'Masse, die kommt und geht',
+        'axle-to-axle' => 'Achse bis Achse',
+        'plate' => 'nach Typenschild',
+        'panels-without-a-place' => 'Module ohne Platz',
         'a-cell' => 'je Zelle',
         'absorption' => 'Absorption',
         'absorption-time' => 'Absorptionszeit',
@@ -197,6 +203,7 @@ return [
         'driving-a-day' => 'Fahrt am Tag',
     ],
     'formulas' => [
+        'lever' => 'Masse × ihr Abstand ÷ Achse bis Achse, zusammen; der Rest vorn',
         'charge-together' => 'Summe der Quellen, die zugleich laufen',
         'covered' => 'Ertrag des geplanten Modulfelds ÷ Bedarf, schlechtester Reisemonat',
         'ah-a-day' => 'Wh am Tag ÷ Systemspannung',

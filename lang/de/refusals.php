@@ -26,6 +26,7 @@ return [
     'not-on-sheet' => 'steht nicht im Datenblatt: :kind',
     'typed-kind' => 'sagen, was es ist: Batterie, Modul, Ladegerät, Wechselrichter …',
     'two-blocks' => 'braucht zwei Blöcke oder mehr',
+    'roof-thing' => '„:text“ ist nicht zu lesen: Name, Länge x Breite bei von-vorn, von-links',
     'required' => 'ist nötig',
     'yes-or-no' => 'muss ja oder nein sein',
     'one-of' => 'muss eines davon sein: :choices',

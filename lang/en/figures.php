@@ -5,6 +5,12 @@ declare(strict_types=1);
 // Figures: what a number is called, how it comes about, where that is from.
 return [
     'labels' => [
+        'change-in-front' => 'change in front',
+        'change-behind' => 'change behind',
+        'mass-moved' => 'mass that comes and goes',
+        'axle-to-axle' => 'axle to axle',
+        'plate' => 'by its plate',
+        'panels-without-a-place' => 'panels without a place',
         'a-cell' => 'a cell',
         'absorption' => 'absorption',
         'absorption-time' => 'absorption time',
@@ -197,6 +203,7 @@ return [
         'driving-a-day' => 'driving a day',
     ],
     'formulas' => [
+        'lever' => 'mass × its distance ÷ axle to axle, summed; the rest in front',
         'charge-together' => 'sum of the sources that run at one time',
         'covered' => 'planned array’s yield ÷ need, poorest travelled month',
         'ah-a-day' => 'Wh a day ÷ system volts',

@@ -25,6 +25,7 @@ return [
     'another-hour' => 'must be another hour than the arrival, 0 to 24',
     'not-on-sheet' => 'is not on the data sheet of a :kind',
     'required' => 'is required',
+    'roof-thing' => '“:text” cannot be read: name, length x width at from-front, from-left',
     'two-blocks' => 'wants two blocks or more',
     'typed-kind' => 'say what it is: battery, panel, charger, inverter …',
     'yes-or-no' => 'must be yes or no',

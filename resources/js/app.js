@@ -9,6 +9,7 @@ import { bankOrder } from './bank-order.js';
 import { themeSwitch } from './theme.js';
 import { width } from './width.js';
 import { smallThings } from './small-things.js';
+import { roof } from './roof.js';
 import { folds } from './folds.js';
 
 listenForKeys();
@@ -22,6 +23,7 @@ bankOrder();
 width();
 smallThings();
 folds();
+roof();
 
 // The page listens now.
 document.documentElement.dataset.listens = 'yes';

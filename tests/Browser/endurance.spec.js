@@ -1,4 +1,4 @@
-import { expect, openJob, signIn, test } from './help.js';
+import { expect, listens, openJob, signIn, test } from './help.js';
 
 const answer = (page) => page.locator('[data-answer]');
 const flag = (page) => page.locator('[data-cheapest]').getAttribute('data-cheapest');
@@ -58,4 +58,23 @@ test('a day of the stay is driven or not, and the curve follows at once', async 
     await page.getByLabel('day 4 hooked up').check();
     await expect(row).not.toHaveText(before.replaceAll('\t', ''));
     await page.getByLabel('day 4 hooked up').uncheck();
+});
+
+test('a panel on the roof is moved with the keys and dragged, and stays there', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Library trailer', 'Size');
+    const panel = page.locator('[data-panel]').first();
+    const x = () => page.locator('form[data-roof-form] input[name$="[x]"]').first().inputValue().then(Number);
+    const before = await x();
+    await panel.focus();
+    await Promise.all([page.waitForURL(/size/), page.waitForResponse((r) => r.request().method() === 'GET' && r.url().includes('/size')), page.keyboard.press('ArrowRight')]);
+    await listens(page);
+    expect(await x()).toBeCloseTo(before + 0.05, 2);
+    const box = await page.locator('[data-panel]').first().boundingBox();
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 4 });
+    await Promise.all([page.waitForResponse((r) => r.request().method() === 'GET' && r.url().includes('/size')), page.mouse.up()]);
+    await listens(page);
+    expect(await x()).toBeGreaterThan(before + 0.2);
 });

@@ -61,7 +61,7 @@ final class EveryRouteGuardedTest extends TestCase
         'parts.update' => self::SURVEY, 'photos.store' => self::SURVEY, 'photos.destroy' => self::SURVEY, 'measurements.store' => self::SURVEY, 'settings.update' => self::SURVEY,
         'balance.store' => self::SURVEY, 'balance.step' => self::SURVEY, 'balance.read' => self::SURVEY, 'balance.bench' => self::SURVEY, 'balance.finish' => self::SURVEY, 'balance.join' => self::SURVEY, 'balance.live' => self::SURVEY, 'balance.table' => self::SURVEY,
         'fate.update' => [Role::Planner], 'bank.update' => [Role::Planner], 'bank.order' => [Role::Planner], 'bank.links' => [Role::Planner], 'plan.update' => [Role::Planner], 'arrays.update' => [Role::Planner], 'stay.update' => [Role::Planner], 'size.update' => [Role::Planner],
-        'typed.store' => [Role::Planner, Role::Technician], 'letter' => self::ALL, 'choices.update' => [Role::Planner], 'choices.destroy' => [Role::Planner],
+        'typed.store' => [Role::Planner, Role::Technician], 'letter' => self::ALL, 'roof.update' => [Role::Planner], 'choices.update' => [Role::Planner], 'choices.destroy' => [Role::Planner],
         'findings.store' => [Role::Planner], 'findings.apply' => [Role::Planner], 'history.update' => [Role::Planner],
         'handovers.store' => [Role::Office, Role::Planner], 'handovers.destroy' => [Role::Office, Role::Planner],
     ];

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Role;
+use App\Record\Digest;
 use App\Record\JobFiles;
 use App\Record\JobReader;
 use Illuminate\Http\UploadedFile;
@@ -109,6 +110,31 @@ final class SizeAndSourcesTest extends TestCase
         $this->actingAs($this->user(Role::Technician))->delete("/jobs/$job->id/choices/$four->uid", ['lock_version' => 1])->assertForbidden();
         $this->actingAs($this->user())->delete("/jobs/$job->id/choices/$four->uid", ['lock_version' => 1])->assertRedirect();
         self::assertSame(0, $job->choices()->count());
+    }
+
+    public function testPanelsAreLaidOnTheRoofAndFindTheirPlaceAgain(): void
+    {
+        [$job, $battery, $panel] = $this->sized();
+        $panel->update(['data' => [...$panel->data, 'length_mm' => 1000, 'width_mm' => 600]]);
+        $this->actingAs($this->user());
+        $this->put("/jobs/$job->id/plan", ['battery' => $battery->id, 'batteries' => 1, 'panel' => $panel->id, 'panels' => 2]);
+        $this->get("/jobs/$job->id/size")->assertOk()->assertDontSee('The roof, to scale');
+        $job->refresh()->changeTo(['details' => ['travel' => [], 'vehicle' => ['roof_length_m' => 3.0, 'roof_width_m' => 1.5, 'roof_things' => 'hatch 0.4 x 0.4 at 1.4, 0.5', 'wheelbase_m' => 3.2]]]);
+        Digest::renew([$job->id]);
+        $this->get("/jobs/$job->id/size")->assertOk()->assertSee('The roof, to scale')->assertSee('hatch')->assertSee('On the axles');
+        [$one, $two] = $job->parts()->where('kind', 'panel')->pluck('uid')->all();
+        $lay = static fn(float $x): array => ['at' => [$one => ['x' => $x, 'y' => '0,1'], $two => ['x' => 1.9, 'y' => 0.1, 'turned' => 1]]];
+        $this->put("/jobs/$job->id/roof", $lay(0.2))->assertRedirect();
+        $roof = JobReader::readAnew($job->id);
+        self::assertSame([0.2, 0.1, true], [$roof->parts[$one]->data->number('roof_x_m'), $roof->parts[$one]->data->number('roof_y_m'), $roof->parts[$two]->data->flag('roof_turned')]);
+        $this->put("/jobs/$job->id/roof", $lay(1.2));
+        $this->get("/jobs/$job->id/size")->assertSee('lie where they cannot');
+        $this->put("/jobs/$job->id/roof", ['free' => 1]);
+        self::assertNull(JobReader::readAnew($job->id)->parts[$one]->data->number('roof_x_m'));
+        $this->put("/jobs/$job->id/roof", ['at' => [$one => ['x' => 'far', 'y' => 99]]])->assertSessionHasErrors(["at.$one.x", "at.$one.y"]);
+        // What the brief cannot read it names; what it reads it keeps, in the file too.
+        [, , $faults] = JobFiles::read(str_replace('hatch 0.4 x 0.4 at 1.4, 0.5', 'hatch somewhere', (string) $this->get("/jobs/$job->id/file")->getContent()));
+        self::assertSame('/vehicle/roof_things', $faults[0]['path'] ?? '');
     }
 
     public function testAStayIsKeptCutToItsDaysAndGuardedAgainstTwoWriters(): void

@@ -109,7 +109,7 @@ final class JobController extends Controller
             'places' => Place::query()->orderBy('name')->pluck('name', 'id'),
             'workshop' => Workshop::current(),
             'units' => $units,
-            'details' => Travel::details(),
+            'details' => ['travel' => Travel::details(), 'vehicle' => Vehicle::details()],
             'regions' => array_combine(array_column(Region::cases(), 'value'), array_map($say->name(...), Region::cases())),
             'vehicleKinds' => array_combine(
                 Vehicle::KINDS,

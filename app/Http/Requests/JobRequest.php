@@ -8,12 +8,15 @@ use App\Models\Job;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Region\Region;
+use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Travel;
 use Pebblefell\System\Vehicle;
 
 /** A job's brief: customer, vehicle, and how the people travel. */
 final class JobRequest extends FormRequest
 {
+    use SheetFields;
+
     public function rules(): array
     {
         return [
@@ -49,6 +52,7 @@ final class JobRequest extends FormRequest
             'travel_notes' => ['nullable', 'string', 'max:4000'],
             'details' => ['array'],
             'details.travel' => ['array'],
+            'details.vehicle' => ['array'],
             ...$this->detailRules(),
         ];
     }
@@ -115,36 +119,57 @@ final class JobRequest extends FormRequest
             'coldest_battery_c' => $this->metric('coldest_battery_c', '°C', $units),
             'shade' => $this->shade(),
             'travel_notes' => $this->text('travel_notes'),
-            'details' => ['travel' => $this->details()],
+            'details' => $this->details(),
         ];
     }
 
     /**
-     * @return array<string, list<string>>
+     * What the model asks besides, by group.
+     *
+     * @return array<string, list<DataField>>
+     */
+    private static function groups(): array
+    {
+        return ['travel' => Travel::details(), 'vehicle' => Vehicle::details()];
+    }
+
+    /**
+     * @return array<string, list<mixed>>
      */
     private function detailRules(): array
     {
         $rules = [];
-        foreach (Travel::details() as $field) {
-            $rules["details.travel.$field->key"] = $field->type === 'flag' ? ['nullable', 'boolean'] : [
-                'nullable',
-                'in:' . implode(',', $field->choices),
-            ];
+        foreach (self::groups() as $group => $fields) {
+            foreach ($fields as $field) {
+                $rules["details.$group.$field->key"] = match ($field->type) {
+                    'flag' => ['nullable', 'boolean'],
+                    'choice' => ['nullable', 'in:' . implode(',', $field->choices)],
+                    'number' => ['nullable', 'numeric', self::within($field, $this->unitsHere())],
+                    default => ['nullable', 'string', 'max:200'],
+                };
+            }
         }
 
         return $rules;
     }
 
     /**
-     * @return array<string, bool|string> only what was filled in
+     * @return array<string, array<string, bool|float|string>> only what was filled in, in metric units
      */
     private function details(): array
     {
         $details = [];
-        foreach (Travel::details() as $field) {
-            $typed = $this->input("details.travel.$field->key");
-            if (is_scalar($typed) && $typed !== '') {
-                $details[$field->key] = $field->type === 'flag' ? (bool) $typed : (string) $typed;
+        foreach (self::groups() as $group => $fields) {
+            $details[$group] = [];
+            foreach ($fields as $field) {
+                $typed = $this->input("details.$group.$field->key");
+                if (is_scalar($typed) && $typed !== '') {
+                    $details[$group][$field->key] = match ($field->type) {
+                        'flag' => (bool) $typed,
+                        'number' => round($this->unitsHere()->read((float) $typed, $field->unit), 6),
+                        default => (string) $typed,
+                    };
+                }
             }
         }
 

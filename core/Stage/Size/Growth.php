@@ -38,7 +38,7 @@ final readonly class Growth
             static fn(Part $p): float => $p->data->known('max_charge_a'),
             $regulators,
         )) * $volts - $study->planned()->arrayW();
-        $roof = $study->system->vehicle->roofM2;
+        $roof = $study->system->vehicle->roofM2();
         $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->ofKind(PartKind::Panel)));
 
         $free = $roof === null ? null : max(0.0, $roof * Vehicle::ROOF_SHARE - $covered);

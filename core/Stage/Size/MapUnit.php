@@ -61,15 +61,26 @@ final readonly class MapUnit
 
     public static function ofPanel(DataSheet $sheet, Vehicle $vehicle): self
     {
-        $m2 = $sheet->footprintM2();
-
         return new self(
             $sheet,
             $sheet->known('pmax_w'),
             1,
             $sheet->orUsual('mass_kg'),
             $sheet->number('price'),
-            $vehicle->roofM2 === null || $m2 <= 0.0 ? null : (int) floor($vehicle->roofM2 * Vehicle::ROOF_SHARE / $m2),
+            self::onRoof($sheet, $vehicle),
         );
+    }
+
+    /** Panels that the roof holds: laid out where it is measured, else by its area. */
+    private static function onRoof(DataSheet $sheet, Vehicle $vehicle): ?int
+    {
+        $roof = $vehicle->roof();
+        $laid = $roof === null ? null : RoofPlan::holds($roof, $sheet);
+        $m2 = $sheet->footprintM2();
+        if ($laid !== null) {
+            return $laid;
+        }
+
+        return $vehicle->roofM2 === null || $m2 <= 0.0 ? null : (int) floor($vehicle->roofM2 * Vehicle::ROOF_SHARE / $m2);
     }
 }

@@ -26,6 +26,8 @@ final class Size implements Room
             new Rules\SeenAndCut(),
             new Rules\ShuntSeesAll(),
             new Rules\WeightAllowed(),
+            new Rules\AxlesBear(),
+            new Rules\PanelsFitRoof(),
         ];
     }
 

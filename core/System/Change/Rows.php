@@ -90,7 +90,7 @@ final class Rows
     {
         foreach ($this->tree['settings'] as &$row) {
             if ($row['part'] === $change->uid && $row['parameter'] === $change->field) {
-                $row['planned'] = $change->value === null ? null : (string) $change->value;
+                $row['planned'] = $change->value === null ? null : $change->text();
 
                 return;
             }
@@ -99,7 +99,7 @@ final class Rows
         $this->tree['settings'][] = [
             'part' => $change->uid,
             'parameter' => $change->field,
-            'planned' => $change->value === null ? null : (string) $change->value,
+            'planned' => $change->value === null ? null : $change->text(),
         ];
     }
 

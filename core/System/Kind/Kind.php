@@ -196,6 +196,7 @@ abstract class Kind
             F::number('width_mm', 'mm', 1, 5000),
             F::number('height_mm', 'mm', 1, 5000),
             F::number('mass_kg', 'kg', 0.001, 1000),
+            F::number('along_m', 'm', -3, 30)->ofThisOne(),
             F::number('price', '¤', 0, 1_000_000),
         ];
     }

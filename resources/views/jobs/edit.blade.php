@@ -30,6 +30,9 @@
                 inputmode="decimal" />
             <x-field label="Bay, height under the lid" name="bay_height_mm" :value="$units->field($job->bay_height_mm, 'mm')" :unit="$units->unit('mm')"
                 inputmode="decimal" />
+            <details class="wide" @if ($job->details['vehicle'] ?? []) open @endif><summary class="linkish">Axles and roof, to scale</summary>
+                <div class="form-grid mt-2"><x-details group="vehicle" :fields="$details['vehicle']" :values="$job->details['vehicle'] ?? []"
+                    :units="$units" /></div></details>
             <x-check label="The negative is bonded to the chassis" name="chassis_bonded" :checked="$job->chassis_bonded ?? true" />
         </fieldset>
         <fieldset class="form-grid section">
@@ -43,12 +46,7 @@
             <x-field label="Driving on a day away" name="driving_h_day" :value="$units->field($job->driving_h_day ?? 1.0)" unit="h" inputmode="decimal" />
             <x-field label="Coldest battery" name="coldest_battery_c" :value="$units->field($job->coldest_battery_c, '°C')" :unit="$units->unit('°C')"
                 inputmode="decimal" help="If the bay is heated or lagged. Empty: the place’s coldest travelled nights." />
-            @foreach ($details as $field)
-                <x-field :label="$say->word('sheets.' . $field->key)" :name="'details[travel][' . $field->key . ']'"
-                    :value="$job->details['travel'][$field->key] ?? ''" blank="not said"
-                    :options="$field->type === 'flag' ? ['1' => 'yes', '0' => 'no'] : collect($field->choices)->mapWithKeys(fn ($c) => [$c =>
-                        $say->choice($c)])" />
-            @endforeach
+            <x-details group="travel" :fields="$details['travel']" :values="$job->details['travel'] ?? []" :units="$units" />
             <div class="wide field"><span class="label">Months on the road</span>
                 <div class="months">@foreach (range(1, 12) as $m)<label><input type="checkbox" name="months[]" value="{{ $m }}" @checked(in_array($m,
                     array_map(intval(...), old('months', $job->months ?? [])), true))>{{ $say->month($m, 3) }}</label>@endforeach</div></div>

@@ -7,8 +7,10 @@ namespace App\Http\Pages\Size;
 use App\Http\Workbench;
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Stage\Size\Alternative;
+use Pebblefell\Stage\Size\Axles;
 use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\Growth;
+use Pebblefell\Stage\Size\RoofPlan;
 use Pebblefell\System\Choice;
 use Pebblefell\System\Part;
 
@@ -131,5 +133,23 @@ final readonly class SizeAnswers
             ', ',
             array_map(fn(string $kind, int $n): string => "$n × " . $this->bench->say->word("kinds.$kind"), array_keys($counts), $counts),
         );
+    }
+
+    public function roof(RoofPlan $plan): string
+    {
+        $lie = count($plan->panels) . ' panel' . (count($plan->panels) === 1 ? ' lies' : 's lie') . ' on it';
+
+        return match (true) {
+            $plan->clashes() > 0 => $plan->clashes() . ' of them lie where they cannot',
+            $plan->left !== [] => $lie . ', ' . count($plan->left) . ' find no place',
+            default => $lie . ($plan->more === null ? '' : ", room for $plan->more more") . ($plan->canStep ? '' : ', nowhere to step'),
+        };
+    }
+
+    public function axles(Axles $axles): string
+    {
+        $more = fn(float $kg): string => ($kg < 0.0 ? '−' : '+') . $this->bench->show->text(abs($kg), 'kg', 0);
+
+        return $more($axles->front->value) . ($axles->isTrailer ? ' on the coupling, ' : ' in front, ') . $more($axles->rear->value) . ($axles->isTrailer ? ' on the axle' : ' behind');
     }
 }

@@ -14,18 +14,23 @@ use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Stage\Size\Alternative;
+use Pebblefell\Stage\Size\Axles;
+use Pebblefell\Stage\Size\AxleSketch;
 use Pebblefell\Stage\Size\BankProposal;
 use Pebblefell\Stage\Size\BankSizing;
 use Pebblefell\Stage\Size\BaySketch;
 use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\EnduranceSketch;
 use Pebblefell\Stage\Size\Growth;
+use Pebblefell\Stage\Size\RoofPlan;
+use Pebblefell\Stage\Size\RoofSketch;
 use Pebblefell\Stage\Size\StaySketch;
 use Pebblefell\Stage\Size\TanksSketch;
 use Pebblefell\Stage\Size\VoltageChoice;
 use Pebblefell\Stage\Sources\YearSketch;
 use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
+use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\Trip\EnduranceMap;
 
@@ -217,5 +222,27 @@ final readonly class SizePage
     public function targets(): array
     {
         return array_combine(array_column(Chemistry::cases(), 'value'), array_map($this->bench->say->name(...), Chemistry::cases()));
+    }
+
+    public function roofSketch(RoofPlan $plan): RoofSketch
+    {
+        return RoofSketch::of($plan, $this->narrow);
+    }
+
+    public function axleSketch(Axles $axles): AxleSketch
+    {
+        return AxleSketch::of($axles, $this->narrow);
+    }
+
+    /** Where a panel lies, as a field holds it: m from the front, or from the left. */
+    public function metres(float $mm): string
+    {
+        return $this->bench->show->field(round($mm / 1000.0, 3));
+    }
+
+    /** It lies across, not as its sheet has it. */
+    public function isTurned(Part $panel, float $along): bool
+    {
+        return abs($along - $panel->data->known('length_mm')) > 1e-6;
     }
 }

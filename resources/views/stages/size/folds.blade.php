@@ -11,6 +11,16 @@
 <x-fold id="bank" title="The bank by itself" :answer="$answers->bank()" :open="! $page->pin->map">@unfolded('bank', ! $page->pin->map)
         @include('stages.size.bank')
     @endunfolded</x-fold>
+@if ($roof = $study->roof())
+    <x-fold id="roof" title="The roof, to scale" :answer="$answers->roof($roof)">@unfolded('roof')
+        @include('stages.size.roof', ['sketch' => $page->roofSketch($roof)])
+    @endunfolded</x-fold>
+@endif
+@if ($axles = $study->axles())
+    <x-fold id="axles" title="On the axles" :answer="$answers->axles($axles)">@unfolded('axles')
+        @include('stages.size.axles', ['sketch' => $page->axleSketch($axles)])
+    @endunfolded</x-fold>
+@endif
 @foreach ($page->bays() as $which => $bay)
     <x-fold :id="'bay-' . $which" :title="'In the bay, ' . $which" :answer="$answers->bay($bay['fit'])">@unfolded('bay-' . $which)
         <p class="small muted">{{ count($bay['case']->parts) }} × {{ $say->part($bay['case']->parts[0]) }}, upright, to scale</p>

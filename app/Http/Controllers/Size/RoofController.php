@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Size;
+
+use App\Actions\ApplyChanges;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Size\RoofRequest;
+use App\Models\Job;
+use App\Record\Studies;
+use Illuminate\Http\RedirectResponse;
+
+/** Panels laid on the roof. */
+final class RoofController extends Controller
+{
+    public function update(RoofRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
+    {
+        $apply($job, $request->changes(Studies::of($job)->system));
+
+        return redirect()->to(route('size', $job) . '#fold-roof')->with('said', $request->boolean('free') ? 'Each panel finds its place.' : 'The panels lie so.');
+    }
+}

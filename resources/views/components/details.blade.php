@@ -1,0 +1,15 @@
+@props(['group', 'fields', 'values', 'units'])
+@foreach ($fields as $field)
+    @if ($field->type === 'number')
+        <x-field :label="$say->word('sheets.' . $field->key)" :name="'details[' . $group . '][' . $field->key . ']'"
+            :value="isset($values[$field->key]) ? $units->field((float) $values[$field->key], $field->unit) : ''" :unit="$units->unit($field->unit)"
+            inputmode="decimal" />
+    @elseif ($field->type === 'text')
+        <x-field class="wide" :label="$say->word('sheets.' . $field->key)" :name="'details[' . $group . '][' . $field->key . ']'"
+            :value="$values[$field->key] ?? ''" />
+    @else
+        <x-field :label="$say->word('sheets.' . $field->key)" :name="'details[' . $group . '][' . $field->key . ']'" :value="$values[$field->key] ?? ''"
+            blank="not said" :options="$field->type === 'flag' ? ['1' => 'yes', '0' => 'no'] : collect($field->choices)->mapWithKeys(fn ($c) => [$c =>
+            $say->choice($c)])" />
+    @endif
+@endforeach

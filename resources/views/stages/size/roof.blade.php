@@ -1,0 +1,41 @@
+<svg class="draw" data-roof data-scale="{{ $sketch->scale }}" data-upright="{{ $sketch->upright ? 'yes' : 'no' }}"
+    viewBox="0 0 {{ $sketch->width }} {{ $sketch->height }}" role="group" aria-label="The roof from above: {{ $answers->roof($roof) }}">
+    <rect class="s-ink" x="{{ $sketch->roof['x'] }}" y="{{ $sketch->roof['y'] }}" width="{{ $sketch->roof['width'] }}"
+        height="{{ $sketch->roof['height'] }}"/>
+    @foreach ($sketch->things as $t)
+        <rect class="f-ink-wash s-ink" x="{{ $t['x'] }}" y="{{ $t['y'] }}" width="{{ $t['width'] }}" height="{{ $t['height'] }}"/>
+        @if ($t['height'] > 16 && $t['width'] > 16)<text class="axis mid" x="{{ $t['x'] + $t['width'] / 2 }}"
+            y="{{ $t['y'] + $t['height'] / 2 + 4 }}">{{ $t['name'] }}</text>@endif
+    @endforeach
+    @foreach ($sketch->panels as $p)
+        <g data-panel="{{ $p['part']->uid }}" tabindex="0" role="button"
+            aria-label="Panel {{ $p['number'] }}: drag it, or move it with the arrow keys; r turns it">
+            <rect class="{{ $p['clash'] ? 'f-rust-wash' : 'f-heather-wash' }}" x="{{ $p['x'] }}" y="{{ $p['y'] }}" width="{{ $p['width'] }}"
+                height="{{ $p['height'] }}"/>
+            <rect class="{{ $p['clash'] ? 's-rust' : 's-heather' }}" @if (! $p['fixed']) stroke-dasharray="5 4" @endif x="{{ $p['x'] }}" y="{{ $p['y'] }}"
+                width="{{ $p['width'] }}" height="{{ $p['height'] }}"/>
+            <text class="mid" x="{{ $p['x'] + $p['width'] / 2 }}" y="{{ $p['y'] + $p['height'] / 2 + 5 }}">{{ $p['number'] }}</text>
+        </g>
+    @endforeach
+</svg>
+<p class="small muted">{{ $sketch->upright ? 'Front at the top' : 'Front at the left' }}; dashed: found its place by itself; solid: put there. Gaps of
+    {{ $show->text(20, 'mm') }} between panels and {{ $show->text(30, 'mm') }} to the edge are kept.
+    {{ $roof->canStep ? 'There is a place to step.' : 'No square of ' . $show->text(400, 'mm') . ' is left to step on.' }}</p>
+@can('plan', $job)
+    <form method="post" action="{{ route('roof.update', $job) }}" data-roof-form class="mt-2">@csrf @method('put')<input type="hidden" name="_form"
+        value="roof">
+        <x-table caption="Where each panel lies" :head="['Panel', '#From the front', '#From the left', 'Turned across']">
+            @foreach ($sketch->panels as $i => $p)
+                <tr><td>{{ $p['number'] }} · {{ $say->onePart($p['part']) }}</td>
+                    <td data-label="From the front"><input name="at[{{ $p['part']->uid }}][x]" value="{{ $page->metres($roof->panels[$i]['x']) }}"
+                        inputmode="decimal" aria-label="Panel {{ $p['number'] }}, metres from the front" class="w-24!"> m</td>
+                    <td data-label="From the left"><input name="at[{{ $p['part']->uid }}][y]" value="{{ $page->metres($roof->panels[$i]['y']) }}"
+                        inputmode="decimal" aria-label="Panel {{ $p['number'] }}, metres from the left" class="w-24!"> m</td>
+                    <td data-label="Turned across"><input type="checkbox" name="at[{{ $p['part']->uid }}][turned]" value="1"
+                        @checked($page->isTurned($p['part'], $roof->panels[$i]['l'])) aria-label="Panel {{ $p['number'] }} lies across"></td></tr>
+            @endforeach
+        </x-table>
+        @error('at')<div class="error">{{ $message }}</div>@enderror
+        <div class="actions"><button class="btn">Lay them so</button><button class="btn link" name="free" value="1">Let each find its place</button></div>
+    </form>
+@endcan
