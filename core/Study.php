@@ -10,6 +10,7 @@ use Pebblefell\Assessment\Judged;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Circuit\Branch;
+use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Circuit\Circuit;
 use Pebblefell\Circuit\Supply;
 use Pebblefell\Circuit\Volts;
@@ -256,6 +257,18 @@ final class Study
 
             return new Circuit($this->planned(), $this->banks()->planned, $drawing === null ? null : ShortCircuit::of($drawing->network));
         });
+    }
+
+    /** The runs of the bank's positive side. */
+    public function runs(): CableRuns
+    {
+        return $this->once('runs', fn(): CableRuns => CableRuns::of(
+            $this->planned(),
+            $this->circuit(),
+            $this->banks()->planned->parts,
+            $this->loads()->budget,
+            $this->supply(),
+        ));
     }
 
     /** What hangs behind a part of the bank's positive side. */

@@ -37,8 +37,9 @@ final readonly class Branch
     /**
      * @param ?Reach $reach  behind the part; null where it is not drawn: then DC loads hang there, as usual
      * @param Reach  $whole  everything joined to the bank
+     * @param bool   $anywhere DC loads that no place is drawn for may hang here
      */
-    public static function of(Graph $graph, ?Reach $reach, Reach $whole, Budget $budget, Supply $supply): self
+    public static function of(Graph $graph, ?Reach $reach, Reach $whole, Budget $budget, Supply $supply, bool $anywhere = true): self
     {
         $inverters = $chargers = [];
         foreach ($reach?->points() ?? [] as $point) {
@@ -51,7 +52,7 @@ final readonly class Branch
             }
         }
         // Loads that no place is drawn for may hang anywhere.
-        $hasLoads = $reach === null || self::feedsLoads($graph, $reach) || !self::feedsLoads($graph, $whole);
+        $hasLoads = $reach === null || self::feedsLoads($graph, $reach) || ($anywhere && !self::feedsLoads($graph, $whole));
 
         return new self($inverters, $chargers, $hasLoads, $budget, $supply);
     }

@@ -5,6 +5,11 @@ declare(strict_types=1);
 // Zahlen: wie sie heißen, wie sie entstehen, woher das kommt.
 return [
     'labels' => [
+        'drop-in-the-run' => 'in der Leitung verloren',
+        'copper-at' => 'Kupfer bei',
+        'lost-on-the-way' => 'auf dem Weg verloren',
+        'wanted-of-the-fuse' => 'von der Sicherung verlangt',
+        'fuse-above' => 'Sicherung darüber',
         'change-in-front' => 'Änderung vorn',
         'change-behind' => 'Änderung hinten',
         'mass-moved' => 'Masse, die kommt und geht',
@@ -203,6 +208,8 @@ return [
         'driving-a-day' => 'Fahrt am Tag',
     ],
     'formulas' => [
+        'drop-in-the-run' => 'Strom × Widerstand des Kupfers, hin und zurück',
+        'wanted-of-the-fuse' => '1,25 × was dauert',
         'lever' => 'Masse × ihr Abstand ÷ Achse bis Achse, zusammen; der Rest vorn',
         'charge-together' => 'Summe der Quellen, die zugleich laufen',
         'covered' => 'Ertrag des geplanten Modulfelds ÷ Bedarf, schlechtester Reisemonat',

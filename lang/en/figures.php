@@ -5,6 +5,11 @@ declare(strict_types=1);
 // Figures: what a number is called, how it comes about, where that is from.
 return [
     'labels' => [
+        'drop-in-the-run' => 'lost in the run',
+        'copper-at' => 'copper at',
+        'lost-on-the-way' => 'lost on the way',
+        'wanted-of-the-fuse' => 'wanted of the fuse',
+        'fuse-above' => 'fuse above',
         'change-in-front' => 'change in front',
         'change-behind' => 'change behind',
         'mass-moved' => 'mass that comes and goes',
@@ -203,6 +208,8 @@ return [
         'driving-a-day' => 'driving a day',
     ],
     'formulas' => [
+        'drop-in-the-run' => 'current × resistance of the copper, out and back',
+        'wanted-of-the-fuse' => '1.25 × what lasts',
         'lever' => 'mass × its distance ÷ axle to axle, summed; the rest in front',
         'charge-together' => 'sum of the sources that run at one time',
         'covered' => 'planned array’s yield ÷ need, poorest travelled month',

@@ -162,6 +162,13 @@ final class CircuitRulesTest extends TestCase
         yield 'a generator for half of it' => ['generator-too-small@x', 'fix', $drum(700), $drum(2500)];
         $plug = static fn(float $rated): System => self::drawn([...$main, 'f1.out x.in', 'x.out y.supply_plus'], ['x' => ['plug', ['rating_a' => $rated]], 'y' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => 360]));
         yield 'a plug for less than runs through it' => ['plug-too-small@x', 'fix', $plug(16), $plug(50)];
+        // 100 A through a loop of 4 m of 35 mm² at 50 °C: 0.554 mΩ/m × 1.118 × 4 m × 100 A = 0.25 V (IEC 60228 class 5, 0.00393/K).
+        $lead = static fn(float $mm2, float $m, float $watts = 1200): System => self::drawn(['b1.plus f1.in 70 0.2 105', "f1.out x.supply_plus $mm2 $m 90"], ['x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => $watts]));
+        yield 'a lead that burns' => ['cable-too-thin@w1', 'stop', $lead(6, 0.5), $lead(35, 0.5)];
+        yield 'a lead that loses too much' => ['drop-too-large@x', 'fix', $lead(35, 3.5), $lead(35, 1.5)];
+        $second = static fn(float $rating, float $watts = 240): System => self::drawn([...$main, 'f1.out y.in', 'y.out x.supply_plus'], ['y' => ['fuse', ['rating_a' => $rating]], 'x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => $watts]));
+        yield 'a fuse below what lasts' => ['fuse-too-small@y', 'fix', $second(15), $second(30)];
+        yield 'the main fuse opens first' => ['not-selective@y', 'note', $second(100), $second(60)];
         $idle = static fn(float $amps, float $alternator): System => self::system(parts: [self::part('d1', 'dcdc', ['output_a' => $amps, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => $alternator])]);
         yield '30 A at idle on 90 A is fine' => ['dcdc-not-at-idle@d1', 'fix', $idle(30, 85), $idle(30, 90)];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages\Bank;
 
 use App\Http\Workbench;
+use Pebblefell\Circuit\CableRun;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\System\Part;
 
@@ -72,5 +73,18 @@ final readonly class BankAnswers
             $waking->isStuck() === true => $this->bench->say->word('waking.sum.stuck'),
             default => $this->bench->say->word('waking.sum.unknown'),
         };
+    }
+
+    public function runs(): string
+    {
+        $runs = $this->bench->study->runs()->runs;
+        $thin = count(array_filter(
+            $runs,
+            static fn(CableRun $r): bool => $r->carriesA() !== null && $r->carriesA() < $r->current()->value,
+        ));
+        $open = count(array_filter($runs, static fn(CableRun $r): bool => $r->areaMm2() === null || $r->lengthM() === null));
+
+        return count($runs) . ' drawn' . ($thin > 0 ? ", $thin too thin" : '')
+            . ($open > 0 ? ", $open not measured" : ($thin > 0 ? '' : ', each carries its current'));
     }
 }

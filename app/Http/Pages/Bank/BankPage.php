@@ -12,6 +12,8 @@ use Pebblefell\Bank\Pack;
 use Pebblefell\Bank\PackSchool;
 use Pebblefell\Bank\Share;
 use Pebblefell\Bank\Source;
+use Pebblefell\Circuit\CableRun;
+use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Stage\Bank\BankFigures;
 use Pebblefell\Stage\Bank\BankSketch;
@@ -370,5 +372,29 @@ final readonly class BankPage
             Waking::UNKNOWN, Waking::BUTTON => 'look',
             default => 'good',
         };
+    }
+
+    /**
+     * @return list<array{run: CableRun, from: string, to: string, size: string, length: string, carries: string, lost: string,
+     *     wanted: string, thin: bool}>
+     */
+    public function runs(): array
+    {
+        $show = $this->bench->show;
+        $parts = $this->bench->study->planned()->parts;
+        $or = static fn(?float $value, callable $told): string => $value === null ? '–' : $told($value);
+        $size = static fn(float $mm2): string => $show->units->conductorSize($mm2);
+
+        return array_map(fn(CableRun $run): array => [
+            'run' => $run,
+            'from' => $this->bench->say->onePart($parts[$run->near->uid]),
+            'to' => $this->bench->say->onePart($parts[$run->far->uid]),
+            'size' => $or($run->areaMm2(), $size),
+            'length' => $or($run->lengthM(), static fn(float $m): string => $show->text($m, 'm')),
+            'carries' => $or($run->carriesA(), static fn(float $a): string => $show->text($a, 'A', 0)),
+            'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
+            'wanted' => $or($run->wantsMm2(CableRuns::MOST_DROP_PCT), $size),
+            'thin' => $run->carriesA() !== null && $run->carriesA() < $run->current()->value,
+        ], $this->bench->study->runs()->runs);
     }
 }

@@ -41,6 +41,11 @@
         @include('stages.bank.joint')
     @endunfolded</x-fold>
         @endif
+        @if ($study->runs()->runs !== [])
+            <x-fold id="runs" title="Cables and fuses, run by run" :answer="$answers->runs()">@unfolded('runs')
+                @include('stages.bank.runs')
+            @endunfolded</x-fold>
+        @endif
         @if ($study->waking())
             <x-fold id="waking" title="Will it wake?" :answer="$answers->waking()">@unfolded('waking')
                 @include('stages.bank.waking', ['waking' => $study->waking()])

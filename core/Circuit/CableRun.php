@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Circuit;
+
+use Pebblefell\Conductor\Ampacity;
+use Pebblefell\Conductor\ConductorChoice;
+use Pebblefell\Conductor\Run;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph\Point;
+
+/** One run of the bank's positive side, cables side by side together: what flows in it, what it carries, what it loses. */
+final readonly class CableRun
+{
+    /** Copper under load, °C: its resistance is that much higher than at 20 °C. Assumed: half way up for a 70 °C insulation. */
+    public const LOADED_C = 50.0;
+
+    /**
+     * @param non-empty-list<Conductor> $conductors side by side
+     * @param Figure                    $lasting    A for an hour and more
+     * @param Figure                    $worst      A of the worst moment
+     */
+    public function __construct(
+        public array $conductors,
+        public Point $near,
+        public Point $far,
+        public Figure $lasting,
+        public Figure $worst,
+        public float $systemV,
+    ) {
+    }
+
+    /** A that it must carry: of the hour, or of the worst moment. */
+    public function current(): Figure
+    {
+        return $this->worst->value > $this->lasting->value ? $this->worst : $this->lasting;
+    }
+
+    /** mm² of all together; null while one is not measured. */
+    public function areaMm2(): ?float
+    {
+        $areas = array_map(static fn(Conductor $c): ?float => $c->sizeMm2, $this->conductors);
+
+        return in_array(null, $areas, true) ? null : array_sum($areas);
+    }
+
+    /** m one way, of the longest; null while one is not measured. */
+    public function lengthM(): ?float
+    {
+        $lengths = array_map(static fn(Conductor $c): ?float => $c->lengthM, $this->conductors);
+
+        return in_array(null, $lengths, true) ? null : max([0.0, ...$lengths]);
+    }
+
+    /** A that it carries: by the insulation that is noted, else at the hottest class there is; null while a size is not measured. */
+    public function carriesA(): ?float
+    {
+        $sum = 0.0;
+        foreach ($this->conductors as $c) {
+            if ($c->sizeMm2 === null) {
+                return null;
+            }
+            $sum += Ampacity::ofArea($c->sizeMm2, $c->insulationC ?? max(Ampacity::INSULATION_C));
+        }
+
+        return $sum;
+    }
+
+    /** V lost out and back at its current; null while size or length is not measured. */
+    public function dropV(): ?float
+    {
+        [$area, $length] = [$this->areaMm2(), $this->lengthM()];
+
+        return $area === null || $length === null || $length <= 0.0
+            ? null
+            : Run::of(ConductorSize::ofArea($area), $length)->dropV($this->current()->value, self::LOADED_C);
+    }
+
+    public function drop(): ?Figure
+    {
+        $drop = $this->dropV();
+
+        return $drop === null ? null : new Figure('drop-in-the-run', $drop, 'V', 'drop-in-the-run', [
+            $this->current(),
+            Figure::given('length-one-way', $this->lengthM() ?? 0.0, 'm'),
+            Figure::given('size', $this->areaMm2() ?? 0.0, 'mm²'),
+            Figure::given('copper-at', self::LOADED_C, '°C', Origin::Assumed),
+        ], 'joule');
+    }
+
+    /**
+     * The standard size that carries its current and loses no more than a share of the system's volts.
+     *
+     * @return ?float mm²; null while the length is not measured, or where none does
+     */
+    public function wantsMm2(float $maxDropPct): ?float
+    {
+        $length = $this->lengthM();
+        if ($length === null || $length <= 0.0 || $this->current()->value <= 0.0) {
+            return null;
+        }
+        $class = (int) min(array_map(static fn(Conductor $c): float => $c->insulationC ?? 90.0, $this->conductors));
+        try {
+            return ConductorChoice::of(
+                $this->current()->value,
+                $length,
+                $this->systemV,
+                $maxDropPct,
+                in_array($class, Ampacity::INSULATION_C, true) ? $class : min(Ampacity::INSULATION_C),
+                conductorC: self::LOADED_C,
+            )->run->size->areaMm2;
+        } catch (InvalidValue) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Circuit;
+
+use Pebblefell\Load\Budget;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Passage;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** Every run of the bank's positive side that has one side towards the bank, with what hangs behind it. */
+final readonly class CableRuns
+{
+    /**
+     * Lost out and back on the way from the bank to what it feeds, % of the system's volts. ABYC E-11 (from memory), critical circuits: 3
+     * %.
+     */
+    public const MOST_DROP_PCT = 3.0;
+
+    /**
+     * @param list<CableRun>          $runs nearest the bank first
+     * @param array<string, CableRun> $by   the run of each conductor, by its uid
+     */
+    private function __construct(private Graph $graph, private Circuit $circuit, public array $runs, private array $by)
+    {
+    }
+
+    /**
+     * @param list<Part> $batteries of the bank
+     */
+    public static function of(Graph $graph, Circuit $circuit, array $batteries, Budget $budget, Supply $supply): self
+    {
+        $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $batteries), true);
+        $posts = array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $batteries);
+        $runs = $by = [];
+        foreach (self::sideBySide($graph, $circuit) as $group) {
+            [$a, $b] = [$group[0]->from, $group[0]->to];
+            if (isset($bank[$a->uid], $bank[$b->uid])) {
+                continue;
+            }
+            $without = new Graph($graph->parts, array_diff_key($graph->conductors, array_column($group, null, 'uid')), $graph->signals);
+            $near = $without->reach($posts, Passage::closed());
+            // Both ends on the bank's side: a ring, in which nobody can say how the current parts.
+            if ($near->has($a) === $near->has($b)) {
+                continue;
+            }
+            $far = $near->has($a) ? $b : $a;
+            $behind = $without->reach([$far], Passage::closed());
+            // On the lead of a charger or an inverter no load hangs besides.
+            $passes = array_filter($behind->parts(), static fn(Part $p): bool => !$p->kind->isCharger() && !$p->kind->isInverter()) !== [];
+            $branch = Branch::of($graph, $behind, $circuit->whole(), $budget, $supply, $passes);
+            $run = new CableRun($group, $near->has($a) ? $a : $b, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV);
+            $runs[] = $run;
+            foreach ($group as $conductor) {
+                $by[$conductor->uid] = $run;
+            }
+        }
+
+        return new self($graph, $circuit, $runs, $by);
+    }
+
+    /** V lost on the whole way from the bank to the end of a run, out and back; null while something on it is not measured. */
+    public function lostTo(CableRun $run): ?float
+    {
+        $lost = 0.0;
+        foreach ($this->circuit->whole()->along($run->far) as $conductor) {
+            $on = $this->by[$conductor->uid] ?? null;
+            if ($on === null && $this->isLink($conductor)) {
+                continue;
+            }
+            $drop = $on?->dropV();
+            if ($drop === null) {
+                return null;
+            }
+            $lost += $drop;
+        }
+
+        return $lost;
+    }
+
+    /** What stands at its end uses or gives the current: it is not passed. */
+    public function isLast(CableRun $run): bool
+    {
+        $part = $this->graph->parts[$run->far->uid];
+
+        return $part->kind->kind()->joins() === [] && $part->kind !== PartKind::Busbar;
+    }
+
+    private function isLink(Conductor $conductor): bool
+    {
+        $kinds = [$this->graph->parts[$conductor->from->uid]->kind, $this->graph->parts[$conductor->to->uid]->kind];
+
+        return $kinds === [PartKind::Battery, PartKind::Battery];
+    }
+
+    /**
+     * Conductors of the positive side, those between the same two points together.
+     *
+     * @return list<non-empty-list<Conductor>>
+     */
+    private static function sideBySide(Graph $graph, Circuit $circuit): array
+    {
+        $groups = [];
+        foreach ($circuit->whole()->points() as $point) {
+            foreach ($graph->at($point) as $conductor) {
+                $ends = [(string) $conductor->from, (string) $conductor->to];
+                sort($ends);
+                $groups[implode(' ', $ends)][$conductor->uid] = $conductor;
+            }
+        }
+
+        return array_values(array_map(array_values(...), $groups));
+    }
+}

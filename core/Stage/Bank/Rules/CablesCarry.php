@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Bank\Rules;
+
+use Pebblefell\Circuit\CableRun;
+use Pebblefell\Circuit\CableRuns;
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Rule;
+use Pebblefell\Study;
+
+/** Each run carries its current, and what hangs at its end is left enough volts. */
+final class CablesCarry implements Rule
+{
+    public function judge(Study $study): array
+    {
+        $findings = [];
+        $runs = $study->runs();
+        foreach ($runs->runs as $run) {
+            $findings = [...$findings, ...array_filter([$this->tooThin($run), $this->losesTooMuch($runs, $run)])];
+        }
+
+        return $findings;
+    }
+
+    private function tooThin(CableRun $run): ?Finding
+    {
+        $carries = $run->carriesA();
+        $current = $run->current();
+        if ($carries === null || $current->value <= $carries) {
+            return null;
+        }
+
+        return new Finding('cable-too-thin', Severity::Stop, [
+            'from' => Named::part($run->near->uid), 'to' => Named::part($run->far->uid), 'size' => Amount::of(
+                $run->areaMm2() ?? 0.0,
+                'mm²',
+            ),
+            'amps' => Amount::of($current->value, 'A', 0), 'carries' => Amount::of($carries, 'A', 0),
+            'wants' => Amount::of($run->wantsMm2(CableRuns::MOST_DROP_PCT) ?? 0.0, 'mm²'),
+        ], [$current, Figure::given('ampacity', $carries, 'A', Origin::Computed)], $run->conductors[0]->uid, variant: $run->wantsMm2(CableRuns::MOST_DROP_PCT) === null ? 'none' : '');
+    }
+
+    private function losesTooMuch(CableRuns $runs, CableRun $run): ?Finding
+    {
+        $lost = $runs->isLast($run) ? $runs->lostTo($run) : null;
+        $allowed = $run->systemV * CableRuns::MOST_DROP_PCT / 100.0;
+        if ($lost === null || $lost <= $allowed) {
+            return null;
+        }
+
+        return new Finding('drop-too-large', Severity::Fix, [
+            'to' => Named::part($run->far->uid), 'lost' => Amount::of($lost, 'V', 2), 'share' => Amount::of(
+                100.0 * $lost / $run->systemV,
+                '%',
+                1,
+            ),
+            'allowed' => Amount::of($allowed, 'V', 2), 'amps' => Amount::of($run->current()->value, 'A', 0),
+        ], [$run->current(), Figure::given('lost-on-the-way', round($lost, 2), 'V', Origin::Computed)], $run->far->uid);
+    }
+}
