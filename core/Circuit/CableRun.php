@@ -20,6 +20,9 @@ final readonly class CableRun
     /** Copper under load, °C: its resistance is that much higher than at 20 °C. Assumed: half way up for a 70 °C insulation. */
     public const LOADED_C = 50.0;
 
+    /** No bound: it is asked what carries, not what loses. */
+    private const ANY_DROP_PCT = 99.0;
+
     /**
      * @param non-empty-list<Conductor> $conductors side by side
      * @param Figure                    $lasting    A for an hour and more
@@ -94,26 +97,31 @@ final readonly class CableRun
     }
 
     /**
-     * The standard size that carries its current and loses no more than a share of the system's volts.
+     * The standard size that carries its current, and the fuse before it, and loses no more than a share of the system's volts.
+     *
+     * @param ?float $fuseA that protects it; null: none is known
      *
      * @return ?float mm²; null while the length is not measured, or where none does
      */
-    public function wantsMm2(float $maxDropPct): ?float
+    public function wantsMm2(float $maxDropPct, ?float $fuseA): ?float
     {
         $length = $this->lengthM();
         if ($length === null || $length <= 0.0 || $this->current()->value <= 0.0) {
             return null;
         }
         $class = (int) min(array_map(static fn(Conductor $c): float => $c->insulationC ?? 90.0, $this->conductors));
+        $class = in_array($class, Ampacity::INSULATION_C, true) ? $class : min(Ampacity::INSULATION_C);
+        $size = fn(float $amps, float $drop): float => ConductorChoice::of(
+            $amps,
+            $length,
+            $this->systemV,
+            $drop,
+            $class,
+            conductorC: self::LOADED_C,
+        )->run->size->areaMm2;
         try {
-            return ConductorChoice::of(
-                $this->current()->value,
-                $length,
-                $this->systemV,
-                $maxDropPct,
-                in_array($class, Ampacity::INSULATION_C, true) ? $class : min(Ampacity::INSULATION_C),
-                conductorC: self::LOADED_C,
-            )->run->size->areaMm2;
+            // What the fuse lets through must not burn it, whatever is lost then.
+            return max($size($this->current()->value, $maxDropPct), $fuseA === null ? 0.0 : $size($fuseA, self::ANY_DROP_PCT));
         } catch (InvalidValue) {
             return null;
         }

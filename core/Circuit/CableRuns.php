@@ -82,6 +82,21 @@ final readonly class CableRuns
         return $lost;
     }
 
+    /** The fuse or breaker that stands next before a run, towards the bank; null where none does. */
+    public function fuseBefore(CableRun $run): ?Part
+    {
+        $way = [...$this->circuit->whole()->passed($run->near)];
+        $breaks = array_filter($way, static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent());
+
+        return $breaks === [] ? null : $breaks[array_key_last($breaks)];
+    }
+
+    /** mm² that a run wants: see CableRun. */
+    public function wantsMm2(CableRun $run): ?float
+    {
+        return $run->wantsMm2(self::MOST_DROP_PCT, $this->fuseBefore($run)?->data->number('rating_a'));
+    }
+
     /** What stands at its end uses or gives the current: it is not passed. */
     public function isLast(CableRun $run): bool
     {

@@ -13,7 +13,6 @@ use Pebblefell\Bank\PackSchool;
 use Pebblefell\Bank\Share;
 use Pebblefell\Bank\Source;
 use Pebblefell\Circuit\CableRun;
-use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Stage\Bank\BankFigures;
 use Pebblefell\Stage\Bank\BankSketch;
@@ -375,7 +374,8 @@ final readonly class BankPage
     }
 
     /**
-     * @return list<array{run: CableRun, from: string, to: string, size: string, length: string, carries: string, lost: string,
+     * @return list<array{run: CableRun, from: string, to: string, fuse: string, size: string, length: string, carries: string,
+     *     lost: string,
      *     wanted: string, thin: bool}>
      */
     public function runs(): array
@@ -385,16 +385,24 @@ final readonly class BankPage
         $or = static fn(?float $value, callable $told): string => $value === null ? '–' : $told($value);
         $size = static fn(float $mm2): string => $show->units->conductorSize($mm2);
 
+        $runs = $this->bench->study->runs();
+        $fuse = static function (?Part $fuse) use ($show): string {
+            $rating = $fuse?->data->number('rating_a');
+
+            return $rating === null ? '–' : $show->text($rating, 'A', 0);
+        };
+
         return array_map(fn(CableRun $run): array => [
             'run' => $run,
+            'fuse' => $fuse($runs->fuseBefore($run)),
             'from' => $this->bench->say->onePart($parts[$run->near->uid]),
             'to' => $this->bench->say->onePart($parts[$run->far->uid]),
             'size' => $or($run->areaMm2(), $size),
             'length' => $or($run->lengthM(), static fn(float $m): string => $show->text($m, 'm')),
             'carries' => $or($run->carriesA(), static fn(float $a): string => $show->text($a, 'A', 0)),
             'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
-            'wanted' => $or($run->wantsMm2(CableRuns::MOST_DROP_PCT), $size),
+            'wanted' => $or($runs->wantsMm2($run), $size),
             'thin' => $run->carriesA() !== null && $run->carriesA() < $run->current()->value,
-        ], $this->bench->study->runs()->runs);
+        ], $runs->runs);
     }
 }

@@ -23,13 +23,13 @@ final class CablesCarry implements Rule
         $findings = [];
         $runs = $study->runs();
         foreach ($runs->runs as $run) {
-            $findings = [...$findings, ...array_filter([$this->tooThin($run), $this->losesTooMuch($runs, $run)])];
+            $findings = [...$findings, ...array_filter([$this->tooThin($runs, $run), $this->losesTooMuch($runs, $run)])];
         }
 
         return $findings;
     }
 
-    private function tooThin(CableRun $run): ?Finding
+    private function tooThin(CableRuns $runs, CableRun $run): ?Finding
     {
         $carries = $run->carriesA();
         $current = $run->current();
@@ -43,8 +43,8 @@ final class CablesCarry implements Rule
                 'mm²',
             ),
             'amps' => Amount::of($current->value, 'A', 0), 'carries' => Amount::of($carries, 'A', 0),
-            'wants' => Amount::of($run->wantsMm2(CableRuns::MOST_DROP_PCT) ?? 0.0, 'mm²'),
-        ], [$current, Figure::given('ampacity', $carries, 'A', Origin::Computed)], $run->conductors[0]->uid, variant: $run->wantsMm2(CableRuns::MOST_DROP_PCT) === null ? 'none' : '');
+            'wants' => Amount::of($runs->wantsMm2($run) ?? 0.0, 'mm²'),
+        ], [$current, Figure::given('ampacity', $carries, 'A', Origin::Computed)], $run->conductors[0]->uid, variant: $runs->wantsMm2($run) === null ? 'none' : '');
     }
 
     private function losesTooMuch(CableRuns $runs, CableRun $run): ?Finding

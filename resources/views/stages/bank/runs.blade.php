@@ -1,8 +1,9 @@
 <x-table caption="Runs of the positive side, nearest the bank first"
-    :head="['From', 'To', '#Lasts', '#Worst', '#Size', '#Length', '#Carries', '#Lost', '#Wanted']">
+    :head="['From', 'To', '#Fuse', '#Lasts', '#Worst', '#Size', '#Length', '#Carries', '#Lost', '#Wanted']">
     @foreach ($page->runs() as $r)
         <tr><td class="small">{{ $r['from'] }}</td><td class="small" data-label="To"><span>{{ $r['to'] }}</span></td>
-            <td class="n num" data-label="Lasts">{{ $show->text($r['run']->lasting->value, 'A', 0) }}</td>
+            <td class="n num" data-label="Fuse">{{ $r['fuse'] }}</td><td class="n num"
+                data-label="Lasts">{{ $show->text($r['run']->lasting->value, 'A', 0) }}</td>
             <td class="n num" data-label="Worst">{{ $show->text($r['run']->worst->value, 'A', 0) }}</td>
             <td class="n num" data-label="Size">{{ $r['size'] }}</td><td class="n num" data-label="Length">{{ $r['length'] }}</td>
             <td class="n num" data-label="Carries"><span @class(['text-rust' => $r['thin']])>{{ $r['carries'] }}</span></td>
@@ -11,6 +12,7 @@
 </x-table>
 <p class="small muted mt-1">Lasts: an hour and more, charging included; worst: everything on at once. Carries: by the insulation that is noted, else the hottest
     class.
-    Lost: out and back, copper at {{ $show->text(50, '°C') }}. Wanted: carries it and loses 3 % at most on this run alone. Bundles and warm places carry less;
+    Lost: out and back, copper at {{ $show->text(50, '°C') }}. Wanted: carries the current and the fuse before it, and loses 3 % at most on this run alone.
+        Bundles and warm places carry less;
         local
     codes have the last word.</p>
