@@ -309,7 +309,7 @@ final class Study
             return Supply::of(
                 $bank === null ? [] : array_values(array_filter(
                     $this->planned()->chargers(),
-                    fn(Part $p): bool => Volts::reaches($p, $this->system->vehicle->systemV),
+                    fn(Part $p): bool => Volts::brings($p, $this->planned(), $this->system->vehicle->systemV),
                 )),
                 $this->arrays(),
                 $volts,

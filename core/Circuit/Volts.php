@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Circuit;
 
+use Pebblefell\Charging\DcdcFit;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -43,6 +46,42 @@ final class Volts
         $rated = self::ratedFor($part);
 
         return $rated === null || self::holds($rated, $systemV, $systemV);
+    }
+
+    /** What the starter side usually runs at with the engine on; null as long as nothing says whether it is 12 or 24 V. */
+    public static function starterRunsAt(Graph $graph): ?float
+    {
+        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+            if ($alternator->data->flag('for_house') !== true && $alternator->data->number('regulated_v') !== null) {
+                return $alternator->data->number('regulated_v');
+            }
+        }
+        $batteries = array_values(array_filter($graph->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role !== 'house'));
+        $volts = $batteries === [] ? 0.0 : $batteries[0]->data->known('nominal_v');
+        foreach ($batteries as $above) {
+            foreach ($batteries as $below) {
+                if ($above !== $below && $graph->node(Point::of($below->uid, 'plus'))->has(Point::of($above->uid, 'minus'))) {
+                    $volts += $above->data->known('nominal_v');
+                }
+            }
+        }
+
+        return $volts > 0.0 ? DcdcFit::USUAL_INPUT_V * round($volts / 12.0) : null;
+    }
+
+    /** A charger on the alternator is made for the volts that the starter side runs at, as far as both are known. */
+    public static function isFed(Part $part, Graph $graph): bool
+    {
+        $running = $part->kind === PartKind::Dcdc ? self::starterRunsAt($graph) : null;
+        [$from, $to] = [$part->data->number('input_min_v'), $part->data->number('input_max_v')];
+
+        return $running === null || ($running >= ($from ?? 0.0) && $running <= ($to ?? INF));
+    }
+
+    /** It is fed, and reaches the bank: else it brings nothing in any sum. */
+    public static function brings(Part $part, Graph $graph, float $systemV): bool
+    {
+        return self::reaches($part, $systemV) && self::isFed($part, $graph);
     }
 
     private static function tradeNominal(?float $chargesAt): ?float

@@ -261,4 +261,24 @@ final class CircuitRulesTest extends TestCase
 
         return $tree;
     }
+
+    public function testAChargerWithOneSwitchHasOneBox(): void
+    {
+        $boxes = static fn(array $data): array => array_map(
+            static fn($row): array => [$row->parameter->value, $row->planned()->number],
+            array_column(Study::of(self::system(parts: [self::part('x', 'mains_charger', ['output_a' => 20, ...$data])]))->settings()->devices, 'rows')[1],
+        );
+        self::assertSame([['absorption_v', 14.2]], $boxes(['lithium' => 'preset', 'absorption_min_v' => 14.2, 'absorption_max_v' => 14.2]));
+        self::assertGreaterThan(5, count($boxes(['lithium' => 'custom', 'absorption_min_v' => 12, 'absorption_max_v' => 16])));
+    }
+
+    public function testAChargerThatTheStarterSideCannotFeedCountsNowhere(): void
+    {
+        $charged = static fn(float $from, float $to): array => (static fn(Study $s): array => [$s->supply()->most()->value, $s->trip()?->driveA()])(Study::of(self::system(
+            ['travel' => ['months' => [6], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 2]],
+            [self::part('d', 'dcdc', ['output_a' => 40, 'input_min_v' => $from, 'input_max_v' => $to, 'lithium' => 'custom']), self::part('l', 'alternator', ['rated_a' => 120, 'regulated_v' => 28.2])],
+        )));
+        self::assertSame([40.0, 40.0], $charged(20, 33));
+        self::assertSame([30.0, 0.0], $charged(10.5, 16), 'the mains charger alone');
+    }
 }

@@ -52,7 +52,7 @@ final readonly class SettingSheet
             $entries = $system->settingsOf($part->uid);
             $devices[] = ['part' => $part, 'rows' => array_map(
                 static fn(Parameter $p): SettingRow => self::row($part, $p, $profile, $entries[$p->value] ?? null),
-                $part->kind->kind()->settings(),
+                self::boxes($part),
             )];
         }
 
@@ -92,10 +92,33 @@ final readonly class SettingSheet
         return $open;
     }
 
+    /** Volts behind its only position, of a charger with one switch; null where there is more to set. */
+    private static function onlyPosition(Part $part): ?Figure
+    {
+        $least = $part->data->number('absorption_min_v');
+        $most = $part->data->figure('absorption_max_v');
+
+        return $part->data->text('lithium') === 'preset' && $most !== null && $least === $most->value ? $most : null;
+    }
+
+    /**
+     * The boxes that it has: a charger with one switch has one, its position, by the volts that stand behind it.
+     *
+     * @return list<Parameter>
+     */
+    private static function boxes(Part $part): array
+    {
+        return self::onlyPosition($part) === null ? $part->kind->kind()->settings() : [Parameter::Absorption];
+    }
+
     private static function row(Part $part, Parameter $parameter, ChargeProfile $profile, ?SettingEntry $entry): SettingRow
     {
         $why = $profile->figure($parameter);
         $own = $part->data->chargeCurrent();
+        $position = self::onlyPosition($part);
+        if ($position !== null) {
+            return new SettingRow($parameter, SetValue::number($position->value), $position, $entry);
+        }
         if ($parameter === Parameter::TailCurrent && $own !== null) {
             $why = self::tail($why, $profile->mostTail, $own);
 

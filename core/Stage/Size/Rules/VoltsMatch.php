@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size\Rules;
 
-use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
@@ -14,7 +13,6 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
@@ -89,9 +87,8 @@ final class VoltsMatch implements Rule
                 $part->uid,
             );
         }
-        $running = $part->kind === PartKind::Dcdc ? $this->runningV($study->planned()) : null;
-        [$from, $to] = [$part->data->number('input_min_v'), $part->data->number('input_max_v')];
-        if ($running === null || ($running >= ($from ?? 0.0) && $running <= ($to ?? INF))) {
+        $running = Volts::starterRunsAt($study->planned());
+        if ($running === null || Volts::isFed($part, $study->planned())) {
             return null;
         }
 
@@ -108,27 +105,6 @@ final class VoltsMatch implements Rule
     private function feedsHouse(Study $study, Part $alternator): bool
     {
         return $alternator->data->flag('for_house') === true || $study->circuit()->joins(Point::of($alternator->uid, 'plus'));
-    }
-
-    /** What the starter side usually runs at with the engine on; null as long as nothing says whether it is 12 or 24 V. */
-    private function runningV(Graph $graph): ?float
-    {
-        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
-            if ($alternator->data->flag('for_house') !== true && $alternator->data->number('regulated_v') !== null) {
-                return $alternator->data->number('regulated_v');
-            }
-        }
-        $batteries = array_values(array_filter($graph->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role !== 'house'));
-        $volts = $batteries === [] ? 0.0 : $batteries[0]->data->known('nominal_v');
-        foreach ($batteries as $above) {
-            foreach ($batteries as $below) {
-                if ($above !== $below && $graph->node(Point::of($below->uid, 'plus'))->has(Point::of($above->uid, 'minus'))) {
-                    $volts += $above->data->known('nominal_v');
-                }
-            }
-        }
-
-        return $volts > 0.0 ? DcdcFit::USUAL_INPUT_V * round($volts / 12.0) : null;
     }
 
     private function protection(Study $study, Part $part, Figure $bankV): ?Finding
