@@ -6,6 +6,7 @@ namespace App\Http\Pages\Bank;
 
 use App\Http\Workbench;
 use Pebblefell\Circuit\CableRun;
+use Pebblefell\Stage\Bank\OneLine;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\System\Part;
 
@@ -86,5 +87,10 @@ final readonly class BankAnswers
 
         return count($runs) . ' drawn' . ($thin > 0 ? ", $thin too thin" : '')
             . ($open > 0 ? ", $open not measured" : ($thin > 0 ? '' : ', each carries its current'));
+    }
+
+    public function line(OneLine $line): string
+    {
+        return count($line->boxes) . ' boxes, ' . count($line->runs) . ' runs';
     }
 }

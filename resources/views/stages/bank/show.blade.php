@@ -41,6 +41,11 @@
         @include('stages.bank.joint')
     @endunfolded</x-fold>
         @endif
+        @if ($line = $page->line())
+            <x-fold id="line" title="The circuit as one line" :answer="$answers->line($line)">@unfolded('line')
+                @include('stages.bank.line')
+            @endunfolded</x-fold>
+        @endif
         @if ($study->runs()->runs !== [])
             <x-fold id="runs" title="Cables and fuses, run by run" :answer="$answers->runs()">@unfolded('runs')
                 @include('stages.bank.runs')
