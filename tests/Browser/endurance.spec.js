@@ -37,14 +37,14 @@ test('a tightened limit moves the cheapest point', async ({ page }) => {
     const before = await flag(page);
     expect(before).toBeTruthy();
     await page.goto(page.url().replace(/\/size.*/, '/brief'));
-    await page.getByLabel('Free roof').fill('1.6');
+    await page.getByLabel('Roof, length').fill('1.3');
     await page.getByRole('button', { name: /Save/ }).first().click();
     await openJob(page, 'Library trailer', 'Size');
     const after = page.locator('[data-cheapest]');
     await expect(page.locator('.endurance')).toContainText('roof');
     expect(await after.count() === 0 ? null : await flag(page)).not.toBe(before);
     await page.goto(page.url().replace(/\/size.*/, '/brief'));
-    await page.getByLabel('Free roof').fill('6');
+    await page.getByLabel('Roof, length').fill('4.9');
     await page.getByRole('button', { name: /Save/ }).first().click();
     await openJob(page, 'Library trailer', 'Size');
     expect(await flag(page)).toBe(before);

@@ -21,6 +21,7 @@ use Illuminate\Http\RedirectResponse;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Stage;
 use Pebblefell\Stage\Bank\BankWiring;
+use Pebblefell\Stage\Bank\Opened;
 use Pebblefell\System\Part;
 
 /** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
@@ -31,7 +32,12 @@ final class BankController extends Controller
         $bench = Workbench::of($job);
         $page = new BankPage($bench, BankDesk::of($request, $bench->study));
 
-        return $bench->view('stages.bank.show', Stage::Bank, ['page' => $page, 'answers' => new BankAnswers($bench, $page)]);
+        return $bench->view('stages.bank.show', Stage::Bank, [
+            'page' => $page,
+            'answers' => new BankAnswers($bench, $page),
+            'opened' => Opened::of($bench->study, $request->open(), $request->running()),
+            'running' => $request->running(),
+        ]);
     }
 
     public function update(WireRequest $request, Job $job, ApplyChanges $apply): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Http\Pages\Bank;
 use App\Http\Workbench;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Stage\Bank\OneLine;
+use Pebblefell\Stage\Bank\Opened;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\System\Part;
 
@@ -92,5 +93,14 @@ final readonly class BankAnswers
     public function line(OneLine $line): string
     {
         return count($line->boxes) . ' boxes, ' . count($line->runs) . ' runs';
+    }
+
+    public function opens(Opened $opened): string
+    {
+        return match (true) {
+            $opened->open === [] => count($opened->mayOpen) . ' parts to try',
+            $opened->endangered !== [] => count($opened->endangered) . ' in danger, ' . count($opened->dark) . ' dark',
+            default => $this->bench->say->word('opens.none') . ', ' . count($opened->dark) . ' dark',
+        };
     }
 }

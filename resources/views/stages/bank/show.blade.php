@@ -46,6 +46,12 @@
                 @include('stages.bank.line')
             @endunfolded</x-fold>
         @endif
+        @if ($opened->mayOpen !== [])
+            <x-fold id="opens" title="What if it opens?" :answer="$answers->opens($opened)" :open="$opened->open !== []">@unfolded('opens', $opened->open !==
+                [])
+                @include('stages.bank.opens')
+            @endunfolded</x-fold>
+        @endif
         @if ($study->runs()->runs !== [])
             <x-fold id="runs" title="Cables and fuses, run by run" :answer="$answers->runs()">@unfolded('runs')
                 @include('stages.bank.runs')

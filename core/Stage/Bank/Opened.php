@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Bank;
+
+use Pebblefell\Study;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Potential;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** What if it opens: what stays at potential, what goes dark, and what is endangered, while parts of the plan are open. */
+final readonly class Opened
+{
+    /** Parts that a hand, a fault or a BMS opens. */
+    private const OPENS = [
+        PartKind::Battery, PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::LowVoltageDisconnect, PartKind::EarthLeakage, PartKind::Isolator, PartKind::Bms,
+    ];
+
+    /**
+     * @param list<Part>                            $mayOpen
+     * @param list<string>                          $open       uids
+     * @param list<Part>                            $live
+     * @param list<Part>                            $dark
+     * @param list<array{part: Part, rule: string}> $endangered
+     */
+    private function __construct(
+        public array $mayOpen,
+        public array $open,
+        public array $live,
+        public array $dark,
+        public array $endangered,
+    ) {
+    }
+
+    /**
+     * @param list<string> $open uids; what is not of the plan, or cannot open, is left out
+     * @param array{sun: bool, engine: bool, shore: bool, generator: bool} $running
+     */
+    public static function of(Study $study, array $open, array $running): self
+    {
+        $graph = $study->planned();
+        $mayOpen = array_values(array_filter($graph->ofKind(...self::OPENS), static fn(Part $p): bool => $graph->isDrawn($p)));
+        $uids = array_map(static fn(Part $p): string => $p->uid, $mayOpen);
+        $open = array_values(array_intersect($uids, $open));
+        $at = static fn(array $opened): Potential => Potential::of($graph, array_values($opened), ...$running);
+        $now = $at($open);
+        $live = $now->live();
+
+        return new self(
+            $mayOpen,
+            $open,
+            self::drawn($graph, $live),
+            self::drawn($graph, array_values(array_diff($at([])->live(), $live))),
+            array_map(static fn(array $e): array => ['part' => $graph->parts[$e['uid']], 'rule' => $e['rule']], $now->endangered()),
+        );
+    }
+
+    /**
+     * @param list<string> $uids
+     *
+     * @return list<Part>
+     */
+    private static function drawn(Graph $graph, array $uids): array
+    {
+        return array_values(array_filter(array_map(static fn(string $uid): Part => $graph->parts[$uid], $uids), $graph->isDrawn(...)));
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+// What if it opens?
+return [
+    'regulator-loses-battery' => 'Its panels go on feeding it, and no battery holds it: its volts may run away. Open the array first.',
+    'alternator-loses-load' => 'It runs, and no battery holds it: its volts run away and destroy what hangs there. Stop the engine first.',
+    'none' => 'nothing is in danger',
+];
