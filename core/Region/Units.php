@@ -16,6 +16,9 @@ enum Units: string
     case Metric = 'metric';
     case UsCustomary = 'us_customary';
 
+    /** Units of what may be less than nothing where it is a difference: weight that goes, a place in front of the axle. */
+    private const SIGNED = ['kg', 'm', 'm²', 'mm', 'N·m'];
+
     /** The unit that stands in for a metric one: "kg" → "lb". K is a difference of temperatures. Others stay. */
     public function unit(string $metric): string
     {
@@ -34,6 +37,10 @@ enum Units: string
     /** A value in the metric unit, turned into unit($metric). mm² has no scale in AWG and stays: use conductorSize(). */
     public function show(float $value, string $metric): float
     {
+        if ($value < 0.0 && in_array($metric, self::SIGNED, true)) {
+            return -$this->show(-$value, $metric);
+        }
+
         return $this === self::Metric ? $value : match ($metric) {
             'kg' => Mass::ofKilograms($value)->pounds(),
             '°C' => Temperature::ofCelsius($value)->fahrenheit(),
@@ -49,6 +56,10 @@ enum Units: string
     /** The inverse of show(): what was typed in unit($metric), in the metric unit. */
     public function read(float $value, string $metric): float
     {
+        if ($value < 0.0 && in_array($metric, self::SIGNED, true)) {
+            return -$this->read(-$value, $metric);
+        }
+
         return $this === self::Metric ? $value : match ($metric) {
             'kg' => Mass::ofPounds($value)->kilograms,
             '°C' => Temperature::ofFahrenheit($value)->celsius,

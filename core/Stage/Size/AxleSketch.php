@@ -40,6 +40,6 @@ final readonly class AxleSketch
             $masses[] = ['kg' => $bar['kg'], 'x' => $x->at($bar['x']), 'top' => $bar['kg'] > 0.0 ? $beam - $height : $beam, 'height' => $height];
         }
 
-        return new self($frame, $beam, $x->at(0.0), $x->at($axles->baseM), $masses, $x->ticksAt(array_map(floatval(...), range(0, (int) ceil(max($all))))));
+        return new self($frame, $beam, $x->at(0.0), $x->at($axles->baseM), $masses, $x->ticksAt(array_map(floatval(...), range(0, (int) floor(max($all) + 0.3)))));
     }
 }
