@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Drawing;
 
 /**
- * Rectangles laid on a sheet beside what already lies there, with a gap, turned where that helps: each at the place furthest to the left, then
+ * Rectangles laid on a sheet beside what already lies there, with a gap, turned where that helps: each at the place furthest to the left,
+ * then
  * furthest up, of all that touch an edge of another. Reference: bottom-left packing, Baker, Coffman & Rivest 1980 (from memory).
  *
  * @phpstan-type Rect array{x: float, y: float, l: float, w: float}
@@ -23,8 +24,13 @@ final class Packing
     /**
      * @param list<Rect> $taken
      */
-    public function __construct(private readonly float $length, private readonly float $width, private readonly float $edge, private readonly float $gap, array $taken = [])
-    {
+    public function __construct(
+        private readonly float $length,
+        private readonly float $width,
+        private readonly float $edge,
+        private readonly float $gap,
+        array $taken = [],
+    ) {
         $this->taken = $taken;
     }
 
@@ -36,7 +42,10 @@ final class Packing
     public function isFree(array $r): bool
     {
         $slack = 1e-6;
-        if ($r['x'] < $this->edge - $slack || $r['y'] < $this->edge - $slack || $r['x'] + $r['l'] > $this->length - $this->edge + $slack || $r['y'] + $r['w'] > $this->width - $this->edge + $slack) {
+        if ($r['x'] < $this->edge - $slack
+            || $r['y'] < $this->edge - $slack
+            || $r['x'] + $r['l'] > $this->length - $this->edge + $slack
+            || $r['y'] + $r['w'] > $this->width - $this->edge + $slack) {
             return false;
         }
         foreach ($this->taken as $t) {
@@ -137,7 +146,10 @@ final class Packing
         foreach ($this->taken as $t) {
             array_push($corners, $t[$at] + $t[$size] + $this->gap, $t[$at] - $this->gap - $own);
         }
-        $corners = array_values(array_unique(array_filter($corners, fn(float $c): bool => $c >= $this->edge - 1e-6 && $c + $own <= $end - $this->edge + 1e-6), SORT_REGULAR));
+        $corners = array_values(array_unique(
+            array_filter($corners, fn(float $c): bool => $c >= $this->edge - 1e-6 && $c + $own <= $end - $this->edge + 1e-6),
+            SORT_REGULAR,
+        ));
         sort($corners);
 
         return $corners;

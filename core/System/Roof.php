@@ -7,7 +7,10 @@ namespace Pebblefell\System;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Quantity\Guard;
 
-/** A roof seen from above: its outline, and what stands on it, as rectangles. mm; x along the vehicle from the front, y across from the left. */
+/**
+ * A roof seen from above: its outline, and what stands on it, as rectangles. mm; x along the vehicle from the front, y across from the
+ * left.
+ */
 final readonly class Roof
 {
     /** More than this on one roof nobody notes. */
@@ -31,7 +34,8 @@ final readonly class Roof
     }
 
     /**
-     * As it is typed: "hatch 0.4 x 0.4 at 1.2, 0.6; rail 2 x 0.05 at 0, 0", in m: length along, width across, then where its front left corner
+     * As it is typed: "hatch 0.4 x 0.4 at 1.2, 0.6; rail 2 x 0.05 at 0, 0", in m: length along, width across, then where its front left
+     * corner
      * lies.
      *
      * @return list<array{name: string, x: float, y: float, l: float, w: float}>
@@ -41,9 +45,16 @@ final readonly class Roof
     public static function things(string $text): array
     {
         $things = [];
-        foreach (array_filter(array_map(trim(...), preg_split('/[;\r\n]+/u', $text) ?: []), static fn(string $t): bool => $t !== '') as $one) {
+        foreach (array_filter(
+            array_map(trim(...), preg_split('/[;\r\n]+/u', $text) ?: []),
+            static fn(string $t): bool => $t !== '',
+        ) as $one) {
             $number = '(\d+(?:[.,]\d+)?)';
-            if (preg_match("/^(.*?)\\s*$number\\s*(?:m\\s*)?[x×]\\s*$number\\s*(?:m\\s*)?(?:at|@|bei)\\s*$number\\s*(?:m\\s*)?[,\\/ ]\\s*$number/iu", $one, $m) !== 1) {
+            if (preg_match(
+                "/^(.*?)\\s*$number\\s*(?:m\\s*)?[x×]\\s*$number\\s*(?:m\\s*)?(?:at|@|bei)\\s*$number\\s*(?:m\\s*)?[,\\/ ]\\s*$number/iu",
+                $one,
+                $m,
+            ) !== 1) {
                 throw InvalidValue::at('/roof_things', 'roof-thing', ['text' => $one]);
             }
             [$l, $w, $x, $y] = array_map(static fn(string $n): float => 1000.0 * (float) str_replace(',', '.', $n), array_slice($m, 2, 4));

@@ -17,8 +17,14 @@ final readonly class AxleSketch
      * @param list<array{kg: float, x: float, top: float, height: float}> $masses
      * @param list<Tick>                                                              $metres
      */
-    private function __construct(public Frame $frame, public float $beam, public float $front, public float $rear, public array $masses, public array $metres)
-    {
+    private function __construct(
+        public Frame $frame,
+        public float $beam,
+        public float $front,
+        public float $rear,
+        public array $masses,
+        public array $metres,
+    ) {
     }
 
     public static function of(Axles $axles, bool $narrow): self
@@ -37,9 +43,21 @@ final readonly class AxleSketch
         $masses = [];
         foreach ($bars as $bar) {
             $height = round(abs($bar['kg']) / $most * self::MOST, 1);
-            $masses[] = ['kg' => $bar['kg'], 'x' => $x->at($bar['x']), 'top' => $bar['kg'] > 0.0 ? $beam - $height : $beam, 'height' => $height];
+            $masses[] = [
+                'kg' => $bar['kg'],
+                'x' => $x->at($bar['x']),
+                'top' => $bar['kg'] > 0.0 ? $beam - $height : $beam,
+                'height' => $height,
+            ];
         }
 
-        return new self($frame, $beam, $x->at(0.0), $x->at($axles->baseM), $masses, $x->ticksAt(array_map(floatval(...), range(0, (int) floor(max($all) + 0.3)))));
+        return new self(
+            $frame,
+            $beam,
+            $x->at(0.0),
+            $x->at($axles->baseM),
+            $masses,
+            $x->ticksAt(array_map(floatval(...), range(0, (int) floor(max($all) + 0.3)))),
+        );
     }
 }

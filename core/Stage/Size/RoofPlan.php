@@ -28,7 +28,8 @@ final readonly class RoofPlan
     /**
      * @param list<array{part: Part, x: float, y: float, l: float, w: float, fixed: bool, clash: bool}> $panels that lie on it
      * @param list<Part>                                                                                 $left   that find no place
-     * @param ?int                                                                                       $more   of the last kind that fit besides; null: no panel has a size
+     * @param ?int                                                                                       $more   of the last kind that fit
+     *     besides; null: no panel has a size
      */
     private function __construct(public Roof $roof, public array $panels, public array $left, public ?int $more, public bool $canStep)
     {
@@ -106,7 +107,8 @@ final readonly class RoofPlan
      * @param list<array{Part, float, float}> $open   part, length, width
      * @param 'either'|'along'|'across'       $way
      *
-     * @return array{panels: list<array{part: Part, x: float, y: float, l: float, w: float, fixed: bool, clash: bool}>, left: list<Part>, sheet: Packing, reach: float}
+     * @return array{panels: list<array{part: Part, x: float, y: float, l: float, w: float, fixed: bool, clash: bool}>, left: list<Part>,
+     *     sheet: Packing, reach: float}
      */
     private static function laid(Packing $sheet, array $open, string $way): array
     {

@@ -22,19 +22,39 @@ final readonly class RoofSketch
      * @param list<array{part: Part, x: float, y: float, width: float, height: float, fixed: bool, clash: bool, number: int}> $panels
      * @param float                                                                                                        $scale  px a mm
      */
-    private function __construct(public float $width, public float $height, public bool $upright, public float $scale, public array $roof, public array $things, public array $panels)
-    {
+    private function __construct(
+        public float $width,
+        public float $height,
+        public bool $upright,
+        public float $scale,
+        public array $roof,
+        public array $things,
+        public array $panels,
+    ) {
     }
 
     public static function of(RoofPlan $plan, bool $narrow): self
     {
         $roof = $plan->roof;
         $room = ($narrow ? Frame::NARROW : Frame::WIDE) - 2.0 * self::AROUND;
-        $scale = $narrow ? min($room / $roof->widthMm, 620.0 / $roof->lengthMm) : min($room / $roof->lengthMm, self::MOST_HIGH / $roof->widthMm);
+        $scale = $narrow ? min(
+            $room / $roof->widthMm,
+            620.0 / $roof->lengthMm,
+        ) : min($room / $roof->lengthMm, self::MOST_HIGH / $roof->widthMm);
         // Front up on a phone: along becomes down.
         $place = static fn(array $r): array => $narrow
-            ? ['x' => round(self::AROUND + $r['y'] * $scale, 1), 'y' => round(self::AROUND + $r['x'] * $scale, 1), 'width' => round($r['w'] * $scale, 1), 'height' => round($r['l'] * $scale, 1)]
-            : ['x' => round(self::AROUND + $r['x'] * $scale, 1), 'y' => round(self::AROUND + $r['y'] * $scale, 1), 'width' => round($r['l'] * $scale, 1), 'height' => round($r['w'] * $scale, 1)];
+            ? [
+                'x' => round(self::AROUND + $r['y'] * $scale, 1),
+                'y' => round(self::AROUND + $r['x'] * $scale, 1),
+                'width' => round($r['w'] * $scale, 1),
+                'height' => round($r['l'] * $scale, 1),
+            ]
+            : [
+                'x' => round(self::AROUND + $r['x'] * $scale, 1),
+                'y' => round(self::AROUND + $r['y'] * $scale, 1),
+                'width' => round($r['l'] * $scale, 1),
+                'height' => round($r['w'] * $scale, 1),
+            ];
         $whole = $place(['x' => 0.0, 'y' => 0.0, 'l' => $roof->lengthMm, 'w' => $roof->widthMm]);
         $panels = [];
         foreach ($plan->panels as $i => $p) {

@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Desks\Bank\BankDesk;
 use App\Http\Pages\Bank\BankAnswers;
 use App\Http\Pages\Bank\BankPage;
+use App\Http\Pages\Bank\CircuitPage;
 use App\Http\Requests\Bank\BankQuery;
 use App\Http\Requests\Bank\OrderRequest;
 use App\Http\Requests\Bank\WireRequest;
@@ -34,6 +35,7 @@ final class BankController extends Controller
 
         return $bench->view('stages.bank.show', Stage::Bank, [
             'page' => $page,
+            'circuit' => new CircuitPage($bench),
             'answers' => new BankAnswers($bench, $page),
             'opened' => Opened::of($bench->study, $request->open(), $request->running()),
             'running' => $request->running(),

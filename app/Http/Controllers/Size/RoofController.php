@@ -18,6 +18,9 @@ final class RoofController extends Controller
     {
         $apply($job, $request->changes(Studies::of($job)->system));
 
-        return redirect()->to(route('size', $job) . '#fold-roof')->with('said', $request->boolean('free') ? 'Each panel finds its place.' : 'The panels lie so.');
+        return redirect()->to(route('size', $job) . '#fold-roof')->with(
+            'said',
+            $request->boolean('free') ? 'Each panel finds its place.' : 'The panels lie so.',
+        );
     }
 }

@@ -150,6 +150,7 @@ final readonly class SizeAnswers
     {
         $more = fn(float $kg): string => ($kg < 0.0 ? '−' : '+') . $this->bench->show->text(abs($kg), 'kg', 0);
 
-        return $more($axles->front->value) . ($axles->isTrailer ? ' on the coupling, ' : ' in front, ') . $more($axles->rear->value) . ($axles->isTrailer ? ' on the axle' : ' behind');
+        return $more($axles->front->value) . ($axles->isTrailer ? ' on the coupling, ' : ' in front, ') . $more($axles->rear->value)
+            . ($axles->isTrailer ? ' on the axle' : ' behind');
     }
 }

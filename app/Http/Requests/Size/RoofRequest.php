@@ -42,7 +42,8 @@ final class RoofRequest extends FormRequest
             if (is_array($at)) {
                 $keys = ['roof_x_m' => 0, 'roof_y_m' => 0, 'roof_turned' => 0];
                 $data = array_diff_key($panel->data->values, $keys) + ($at === [] ? [] : [
-                    'roof_x_m' => (float) ($at['x'] ?? 0), 'roof_y_m' => (float) ($at['y'] ?? 0), 'roof_turned' => (bool) ($at['turned'] ?? false),
+                    'roof_x_m' => (float) ($at['x'] ?? 0), 'roof_y_m' => (float) ($at['y'] ?? 0), 'roof_turned' => (bool) ($at['turned']
+                        ?? false),
                 ]);
                 $changes[] = Change::setData($panel->uid, $data);
             }

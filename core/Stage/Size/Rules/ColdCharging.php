@@ -33,7 +33,10 @@ final class ColdCharging implements Rule
         $args = [
             'nights' => $frost->months > 0
                 ? Word::of('findings.phrases.nights-below', ['floor' => Amount::of($frost->floor->value, '°C'), 'months' => $frost->months])
-                : Word::of('findings.phrases.down-to', ['coldest' => Amount::of($frost->coldest->value, '°C', abs($frost->coldest->value) < 2.0 ? 1 : 0)]),
+                : Word::of(
+                    'findings.phrases.down-to',
+                    ['coldest' => Amount::of($frost->coldest->value, '°C', abs($frost->coldest->value) < 2.0 ? 1 : 0)],
+                ),
             'coldest' => Amount::of($frost->coldest->value, '°C', abs($frost->coldest->value) < 2.0 ? 1 : 0),
             'parts' => array_map(static fn(Part $p): Named => Named::part($p->uid), $frost->unguarded),
         ];
