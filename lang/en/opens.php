@@ -6,5 +6,6 @@ declare(strict_types=1);
 return [
     'regulator-loses-battery' => 'Its panels go on feeding it, and no battery holds it: its volts may run away. Open the array first.',
     'alternator-loses-load' => 'It runs, and no battery holds it: its volts run away and destroy what hangs there. Stop the engine first.',
+    'undrawn' => 'what it charges is not drawn yet: note its lead on Survey, and ask again.',
     'none' => 'nothing is in danger',
 ];

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Finding\Change;
+use Pebblefell\Stage\Bank\Opened;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\Study;
+use Pebblefell\System\Change\Plan;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -87,6 +90,34 @@ final class WakingTest extends TestCase
         self::assertSame(['k1' => 'cannot', 'k2' => 'cannot', 'k3' => 'unknown'], $rows['breaker']['by']);
         $uids = static fn(array $parts): array => array_map(static fn(Part $p): string => $p->uid, $parts);
         self::assertSame([['x1'], ['x1'], ['x1']], [$uids($rows['empty']['dark']), $uids($rows['disconnect']['dark']), $uids($rows['breaker']['dark'])]);
+    }
+
+    public function testWhatOpensIsToldInTheOrderOfDanger(): void
+    {
+        $system = self::system(['parts' => [
+            self::part('b1', 'battery', self::LFP),
+            self::part('f1', 'fuse', ['rating_a' => 100]),
+            self::part('f2', 'fuse', ['rating_a' => 30]),
+            self::part('p1', 'panel', self::PANEL),
+            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20]),
+            self::part('x1', 'distribution_box', ['circuits' => 8]),
+            self::part('f9', 'fuse', ['rating_a' => 5]),
+        ], 'conductors' => [
+            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'x1.supply_plus'],
+            ['uid' => 'c3', 'from' => 'b1.plus', 'to' => 'f2.in'], ['uid' => 'c4', 'from' => 'f2.out', 'to' => 'r1.battery_plus'],
+            ['uid' => 'c5', 'from' => 'p1.plus', 'to' => 'r1.pv_plus'],
+        ]]);
+        $opened = static fn(array $open, bool $sun): Opened => Opened::of(Study::of($system), array_values($open), ['sun' => $sun, 'engine' => false, 'shore' => false, 'generator' => false]);
+        $uids = static fn(array $parts): array => array_map(static fn(Part $p): string => $p->uid, $parts);
+        $none = $opened([], true);
+        self::assertSame([['b1', 'f1', 'f2'], [], []], [$uids($none->mayOpen), $uids($none->dark), $none->inDanger()], 'what is not drawn cannot be tried');
+        self::assertSame([['x1'], []], [$uids($opened(['f1'], false)->dark), $opened(['f1'], false)->inDanger()]);
+        $lost = $opened(['f2', 'p1', 'nothing'], true);
+        self::assertSame([['f2'], ['r1']], [$lost->open, $uids($lost->inDanger())]);
+        self::assertSame([], $opened(['f2'], false)->inDanger());
+        // The same regulator before anybody has drawn its lead: asked, not cried.
+        $bare = Opened::of(Study::of(Plan::with($system, [Change::remove('conductor', 'c4')])), [], ['sun' => true, 'engine' => false, 'shore' => false, 'generator' => false]);
+        self::assertSame([[], 'undrawn'], [$bare->inDanger(), $bare->endangered[0]['rule'] ?? '']);
     }
 
     public function testLeadHasNothingThatOpens(): void

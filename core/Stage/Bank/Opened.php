@@ -6,6 +6,7 @@ namespace Pebblefell\Stage\Bank;
 
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Potential;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -17,6 +18,11 @@ final readonly class Opened
     private const OPENS = [
         PartKind::Battery, PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::LowVoltageDisconnect, PartKind::EarthLeakage, PartKind::Isolator, PartKind::Bms,
     ];
+
+    /** Where a battery holds what it charges, by rule. */
+    private const HELD_AT = ['regulator-loses-battery' => 'battery_plus', 'alternator-loses-load' => 'plus'];
+
+    public const UNDRAWN = 'undrawn';
 
     /**
      * @param list<Part>                            $mayOpen
@@ -53,8 +59,23 @@ final readonly class Opened
             $open,
             self::drawn($graph, $live),
             self::drawn($graph, array_values(array_diff($at([])->live(), $live))),
-            array_map(static fn(array $e): array => ['part' => $graph->parts[$e['uid']], 'rule' => $e['rule']], $now->endangered()),
+            array_map(static fn(array $e): array => [
+                'part' => $graph->parts[$e['uid']],
+                // What nobody has drawn is asked about, not cried.
+                'rule' => $graph->at(Point::of($e['uid'], self::HELD_AT[$e['rule']])) === [] ? self::UNDRAWN : $e['rule'],
+            ], $now->endangered()),
         );
+    }
+
+    /**
+     * @return list<Part> whose charge nothing would hold
+     */
+    public function inDanger(): array
+    {
+        return array_values(array_map(
+            static fn(array $e): Part => $e['part'],
+            array_filter($this->endangered, static fn(array $e): bool => $e['rule'] !== self::UNDRAWN),
+        ));
     }
 
     /**

@@ -99,7 +99,7 @@ final readonly class BankAnswers
     {
         return match (true) {
             $opened->open === [] => count($opened->mayOpen) . ' parts to try',
-            $opened->endangered !== [] => count($opened->endangered) . ' in danger, ' . count($opened->dark) . ' dark',
+            $opened->inDanger() !== [] => count($opened->inDanger()) . ' in danger, ' . count($opened->dark) . ' dark',
             default => $this->bench->say->word('opens.none') . ', ' . count($opened->dark) . ' dark',
         };
     }

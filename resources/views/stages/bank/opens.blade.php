@@ -9,7 +9,9 @@
     <div class="actions"><button class="btn plain">Open them, in thought</button></div>
 </form>
 @if ($opened->endangered !== [])
-    @foreach ($opened->endangered as $e)<p class="mt-2"><span class="tag out">in danger</span> <strong>{{ $say->onePart($e['part']) }}</strong>:
+    @foreach ($opened->endangered as $e)<p class="mt-2"><span @class(['tag', 'out' => $e['rule'] !== 'undrawn', 'look' => $e['rule'] === 'undrawn'])>{{
+        $e['rule'] === 'undrawn' ? 'not drawn' : 'in
+        danger' }}</span> <strong>{{ $say->onePart($e['part']) }}</strong>:
         {{ $say->word('opens.' . $e['rule']) }}</p>@endforeach
 @endif
 <p class="mt-2"><strong>Goes dark:</strong> {{ $opened->dark === [] ? 'nothing that is drawn' : implode(', ', array_map($say->onePart(...), $opened->dark))
