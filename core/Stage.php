@@ -17,6 +17,7 @@ enum Stage: string
     case Size = 'size';
     case Sources = 'sources';
     case Bank = 'bank';
+    case Wiring = 'wiring';
     case Balance = 'balance';
     case Settings = 'settings';
     case Handover = 'handover';
@@ -29,6 +30,7 @@ enum Stage: string
             self::Size => new Stage\Size\Size(),
             self::Sources => new Stage\Sources\Sources(),
             self::Bank => new Stage\Bank\Bank(),
+            self::Wiring => new Stage\Wiring\Wiring(),
             self::Balance => new Stage\Balance\Balance(),
             self::Settings => new Stage\Settings\Settings(),
             self::Handover => new Stage\Handover\Handover(),
@@ -44,6 +46,7 @@ enum Stage: string
             self::Size => 'z',
             self::Sources => 'o',
             self::Bank => 'b',
+            self::Wiring => 'w',
             self::Balance => 'e',
             self::Settings => 't',
             self::Handover => 'h',
@@ -55,7 +58,7 @@ enum Stage: string
     {
         return match ($this) {
             self::Survey, self::Loads => 'survey',
-            self::Size, self::Sources, self::Bank => 'plan',
+            self::Size, self::Sources, self::Bank, self::Wiring => 'plan',
             self::Balance, self::Settings => 'record',
             self::Handover => 'handOver',
         };

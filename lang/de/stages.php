@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 // Die Schritte eines Auftrags: wie jeder heißt, welche Frage seine Seite beantwortet, und was dort als Nächstes zu tun ist.
 return [
-    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'handover' => 'Übergabe'],
+    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'wiring' => 'Verkabelung', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'handover' => 'Übergabe'],
     'questions' => [
         'survey' => 'Was ist da, und was wird daraus?',
         'loads' => 'Was wird gebraucht, und wann?',
         'size' => 'Wie lange reicht es?',
         'sources' => 'Was lädt sie, und genügt es?',
         'bank' => 'Trägt jede Batterie ihren Teil?',
+        'wiring' => 'Welches Kabel, welche Sicherung, was, wenn es öffnet?',
         'balance' => 'Darf man sie schon verbinden?',
         'settings' => 'Was tippe ich in welches Feld?',
         'handover' => 'Was behält der Kunde?',
@@ -21,6 +22,7 @@ return [
         'size' => 'Die neue Bank wählen',
         'sources' => 'Festlegen, was sie lädt',
         'bank' => 'Die Verbinder der Bank zeichnen, mit Querschnitt',
+        'wiring' => 'Zeichnen, was an der Bank hängt, mit Querschnitt und Länge',
         'balance' => 'Die Batterien angleichen, bevor sie verbunden werden',
         'settings' => 'Ladegeräte einstellen und notieren, was eingestellt wurde',
         'handover' => 'Die Übergabemappe ausgeben',

@@ -23,7 +23,7 @@ export async function fill(fold) {
         url.hash = '';
         const answer = await fetch(url, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });
         const body = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector(`#${CSS.escape(fold.id)} > .fold-body`);
-        if (!answer.ok && body === null) {
+        if (body === null || body.querySelector('[data-fold-empty]') !== null) {
             return;
         }
         fold.querySelector('.fold-body').replaceWith(document.importNode(body, true));
@@ -44,6 +44,12 @@ export function folds() {
             }
         }
     }, true);
+    // What was asked for before a fold was opened comes without what it holds.
+    document.addEventListener('page:morphed', () => all().forEach((fold) => {
+        if (fold.open) {
+            fill(fold).catch(() => document.querySelector('[data-offline]')?.removeAttribute('hidden'));
+        }
+    }));
     const goal = location.hash.replace(/[^#\w-]/g, '');
     const isThere = goal.length < 2 || document.querySelector(goal) !== null;
     all().forEach(async (fold) => {

@@ -1,7 +1,7 @@
 import axe from 'axe-core';
 import { expect, openJob, signIn, test } from './help.js';
 
-const stages = ['Survey', 'Loads', 'Size', 'Sources', 'Bank', 'Balance', 'Settings', 'Handover'];
+const stages = ['Survey', 'Loads', 'Size', 'Sources', 'Bank', 'Wiring', 'Balance', 'Settings', 'Handover'];
 
 /** Everything by day; by night only what the colours change. */
 async function soundPage(page, what) {

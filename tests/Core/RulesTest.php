@@ -530,8 +530,12 @@ final class RulesTest extends TestCase
             [$skyline->states['survey'], $skyline->states['loads'], $skyline->states['size'], $skyline->states['settings']],
         );
         self::assertSame([Stage::Survey, false], [$skyline->nextStage, $skyline->finished]);
-        self::assertSame(Stage::Settings, Skyline::of(Study::of(self::system())->assessment(), new Progress(false, true))->nextStage);
-        self::assertSame(Stage::Balance, Skyline::of(Study::of(self::system())->assessment(), new Progress(false, false))->nextStage);
+        $measured = ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'size_mm2' => 35, 'length_m' => 0.2]]];
+        $next = static fn(array $change, bool $balanced): Stage => Skyline::of(Study::of(self::system($change))->assessment(), new Progress(false, $balanced))->nextStage;
+        self::assertSame(
+            [Stage::Wiring, Stage::Balance, Stage::Settings],
+            [$next([], true), $next($measured, false), $next($measured, true)],
+        );
     }
 
     public function testEachPartHasTheProposalOfItsWorstFinding(): void

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Pebblefell\Finding\Change;
-use Pebblefell\Stage\Bank\Opened;
 use Pebblefell\Stage\Bank\Waking;
+use Pebblefell\Stage\Wiring\Opened;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\JobFile;

@@ -205,7 +205,7 @@ final class EveryPageTest extends TestCase
             return count(DB::getQueryLog());
         };
         $job = Job::query()->withCount('parts')->orderByDesc('parts_count')->firstOrFail();
-        $paths = ['/', '/library', '/customers', ...array_map(static fn(string $s): string => "/jobs/$job->id/$s", ['survey', 'loads', 'size', 'sources', 'bank', 'balance', 'settings', 'handover', 'history'])];
+        $paths = ['/', '/library', '/customers', ...array_map(static fn(string $s): string => "/jobs/$job->id/$s", ['survey', 'loads', 'size', 'sources', 'bank', 'wiring', 'balance', 'settings', 'handover', 'history'])];
         $before = array_map($ask, array_combine($paths, $paths));
         foreach (Job::query()->with(['parts', 'appliances'])->get() as $each) {
             $file = (string) $this->get("/jobs/$each->id/file")->getContent();

@@ -18,8 +18,6 @@ final class Bank implements Room
             new Rules\BankSharesEvenly(),
             new Rules\EqualLeads(),
             new Rules\FloodedVentsOutside(),
-            new Rules\CablesCarry(),
-            new Rules\FusesCarry(),
             new Rules\SomethingWakesIt(),
             new Rules\SpareForFarAway(),
         ];

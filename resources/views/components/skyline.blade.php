@@ -1,6 +1,6 @@
 @props(['skyline', 'job', 'stage' => null])
 <nav class="skyline" aria-label="Stages of the job">
-    <svg viewBox="0 0 120 100" preserveAspectRatio="none" aria-hidden="true"><path class="land" d="M-1 72 3 69 7.5 63 13 61 18 57 22.5 53 27 50 32 44 37.500 41 43 43 48 47 52.500 48 57 46 62 39 67.500 36 73 37 78 43 82.500 46 87 43 92 35 97.500 33 102 38 107 48 112.500 55 116 60 121 64 121 101 -1 101z"/></svg>
+    <svg viewBox="0 0 120 100" preserveAspectRatio="none" aria-hidden="true"><path class="land" d="M-1 72 2.7 69 6.7 63 11.6 61 16 57 20 53 24 50 28.4 44 33.3 41 38.2 43 42.7 47 46.7 48 50.7 46 55.1 39 60 36 64.5 37 69 42 73.3 45 78 40 82.5 43 86.7 46 90.7 43 95.1 35 100 33 104 38 108.4 48 113.3 55 116.4 60 121 64 121 101 -1 101z"/></svg>
     <ol>
         @foreach ($skyline->stages() as [$each, $state])
             <li>

@@ -9,7 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Desks\Bank\BankDesk;
 use App\Http\Pages\Bank\BankAnswers;
 use App\Http\Pages\Bank\BankPage;
-use App\Http\Pages\Bank\CircuitPage;
+use App\Http\Pages\Bank\WakingPage;
 use App\Http\Requests\Bank\BankQuery;
 use App\Http\Requests\Bank\OrderRequest;
 use App\Http\Requests\Bank\WireRequest;
@@ -22,7 +22,6 @@ use Illuminate\Http\RedirectResponse;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Stage;
 use Pebblefell\Stage\Bank\BankWiring;
-use Pebblefell\Stage\Bank\Opened;
 use Pebblefell\System\Part;
 
 /** The bank's links and take-offs: looked at in any layout, and drawn into the plan. */
@@ -35,10 +34,8 @@ final class BankController extends Controller
 
         return $bench->view('stages.bank.show', Stage::Bank, [
             'page' => $page,
-            'circuit' => new CircuitPage($bench),
+            'wakes' => new WakingPage($bench),
             'answers' => new BankAnswers($bench, $page),
-            'opened' => Opened::of($bench->study, $request->open(), $request->running()),
-            'running' => $request->running(),
         ]);
     }
 

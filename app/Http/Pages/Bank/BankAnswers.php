@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Pages\Bank;
 
 use App\Http\Workbench;
-use Pebblefell\Circuit\CableRun;
-use Pebblefell\Stage\Bank\OneLine;
-use Pebblefell\Stage\Bank\Opened;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\System\Part;
 
@@ -74,33 +71,6 @@ final readonly class BankAnswers
             ),
             $waking->isStuck() === true => $this->bench->say->word('waking.sum.stuck'),
             default => $this->bench->say->word('waking.sum.unknown'),
-        };
-    }
-
-    public function runs(): string
-    {
-        $runs = $this->bench->study->runs()->runs;
-        $thin = count(array_filter(
-            $runs,
-            static fn(CableRun $r): bool => $r->carriesA() !== null && $r->carriesA() < $r->current()->value,
-        ));
-        $open = count(array_filter($runs, static fn(CableRun $r): bool => $r->areaMm2() === null || $r->lengthM() === null));
-
-        return count($runs) . ' drawn' . ($thin > 0 ? ", $thin too thin" : '')
-            . ($open > 0 ? ", $open not measured" : ($thin > 0 ? '' : ', each carries its current'));
-    }
-
-    public function line(OneLine $line): string
-    {
-        return count($line->boxes) . ' boxes, ' . count($line->runs) . ' runs';
-    }
-
-    public function opens(Opened $opened): string
-    {
-        return match (true) {
-            $opened->open === [] => count($opened->mayOpen) . ' parts to try',
-            $opened->inDanger() !== [] => count($opened->inDanger()) . ' in danger, ' . count($opened->dark) . ' dark',
-            default => $this->bench->say->word('opens.none') . ', ' . count($opened->dark) . ' dark',
         };
     }
 }

@@ -29,12 +29,6 @@ final class BankQuery extends Query
     public function rules(): array
     {
         return [
-            'open' => ['array', 'max:60'],
-            'open.*' => ['string', 'max:20'],
-            'sun' => ['nullable', 'boolean'],
-            'engine' => ['nullable', 'boolean'],
-            'shore' => ['nullable', 'boolean'],
-            'generator' => ['nullable', 'boolean'],
             'layout' => ['nullable', Rule::enum(Layout::class)],
             'beside' => ['nullable', Rule::enum(Layout::class)],
             'plus' => ['nullable', 'integer', 'between:0,63', 'required_with:minus'],
@@ -117,26 +111,5 @@ final class BankQuery extends Query
         }
 
         return $pack;
-    }
-
-    /**
-     * @return list<string> uids of parts that are thought open
-     */
-    public function open(): array
-    {
-        return array_values(array_filter((array) $this->query('open', []), is_string(...)));
-    }
-
-    /**
-     * @return array{sun: bool, engine: bool, shore: bool, generator: bool}
-     */
-    public function running(): array
-    {
-        return [
-            'sun' => $this->boolean('sun'),
-            'engine' => $this->boolean('engine'),
-            'shore' => $this->boolean('shore'),
-            'generator' => $this->boolean('generator'),
-        ];
     }
 }

@@ -41,25 +41,9 @@
         @include('stages.bank.joint')
     @endunfolded</x-fold>
         @endif
-        @if ($line = $circuit->line())
-            <x-fold id="line" title="The circuit as one line" :answer="$answers->line($line)">@unfolded('line')
-                @include('stages.bank.line', ['page' => $circuit])
-            @endunfolded</x-fold>
-        @endif
-        @if ($opened->mayOpen !== [])
-            <x-fold id="opens" title="What if it opens?" :answer="$answers->opens($opened)" :open="$opened->open !== []">@unfolded('opens', $opened->open !==
-                [])
-                @include('stages.bank.opens')
-            @endunfolded</x-fold>
-        @endif
-        @if ($study->runs()->runs !== [])
-            <x-fold id="runs" title="Cables and fuses, run by run" :answer="$answers->runs()">@unfolded('runs')
-                @include('stages.bank.runs', ['page' => $circuit])
-            @endunfolded</x-fold>
-        @endif
         @if ($study->waking())
             <x-fold id="waking" title="Will it wake?" :answer="$answers->waking()">@unfolded('waking')
-                @include('stages.bank.waking', ['page' => $circuit, 'waking' => $study->waking()])
+                @include('stages.bank.waking', ['page' => $wakes, 'waking' => $study->waking()])
             @endunfolded</x-fold>
         @endif
         <x-fold id="pack" title="Inside a self-built pack" :answer="$answers->pack()" :open="request()->hasAny(['groups',

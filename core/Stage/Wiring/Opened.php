@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\Stage\Bank;
+namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Graph;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\Stage\Size\Rules;
+namespace Pebblefell\Stage\Wiring\Rules;
 
 use Pebblefell\Circuit\Circuit;
 use Pebblefell\Circuit\FuseStrength;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\Stage\Bank;
+namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Drawing\Layers;
@@ -36,7 +36,7 @@ final readonly class OneLine
     /**
      * @param list<array{uid: string, part: ?Part, x: float, y: float, width: float, height: float,
      *     isNew: bool}>                        $boxes part: null for the bank
-     * @param list<array{path: string, circuit: string, thin: bool, isNew: bool, mm2: ?float, lengthM: ?float, count: int, x: float,
+     * @param list<array{path: string, ends: list<string>, circuit: string, thin: bool, isNew: bool, mm2: ?float, lengthM: ?float, count: int, x: float,
      *     y: float}> $runs
      */
     private function __construct(
@@ -108,7 +108,10 @@ final readonly class OneLine
         }
         $runs = [];
         foreach ($layout->routes as $i => $route) {
-            $runs[] = self::run($study, $groups[$i], array_map(static fn(string $n): array => $place[$n], $route), $w, $h, $narrow);
+            $runs[] = [
+                'ends' => [$route[0], $route[count($route) - 1]],
+                ...self::run($study, $groups[$i], array_map(static fn(string $n): array => $place[$n], $route), $w, $h, $narrow),
+            ];
         }
         $depth = count($layout->layers);
 
@@ -126,7 +129,8 @@ final readonly class OneLine
      * @param non-empty-list<Conductor>  $group
      * @param list<array{float, float}>  $places upper left corners that it passes
      *
-     * @return array{path: string, circuit: string, thin: bool, isNew: bool, mm2: ?float, lengthM: ?float, count: int, x: float, y: float}
+     * @return array{path: string, circuit: string, thin: bool, isNew: bool, mm2: ?float, lengthM: ?float, count: int,
+     *     x: float, y: float}
      */
     private static function run(Study $study, array $group, array $places, float $w, float $h, bool $narrow): array
     {

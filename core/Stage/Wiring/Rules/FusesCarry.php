@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\Stage\Bank\Rules;
+namespace Pebblefell\Stage\Wiring\Rules;
 
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;

@@ -1,0 +1,21 @@
+<x-layout title="Wiring" :bench="$bench" :stage="$stage">
+    <div class="stage-head"><h1>{{ __('stages.questions.wiring') }}</h1></div>
+    <p class="lead">{{ $page->answer() }}</p>
+    @if ($page->line)
+        @include('stages.wiring.line', ['line' => $page->line])
+    @else
+        <div class="mt-5"><x-empty title="Nothing is drawn yet">
+            <p>Leads are noted on Survey, at each part; the links of the bank are drawn on Bank.</p></x-empty></div>
+    @endif
+    @if ($page->opened->mayOpen !== [])
+        <section class="section" id="opens"><div class="stage-head"><h2>What if it opens?</h2><span class="aside">{{ $page->openedAnswer() }}</span></div>
+            @include('stages.wiring.opens')</section>
+    @endif
+    @if ($study->runs()->runs !== [])
+        <x-fold id="runs" title="Cables and fuses, run by run" :answer="$page->runsAnswer()">@unfolded('runs')
+            @include('stages.wiring.runs')
+        @endunfolded</x-fold>
+    @endif
+    <x-caution>{{ $say->said($region->bankCaution()) }} Mains work, and what joins neutral to earth, belongs to licensed people.</x-caution>
+    <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
+</x-layout>
