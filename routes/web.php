@@ -117,6 +117,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/bank', [C\Size\PlannedBankController::class, 'update'])->name('bank.update');
             Route::put('/bank/order', [C\Bank\BankController::class, 'order'])->name('bank.order');
             Route::put('/bank/links', [C\Bank\BankController::class, 'update'])->name('bank.links');
+            Route::put('/wiring', [C\Wiring\WiringController::class, 'update'])->name('wiring.update');
             Route::put('/plan', [C\Size\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');

@@ -57,6 +57,27 @@ final class BankAndBalanceTest extends TestCase
         return array_values($job->parts()->where('kind', 'battery')->get()->map(static fn(Part $p): string => $p->uid)->all());
     }
 
+    public function testTheProposedCircuitIsTakenOnceAndOnlyAsItWasSeen(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery(['discharge_limit_a' => 100])->id, 'count' => 1])->assertSessionHasNoErrors();
+        $row = fn(PartKind $kind, array $data): string => (new AddParts())->row($job, Part::class, 'p', ['kind' => $kind, 'fate' => Fate::Add, 'data' => $data, 'origins' => []])->uid;
+        $box = $row(PartKind::DistributionBox, ['circuits' => 8]);
+        $seen = fn(): string => preg_match('/name="seen" value="([^"]+)"/', (string) $this->get("/jobs/$job->id/wiring")->assertOk()->getContent(), $m) === 1 ? $m[1] : '';
+        $first = $seen();
+        $monitor = $row(PartKind::Monitor, ['shunt_a' => 300]);
+        $this->put("/jobs/$job->id/wiring", ['seen' => $first])->assertSessionHasErrors('seen');
+        self::assertSame(0, $job->conductors()->count());
+        $this->put("/jobs/$job->id/wiring", ['seen' => $seen()])->assertSessionHasNoErrors()->assertSessionHas('said');
+        $graph = Studies::of($job->refresh())->planned();
+        self::assertTrue($graph->isDrawn($graph->parts[$box]) && $graph->isDrawn($graph->parts[$monitor]));
+        self::assertSame('', $seen(), 'everything hangs');
+        $this->get("/jobs/$job->id/wiring")->assertSee('not measured yet');
+        $fuse = $job->parts()->where('kind', 'fuse')->firstOrFail()->uid;
+        $this->get("/jobs/$job->id/wiring?open[]=$fuse")->assertOk()->assertSee('Goes dark');
+    }
+
     private function drawing(Job $job): BankDrawing
     {
         return BankDrawing::asDrawn(Study::of(JobReader::read($job->refresh()))->assessment()->study) ?? self::fail('no bank');

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Wiring;
 
+use App\Actions\ApplyChanges;
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Wiring\ProposalPage;
 use App\Http\Pages\Wiring\WiringPage;
+use App\Http\Requests\Wiring\LayoutRequest;
 use App\Http\Requests\Wiring\WiringQuery;
 use App\Http\Workbench;
 use App\Models\Job;
+use App\Record\Studies;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Pebblefell\Stage;
+use Pebblefell\Stage\Wiring\SoundLayout;
 
 /** The circuit that hangs on the bank, and what if a part of it opens. */
 final class WiringController extends Controller
@@ -19,6 +25,21 @@ final class WiringController extends Controller
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('stages.wiring.show', Stage::Wiring, ['page' => new WiringPage($bench, $request)]);
+        return $bench->view('stages.wiring.show', Stage::Wiring, [
+            'page' => new WiringPage($bench, $request),
+            'proposal' => new ProposalPage($bench),
+        ]);
+    }
+
+    /** The proposed circuit comes into the plan, if it is still the one that was seen. */
+    public function update(LayoutRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
+    {
+        $changes = SoundLayout::changes(Studies::of($job));
+        if ($changes === [] || ProposalPage::markOf($changes) !== $request->string('seen')->toString()) {
+            return redirect()->route('wiring', $job)->withErrors(['seen' => 'The plan has changed since you looked: look at the circuit again.']);
+        }
+        $apply($job, $changes);
+
+        return redirect()->route('wiring', $job)->with('said', 'The circuit is drawn into the plan. Its lengths are still to be measured.');
     }
 }

@@ -19,7 +19,7 @@ use Pebblefell\System\PartKind;
 final class FusesCarry implements Rule
 {
     /** Of what lasts a fuse is rated so much at least. Common practice, as for the main fuse: 1.25. */
-    private const LASTING = 1.25;
+    public const LASTING = 1.25;
 
     public function judge(Study $study): array
     {

@@ -24,4 +24,4 @@
 </svg></div>
 <p class="small muted">Positive and line sides; the bank at the {{ $line->upright ? 'top' : 'left' }}. Heavy: new; dashed: array; dotted: starter side; dash and
     dot: mains.
-    {{ $line->crossings === 0 ? 'No lines cross.' : $line->crossings . ' lines cross.' }} Drawn from what is noted on Survey and Bank.</p>
+    {{ $line->crossings === 0 ? 'No lines cross.' : $line->crossings . ' lines cross.' }} @unless ($proposed ?? false)Drawn from what is noted on Survey and Bank.@endunless</p>

@@ -1,11 +1,18 @@
 <x-layout title="Wiring" :bench="$bench" :stage="$stage">
     <div class="stage-head"><h1>{{ __('stages.questions.wiring') }}</h1></div>
     <p class="lead">{{ $page->answer() }}</p>
+    @error('seen')<p class="error" role="alert">{{ $message }}</p>@enderror
     @if ($page->line)
         @include('stages.wiring.line', ['line' => $page->line])
-    @else
+    @elseif (! $proposal->isThere())
         <div class="mt-5"><x-empty title="Nothing is drawn yet">
-            <p>Leads are noted on Survey, at each part; the links of the bank are drawn on Bank.</p></x-empty></div>
+            <p>With a planned bank, joined on Bank, a sound circuit is proposed here. Leads that are there are noted on Survey.</p></x-empty></div>
+    @endif
+    @if ($proposal->isThere())
+        <x-fold id="proposal" title="A sound circuit for what is not drawn" :answer="$proposal->answer()"
+            :open="! $page->line">@unfolded('proposal', ! $page->line)
+            @include('stages.wiring.proposal')
+        @endunfolded</x-fold>
     @endif
     @if ($page->opened->mayOpen !== [])
         <section class="section" id="opens"><div class="stage-head"><h2>What if it opens?</h2><span class="aside">{{ $page->openedAnswer() }}</span></div>

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Wiring;
+
+use App\Http\Workbench;
+use Pebblefell\Finding\Change;
+use Pebblefell\Stage\Wiring\OneLine;
+use Pebblefell\Stage\Wiring\SoundLayout;
+use Pebblefell\Study;
+use Pebblefell\System\Change\Plan;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+
+/** What is not drawn yet, drawn soundly: shown whole before it is laid on the plan. */
+final class ProposalPage
+{
+    /** @var list<Change> */
+    private readonly array $changes;
+
+    private ?Study $tried = null;
+
+    public function __construct(private readonly Workbench $bench)
+    {
+        $this->changes = SoundLayout::changes($bench->study);
+    }
+
+    public function isThere(): bool
+    {
+        return $this->changes !== [];
+    }
+
+    public function seen(): string
+    {
+        return self::markOf($this->changes);
+    }
+
+    public function answer(): string
+    {
+        $count = fn(string $kind): int => count(array_filter($this->changes, static fn(Change $c): bool => $c->kind === $kind));
+
+        return $count('conductor') . ' leads' . ($count('part') > 0 ? ', ' . $count('part') . ' fuses, switches and bars' : '') . ' to come';
+    }
+
+    public function line(): ?OneLine
+    {
+        return OneLine::of($this->tried(), Workbench::isNarrow());
+    }
+
+    /**
+     * @return list<string> parts that come in, by name and rating
+     */
+    public function parts(): array
+    {
+        $new = array_diff_key($this->tried()->planned()->parts, $this->bench->study->planned()->parts);
+
+        return array_map(function (Part $p): string {
+            $rating = $p->data->number('rating_a');
+            $family = $p->data->text('family');
+
+            return $this->bench->say->onePart($p) . ($rating === null ? '' : ': ' . $this->bench->show->text($rating, 'A', 1))
+                . ($family === null ? '' : ', ' . $this->bench->say->choice($family));
+        }, array_values($new));
+    }
+
+    /**
+     * @return list<array{from: string, to: string, size: string}>
+     */
+    public function leads(): array
+    {
+        $parts = $this->tried()->planned()->parts;
+        $end = fn(Point $at): string => $this->bench->say->onePart($parts[$at->uid]) . ', '
+            . $this->bench->say->terminal($parts[$at->uid]->kind, $at->terminal);
+
+        return array_map(fn(Conductor $c): array => [
+            'from' => $end($c->from),
+            'to' => $end($c->to),
+            'size' => $c->sizeMm2 === null ? '–' : $this->bench->show->units->conductorSize($c->sizeMm2),
+        ], array_values(array_diff_key($this->tried()->planned()->conductors, $this->bench->study->planned()->conductors)));
+    }
+
+    private function tried(): Study
+    {
+        return $this->tried ??= Study::of(Plan::with($this->bench->study->system, $this->changes));
+    }
+
+    /**
+     * By what a proposal is known again when it is taken: something may have changed since it was shown.
+     *
+     * @param list<Change> $changes
+     */
+    public static function markOf(array $changes): string
+    {
+        return hash('xxh128', serialize(array_map(static fn(Change $c): array => $c->toArray(), $changes)));
+    }
+}

@@ -1,0 +1,358 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Wiring;
+
+use Pebblefell\Finding\Change;
+use Pebblefell\Study;
+use Pebblefell\System\Change\Names;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Passage;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\PvArray;
+
+/**
+ * A sound circuit of the planned parts, as far as it is not drawn yet. Positive: battery, main fuse, isolating switch, bar, from it
+ * through a
+ * fuse to each device; the inverter, which the main fuse protects, without one of its own. Negative: battery, shunt, bar, from it to each
+ * device. Panels in their strings to their regulator, the inlet through its device to what takes mains. Common practice. What is drawn
+ * stays,
+ * and what comes in hangs on it; lengths are left to be measured, ratings and sizes follow from what flows (`Rated`).
+ */
+final class SoundLayout
+{
+    /** Where a device hangs on the house bank, positive and negative, by kind. In the order in which they leave the bar. */
+    private const HANGS_AT = [
+        'inverter_charger' => ['battery_plus', 'battery_minus'],
+        'inverter' => ['battery_plus', 'battery_minus'],
+        'regulator' => ['battery_plus', 'battery_minus'],
+        'dcdc' => ['output_plus', 'output_minus'],
+        'mains_charger' => ['output_plus', 'output_minus'],
+        'converter' => ['output_plus', 'output_minus'],
+        'isolator' => ['house', ''],
+        'distribution_box' => ['supply_plus', 'supply_minus'],
+    ];
+
+    private readonly Graph $graph;
+    private readonly Names $names;
+
+    /** @var list<array{uid: string, kind: PartKind, as: ?string, leastA: float}> parts that come in; as: the part whose rating they take */
+    private array $parts = [];
+
+    /** @var list<array{uid: string, from: Point, to: Point, behind: ?string}> leads; behind: the fuse that they must bear */
+    private array $leads = [];
+
+    /** @var array<string, true> planned parts that have got a place in it */
+    private array $placed = [];
+
+    private ?string $mainFuse = null;
+
+    private function __construct(private readonly Study $study)
+    {
+        $this->graph = $study->planned();
+        $this->names = new Names();
+    }
+
+    /**
+     * @return list<Change> none without a bank, before its strings are joined, or where everything hangs already
+     */
+    public static function changes(Study $study): array
+    {
+        $drawing = $study->drawing();
+        if ($drawing === null || $drawing->problem !== null) {
+            return [];
+        }
+        $post = static fn(string $node): Point => Point::read(str_replace(['+', '-'], ['.plus', '.minus'], $node));
+        $layout = new self($study);
+        $layout->house($post($drawing->positive), $post($drawing->negative));
+        $layout->starter();
+        $layout->arrays();
+        $layout->mains();
+
+        return Rated::changes($study, $layout->parts, $layout->leads);
+    }
+
+    private function house(Point $positive, Point $negative): void
+    {
+        $devices = $this->devices(0);
+        $returns = $this->devices(1);
+        if ($devices !== []) {
+            $bar = $this->positiveBar($positive);
+            foreach ($devices as [$part, $point]) {
+                if ($part->kind->isInverter()) {
+                    $this->lead($bar, $point, $this->mainFuse);
+                    continue;
+                }
+                $fuse = $this->fuse(null, $this->relayA($part));
+                $this->lead($bar, Point::of($fuse, 'in'), $this->mainFuse);
+                $this->lead(Point::of($fuse, 'out'), $point, $fuse);
+                $this->placed[$part->uid] = true;
+            }
+        }
+        if ($returns !== []) {
+            $bar = $this->negativeBar($negative);
+            foreach ($returns as [$part, $point]) {
+                // As thick as what feeds it.
+                $this->lead($bar, $point, $this->fuseOf($part));
+            }
+        }
+    }
+
+    /**
+     * @param int $pole 0: positive, 1: negative
+     *
+     * @return list<array{Part, Point}> terminals on which nothing hangs yet
+     */
+    private function devices(int $pole): array
+    {
+        $found = [];
+        foreach (self::HANGS_AT as $kind => $at) {
+            foreach ($this->graph->ofKind(PartKind::from($kind)) as $part) {
+                $point = Point::of($part->uid, $at[$pole]);
+                if ($at[$pole] !== '' && $part->partOf === '' && $this->isFree($point)) {
+                    $found[] = [$part, $point];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** The bar that is drawn; else one behind what is drawn; else the whole trunk. */
+    private function positiveBar(Point $post): Point
+    {
+        $circuit = $this->study->circuit();
+        $this->mainFuse = ($circuit->mainFuses()[0] ?? null)?->uid;
+        $bar = $this->barIn($circuit->whole()->points(), $post);
+        if ($bar !== null) {
+            return $bar;
+        }
+        $from = $post;
+        if ($circuit->isDrawn()) {
+            // Along what is passed, fuse and switch, to the end that feeds the rest.
+            foreach ([...$circuit->mainFuses(), ...$this->graph->ofKind(PartKind::Switch)] as $part) {
+                $ends = $circuit->ends($part);
+                if ($ends !== null && $this->graph->node($from)->has($ends[0])) {
+                    $from = $ends[1];
+                }
+            }
+        }
+        foreach ([PartKind::Fuse, PartKind::Switch] as $kind) {
+            $isThere = $kind === PartKind::Fuse ? $this->mainFuse !== null : $this->study->circuit()->isDrawn() && $circuit->opensByHand();
+            if (!$isThere) {
+                $uid = $kind === PartKind::Fuse ? $this->fuse($this->strongest(PartKind::Fuse, PartKind::Breaker)) : $this->switch();
+                $this->mainFuse ??= $uid;
+                $this->lead($from, Point::of($uid, 'in'), $this->mainFuse);
+                $from = Point::of($uid, 'out');
+            }
+        }
+
+        return $this->barBehind($from);
+    }
+
+    /** Behind the shunt, where there is one. */
+    private function negativeBar(Point $post): Point
+    {
+        $reach = $this->graph->reach([$post], Passage::conductors());
+        $monitor = $this->graph->ofKind(PartKind::Monitor)[0] ?? null;
+        $from = $post;
+        if ($monitor !== null) {
+            $from = Point::of($monitor->uid, 'system_minus');
+            if ($this->isFree(Point::of($monitor->uid, 'battery_minus')) && $this->isFree($from)) {
+                $this->lead($post, Point::of($monitor->uid, 'battery_minus'), $this->mainFuse);
+            }
+            $reach = $this->graph->reach([$from], Passage::conductors());
+        }
+
+        return $this->barIn($reach->points(), $post) ?? $this->barBehind($from);
+    }
+
+    /**
+     * @param list<Point> $points
+     * @param Point       $post  on which the bank hangs: a bar there is the bank's own
+     */
+    private function barIn(array $points, Point $post): ?Point
+    {
+        foreach ($points as $point) {
+            if ($this->graph->parts[$point->uid]->kind === PartKind::Busbar && !$point->is($post)) {
+                return $point;
+            }
+        }
+
+        return null;
+    }
+
+    private function barBehind(Point $from): Point
+    {
+        $uid = $this->unplaced(PartKind::Busbar)->uid ?? $this->comes(PartKind::Busbar, $this->mainFuse);
+        $this->placed[$uid] = true;
+        $bar = Point::of($uid, 'bar');
+        $this->lead($from, $bar, $this->mainFuse);
+
+        return $bar;
+    }
+
+    /** A DC-DC charger takes from the starter battery, through a fuse there. */
+    private function starter(): void
+    {
+        $starter = array_values(array_filter(
+            $this->graph->ofKind(PartKind::Battery),
+            static fn(Part $p): bool => $p->role === 'starter',
+        ))[0] ?? null;
+        if ($starter === null) {
+            return;
+        }
+        foreach ([['dcdc', 'input_plus', 'input_minus'], ['isolator', 'starter', '']] as [$kind, $plus, $minus]) {
+            foreach ($this->graph->ofKind(PartKind::from($kind)) as $part) {
+                if ($part->partOf !== '' || !$this->isFree(Point::of($part->uid, $plus))) {
+                    continue;
+                }
+                $fuse = $this->comes(PartKind::Fuse, $this->fuseOf($part));
+                $this->lead(Point::of($starter->uid, 'plus'), Point::of($fuse, 'in'), $fuse);
+                $this->lead(Point::of($fuse, 'out'), Point::of($part->uid, $plus), $fuse);
+                if ($minus !== '' && $this->isFree(Point::of($part->uid, $minus))) {
+                    $this->lead(Point::of($starter->uid, 'minus'), Point::of($part->uid, $minus), $fuse);
+                }
+            }
+        }
+    }
+
+    private function arrays(): void
+    {
+        foreach ($this->study->arrays() as $array) {
+            $regulator = $array->regulator;
+            $drawn = array_filter($array->panels, $this->graph->isDrawn(...)) !== [];
+            if ($regulator !== null && !$drawn && $this->isFree(Point::of($regulator->uid, 'pv_plus'))) {
+                $this->array($array, $regulator);
+            }
+        }
+    }
+
+    private function array(PvArray $array, Part $regulator): void
+    {
+        $at = Point::of($regulator->uid, 'pv_plus');
+        $switch = $this->unplaced(PartKind::Switch);
+        $opens = $switch?->data->number('max_v');
+        if ($switch !== null && $opens !== null && $opens >= (float) $array->openV($this->study->coldestMorningC())) {
+            $this->placed[$switch->uid] = true;
+            $this->lead(Point::of($switch->uid, 'out'), $at, null);
+            $at = Point::of($switch->uid, 'in');
+        }
+        foreach (array_chunk($array->panels, max(1, $array->series())) as $string) {
+            foreach ($string as $i => $panel) {
+                $next = $string[$i + 1] ?? null;
+                $this->lead(
+                    Point::of($panel->uid, 'minus'),
+                    $next === null ? Point::of($regulator->uid, 'pv_minus') : Point::of($next->uid, 'plus'),
+                    null,
+                );
+            }
+            $this->lead(Point::of($string[0]->uid, 'plus'), $at, null);
+        }
+    }
+
+    /** From the inlet through its earth-leakage device to what takes mains; sizes and devices are for licensed people. */
+    private function mains(): void
+    {
+        $inlet = $this->graph->ofKind(PartKind::ShoreInlet)[0] ?? null;
+        $takers = array_values(array_filter(
+            $this->graph->ofKind(PartKind::InverterCharger, PartKind::MainsCharger, PartKind::Converter),
+            fn(Part $p): bool => $this->isFree(Point::of($p->uid, 'ac_in')),
+        ));
+        if ($inlet === null || $takers === [] || !$this->isFree(Point::of($inlet->uid, 'ac_out'))) {
+            return;
+        }
+        $from = Point::of($inlet->uid, 'ac_out');
+        $device = $this->unplaced(PartKind::EarthLeakage);
+        if ($device !== null) {
+            $this->lead($from, Point::of($device->uid, 'line'), null);
+            $from = Point::of($device->uid, 'load');
+        }
+        foreach ($takers as $part) {
+            $this->lead($from, Point::of($part->uid, 'ac_in'), null);
+        }
+    }
+
+    private function isFree(Point $point): bool
+    {
+        return $this->graph->at($point) === [];
+    }
+
+    private function unplaced(PartKind ...$kinds): ?Part
+    {
+        foreach ($this->graph->ofKind(...$kinds) as $part) {
+            if (!$this->graph->isDrawn($part) && !isset($this->placed[$part->uid])) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** Of those planned and not drawn yet the one of the highest rating. */
+    private function strongest(PartKind ...$kinds): ?Part
+    {
+        $parts = array_values(array_filter(
+            $this->graph->ofKind(...$kinds),
+            fn(Part $p): bool => !$this->graph->isDrawn($p) && !isset($this->placed[$p->uid]) && $p->data->number('rating_a') !== null,
+        ));
+        usort($parts, static fn(Part $a, Part $b): int => $b->data->number('rating_a') <=> $a->data->number('rating_a'));
+
+        return $parts[0] ?? null;
+    }
+
+    /** The uid of a fuse that is there, or of one that comes in. */
+    private function fuse(?Part $planned, float $leastA = 0.0): string
+    {
+        $uid = $planned->uid ?? $this->comes(PartKind::Fuse, null, $leastA);
+        $this->placed[$uid] = true;
+
+        return $uid;
+    }
+
+    private function switch(): string
+    {
+        $uid = $this->strongest(PartKind::Switch)->uid ?? $this->comes(PartKind::Switch, $this->mainFuse);
+        $this->placed[$uid] = true;
+
+        return $uid;
+    }
+
+    /** What an isolator lets through for long, A: what the alternator drives through it, else what it is made for. */
+    private function relayA(Part $part): float
+    {
+        if ($part->kind !== PartKind::Isolator) {
+            return 0.0;
+        }
+
+        return $this->study->relayCurrent($part)->value ?? (float) $part->data->number('rating_a');
+    }
+
+    private function comes(PartKind $kind, ?string $as, float $leastA = 0.0): string
+    {
+        $uid = $this->names->next();
+        $this->parts[] = ['uid' => $uid, 'kind' => $kind, 'as' => $as, 'leastA' => $leastA];
+
+        return $uid;
+    }
+
+    /** The fuse behind which a device hangs in this layout, or the main one. */
+    private function fuseOf(Part $part): ?string
+    {
+        foreach ($this->leads as $lead) {
+            if ($lead['to']->uid === $part->uid && $lead['behind'] !== null) {
+                return $lead['behind'];
+            }
+        }
+
+        return $this->mainFuse;
+    }
+
+    private function lead(Point $from, Point $to, ?string $behind): void
+    {
+        $this->leads[] = ['uid' => $this->names->next(), 'from' => $from, 'to' => $to, 'behind' => $behind];
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Pebblefell\Bank\Layout;
+use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Bank\BankWiring;
+use Pebblefell\Stage\Wiring\SoundLayout;
+use Pebblefell\Study;
+use Pebblefell\System\Change\Plan;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\JobFile;
+use Pebblefell\System\System;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The proposed circuit: common practice, and sound by the product's own rules. */
+final class SoundLayoutTest extends TestCase
+{
+    use SoundSystem;
+
+    /** Rules that a proposal must not break by what it brings in. */
+    private const WIRING = [
+        'no-main-fuse', 'main-fuse-not-placed', 'main-fuse-too-small', 'fuse-above-cable', 'fuse-too-small', 'fuse-breaks-too-little', 'cable-too-thin', 'no-isolator', 'shunt-bypassed',
+    ];
+
+    private static function laid(System $system): System
+    {
+        return Plan::with($system, SoundLayout::changes(Study::of($system)));
+    }
+
+    /**
+     * @return list<string> "b1.plus f1.in 35"
+     */
+    private static function leads(System $system): array
+    {
+        return array_map(
+            static fn(Conductor $c): string => "$c->from $c->to" . ($c->sizeMm2 === null ? '' : " $c->sizeMm2"),
+            array_values($system->planned()->conductors),
+        );
+    }
+
+    public function testEveryPartHasItsPlace(): void
+    {
+        $laid = self::laid(self::system(['conductors' => []], [
+            self::part('w1', 'switch', ['rating_a' => 300]),
+            self::part('n1', 'inverter', ['continuous_w' => 600]),
+            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 100, 'array_series' => 2]),
+            self::part('v1', 'panel', self::PANEL), self::part('v2', 'panel', self::PANEL),
+            self::part('i1', 'shore_inlet', ['rating_a' => 16]),
+            self::part('e1', 'earth_leakage', ['rating_a' => 16, 'residual_ma' => 30]),
+        ]));
+        $graph = $laid->planned();
+        $next = static function (string $point) use ($graph): array {
+            $at = Point::read($point);
+            $ends = array_map(static fn(Conductor $c): string => (string) $c->otherEnd($at), $graph->at($at));
+            sort($ends);
+
+            return $ends;
+        };
+        self::assertSame([['f1.in'], ['w1.in']], [$next('b1.plus'), $next('f1.out')], 'battery, fuse, switch');
+        self::assertSame(['m0.battery_minus'], $next('b1.minus'), 'everything behind the shunt');
+        [$bar] = $next('w1.out');
+        self::assertContains('n1.battery_plus', $next($bar), 'the inverter on the bar');
+        self::assertCount(4, $next($bar), 'the switch, the inverter, and a fuse each for regulator and charger');
+        [$minus] = $next('m0.system_minus');
+        self::assertSame(['k1.output_minus', 'm0.system_minus', 'n1.battery_minus', 'r1.battery_minus'], $next($minus));
+        self::assertSame([['r1.pv_plus'], ['v2.plus'], ['r1.pv_minus']], [$next('v1.plus'), $next('v1.minus'), $next('v2.minus')], 'two in series');
+        self::assertSame([['e1.line'], ['k1.ac_in']], [$next('i1.ac_out'), $next('e1.load')]);
+    }
+
+    public function testAFuseIsTheNextAboveFiveQuartersOfWhatFlowsAndItsLeadBearsIt(): void
+    {
+        $laid = self::laid(self::system(['conductors' => []]));
+        $fuses = array_filter($laid->parts, static fn($p): bool => $p->kind->value === 'fuse');
+        self::assertCount(1, $fuses, 'one for the charger: the breaker that is planned is the main one');
+        $fuse = array_values($fuses)[0];
+        // 30 A of charge · 1.25 = 37.5 A; 40 A is made, and 4 mm² carries 40 A at 90 °C (table of ISO 10133, as Ampacity has it).
+        self::assertSame(40.0, $fuse->data->number('rating_a'));
+        self::assertContains("$fuse->uid.out k1.output_plus 4", self::leads($laid));
+    }
+
+    public function testWhatIsDrawnStaysAndNothingIsProposedTwice(): void
+    {
+        $system = self::system();
+        $laid = self::laid($system);
+        self::assertSame([], array_diff(self::leads($system), self::leads($laid)));
+        self::assertSame([], SoundLayout::changes(Study::of($laid)));
+        self::assertSame([], SoundLayout::changes(Study::of(self::system(['parts' => [], 'conductors' => []]))), 'without a bank');
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function jobs(): iterable
+    {
+        foreach (glob(__DIR__ . '/../files/v1/*.json') ?: [] as $file) {
+            yield basename($file, '.json') => [$file];
+        }
+    }
+
+    #[DataProvider('jobs')]
+    public function testWhatComesInIsSoundByTheRules(string $file): void
+    {
+        $system = JobFile::fromArray(json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR));
+        if (Study::of($system)->drawing()?->problem !== null) {
+            $system = Plan::with($system, BankWiring::changes(Study::of($system), Layout::Across, null, 95.0, 0.3, 0.6));
+        }
+        $told = static fn(System $s): array => array_map(
+            static fn($v): string => $v->finding->rule . ' ' . $v->finding->subject,
+            array_filter(
+                Study::of($s)->assessment()->verdicts,
+                static fn($v): bool => in_array($v->finding->rule, self::WIRING, true) && $v->finding->severity !== Severity::Note,
+            ),
+        );
+        $laid = self::laid($system);
+        self::assertSame([], array_values(array_diff($told($laid), $told($system))));
+        self::assertSame([], SoundLayout::changes(Study::of($laid)), 'nothing is left to propose');
+    }
+}
