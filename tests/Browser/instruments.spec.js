@@ -153,3 +153,32 @@ test('a table of loads comes in as far as a job holds, and in what way a spreads
     // 500 × 2 W × 1 h
     await expect(page.locator('.stat').first()).toContainText('1\u202f000');
 });
+
+test.describe('folds that are shut', () => {
+    test.use({ folds: 'shut' });
+    test('what was asked for before a fold was opened comes without what it holds: the fold is filled all the same', async ({ page }) => {
+        await signIn(page);
+        await openJob(page, 'Library trailer', 'Size');
+        await page.locator('#fold-wish > summary').click();
+        await page.locator('#fold-bank > summary').click();
+        await expect(page.locator('#fold-bank')).toContainText('Planned, usable');
+        await page.evaluate(() => { document.cookie = 'folds=size.wish; path=/'; });
+        const wish = page.getByLabel('Days without any charge');
+        for (const days of ['3', '4']) {
+            await wish.fill(days);
+            await wish.press('Tab');
+            await expect(page.locator('.rail')).toContainText(`of ${days} days`);
+            await expect(page.locator('#fold-bank')).toContainText('Planned, usable');
+        }
+    });
+});
+
+test('a fuse opened by its box in the one-line drawing leaves the rest dark', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Dental van', 'Wiring');
+    await page.locator('svg.one-line').first().locator('a', { hasText: 'Class T' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('svg.one-line .box.open')).toHaveCount(1);
+    await expect(page.locator('svg.one-line .box.dark')).not.toHaveCount(0);
+    await expect(page.locator('#opens')).toContainText('Goes dark');
+});

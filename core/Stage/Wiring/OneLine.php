@@ -18,7 +18,7 @@ use Pebblefell\System\PartKind;
 
 /**
  * The planned circuit as one line: positive and line sides only, the bank as one box, everything else the further from it the more it is
- * passed through. Made from the graph alone; on a phone it runs downwards.
+ * passed through. Made from the graph alone; on a phone, and where it is too long for a desk, it runs downwards.
  */
 final readonly class OneLine
 {
@@ -30,8 +30,10 @@ final readonly class OneLine
     private const BOX_H = 40.0;
     private const GAP = 22.0;
     private const APART = 112.0;
+    private const DESK_W = 912.0;
     private const PHONE_W = 358.0;
-    private const PHONE_APART = 52.0;
+    private const DOWN_APART = 52.0;
+    private const DOWN_GAP = 8.0;
 
     /**
      * @param list<array{uid: string, part: ?Part, x: float, y: float, width: float, height: float,
@@ -43,6 +45,7 @@ final readonly class OneLine
         public float $width,
         public float $height,
         public bool $upright,
+        public bool $labelled,
         public array $boxes,
         public array $runs,
         public int $crossings,
@@ -84,14 +87,19 @@ final readonly class OneLine
     private static function drawn(Study $study, Graph $graph, Layers $layout, array $groups, bool $narrow): self
     {
         $most = max(1, ...array_map(count(...), $layout->layers));
-        [$w, $h] = [$narrow ? min(self::BOX_W, (self::PHONE_W - 8.0) / $most - 8.0) : self::BOX_W, self::BOX_H];
-        $across = $narrow ? max(self::PHONE_W, 8.0 + $most * ($w + 8.0)) : $most * ($h + self::GAP);
+        $depth = count($layout->layers);
+        $long = 8.0 + $depth * (self::BOX_W + self::APART) - self::APART;
+        $upright = $narrow || $long > self::DESK_W;
+        [$w, $h] = [$narrow ? min(self::BOX_W, (self::PHONE_W - 8.0) / $most - self::DOWN_GAP) : self::BOX_W, self::BOX_H];
+        $across = $upright
+            ? max($narrow ? self::PHONE_W : 0.0, 8.0 + $most * ($w + self::DOWN_GAP))
+            : $most * ($h + self::GAP);
         $place = $boxes = [];
         foreach ($layout->layers as $d => $layer) {
             foreach ($layer as $i => $node) {
                 $middle = ($i + 0.5) * $across / count($layer);
-                $along = $narrow ? 4.0 + $d * ($h + self::PHONE_APART) : 4.0 + $d * ($w + self::APART);
-                $place[$node] = $narrow ? [$middle - $w / 2.0, $along] : [$along, $middle - $h / 2.0];
+                $along = $upright ? 4.0 + $d * ($h + self::DOWN_APART) : 4.0 + $d * ($w + self::APART);
+                $place[$node] = $upright ? [$middle - $w / 2.0, $along] : [$along, $middle - $h / 2.0];
                 $part = $graph->parts[$node] ?? null;
                 if ($part !== null || $node === self::BANK) {
                     $boxes[] = [
@@ -110,15 +118,15 @@ final readonly class OneLine
         foreach ($layout->routes as $i => $route) {
             $runs[] = [
                 'ends' => [$route[0], $route[count($route) - 1]],
-                ...self::run($study, $groups[$i], array_map(static fn(string $n): array => $place[$n], $route), $w, $h, $narrow),
+                ...self::run($study, $groups[$i], array_map(static fn(string $n): array => $place[$n], $route), $w, $h, $upright),
             ];
         }
-        $depth = count($layout->layers);
 
         return new self(
-            round($narrow ? $across : 8.0 + $depth * ($w + self::APART) - self::APART, 1),
-            round($narrow ? 8.0 + $depth * ($h + self::PHONE_APART) - self::PHONE_APART : $across, 1),
-            $narrow,
+            round($upright ? $across : $long, 1),
+            round($upright ? 8.0 + $depth * ($h + self::DOWN_APART) - self::DOWN_APART : $across, 1),
+            $upright,
+            !$narrow,
             $boxes,
             $runs,
             $layout->crossings(),
@@ -132,11 +140,11 @@ final readonly class OneLine
      * @return array{path: string, circuit: string, thin: bool, isNew: bool, mm2: ?float, lengthM: ?float, count: int,
      *     x: float, y: float}
      */
-    private static function run(Study $study, array $group, array $places, float $w, float $h, bool $narrow): array
+    private static function run(Study $study, array $group, array $places, float $w, float $h, bool $upright): array
     {
         $points = [];
         foreach ($places as $k => [$x, $y]) {
-            [$in, $out] = $narrow ? [[$x + $w / 2.0, $y], [$x + $w / 2.0, $y + $h]] : [[$x, $y + $h / 2.0], [$x + $w, $y + $h / 2.0]];
+            [$in, $out] = $upright ? [[$x + $w / 2.0, $y], [$x + $w / 2.0, $y + $h]] : [[$x, $y + $h / 2.0], [$x + $w, $y + $h / 2.0]];
             if ($k > 0) {
                 $points[] = $in;
             }
@@ -147,8 +155,8 @@ final readonly class OneLine
         $path = 'M' . Path::number($points[0][0]) . ' ' . Path::number($points[0][1]);
         for ($k = 1; $k < count($points); ++$k) {
             [[$x0, $y0], [$x1, $y1]] = [$points[$k - 1], $points[$k]];
-            $bend = $narrow ? ($y0 + $y1) / 2.0 : $x0 + 14.0;
-            $path .= $narrow
+            $bend = $upright ? ($y0 + $y1) / 2.0 : $x0 + 14.0;
+            $path .= $upright
                 ? 'V' . Path::number($bend) . 'H' . Path::number($x1) . 'V' . Path::number($y1)
                 : 'H' . Path::number($bend) . 'V' . Path::number($y1) . 'H' . Path::number($x1);
         }
@@ -172,8 +180,8 @@ final readonly class OneLine
             'mm2' => in_array(null, $areas, true) ? null : max([0.0, ...$areas]),
             'lengthM' => in_array(null, $lengths, true) ? null : max([0.0, ...$lengths]),
             'count' => count($group),
-            'x' => round($narrow ? $end[0] + 4.0 : $end[0] - 6.0, 1),
-            'y' => round($narrow ? $end[1] - 6.0 : $end[1] - 5.0, 1),
+            'x' => round($upright ? $end[0] + 4.0 : $end[0] - 6.0, 1),
+            'y' => round($upright ? $end[1] - 6.0 : $end[1] - 5.0, 1),
         ];
     }
 

@@ -16,11 +16,11 @@
         </g>
         @if ($page->toggled($b['uid']))</a>@endif
     @endforeach
-    @unless ($line->upright)
+    @if ($line->labelled)
         @foreach ($line->runs as $r)
-            <text @class(['axis end', 'text-rust' => $r['thin']]) x="{{ $r['x'] }}" y="{{ $r['y'] }}">{{ $page->runLabel($r) }}</text>
+            <text @class(['axis', 'end' => ! $line->upright, 'text-rust' => $r['thin']]) x="{{ $r['x'] }}" y="{{ $r['y'] }}">{{ $page->runLabel($r) }}</text>
         @endforeach
-    @endunless
+    @endif
 </svg></div>
 <p class="small muted">Positive and line sides; the bank at the {{ $line->upright ? 'top' : 'left' }}. Heavy: new; dashed: array; dotted: starter side; dash and
     dot: mains.
