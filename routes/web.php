@@ -60,6 +60,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/sources', [C\Sources\SourcesController::class, 'show'])->name('sources');
             Route::get('/bank', [C\Bank\BankController::class, 'show'])->name('bank');
             Route::get('/wiring', [C\Wiring\WiringController::class, 'show'])->name('wiring');
+            Route::get('/wiring.csv', [C\Wiring\WiringController::class, 'csv'])->name('wiring.csv');
             Route::get('/balance', [C\Balance\BalanceController::class, 'show'])->name('balance');
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');

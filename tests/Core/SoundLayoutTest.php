@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Bank\BankWiring;
+use Pebblefell\Stage\Wiring\PartsList;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -90,6 +91,34 @@ final class SoundLayoutTest extends TestCase
         self::assertSame([], array_diff(self::leads($system), self::leads($laid)));
         self::assertSame([], SoundLayout::changes(Study::of($laid)));
         self::assertSame([], SoundLayout::changes(Study::of(self::system(['parts' => [], 'conductors' => []]))), 'without a bank');
+    }
+
+    public function testThePartsListCountsToTheLastLug(): void
+    {
+        $run = static fn(string $uid, string $from, string $to, ?float $mm2, ?float $m, string $fate = 'add'): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => $fate, 'size_mm2' => $mm2, 'length_m' => $m];
+        $list = PartsList::of(Study::of(self::system(['conductors' => [
+            $run('c1', 'b1.plus', 'f1.in', 35, 0.4),
+            $run('c2', 'f1.out', 'x1.bar', 35, 1.0),
+            $run('c3', 'x1.bar', 'k1.output_plus', 4, null),
+            $run('c4', 'b1.minus', 'm0.battery_minus', 35, 0.5),
+            $run('c5', 'm0.system_minus', 'k1.output_minus', 4, 2.0),
+            $run('c6', 'x1.bar', 'z1.in', null, 1.0),
+            $run('c7', 'z1.out', 'd1.supply_plus', 6, 3.0, 'keep'),
+        ]], [
+            self::part('x1', 'busbar', ['rating_a' => 150, 'stud_mm' => 8]),
+            self::part('z1', 'fuse', ['rating_a' => 40, 'family' => 'strip']),
+            self::part('d1', 'distribution_box', ['circuits' => 6], 'keep'),
+        ])));
+        // A tenth more, and 5 cm at each end: 1.4 · 1.1 + 2 · 0.1; 0.5 · 1.1 + 0.1; 2 · 1.1 + 0.1. Worked by hand.
+        self::assertSame([
+            ['minus', 35.0, 0.65, 1, 0], ['plus', 35.0, 1.74, 2, 0], ['minus', 4.0, 2.3, 1, 0], ['plus', 4.0, 0.0, 1, 1], ['plus', null, 1.2, 1, 0],
+        ], array_map(static fn(array $c): array => [$c['side'], $c['mm2'], round($c['metres'], 3), $c['runs'], $c['open']], $list->cables), 'what is kept is not bought');
+        self::assertSame([['lug', 35.0, 8.0, 1], ['lug', 35.0, null, 5], ['ferrule', 4.0, null, 4]], array_map(array_values(...), $list->ends));
+        self::assertSame([5, 2, 1], [$list->openLugs(), $list->openRuns(), $list->covers]);
+        self::assertSame([['mm2' => 35.0, 'count' => 6]], $list->shrink());
+        self::assertSame([['f1', 1, 0], ['x1', 1, 0], ['z1', 1, 1]], array_map(static fn(array $p): array => [$p['part']->uid, $p['count'], $p['spare']], $list->parts), 'a spare of each fuse');
+        // Six new runs with two ends each, the breaker and the fuse.
+        self::assertSame(14, $list->labels);
     }
 
     /**

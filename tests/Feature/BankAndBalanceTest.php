@@ -76,6 +76,9 @@ final class BankAndBalanceTest extends TestCase
         $this->get("/jobs/$job->id/wiring")->assertSee('not measured yet');
         $fuse = $job->parts()->where('kind', 'fuse')->firstOrFail()->uid;
         $this->get("/jobs/$job->id/wiring?open[]=$fuse")->assertOk()->assertSee('Goes dark');
+        $csv = (string) $this->get("/jobs/$job->id/wiring.csv")->assertOk()->getContent();
+        self::assertStringContainsString('what,size,count,open', $csv);
+        self::assertStringContainsString('runs not measured: 3', $csv);
     }
 
     private function drawing(Job $job): BankDrawing

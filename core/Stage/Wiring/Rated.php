@@ -20,7 +20,7 @@ use Pebblefell\System\Sheet\DataSheet;
 final class Rated
 {
     /** Insulation that is proposed, °C. Chosen: the class that flexible cable is mostly sold in. */
-    private const INSULATION_C = 90;
+    public const INSULATION_C = 90;
 
     /** A, by which a bar or a switch is rated where nothing else says it. Chosen. */
     private const LEAST_A = 100.0;

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Wiring;
 
 use App\Actions\ApplyChanges;
+use App\Csv\Csv;
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Wiring\PartsListPage;
 use App\Http\Pages\Wiring\ProposalPage;
 use App\Http\Pages\Wiring\WiringPage;
 use App\Http\Requests\Wiring\LayoutRequest;
@@ -15,6 +17,7 @@ use App\Models\Job;
 use App\Record\Studies;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Pebblefell\Stage;
 use Pebblefell\Stage\Wiring\SoundLayout;
 
@@ -28,7 +31,15 @@ final class WiringController extends Controller
         return $bench->view('stages.wiring.show', Stage::Wiring, [
             'page' => new WiringPage($bench, $request),
             'proposal' => new ProposalPage($bench),
+            'list' => new PartsListPage($bench),
         ]);
+    }
+
+    public function csv(Job $job): Response
+    {
+        $rows = array_map(array_values(...), (new PartsListPage(Workbench::of($job)))->rows());
+
+        return Csv::response("wiring-$job->number", Csv::write([['what', 'size', 'count', 'open'], ...$rows]));
     }
 
     /** The proposed circuit comes into the plan, if it is still the one that was seen. */

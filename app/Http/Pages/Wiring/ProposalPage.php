@@ -7,6 +7,7 @@ namespace App\Http\Pages\Wiring;
 use App\Http\Workbench;
 use Pebblefell\Finding\Change;
 use Pebblefell\Stage\Wiring\OneLine;
+use Pebblefell\Stage\Wiring\Rated;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -42,6 +43,12 @@ final class ProposalPage
         $count = fn(string $kind): int => count(array_filter($this->changes, static fn(Change $c): bool => $c->kind === $kind));
 
         return $count('conductor') . ' leads' . ($count('part') > 0 ? ', ' . $count('part') . ' fuses, switches and bars' : '') . ' to come';
+    }
+
+    /** For which the sizes are reckoned. */
+    public function insulation(): string
+    {
+        return $this->bench->show->text(Rated::INSULATION_C, '°C', 0);
     }
 
     public function line(): ?OneLine

@@ -18,10 +18,12 @@
     @endforeach
     @if ($line->labelled)
         @foreach ($line->runs as $r)
-            <text @class(['axis', 'end' => ! $line->upright, 'text-rust' => $r['thin']]) x="{{ $r['x'] }}" y="{{ $r['y'] }}">{{ $page->runLabel($r) }}</text>
+            <text @class(['axis', 'end' => ! $line->upright, 'text-rust' => $r['thin']]) x="{{ $r['x'] }}"
+                y="{{ $r['y'] }}">{{ $page->runLabel($r) }}</text>
         @endforeach
     @endif
 </svg></div>
-<p class="small muted">Positive and line sides; the bank at the {{ $line->upright ? 'top' : 'left' }}. Heavy: new; dashed: array; dotted: starter side; dash and
-    dot: mains.
-    {{ $line->crossings === 0 ? 'No lines cross.' : $line->crossings . ' lines cross.' }} @unless ($proposed ?? false)Drawn from what is noted on Survey and Bank.@endunless</p>
+<p class="small muted">Positive and line sides; the bank at the {{ $line->upright ? 'top' : 'left' }}. Heavy: new; dashed: array; dotted: starter side; dash
+    and dot: mains.
+    {{ $line->crossings === 0 ? 'No lines cross.' : $line->crossings . ' lines cross.' }}
+    @unless ($proposed ?? false)Drawn from what is noted on Survey and Bank.@endunless</p>

@@ -10,8 +10,8 @@
             <td class="n num" data-label="Size">{{ $lead['size'] }}</td></tr>
     @endforeach
 </x-table>
-<p class="small muted mt-1">Sizes carry the current and the fuse before them, at 90 °C insulation; a long run wants more: measure its length, and the table below says
-    what. Arrays and mains are left without a size: the panel maker and licensed people say it.</p>
+<p class="small muted mt-1">Sizes carry the current and the fuse before them, at {{ $proposal->insulation() }} insulation; a long run wants more:
+    measure its length, and the table below says what. Arrays and mains are left without a size: the panel maker and licensed people say it.</p>
 @can('plan', $job)
     <form method="post" action="{{ route('wiring.update', $job) }}" class="mt-2">@csrf @method('put')
         <input type="hidden" name="seen" value="{{ $proposal->seen() }}">

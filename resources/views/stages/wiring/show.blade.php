@@ -23,6 +23,11 @@
             @include('stages.wiring.runs')
         @endunfolded</x-fold>
     @endif
+    @if ($list->isThere())
+        <x-fold id="list" title="To the last lug" :answer="$list->answer()">@unfolded('list')
+            @include('stages.wiring.list')
+        @endunfolded</x-fold>
+    @endif
     <x-caution>{{ $say->said($region->bankCaution()) }} Mains work, and what joins neutral to earth, belongs to licensed people.</x-caution>
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
 </x-layout>

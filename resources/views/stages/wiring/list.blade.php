@@ -1,0 +1,10 @@
+<x-table caption="What the new runs take" :head="['What', 'Size', '#How many', 'Open']">
+    @foreach ($list->rows() as $row)
+        <tr><td>{{ $row['what'] }}</td><td data-label="Size"><span>{{ $row['size'] }}</span></td>
+            <td class="n num" data-label="How many">{{ $row['count'] }}</td>
+            <td class="small" @if ($row['open']) data-label="Open" @endif><span>{{ $row['open'] }}</span></td></tr>
+    @endforeach
+</x-table>
+<p class="small muted mt-1">Cable with a tenth more and a little at each end. A lug fits its cable and its stud: measure the stud where it is open. Plugs of
+    panels come with them; mains are left to licensed people.</p>
+<div class="actions"><a class="btn plain" href="{{ route('wiring.csv', $job) }}">As CSV</a></div>
