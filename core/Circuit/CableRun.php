@@ -74,6 +74,20 @@ final readonly class CableRun
         return $sum;
     }
 
+    /** Its size is known and carries less than flows in it. */
+    public function isTooThin(): bool
+    {
+        $carries = $this->carriesA();
+
+        return $carries !== null && $carries < $this->current()->value;
+    }
+
+    /** Size and length are noted. */
+    public function isMeasured(): bool
+    {
+        return $this->areaMm2() !== null && $this->lengthM() !== null;
+    }
+
     /** V lost out and back at its current; null while size or length is not measured. */
     public function dropV(): ?float
     {

@@ -165,11 +165,7 @@ final readonly class OneLine
         $lengths = array_map(static fn(Conductor $c): ?float => $c->lengthM, $group);
         $thin = array_filter(
             $study->runs()->runs,
-            static fn(CableRun $r): bool => in_array(
-                $group[0],
-                $r->conductors,
-                true,
-            ) && $r->carriesA() !== null && $r->carriesA() < $r->current()->value,
+            static fn(CableRun $r): bool => in_array($group[0], $r->conductors, true) && $r->isTooThin(),
         ) !== [];
 
         return [

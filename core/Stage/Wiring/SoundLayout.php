@@ -89,7 +89,6 @@ final class SoundLayout
                 $fuse = $this->fuse(null, $this->relayA($part));
                 $this->lead($bar, Point::of($fuse, 'in'), $this->mainFuse);
                 $this->lead(Point::of($fuse, 'out'), $point, $fuse);
-                $this->placed[$part->uid] = true;
             }
         }
         if ($returns !== []) {
@@ -141,7 +140,7 @@ final class SoundLayout
             }
         }
         foreach ([PartKind::Fuse, PartKind::Switch] as $kind) {
-            $isThere = $kind === PartKind::Fuse ? $this->mainFuse !== null : $this->study->circuit()->isDrawn() && $circuit->opensByHand();
+            $isThere = $kind === PartKind::Fuse ? $this->mainFuse !== null : $circuit->isDrawn() && $circuit->opensByHand();
             if (!$isThere) {
                 $uid = $kind === PartKind::Fuse ? $this->fuse($this->strongest(PartKind::Fuse, PartKind::Breaker)) : $this->switch();
                 $this->mainFuse ??= $uid;

@@ -28,7 +28,7 @@ final class Wiring implements Room
     public function isDone(Study $study, Progress $progress): bool
     {
         $runs = $study->runs()->runs;
-        $open = array_filter($runs, static fn(CableRun $r): bool => $r->areaMm2() === null || $r->lengthM() === null);
+        $open = array_filter($runs, static fn(CableRun $r): bool => !$r->isMeasured());
 
         return $runs !== [] && $open === [];
     }

@@ -61,7 +61,7 @@ final readonly class WiringPage
             'carries' => $or($run->carriesA(), static fn(float $a): string => $show->text($a, 'A', 0)),
             'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
             'wanted' => $or($runs->wantsMm2($run), $size),
-            'thin' => $run->carriesA() !== null && $run->carriesA() < $run->current()->value,
+            'thin' => $run->isTooThin(),
         ], $runs->runs);
     }
 
@@ -154,11 +154,8 @@ final readonly class WiringPage
         if ($runs === []) {
             return 'Nothing that is drawn hangs on the bank yet: its cables and fuses cannot be judged.';
         }
-        $thin = count(array_filter(
-            $runs,
-            static fn(CableRun $r): bool => $r->carriesA() !== null && $r->carriesA() < $r->current()->value,
-        ));
-        $open = count(array_filter($runs, static fn(CableRun $r): bool => $r->areaMm2() === null || $r->lengthM() === null));
+        $thin = count(array_filter($runs, static fn(CableRun $r): bool => $r->isTooThin()));
+        $open = count(array_filter($runs, static fn(CableRun $r): bool => !$r->isMeasured()));
         $said = $thin > 0 ? "$thin of " . count($runs) . ' runs too thin for what flows in them' : '';
         $asked = $open > 0 ? ($said === '' ? "$open of " . count($runs) . ' runs' : $open) . ' not measured yet' : '';
 
