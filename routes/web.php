@@ -119,6 +119,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/bank/order', [C\Bank\BankController::class, 'order'])->name('bank.order');
             Route::put('/bank/links', [C\Bank\BankController::class, 'update'])->name('bank.links');
             Route::put('/wiring', [C\Wiring\WiringController::class, 'update'])->name('wiring.update');
+            Route::post('/wiring/leads', [C\Wiring\LeadsController::class, 'store'])->name('leads.store');
             Route::put('/plan', [C\Size\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');

@@ -29,6 +29,8 @@ final class Conductor extends Model
         'protected_by' => 'protected_by',
         'planned_from' => 'planned_from',
         'planned_to' => 'planned_to',
+        'ambient_c' => 'ambient_c',
+        'grouped' => 'grouped',
     ];
 
     protected $fillable = [
@@ -43,9 +45,11 @@ final class Conductor extends Model
         'protected_by',
         'planned_from',
         'planned_to',
+        'ambient_c',
+        'grouped',
     ];
 
-    protected $casts = ['fate' => Fate::class, 'size_mm2' => 'float', 'length_m' => 'float', 'insulation_c' => 'float'];
+    protected $casts = ['fate' => Fate::class, 'size_mm2' => 'float', 'length_m' => 'float', 'insulation_c' => 'float', 'ambient_c' => 'float', 'grouped' => 'integer'];
 
     protected $attributes = ['fate' => 'keep', 'route' => '', 'protected_by' => ''];
 }

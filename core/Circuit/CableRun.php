@@ -63,15 +63,9 @@ final readonly class CableRun
     /** A that it carries: by the insulation that is noted, else at the hottest class there is; null while a size is not measured. */
     public function carriesA(): ?float
     {
-        $sum = 0.0;
-        foreach ($this->conductors as $c) {
-            if ($c->sizeMm2 === null) {
-                return null;
-            }
-            $sum += Ampacity::ofArea($c->sizeMm2, $c->insulationC ?? max(Ampacity::INSULATION_C));
-        }
+        $each = array_map(Carries::most(...), $this->conductors);
 
-        return $sum;
+        return in_array(null, $each, true) ? null : array_sum($each);
     }
 
     /** Its size is known and carries less than flows in it. */
@@ -123,15 +117,16 @@ final readonly class CableRun
         if ($length === null || $length <= 0.0 || $this->current()->value <= 0.0) {
             return null;
         }
-        $class = (int) min(array_map(static fn(Conductor $c): float => $c->insulationC ?? 90.0, $this->conductors));
-        $class = in_array($class, Ampacity::INSULATION_C, true) ? $class : min(Ampacity::INSULATION_C);
+        $class = Ampacity::classOf(min(array_map(static fn(Conductor $c): float => $c->insulationC ?? 90.0, $this->conductors)));
         $size = fn(float $amps, float $drop): float => ConductorChoice::of(
             $amps,
             $length,
             $this->systemV,
             $drop,
             $class,
-            conductorC: self::LOADED_C,
+            max([Ampacity::TABLE_C, ...array_map(static fn(Conductor $c): float => (float) $c->ambientC, $this->conductors)]),
+            max([1, ...array_map(static fn(Conductor $c): int => (int) $c->grouped, $this->conductors)]),
+            self::LOADED_C,
         )->run->size->areaMm2;
         try {
             // What the fuse lets through must not burn it, whatever is lost then.

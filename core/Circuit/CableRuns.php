@@ -97,6 +97,21 @@ final readonly class CableRuns
         return $run->wantsMm2(self::MOST_DROP_PCT, $this->fuseBefore($run)?->data->number('rating_a'));
     }
 
+    /**
+     * m one way to which a run would have to be cut that its own size does: null where it does already, where it is too thin at any length,
+     * or while it is not measured.
+     */
+    public function shortenedToM(CableRun $run): ?float
+    {
+        [$length, $drop, $carries] = [$run->lengthM(), $run->dropV(), $run->carriesA()];
+        $allowed = $run->systemV * self::MOST_DROP_PCT / 100.0;
+        $fuse = $this->fuseBefore($run)?->data->number('rating_a');
+
+        return $length === null || $drop === null || $drop <= $allowed || $carries === null || $carries < max($run->current()->value, (float) $fuse)
+            ? null
+            : floor(10.0 * $length * $allowed / $drop) / 10.0;
+    }
+
     /** What stands at its end uses or gives the current: it is not passed. */
     public function isLast(CableRun $run): bool
     {

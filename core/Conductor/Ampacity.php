@@ -33,7 +33,7 @@ final class Ampacity
     private const SAME_AREA = 0.005;
 
     /** The tables hold at this ambient, °C. */
-    private const TABLE_C = 30.0;
+    public const TABLE_C = 30.0;
 
     /** Loaded conductors in a bundle up to which a factor holds. ISO 10133 annex A (from memory); above 24 as ABYC E-11. */
     private const BUNDLES = [3 => 1.0, 6 => 0.7, 24 => 0.6];
@@ -76,7 +76,7 @@ final class Ampacity
      */
     public static function ofArea(float $areaMm2, float $insulationC): float
     {
-        $class = max(array_filter(self::INSULATION_C, static fn(int $c): bool => $c <= $insulationC) ?: [min(self::INSULATION_C)]);
+        $class = self::classOf($insulationC);
         foreach (self::sizes(true) as $gauge => $area) {
             if (abs($areaMm2 - $area) < self::SAME_AREA * $area) {
                 return self::atTable($gauge, $class);
@@ -96,6 +96,12 @@ final class Ampacity
             $thick === null => $thin[1] * $areaMm2 / $thin[0],
             default => $thin[1] + ($thick[1] - $thin[1]) * ($areaMm2 - $thin[0]) / ($thick[0] - $thin[0]),
         };
+    }
+
+    /** The class of an insulation that bears so much, °C: the one at or below. */
+    public static function classOf(float $insulationC): int
+    {
+        return max(array_filter(self::INSULATION_C, static fn(int $c): bool => $c <= $insulationC) ?: [min(self::INSULATION_C)]);
     }
 
     /**

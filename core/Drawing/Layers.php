@@ -24,8 +24,9 @@ final readonly class Layers
      * @param list<list<string>>             $layers nodes, and places that edges pass ("edge:N:LAYER")
      * @param array<int, list<string>>       $routes by edge: from its nearer node, by way of places, to its further one
      * @param array<string, list<string>>    $next   downwards
+     * @param array<string, int>             $lanes  of nodes and places
      */
-    private function __construct(public array $layers, public array $routes, private array $next)
+    private function __construct(public array $layers, public array $routes, private array $next, public array $lanes)
     {
     }
 
@@ -33,8 +34,9 @@ final readonly class Layers
      * @param list<string>                  $nodes
      * @param list<array{string, string}>   $edges between two of them
      * @param list<string>                  $roots
+     * @param array<string, int>            $lanes by node: in each layer a lower one stands before a higher one; none: 0
      */
-    public static function of(array $nodes, array $edges, array $roots): self
+    public static function of(array $nodes, array $edges, array $roots, array $lanes = []): self
     {
         $depth = self::depths($nodes, $edges, $roots);
         $layers = $routes = $next = [];
@@ -45,7 +47,8 @@ final readonly class Layers
             [$from, $to] = $depth[$a] <= $depth[$b] ? [$a, $b] : [$b, $a];
             $route = [$from];
             for ($d = $depth[$from] + 1; $d < $depth[$to]; ++$d) {
-                $route[] = $layers[$d][] = "edge:$i:$d";
+                $route[] = $layers[$d][] = $passed = "edge:$i:$d";
+                $lanes[$passed] = $lanes[$to] ?? 0;
             }
             $route[] = $to;
             for ($k = 1; $k < count($route); ++$k) {
@@ -55,7 +58,7 @@ final readonly class Layers
         }
         ksort($layers);
 
-        return new self(self::ordered(array_values($layers), $next), $routes, $next);
+        return new self(self::ordered(array_values($layers), $next, $lanes), $routes, $next, $lanes);
     }
 
     public function crossings(): int
@@ -145,19 +148,63 @@ final readonly class Layers
     /**
      * @param list<list<string>>          $layers
      * @param array<string, list<string>> $next
+     * @param array<string, int>          $lanes
      *
      * @return list<list<string>>
      */
-    private static function ordered(array $layers, array $next): array
+    private static function ordered(array $layers, array $next, array $lanes): array
     {
-        $layers = self::byBarycentre($layers, $next);
+        $layers = self::byBarycentre($layers, $next, $lanes);
+        $orders = array_map(static fn(array $layer): float => array_product(array_map(
+            static fn(array $lane): float => self::factorial(count($lane)),
+            self::inLanes($layer, $lanes),
+        )), $layers);
         for ($i = 1; $i < count($layers); ++$i) {
-            if (self::factorial(count($layers[$i - 1])) * self::factorial(count($layers[$i])) > self::MOST_ORDERS) {
+            if ($orders[$i - 1] * $orders[$i] > self::MOST_ORDERS) {
                 return $layers;
             }
         }
 
-        return count($layers) < 2 ? $layers : self::fewest($layers, $next);
+        return count($layers) < 2 ? $layers : self::fewest($layers, $next, $lanes);
+    }
+
+    /**
+     * @param list<string>       $layer
+     * @param array<string, int> $lanes
+     *
+     * @return array<int, list<string>> by lane, lowest first
+     */
+    private static function inLanes(array $layer, array $lanes): array
+    {
+        $groups = [];
+        foreach ($layer as $node) {
+            $groups[$lanes[$node] ?? 0][] = $node;
+        }
+        ksort($groups);
+
+        return $groups;
+    }
+
+    /**
+     * @param list<string>       $layer
+     * @param array<string, int> $lanes
+     *
+     * @return list<list<string>>
+     */
+    private static function laneOrders(array $layer, array $lanes): array
+    {
+        $orders = [[]];
+        foreach (self::inLanes($layer, $lanes) as $lane) {
+            $longer = [];
+            foreach ($orders as $before) {
+                foreach (self::orders($lane) as $order) {
+                    $longer[] = [...$before, ...$order];
+                }
+            }
+            $orders = $longer;
+        }
+
+        return $orders;
     }
 
     /**
@@ -165,15 +212,16 @@ final readonly class Layers
      *
      * @param list<list<string>>          $layers
      * @param array<string, list<string>> $next
+     * @param array<string, int>          $lanes
      *
      * @return list<list<string>>
      */
-    private static function fewest(array $layers, array $next): array
+    private static function fewest(array $layers, array $next, array $lanes): array
     {
-        $best = array_map(static fn(array $order): array => [0, [$order]], self::orders($layers[0]));
+        $best = array_map(static fn(array $order): array => [0, [$order]], self::laneOrders($layers[0], $lanes));
         for ($i = 1; $i < count($layers); ++$i) {
             $then = [];
-            foreach (self::orders($layers[$i]) as $order) {
+            foreach (self::laneOrders($layers[$i], $lanes) as $order) {
                 $least = null;
                 foreach ($best as [$crossings, $way]) {
                     $sum = $least !== null && $crossings >= $least[0]
@@ -215,10 +263,11 @@ final readonly class Layers
     /**
      * @param list<list<string>>          $layers
      * @param array<string, list<string>> $next
+     * @param array<string, int>          $lanes
      *
      * @return list<list<string>>
      */
-    private static function byBarycentre(array $layers, array $next): array
+    private static function byBarycentre(array $layers, array $next, array $lanes): array
     {
         $before = [];
         foreach ($next as $from => $tos) {
@@ -237,7 +286,8 @@ final readonly class Layers
                     $middle[$node] = $places === [] ? (float) $own[$node] : array_sum($places) / count($places);
                 }
                 if (isset($layers[$i])) {
-                    usort($layers[$i], static fn(string $a, string $b): int => [$middle[$a], $own[$a]] <=> [$middle[$b], $own[$b]]);
+                    $key = static fn(string $node): array => [$lanes[$node] ?? 0, $middle[$node], $own[$node]];
+                    usort($layers[$i], static fn(string $a, string $b): int => $key($a) <=> $key($b));
                 }
             }
         }

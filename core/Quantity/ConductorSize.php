@@ -48,6 +48,24 @@ final readonly class ConductorSize
         return new self(self::gaugeArea((int) $gauge));
     }
 
+    /**
+     * As a person writes it: "35", "35 mm²", "35mm2", "2 AWG", "1/0".
+     *
+     * @throws InvalidValue at /size when it is neither
+     */
+    public static function read(string $text): self
+    {
+        $text = str_replace(',', '.', trim($text));
+        if (preg_match('~^(?:([1-4]/0|\d{1,2})\s*awg|([1-4]/0))$~i', $text, $m) === 1) {
+            return self::ofGauge($m[1] !== '' ? $m[1] : $m[2]);
+        }
+        if (preg_match('~^(\d+(?:\.\d+)?)\s*(?:mm²|mm2|mm)?$~u', $text, $m) !== 1) {
+            throw InvalidValue::at('/size', 'size');
+        }
+
+        return self::ofArea((float) $m[1]);
+    }
+
     /** The name that a technician reads on the reel: "35 mm²". */
     public function metricName(): string
     {

@@ -11,6 +11,8 @@ final readonly class Conductor
 {
     /**
      * @param string $protectedBy uid of the fuse or breaker that protects it, or ''
+     * @param ?float $ambientC    warmth of the place where it lies, °C; null: an ordinary one
+     * @param ?int   $grouped     loaded conductors in its bundle, itself among them; null: it lies alone
      * @param ?Point $plannedFrom where the plan puts an end of a found one; null: where it is
      */
     public function __construct(
@@ -25,6 +27,8 @@ final readonly class Conductor
         public string $protectedBy = '',
         public ?Point $plannedFrom = null,
         public ?Point $plannedTo = null,
+        public ?float $ambientC = null,
+        public ?int $grouped = null,
     ) {
     }
 
@@ -47,6 +51,8 @@ final readonly class Conductor
             $this->insulationC,
             $this->route,
             $this->protectedBy,
+            ambientC: $this->ambientC,
+            grouped: $this->grouped,
         );
     }
 
@@ -72,7 +78,9 @@ final readonly class Conductor
             'route' => $this->route,
             'protected_by' => $this->protectedBy,
         ] + ($this->plannedFrom === null ? [] : ['planned_from' => (string) $this->plannedFrom])
-            + ($this->plannedTo === null ? [] : ['planned_to' => (string) $this->plannedTo]);
+            + ($this->plannedTo === null ? [] : ['planned_to' => (string) $this->plannedTo])
+            + ($this->ambientC === null ? [] : ['ambient_c' => $this->ambientC])
+            + ($this->grouped === null ? [] : ['grouped' => $this->grouped]);
     }
 
     /**
@@ -92,6 +100,8 @@ final readonly class Conductor
             $a['protected_by'] ?? '',
             isset($a['planned_from']) ? Point::read($a['planned_from']) : null,
             isset($a['planned_to']) ? Point::read($a['planned_to']) : null,
+            isset($a['ambient_c']) ? (float) $a['ambient_c'] : null,
+            isset($a['grouped']) ? (int) $a['grouped'] : null,
         );
     }
 }

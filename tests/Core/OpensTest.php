@@ -6,6 +6,9 @@ namespace Tests\Core;
 
 use Pebblefell\Calculation\Opens;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Stage\Wiring\SafePoint;
+use Pebblefell\Study;
+use Pebblefell\System\JobFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -120,6 +123,69 @@ final class OpensTest extends TestCase
             self::assertSame(self::searched($parts, $joined, $open), $out['live']);
             self::assertSame(array_values(array_diff(self::searched($parts, $joined, []), $out['live'])), $out['dark']);
         }
+    }
+
+    /** The cheapest way to make a part dead, against every set of openers, fuses and lugs there is. */
+    public function testTheSafePointOfRandomSystemsIsTheCheapestThatThereIs(): void
+    {
+        mt_srand(23);
+        $compared = 0;
+        for ($round = 0; $round < 60; ++$round) {
+            $parts = ['b1' => 'battery', 'b2' => 'battery'];
+            for ($i = 1; $i <= 6; ++$i) {
+                $parts["x$i"] = ['fuse', 'switch', 'busbar', 'breaker'][mt_rand(0, 3)];
+            }
+            [$joined, $ends] = [[], array_merge(...array_map(static fn(string $u, string $k): array => match ($k) {
+                'battery' => ["$u.plus"],
+                'busbar' => ["$u.bar"],
+                default => ["$u.in", "$u.out"],
+            }, array_keys($parts), $parts))];
+            for ($i = 0; $i < 9; ++$i) {
+                [$a, $b] = [$ends[mt_rand(0, count($ends) - 1)], $ends[mt_rand(0, count($ends) - 1)]];
+                if ($a !== $b) {
+                    $joined[] = [$a, $b];
+                }
+            }
+            $target = 'x' . mt_rand(1, 6);
+            $safe = SafePoint::of(Study::of(JobFile::fromArray(self::job($parts, $joined))), $target);
+            if ($safe === null) {
+                continue;
+            }
+            /** @var array<string, int> $cost */
+            $cost = ['switch' => 1, 'breaker' => 1, 'fuse' => 2, 'battery' => 5];
+            $openers = array_keys(array_filter($parts, static fn(string $k): bool => isset($cost[$k])));
+            $openers = array_values(array_diff($openers, [$target]));
+            $least = INF;
+            for ($set = 0; $set < 1 << count($openers); ++$set) {
+                $open = array_values(array_filter($openers, static fn(string $u, int $i): bool => ($set >> $i & 1) === 1, ARRAY_FILTER_USE_BOTH));
+                if (!in_array($target, self::searched($parts, $joined, $open), true)) {
+                    $least = min($least, array_sum(array_map(static fn(string $u): int => $cost[$parts[$u]], $open)));
+                }
+            }
+            $found = array_sum(array_map(static fn(array $s): int => $cost[$s['parts'][0]->kind->value], $safe->steps));
+            self::assertEquals($least, $found, "round $round, $target");
+            ++$compared;
+        }
+        self::assertGreaterThan(30, $compared);
+    }
+
+    /** Worked by hand: the array's switch first, then the main switch; where there is none, covers; a battery is never dead. */
+    public function testTheSafePointKeepsARegulatorOnItsBattery(): void
+    {
+        $parts = ['b1' => 'battery', 's1' => 'switch', 'bus' => 'busbar', 'f2' => 'fuse', 'r1' => 'regulator', 's2' => 'switch', 'q1' => 'panel', 'in' => 'shore_inlet', 'k1' => 'mains_charger', 'alt' => 'alternator', 'i1' => 'isolator'];
+        $joined = [['b1.plus', 's1.in'], ['s1.out', 'bus.bar'], ['bus.bar', 'f2.in'], ['f2.out', 'r1.battery_plus'], ['q1.plus', 's2.in'], ['s2.out', 'r1.pv_plus'], ['in.ac_out', 'k1.ac_in'], ['k1.output_plus', 'bus.bar'], ['alt.plus', 'i1.starter'], ['i1.house', 'bus.bar']];
+        $of = static fn(array $job, string $uid): SafePoint => SafePoint::of(Study::of(JobFile::fromArray($job)), $uid) ?? throw new \LogicException();
+        $job = self::job($parts, $joined);
+        $says = static fn(SafePoint $p): array => array_map(static fn(array $s): string => $s['do'] . ' ' . $s['parts'][0]->uid . ($s['danger'] === [] ? '' : ' !'), $p->steps);
+        $bar = $of($job, 'bus');
+        self::assertSame(['open s2', 'open s1'], $says($bar));
+        self::assertSame([['engine', 'shore'], ['sun', 'engine', 'shore', 'b1']], [$bar->stops, $bar->heldBy]);
+        self::assertSame(['f2', 'r1', 's2', 'k1', 'i1'], array_values(array_intersect(['f2', 'r1', 's2', 'k1', 'i1'], array_map(static fn($p): string => $p->uid, [...$bar->dark, ...array_merge(...array_column($bar->steps, 'parts'))]))));
+        // Without a switch in the array its fuse would be the cheaper step, but would leave it in the sun without its battery.
+        $bare = array_values(array_filter($joined, static fn(array $c): bool => !in_array('s2.in', $c, true) && !in_array('s2.out', $c, true)));
+        self::assertSame(['cover q1', 'open s1'], $says($of(self::job($parts, [...$bare, ['q1.plus', 'r1.pv_plus']]), 'bus')));
+        self::assertTrue($of($job, 'b1')->neverDead);
+        self::assertSame([['cover q1'], ['sun']], [$says($of($job, 'q1')), $of($job, 'q1')->heldBy]);
     }
 
     /**

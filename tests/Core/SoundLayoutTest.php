@@ -30,7 +30,7 @@ final class SoundLayoutTest extends TestCase
 
     private static function laid(System $system): System
     {
-        return Plan::with($system, SoundLayout::changes(Study::of($system)));
+        return Plan::with($system, SoundLayout::of(Study::of($system))->changes());
     }
 
     /**
@@ -62,11 +62,12 @@ final class SoundLayoutTest extends TestCase
 
             return $ends;
         };
-        self::assertSame([['f1.in'], ['w1.in']], [$next('b1.plus'), $next('f1.out')], 'battery, fuse, switch');
+        self::assertSame([['f1.in'], ['p4.in', 'w1.in']], [$next('b1.plus'), $next('f1.out')], 'battery, fuse, switch');
+        self::assertSame(['r1.battery_plus'], $next('p4.out'), 'nothing switches its panels off: it is not left without its battery');
         self::assertSame(['m0.battery_minus'], $next('b1.minus'), 'everything behind the shunt');
         [$bar] = $next('w1.out');
         self::assertContains('n1.battery_plus', $next($bar), 'the inverter on the bar');
-        self::assertCount(4, $next($bar), 'the switch, the inverter, and a fuse each for regulator and charger');
+        self::assertCount(3, $next($bar), 'the switch, the inverter, and a fuse for the charger');
         [$minus] = $next('m0.system_minus');
         self::assertSame(['k1.output_minus', 'm0.system_minus', 'n1.battery_minus', 'r1.battery_minus'], $next($minus));
         self::assertSame([['r1.pv_plus'], ['v2.plus'], ['r1.pv_minus']], [$next('v1.plus'), $next('v1.minus'), $next('v2.minus')], 'two in series');
@@ -89,8 +90,8 @@ final class SoundLayoutTest extends TestCase
         $system = self::system();
         $laid = self::laid($system);
         self::assertSame([], array_diff(self::leads($system), self::leads($laid)));
-        self::assertSame([], SoundLayout::changes(Study::of($laid)));
-        self::assertSame([], SoundLayout::changes(Study::of(self::system(['parts' => [], 'conductors' => []]))), 'without a bank');
+        self::assertSame([], SoundLayout::of(Study::of($laid))->changes());
+        self::assertSame([], SoundLayout::of(Study::of(self::system(['parts' => [], 'conductors' => []])))->changes(), 'without a bank');
     }
 
     public function testThePartsListCountsToTheLastLug(): void
@@ -147,6 +148,6 @@ final class SoundLayoutTest extends TestCase
         );
         $laid = self::laid($system);
         self::assertSame([], array_values(array_diff($told($laid), $told($system))));
-        self::assertSame([], SoundLayout::changes(Study::of($laid)), 'nothing is left to propose');
+        self::assertSame([], SoundLayout::of(Study::of($laid))->changes(), 'nothing is left to propose');
     }
 }

@@ -67,9 +67,15 @@ final class BankAndBalanceTest extends TestCase
         $seen = fn(): string => preg_match('/name="seen" value="([^"]+)"/', (string) $this->get("/jobs/$job->id/wiring")->assertOk()->getContent(), $m) === 1 ? $m[1] : '';
         $first = $seen();
         $monitor = $row(PartKind::Monitor, ['shunt_a' => 300]);
-        $this->put("/jobs/$job->id/wiring", ['seen' => $first])->assertSessionHasErrors('seen');
+        $this->put("/jobs/$job->id/wiring", ['seen' => $first, 'pieces' => ['trunk', $box]])->assertSessionHasErrors('seen');
+        $this->put("/jobs/$job->id/wiring", ['seen' => $seen()])->assertSessionHasErrors('pieces');
         self::assertSame(0, $job->conductors()->count());
-        $this->put("/jobs/$job->id/wiring", ['seen' => $seen()])->assertSessionHasNoErrors()->assertSessionHas('said');
+        // The negative side alone: the shunt and its bar. Then what is left of the box brings the trunk with it.
+        $this->put("/jobs/$job->id/wiring", ['seen' => $seen(), 'pieces' => ['return']])->assertSessionHasNoErrors();
+        self::assertSame(0, $job->parts()->where('kind', 'fuse')->count());
+        $graph = Studies::of($job->refresh())->planned();
+        self::assertSame([false, true], [$graph->isDrawn($graph->parts[$box]), $graph->isDrawn($graph->parts[$monitor])]);
+        $this->put("/jobs/$job->id/wiring", ['seen' => $seen(), 'pieces' => [$box]])->assertSessionHasNoErrors()->assertSessionHas('said');
         $graph = Studies::of($job->refresh())->planned();
         self::assertTrue($graph->isDrawn($graph->parts[$box]) && $graph->isDrawn($graph->parts[$monitor]));
         self::assertSame('', $seen(), 'everything hangs');

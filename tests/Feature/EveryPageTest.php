@@ -153,7 +153,7 @@ final class EveryPageTest extends TestCase
         foreach ($this->walk() as $path => [$page, $html]) {
             self::assertDoesNotMatchRegularExpression('/\b(NAN|INF)\b|Undefined|Stack trace|\bArray\b\s*\(/', $html, $path);
             $text = '';
-            foreach ($page->query('//main//text()[not(ancestor::script) and not(ancestor::style)]') ?: [] as $node) {
+            foreach ($page->query('//main//text()[not(ancestor::script) and not(ancestor::style) and not(ancestor::code)]') ?: [] as $node) {
                 $text .= ' | ' . trim((string) $node->nodeValue);
             }
             // No key, no slot, no name of a row, no word doubled, no full stop after another.

@@ -13,154 +13,254 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Graph\Side;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
 /**
- * The planned circuit as one line: positive and line sides only, the bank as one box, everything else the further from it the more it is
- * passed through. Made from the graph alone; on a phone, and where it is too long for a desk, it runs downwards.
+ * The circuit as one line: positive and line sides only, the bank as one box and each array as one, everything else the further from the
+ * bank the more it is passed through, in lanes of sun, engine, house and mains. Made from the graph alone; on a phone it runs downwards.
  */
 final readonly class OneLine
 {
-    /** The bank's batteries are one box. */
+    /** The bank's batteries are one box; so are an array's panels, named by the first of them. */
     public const BANK = 'bank';
 
-    /** Px: of a box, between boxes of a layer, and between layers. Chosen; a run's label stands in the gap. */
-    private const BOX_W = 128.0;
-    private const BOX_H = 40.0;
-    private const GAP = 22.0;
-    private const APART = 112.0;
-    private const DESK_W = 912.0;
+    /** From top to bottom. */
+    public const LANES = ['sun', 'engine', 'house', 'mains'];
+
+    /** Px: of a box, of a symbol with its words, of a bar; between those of a layer; between layers, where a run's label stands. Chosen. */
+    private const BOX_W = 104.0;
+    private const SYMBOL_W = 76.0;
+    private const BAR_W = 20.0;
+    private const BOX_H = 44.0;
+    private const GAP = 24.0;
+    private const APART = 58.0;
+    private const LANE_TOP = 24.0;
     private const PHONE_W = 358.0;
-    private const DOWN_APART = 52.0;
+
+    /** A long drawing is shrunk to the page no further than to this share of its size; then it is scrolled. Chosen. */
+    private const LEAST_SHARE = 0.75;
+    private const DOWN_APART = 46.0;
     private const DOWN_GAP = 8.0;
 
     /**
-     * @param list<array{uid: string, part: ?Part, x: float, y: float, width: float, height: float,
-     *     isNew: bool}>                        $boxes part: null for the bank
-     * @param list<array{path: string, ends: list<string>, circuit: string, thin: bool, isNew: bool, mm2: ?float, lengthM: ?float, count: int, x: float,
-     *     y: float}> $runs
+     * @param list<array{name: string, top: float, height: float}> $lanes none where it runs downwards
+     * @param list<array{uid: string, parts: non-empty-list<Part>, shape: string, x: float, y: float, width: float, height: float,
+     *     room: float, mark: string}>                                               $boxes shape: box, fuse, breaker, switch or bar; mark: stays, new or out
+     * @param list<array{path: string, ends: list<string>, circuit: string, thin: bool, mark: string, stroke: float, mm2: ?float,
+     *     lengthM: ?float, count: int, x: float, y: float}>                                             $runs
      */
     private function __construct(
         public float $width,
         public float $height,
         public bool $upright,
-        public bool $labelled,
+        public array $lanes,
         public array $boxes,
         public array $runs,
         public int $crossings,
     ) {
     }
 
-    /** Null as long as nothing is drawn. */
-    public static function of(Study $study, bool $narrow): ?self
+    /** Px to which it may shrink. */
+    public function leastWidth(): float
     {
-        $graph = $study->planned();
-        $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts), true);
-        $name = static fn(Point $p): string => isset($bank[$p->uid]) ? self::BANK : $p->uid;
+        return round($this->width * self::LEAST_SHARE);
+    }
+
+    /** Null as long as nothing is drawn. */
+    public static function of(Study $study, Shown $shown, bool $narrow): ?self
+    {
+        $graph = $shown->graph($study);
+        $names = self::names($study, $graph);
         $groups = [];
         foreach ($graph->conductors as $conductor) {
-            [$a, $b] = [$name($conductor->from), $name($conductor->to)];
-            if ($a !== $b && !self::isReturn($graph, $conductor)) {
+            [$a, $b] = [$names[$conductor->from->uid], $names[$conductor->to->uid]];
+            if ($a !== $b && !Side::of($graph, $conductor)->isReturn) {
                 $groups[$a < $b ? "$a $b" : "$b $a"][] = $conductor;
             }
         }
         if ($groups === []) {
             return null;
         }
-        $edges = $nodes = [];
+        $edges = $lanes = $parts = [];
         foreach ($groups as $group) {
-            $edges[] = $edge = [$name($group[0]->from), $name($group[0]->to)];
-            foreach ($edge as $node) {
-                $nodes[$node] = true;
-            }
-        }
-        $nodes = array_map(strval(...), array_keys($nodes));
-        $layout = Layers::of($nodes, $edges, in_array(self::BANK, $nodes, true) ? [self::BANK] : []);
-
-        return self::drawn($study, $graph, $layout, array_values($groups), $narrow);
-    }
-
-    /**
-     * @param list<non-empty-list<Conductor>> $groups by edge
-     */
-    private static function drawn(Study $study, Graph $graph, Layers $layout, array $groups, bool $narrow): self
-    {
-        $most = max(1, ...array_map(count(...), $layout->layers));
-        $depth = count($layout->layers);
-        $long = 8.0 + $depth * (self::BOX_W + self::APART) - self::APART;
-        $upright = $narrow || $long > self::DESK_W;
-        [$w, $h] = [$narrow ? min(self::BOX_W, (self::PHONE_W - 8.0) / $most - self::DOWN_GAP) : self::BOX_W, self::BOX_H];
-        $across = $upright
-            ? max($narrow ? self::PHONE_W : 0.0, 8.0 + $most * ($w + self::DOWN_GAP))
-            : $most * ($h + self::GAP);
-        $place = $boxes = [];
-        foreach ($layout->layers as $d => $layer) {
-            foreach ($layer as $i => $node) {
-                $middle = ($i + 0.5) * $across / count($layer);
-                $along = $upright ? 4.0 + $d * ($h + self::DOWN_APART) : 4.0 + $d * ($w + self::APART);
-                $place[$node] = $upright ? [$middle - $w / 2.0, $along] : [$along, $middle - $h / 2.0];
-                $part = $graph->parts[$node] ?? null;
-                if ($part !== null || $node === self::BANK) {
-                    $boxes[] = [
-                        'uid' => $node,
-                        'part' => $part,
-                        'x' => round($place[$node][0], 1),
-                        'y' => round($place[$node][1], 1),
-                        'width' => round($w, 1),
-                        'height' => $h,
-                        'isNew' => $part?->fate === Fate::Add,
-                    ];
+            $edges[] = [$names[$group[0]->from->uid], $names[$group[0]->to->uid]];
+            foreach ($group as $conductor) {
+                foreach ([$conductor->from, $conductor->to] as $end) {
+                    $lanes[$names[$end->uid]] ??= self::laneOf($graph, $end);
                 }
             }
         }
-        $runs = [];
-        foreach ($layout->routes as $i => $route) {
-            $runs[] = [
-                'ends' => [$route[0], $route[count($route) - 1]],
-                ...self::run($study, $groups[$i], array_map(static fn(string $n): array => $place[$n], $route), $w, $h, $upright),
-            ];
+        foreach ($graph->parts as $uid => $part) {
+            if (isset($lanes[$names[$uid]])) {
+                $parts[$names[$uid]][] = $part;
+            }
         }
+        $nodes = array_map(strval(...), array_keys($lanes));
+        $roots = in_array(self::BANK, $nodes, true) ? [self::BANK] : [];
+        $layout = Layers::of($nodes, $edges, $roots, $narrow ? [] : $lanes);
+        $places = $narrow ? OneLinePlaces::downwards($layout, self::PHONE_W, self::BOX_W, self::BOX_H, self::DOWN_GAP, self::DOWN_APART)
+            : OneLinePlaces::inLanes($layout, self::widths($layout, $parts), self::BOX_H, self::GAP, self::APART, self::LANE_TOP);
 
-        return new self(
-            round($upright ? $across : $long, 1),
-            round($upright ? 8.0 + $depth * ($h + self::DOWN_APART) - self::DOWN_APART : $across, 1),
-            $upright,
-            !$narrow,
-            $boxes,
-            $runs,
-            $layout->crossings(),
-        );
+        return self::drawn($study, $shown, $layout, $places, $parts, array_values($groups), $narrow);
     }
 
     /**
-     * @param non-empty-list<Conductor>  $group
-     * @param list<array{float, float}>  $places upper left corners that it passes
-     *
-     * @return array{path: string, circuit: string, thin: bool, isNew: bool, mm2: ?float, lengthM: ?float, count: int,
-     *     x: float, y: float}
+     * @param array<string, non-empty-list<Part>>    $parts  by node
+     * @param list<non-empty-list<Conductor>>        $groups by edge
      */
-    private static function run(Study $study, array $group, array $places, float $w, float $h, bool $upright): array
+    private static function drawn(
+        Study $study,
+        Shown $shown,
+        Layers $layout,
+        OneLinePlaces $places,
+        array $parts,
+        array $groups,
+        bool $upright,
+    ): self {
+        $boxes = $runs = [];
+        foreach ($parts as $node => $own) {
+            $at = $places->at[$node];
+            $boxes[] = [
+                'uid' => (string) $node,
+                'parts' => $own,
+                'shape' => self::shape($own[0]),
+                'x' => round($at[0], 1),
+                'y' => round($at[1], 1),
+                'width' => round($at[2], 1),
+                'height' => self::BOX_H,
+                'room' => self::shape($own[0]) === 'box' ? $at[2] : $at[4],
+                'mark' => $shown->mark(array_map(static fn(Part $p): Fate => $p->fate, $own)),
+            ];
+        }
+        foreach ($layout->routes as $i => $route) {
+            $way = array_map(static fn(string $n): array => $places->at[$n], $route);
+            $runs[] = [
+                'ends' => [$route[0], $route[count($route) - 1]],
+                ...self::way($way, $upright),
+                ...self::run($study, $shown, $groups[$i]),
+            ];
+        }
+
+        return new self($places->width, $places->height, $upright, $places->lanes, $boxes, $runs, $layout->crossings());
+    }
+
+    /**
+     * @return array<string, string> in which box a part stands, by its uid
+     */
+    private static function names(Study $study, Graph $graph): array
     {
-        $points = [];
-        foreach ($places as $k => [$x, $y]) {
-            [$in, $out] = $upright ? [[$x + $w / 2.0, $y], [$x + $w / 2.0, $y + $h]] : [[$x, $y + $h / 2.0], [$x + $w, $y + $h / 2.0]];
+        $names = array_map(static fn(Part $p): string => $p->uid, $graph->parts);
+        foreach ($study->banks()->planned->parts as $battery) {
+            $names[$battery->uid] = self::BANK;
+        }
+        foreach ($study->arrays() as $array) {
+            foreach ($array->panels as $panel) {
+                $names[$panel->uid] = $array->panels[0]->uid;
+            }
+        }
+
+        return $names;
+    }
+
+    private static function laneOf(Graph $graph, Point $end): int
+    {
+        $part = $graph->parts[$end->uid];
+        $lane = match (true) {
+            in_array($part->kind, [PartKind::Regulator, PartKind::Panel], true) => 'sun',
+            in_array($part->kind, [PartKind::Dcdc, PartKind::Isolator, PartKind::Alternator], true) => 'engine',
+            $part->kind->isInverter(), $part->kind->isCharger() => 'mains',
+            default => match (Side::at($graph, $end)->circuit) {
+                Circuit::Pv => 'sun',
+                Circuit::StarterDc => 'engine',
+                Circuit::ShoreAc, Circuit::InverterAc => 'mains',
+                default => 'house',
+            },
+        };
+
+        return (int) array_search($lane, self::LANES, true);
+    }
+
+    private static function shape(Part $part): string
+    {
+        return match ($part->kind) {
+            PartKind::Fuse => 'fuse',
+            PartKind::Breaker => 'breaker',
+            PartKind::Switch, PartKind::LowVoltageDisconnect => 'switch',
+            PartKind::Busbar => 'bar',
+            default => 'box',
+        };
+    }
+
+    /**
+     * @param array<string, non-empty-list<Part>> $parts
+     *
+     * @return array<string, float>
+     */
+    private static function widths(Layers $layout, array $parts): array
+    {
+        $widths = [];
+        foreach (array_merge(...$layout->layers) as $node) {
+            $widths[$node] = isset($parts[$node]) ? match (self::shape($parts[$node][0])) {
+                'box' => self::BOX_W,
+                'bar' => self::BAR_W,
+                default => self::SYMBOL_W,
+            } : 0.0;
+        }
+
+        return $widths;
+    }
+
+    /**
+     * The thicker the cable, the thicker its line: px, by the diameter of its copper.
+     *
+     * @param non-empty-list<?float> $areas mm²
+     */
+    private static function stroke(array $areas): float
+    {
+        return round(1.2 + sqrt((float) array_sum($areas)) / 2.4, 1);
+    }
+
+    /**
+     * @param list<array{float, float, float, float, float}> $places what it passes: left, top, width, bend, room
+     *
+     * @return array{path: string, x: float, y: float}
+     */
+    private static function way(array $places, bool $upright): array
+    {
+        $points = $bends = [];
+        foreach ($places as $k => [$x, $y, $w, $bend]) {
+            [$in, $out] = $upright
+                ? [[$x + $w / 2.0, $y], [$x + $w / 2.0, $y + self::BOX_H]]
+                : [[$x, $y + self::BOX_H / 2.0], [$x + $w, $y + self::BOX_H / 2.0]];
             if ($k > 0) {
                 $points[] = $in;
             }
             if ($k < count($places) - 1) {
                 $points[] = $out;
+                $bends[count($points)] = $bend;
             }
         }
         $path = 'M' . Path::number($points[0][0]) . ' ' . Path::number($points[0][1]);
         for ($k = 1; $k < count($points); ++$k) {
             [[$x0, $y0], [$x1, $y1]] = [$points[$k - 1], $points[$k]];
-            $bend = $upright ? ($y0 + $y1) / 2.0 : $x0 + 14.0;
             $path .= $upright
-                ? 'V' . Path::number($bend) . 'H' . Path::number($x1) . 'V' . Path::number($y1)
-                : 'H' . Path::number($bend) . 'V' . Path::number($y1) . 'H' . Path::number($x1);
+                ? 'V' . Path::number(min($bends[$k] ?? $y1, $y1)) . 'H' . Path::number($x1) . 'V' . Path::number($y1)
+                : 'H' . Path::number(min($bends[$k] ?? $x1, $x1)) . 'V' . Path::number($y1) . 'H' . Path::number($x1);
         }
         $end = $points[count($points) - 1];
+
+        return ['path' => $path, 'x' => round($upright ? $end[0] + 4.0 : $end[0] - 4.0, 1), 'y' => round($upright ? $end[1] - 6.0 : $end[1] - 5.0, 1)];
+    }
+
+    /**
+     * @param non-empty-list<Conductor> $group
+     *
+     * @return array{circuit: string, thin: bool, mark: string, stroke: float, mm2: ?float, lengthM: ?float, count: int}
+     */
+    private static function run(Study $study, Shown $shown, array $group): array
+    {
         $areas = array_map(static fn(Conductor $c): ?float => $c->sizeMm2, $group);
         $lengths = array_map(static fn(Conductor $c): ?float => $c->lengthM, $group);
         $thin = array_filter(
@@ -169,40 +269,13 @@ final readonly class OneLine
         ) !== [];
 
         return [
-            'path' => $path,
-            'circuit' => self::circuitOf($study->planned(), $group[0]),
+            'circuit' => Side::of($shown->graph($study), $group[0])->circuit->value,
             'thin' => $thin,
-            'isNew' => $group[0]->fate === Fate::Add,
+            'mark' => $shown->mark(array_map(static fn(Conductor $c): Fate => Shown::fateIn($study, $c), $group)),
+            'stroke' => self::stroke($areas),
             'mm2' => in_array(null, $areas, true) ? null : max([0.0, ...$areas]),
             'lengthM' => in_array(null, $lengths, true) ? null : max([0.0, ...$lengths]),
             'count' => count($group),
-            'x' => round($upright ? $end[0] + 4.0 : $end[0] - 6.0, 1),
-            'y' => round($upright ? $end[1] - 6.0 : $end[1] - 5.0, 1),
         ];
-    }
-
-    /** The way back: it lies beside the one that is drawn. */
-    private static function isReturn(Graph $graph, Conductor $conductor): bool
-    {
-        foreach ([$conductor->from, $conductor->to] as $end) {
-            if (str_ends_with($end->terminal, 'minus')) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** The first end that belongs to one says which circuit it is; else the house's. */
-    private static function circuitOf(Graph $graph, Conductor $conductor): string
-    {
-        foreach ([$conductor->from, $conductor->to] as $end) {
-            $circuit = ($graph->parts[$end->uid]->kind->terminals()[$end->terminal] ?? null)?->circuit;
-            if ($circuit !== null && $circuit !== Circuit::Any && $graph->parts[$end->uid]->kind !== PartKind::Battery) {
-                return $circuit->value;
-            }
-        }
-
-        return Circuit::HouseDc->value;
     }
 }

@@ -9,7 +9,7 @@ use Pebblefell\System\Circuit;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
-use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Graph\Side;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -163,40 +163,12 @@ final readonly class PartsList
 
     private static function side(Graph $graph, Conductor $c): string
     {
-        $circuits = [];
-        foreach ([$c->from, $c->to] as $point) {
-            $circuits[] = self::circuit($graph, $point);
-        }
+        $side = Side::of($graph, $c);
 
-        return match (true) {
-            in_array(Circuit::Pv, $circuits, true) => 'array',
-            in_array(Circuit::ShoreAc, $circuits, true), in_array(Circuit::InverterAc, $circuits, true) => 'mains',
-            default => self::isMinus($graph, $c) ? 'minus' : 'plus',
+        return match ($side->circuit) {
+            Circuit::Pv => 'array',
+            Circuit::ShoreAc, Circuit::InverterAc => 'mains',
+            default => $side->isReturn ? 'minus' : 'plus',
         };
-    }
-
-    private static function circuit(Graph $graph, Point $point): ?Circuit
-    {
-        foreach ([$point, ...$graph->node($point)->points()] as $at) {
-            $circuit = ($graph->parts[$at->uid]->kind->terminals()[$at->terminal] ?? null)?->circuit;
-            if ($circuit !== null && $circuit !== Circuit::Any) {
-                return $circuit;
-            }
-        }
-
-        return null;
-    }
-
-    /** A link in series joins a minus to a plus: it is coloured as a plus. */
-    private static function isMinus(Graph $graph, Conductor $c): bool
-    {
-        $is = static fn(Point $p, string $pole): bool => str_ends_with($p->terminal, $pole);
-        foreach ($graph->node($c->from)->points() as $point) {
-            if ($is($point, 'plus') || $is($point, 'in') || $is($point, 'out')) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -26,8 +26,8 @@ final class Rated
     private const LEAST_A = 100.0;
 
     /**
-     * @param list<array{uid: string, kind: PartKind, as: ?string, leastA: float}>                     $parts that come in
-     * @param list<array{uid: string, from: Point, to: Point, behind: ?string}> $leads
+     * @param list<array{uid: string, kind: PartKind, as: ?string, leastA: float, piece: string}>      $parts that come in
+     * @param list<array{uid: string, from: Point, to: Point, behind: ?string, piece: string}> $leads
      *
      * @return list<Change>
      */
@@ -45,7 +45,7 @@ final class Rated
         $ratings = [];
         foreach ($parts as $part) {
             $ratings[$part['uid']] = match (true) {
-                $part['as'] !== null => null,
+                $part['as'] !== null, $part['kind'] !== PartKind::Fuse => null,
                 default => self::fuse($tried, $tried->planned()->parts[$real[$part['uid']]], $part['leastA']),
             };
         }
@@ -67,7 +67,7 @@ final class Rated
     }
 
     /**
-     * @param list<array{uid: string, kind: PartKind, as: ?string, leastA: float}> $parts
+     * @param list<array{uid: string, kind: PartKind, as: ?string, leastA: float, piece: string}> $parts
      *
      * @return array<string, string> what a part is called in the tried system, by its name in the list
      */
@@ -101,7 +101,7 @@ final class Rated
 
     /**
      * @param array<string, string>                                            $real
-     * @param array{uid: string, from: Point, to: Point, behind: ?string} $lead
+     * @param array{uid: string, from: Point, to: Point, behind: ?string, piece: string} $lead
      */
     private static function flows(Study $tried, array $real, array $lead): float
     {
@@ -139,7 +139,7 @@ final class Rated
     }
 
     /**
-     * @param array{uid: string, from: Point, to: Point, behind: ?string} $lead
+     * @param array{uid: string, from: Point, to: Point, behind: ?string, piece: string} $lead
      */
     private static function lead(array $lead, ?float $mm2): Change
     {

@@ -16,11 +16,12 @@ use Pebblefell\System\PvArray;
 
 /**
  * A sound circuit of the planned parts, as far as it is not drawn yet. Positive: battery, main fuse, isolating switch, bar, from it
- * through a
- * fuse to each device; the inverter, which the main fuse protects, without one of its own. Negative: battery, shunt, bar, from it to each
- * device. Panels in their strings to their regulator, the inlet through its device to what takes mains. Common practice. What is drawn
- * stays,
- * and what comes in hangs on it; lengths are left to be measured, ratings and sizes follow from what flows (`Rated`).
+ * through a fuse to each device; the inverter, which the main fuse protects, without one of its own. A regulator whose panels cannot be
+ * switched off hangs before the isolating switch: open, it would leave the regulator without its battery. Negative: battery, shunt, bar,
+ * from it to each device. Panels in their strings to their regulator, the inlet through its device to what takes mains. Common practice.
+ *
+ * What is drawn stays, and what comes in hangs on it; lengths are left to be measured, ratings and sizes follow from what flows (`Rated`).
+ * It comes in pieces: the trunk, and a piece for each device; a piece brings those with it on which it hangs.
  */
 final class SoundLayout
 {
@@ -39,13 +40,25 @@ final class SoundLayout
     private readonly Graph $graph;
     private readonly Names $names;
 
-    /** @var list<array{uid: string, kind: PartKind, as: ?string, leastA: float}> parts that come in; as: the part whose rating they take */
+    /** The pieces that are no device's. */
+    public const TRUNK = 'trunk';
+    public const RETURN = 'return';
+
+    /** @var list<array{uid: string, kind: PartKind, as: ?string, leastA: float, piece: string}> parts that come in; as: the part whose rating they take */
     private array $parts = [];
 
-    /** @var list<array{uid: string, from: Point, to: Point, behind: ?string}> leads; behind: the fuse that they must bear */
+    /** @var list<array{uid: string, from: Point, to: Point, behind: ?string, piece: string}> leads; behind: the fuse that they must bear */
     private array $leads = [];
 
-    /** @var array<string, true> planned parts that have got a place in it */
+    private string $piece = self::TRUNK;
+
+    /** @var array<string, Part> which switch opens the array of a regulator, by the regulator's uid */
+    private array $switches = [];
+
+    /** Where a regulator hangs that must not lose its battery; null: on the bar. */
+    private ?Point $tap = null;
+
+    /** @var array<string, string> planned parts that have got a place in it, and in which piece */
     private array $placed = [];
 
     private ?string $mainFuse = null;
@@ -56,48 +69,147 @@ final class SoundLayout
         $this->names = new Names();
     }
 
-    /**
-     * @return list<Change> none without a bank, before its strings are joined, or where everything hangs already
-     */
-    public static function changes(Study $study): array
+    /** Empty without a bank, before its strings are joined, or where everything hangs already. */
+    public static function of(Study $study): self
     {
         $drawing = $study->drawing();
+        $layout = new self($study);
         if ($drawing === null || $drawing->problem !== null) {
-            return [];
+            return $layout;
         }
         $post = static fn(string $node): Point => Point::read(str_replace(['+', '-'], ['.plus', '.minus'], $node));
-        $layout = new self($study);
         $layout->house($post($drawing->positive), $post($drawing->negative));
         $layout->starter();
         $layout->arrays();
         $layout->mains();
 
-        return Rated::changes($study, $layout->parts, $layout->leads);
+        return $layout;
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->leads === [];
+    }
+
+    /**
+     * @return array<string, array{leads: int, parts: int}> by piece: trunk, return, or the uid of the device that it joins
+     */
+    public function pieces(): array
+    {
+        $pieces = [];
+        foreach (['leads', 'parts'] as $what) {
+            foreach ($this->$what as $row) {
+                $pieces[$row['piece']] ??= ['leads' => 0, 'parts' => 0];
+                ++$pieces[$row['piece']][$what];
+            }
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * @param ?list<string> $chosen pieces; null: all of them
+     *
+     * @return list<Change>
+     */
+    public function changes(?array $chosen = null): array
+    {
+        $changes = Rated::changes($this->study, $this->parts, $this->leads);
+        if ($chosen === null) {
+            return $changes;
+        }
+        $kept = $this->withWhatTheyHangOn($chosen);
+        $of = array_column([...$this->parts, ...$this->leads], 'piece', 'uid');
+
+        return array_values(array_filter($changes, static fn(Change $c): bool => isset($kept[$of[$c->uid]])));
+    }
+
+    /**
+     * @param list<string> $pieces
+     *
+     * @return array<string, true>
+     */
+    private function withWhatTheyHangOn(array $pieces): array
+    {
+        $of = array_column($this->parts, 'piece', 'uid');
+        $kept = array_fill_keys($pieces, true);
+        for ($before = -1; $before !== count($kept);) {
+            $before = count($kept);
+            foreach ($this->leads as $lead) {
+                foreach (isset($kept[$lead['piece']]) ? [$lead['from'], $lead['to']] : [] as $end) {
+                    // A switch of the plan that the trunk places brings the trunk as well.
+                    $piece = $of[$end->uid] ?? $this->placed[$end->uid] ?? null;
+                    if ($piece !== null) {
+                        $kept[$piece] = true;
+                    }
+                }
+            }
+        }
+
+        return $kept;
     }
 
     private function house(Point $positive, Point $negative): void
     {
+        $this->mainFuse = ($this->study->circuit()->mainFuses()[0] ?? null)?->uid;
         $devices = $this->devices(0);
         $returns = $this->devices(1);
         if ($devices !== []) {
             $bar = $this->positiveBar($positive);
             foreach ($devices as [$part, $point]) {
+                $this->piece = $part->uid;
                 if ($part->kind->isInverter()) {
                     $this->lead($bar, $point, $this->mainFuse);
                     continue;
                 }
+                $from = $part->kind === PartKind::Regulator && !$this->hasArraySwitch($part) ? $this->tap ?? $bar : $bar;
                 $fuse = $this->fuse(null, $this->relayA($part));
-                $this->lead($bar, Point::of($fuse, 'in'), $this->mainFuse);
+                $this->lead($from, Point::of($fuse, 'in'), $this->mainFuse);
                 $this->lead(Point::of($fuse, 'out'), $point, $fuse);
             }
         }
         if ($returns !== []) {
+            $this->piece = self::RETURN;
             $bar = $this->negativeBar($negative);
             foreach ($returns as [$part, $point]) {
+                $this->piece = $part->uid;
                 // As thick as what feeds it.
                 $this->lead($bar, $point, $this->fuseOf($part));
             }
         }
+    }
+
+    /** Its panels can be switched off: by a switch that is drawn, or that this layout will place there. */
+    private function hasArraySwitch(Part $regulator): bool
+    {
+        $opens = static fn(Part $p): bool => in_array($p->kind, [PartKind::Switch, PartKind::Breaker], true);
+        $drawn = $this->graph->node(Point::of($regulator->uid, 'pv_plus'))->parts();
+        if (array_filter($drawn, $opens) !== []) {
+            return true;
+        }
+        foreach ($this->study->arrays() as $array) {
+            if ($array->regulator?->uid === $regulator->uid && $drawn === [$regulator->uid => $regulator]) {
+                return $this->arraySwitch($array, $regulator) !== null;
+            }
+        }
+
+        return false;
+    }
+
+    /** One of the plan that is not placed yet and opens the array's volts. It is kept for this regulator. */
+    private function arraySwitch(PvArray $array, Part $regulator): ?Part
+    {
+        if (isset($this->switches[$regulator->uid])) {
+            return $this->switches[$regulator->uid];
+        }
+        foreach ($this->graph->ofKind(PartKind::Switch) as $switch) {
+            $opensIt = (float) $switch->data->number('max_v') >= (float) $array->openV($this->study->coldestMorningC());
+            if ($opensIt && !$this->graph->isDrawn($switch) && !isset($this->placed[$switch->uid]) && !in_array($switch, $this->switches, true)) {
+                return $this->switches[$regulator->uid] = $switch;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -124,8 +236,13 @@ final class SoundLayout
     private function positiveBar(Point $post): Point
     {
         $circuit = $this->study->circuit();
-        $this->mainFuse = ($circuit->mainFuses()[0] ?? null)?->uid;
-        $bar = $this->barIn($circuit->whole()->points(), $post);
+        // A bar behind a branch's fuse or a relay is that branch's own.
+        $trunk = $this->graph->reach([$post], Passage::closed(static fn(Part $p): bool => $p->kind === PartKind::LowVoltageDisconnect
+            || ($p->kind->kind()->breaksOvercurrent() && !$circuit->isMain($p))));
+        $bar = $this->barIn($trunk->points(), $post);
+        foreach ($circuit->mainFuses() as $fuse) {
+            $this->tap ??= $circuit->ends($fuse)[1] ?? null;
+        }
         if ($bar !== null) {
             return $bar;
         }
@@ -146,6 +263,7 @@ final class SoundLayout
                 $this->mainFuse ??= $uid;
                 $this->lead($from, Point::of($uid, 'in'), $this->mainFuse);
                 $from = Point::of($uid, 'out');
+                $this->tap ??= $kind === PartKind::Fuse ? $from : null;
             }
         }
 
@@ -187,7 +305,7 @@ final class SoundLayout
     private function barBehind(Point $from): Point
     {
         $uid = $this->unplaced(PartKind::Busbar)->uid ?? $this->comes(PartKind::Busbar, $this->mainFuse);
-        $this->placed[$uid] = true;
+        $this->placed[$uid] = $this->piece;
         $bar = Point::of($uid, 'bar');
         $this->lead($from, $bar, $this->mainFuse);
 
@@ -209,6 +327,7 @@ final class SoundLayout
                 if ($part->partOf !== '' || !$this->isFree(Point::of($part->uid, $plus))) {
                     continue;
                 }
+                $this->piece = $part->uid;
                 $fuse = $this->comes(PartKind::Fuse, $this->fuseOf($part));
                 $this->lead(Point::of($starter->uid, 'plus'), Point::of($fuse, 'in'), $fuse);
                 $this->lead(Point::of($fuse, 'out'), Point::of($part->uid, $plus), $fuse);
@@ -224,6 +343,11 @@ final class SoundLayout
         foreach ($this->study->arrays() as $array) {
             $regulator = $array->regulator;
             $drawn = array_filter($array->panels, $this->graph->isDrawn(...)) !== [];
+            // What is carried out is plugged in, not wired.
+            if ($array->panels[0]->data->flag('portable') === true) {
+                continue;
+            }
+            $this->piece = $regulator->uid ?? self::TRUNK;
             if ($regulator !== null && !$drawn && $this->isFree(Point::of($regulator->uid, 'pv_plus'))) {
                 $this->array($array, $regulator);
             }
@@ -233,10 +357,9 @@ final class SoundLayout
     private function array(PvArray $array, Part $regulator): void
     {
         $at = Point::of($regulator->uid, 'pv_plus');
-        $switch = $this->unplaced(PartKind::Switch);
-        $opens = $switch?->data->number('max_v');
-        if ($switch !== null && $opens !== null && $opens >= (float) $array->openV($this->study->coldestMorningC())) {
-            $this->placed[$switch->uid] = true;
+        $switch = $this->arraySwitch($array, $regulator);
+        if ($switch !== null) {
+            $this->placed[$switch->uid] = $this->piece;
             $this->lead(Point::of($switch->uid, 'out'), $at, null);
             $at = Point::of($switch->uid, 'in');
         }
@@ -264,6 +387,7 @@ final class SoundLayout
         if ($inlet === null || $takers === [] || !$this->isFree(Point::of($inlet->uid, 'ac_out'))) {
             return;
         }
+        $this->piece = $inlet->uid;
         $from = Point::of($inlet->uid, 'ac_out');
         $device = $this->unplaced(PartKind::EarthLeakage);
         if ($device !== null) {
@@ -307,7 +431,7 @@ final class SoundLayout
     private function fuse(?Part $planned, float $leastA = 0.0): string
     {
         $uid = $planned->uid ?? $this->comes(PartKind::Fuse, null, $leastA);
-        $this->placed[$uid] = true;
+        $this->placed[$uid] = $this->piece;
 
         return $uid;
     }
@@ -315,7 +439,7 @@ final class SoundLayout
     private function switch(): string
     {
         $uid = $this->strongest(PartKind::Switch)->uid ?? $this->comes(PartKind::Switch, $this->mainFuse);
-        $this->placed[$uid] = true;
+        $this->placed[$uid] = $this->piece;
 
         return $uid;
     }
@@ -333,12 +457,12 @@ final class SoundLayout
     private function comes(PartKind $kind, ?string $as, float $leastA = 0.0): string
     {
         $uid = $this->names->next();
-        $this->parts[] = ['uid' => $uid, 'kind' => $kind, 'as' => $as, 'leastA' => $leastA];
+        $this->parts[] = ['uid' => $uid, 'kind' => $kind, 'as' => $as, 'leastA' => $leastA, 'piece' => $this->piece];
 
         return $uid;
     }
 
-    /** The fuse behind which a device hangs in this layout, or the main one. */
+    /** The fuse behind which a device hangs, in this layout or as it is drawn; else the main one. */
     private function fuseOf(Part $part): ?string
     {
         foreach ($this->leads as $lead) {
@@ -347,11 +471,17 @@ final class SoundLayout
             }
         }
 
+        foreach ($this->study->runs()->runs as $run) {
+            if ($run->far->uid === $part->uid) {
+                return $this->study->runs()->fuseBefore($run)->uid ?? $this->mainFuse;
+            }
+        }
+
         return $this->mainFuse;
     }
 
     private function lead(Point $from, Point $to, ?string $behind): void
     {
-        $this->leads[] = ['uid' => $this->names->next(), 'from' => $from, 'to' => $to, 'behind' => $behind];
+        $this->leads[] = ['uid' => $this->names->next(), 'from' => $from, 'to' => $to, 'behind' => $behind, 'piece' => $this->piece];
     }
 }

@@ -59,6 +59,26 @@ final readonly class Potential
     }
 
     /**
+     * The shortest way on which a source holds a part at potential, not through the part itself.
+     *
+     * @return ?array{source: string, passed: list<Part>} null: nothing holds it
+     */
+    public function wayTo(Part $part): ?array
+    {
+        $best = null;
+        foreach (array_keys($part->kind->terminals()) as $terminal) {
+            $point = Point::of($part->uid, (string) $terminal);
+            $way = $this->reached?->wayTo($point);
+            $passed = $this->reached?->passed($point) ?? [];
+            if ($way !== null && !in_array($part, $passed, true) && ($best === null || count($way) < $best[0])) {
+                $best = [count($way), ['source' => ($way[0]->from ?? $point)->uid, 'passed' => $passed]];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /**
      * @return list<array{uid: string, rule: string}> regulators and alternators that run with no battery to hold them, by uid
      */
     public function endangered(): array

@@ -1,7 +1,8 @@
-@props(['job', 'wiring', 'row' => null])
+@props(['job', 'wiring', 'row' => null, 'back' => null])
 <form method="post" action="{{ $row ? route('conductors.update', [$job, $row]) : route('conductors.store', $job) }}" class="mt-3">
     @csrf<input type="hidden" name="_form" value="conductor">@if ($row) @method('put')<input type="hidden" name="lock_version"
         value="{{ $row->lock_version }}">@endif
+    @if ($back)<input type="hidden" name="back" value="{{ $back }}">@endif
     <div class="form-grid">
         <x-field form="conductor" label="From" name="from_terminal" :value="$row?->from_terminal" :options="$wiring->terminals()" blank="choose" />
         <x-field form="conductor" label="To" name="to_terminal" :value="$row?->to_terminal" :options="$wiring->terminals()" blank="choose" />
@@ -11,6 +12,10 @@
             inputmode="decimal" />
         <x-field form="conductor" label="Insulation" name="insulation_c" :value="$row?->insulation_c ? (string) (int) $row->insulation_c : ''"
             :options="collect([70, 90, 105])->mapWithKeys(fn ($c) => [$c => $show->text($c, '°C')])" blank="not known" />
+        <x-field form="conductor" label="Warmth where it lies" name="ambient_c" :value="$show->field($row?->ambient_c, '°C')" :unit="$show->unit('°C')"
+            inputmode="decimal" :help="$wiring->warmthHelp()" />
+        <x-field form="conductor" label="Loaded conductors in its bundle" name="grouped" :value="$row?->grouped" inputmode="numeric"
+            help="Itself among them. Empty: it lies alone." />
         <x-field form="conductor" label="Protected by" name="protected_by" :value="$row?->protected_by" :options="$wiring->fuses()" blank="nothing noted" />
         <x-field form="conductor" label="Route" name="route" :value="$row?->route" />
         <x-field form="conductor" label="Becomes" name="fate" :value="$row?->fate->value ?? 'keep'" :options="$wiring->fates()" />
@@ -22,7 +27,7 @@
         @endif
     </div>
     <div class="actions"><button class="btn">{{ $row ? 'Save the conductor' : 'Note the conductor' }}</button><a class="btn link"
-        href="{{ route('survey', $job) }}#fold-wiring">Leave it</a></div>
+        href="{{ $back ?? route('survey', $job) . '#fold-wiring' }}">Leave it</a></div>
 </form>
 @if ($row)
     <x-delete :action="route('conductors.destroy', [$job, $row])" :version="$row->lock_version" what="the conductor" />

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Wiring;
 use App\Actions\ApplyChanges;
 use App\Csv\Csv;
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Wiring\MatrixPage;
 use App\Http\Pages\Wiring\PartsListPage;
 use App\Http\Pages\Wiring\ProposalPage;
 use App\Http\Pages\Wiring\WiringPage;
@@ -32,6 +33,7 @@ final class WiringController extends Controller
             'page' => new WiringPage($bench, $request),
             'proposal' => new ProposalPage($bench),
             'list' => new PartsListPage($bench),
+            'matrix' => new MatrixPage($bench),
         ]);
     }
 
@@ -45,11 +47,11 @@ final class WiringController extends Controller
     /** The proposed circuit comes into the plan, if it is still the one that was seen. */
     public function update(LayoutRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
     {
-        $changes = SoundLayout::changes(Studies::of($job));
-        if ($changes === [] || ProposalPage::markOf($changes) !== $request->string('seen')->toString()) {
+        $layout = SoundLayout::of(Studies::of($job));
+        if ($layout->isEmpty() || ProposalPage::markOf($layout->changes()) !== $request->string('seen')->toString()) {
             return redirect()->route('wiring', $job)->withErrors(['seen' => 'The plan has changed since you looked: look at the circuit again.']);
         }
-        $apply($job, $changes);
+        $apply($job, $layout->changes($request->pieces()));
 
         return redirect()->route('wiring', $job)->with('said', 'The circuit is drawn into the plan. Its lengths are still to be measured.');
     }

@@ -7,6 +7,7 @@ namespace App\Http\Pages\Survey;
 use App\Models\Conductor;
 use App\Models\Job;
 use App\Words\Lexicon;
+use Pebblefell\Finding\Amount;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 use Pebblefell\System\SignalKind;
@@ -15,6 +16,8 @@ use Pebblefell\System\System;
 /** What the list of conductors and signals offers to choose from, by the names that people know. */
 final readonly class Wiring
 {
+    private const ENGINE_BAY_C = 60.0;
+
     public function __construct(private System $system, private Lexicon $say)
     {
     }
@@ -32,6 +35,12 @@ final readonly class Wiring
         }
 
         return $terminals;
+    }
+
+    /** How warm places are in which cables lie. Common practice: an engine bay counts as 60 °C. */
+    public function warmthHelp(): string
+    {
+        return 'Empty: an ordinary place. An engine bay: ' . $this->say->said(Amount::of(self::ENGINE_BAY_C, '°C', 0)) . '.';
     }
 
     /** "14 conductors, 2 signals noted". */

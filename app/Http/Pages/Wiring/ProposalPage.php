@@ -6,8 +6,8 @@ namespace App\Http\Pages\Wiring;
 
 use App\Http\Workbench;
 use Pebblefell\Finding\Change;
-use Pebblefell\Stage\Wiring\OneLine;
 use Pebblefell\Stage\Wiring\Rated;
+use Pebblefell\Stage\Wiring\Shown;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -15,34 +15,55 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 
-/** What is not drawn yet, drawn soundly: shown whole before it is laid on the plan. */
+/** What is not drawn yet, drawn soundly: shown whole before it, or a piece of it, is laid on the plan. Rated only when it is looked at. */
 final class ProposalPage
 {
-    /** @var list<Change> */
-    private readonly array $changes;
+    private readonly SoundLayout $layout;
+
+    /** @var ?list<Change> */
+    private ?array $changes = null;
 
     private ?Study $tried = null;
 
     public function __construct(private readonly Workbench $bench)
     {
-        $this->changes = SoundLayout::changes($bench->study);
+        $this->layout = SoundLayout::of($bench->study);
     }
 
     public function isThere(): bool
     {
-        return $this->changes !== [];
+        return !$this->layout->isEmpty();
     }
 
     public function seen(): string
     {
-        return self::markOf($this->changes);
+        return self::markOf($this->changes());
     }
 
     public function answer(): string
     {
-        $count = fn(string $kind): int => count(array_filter($this->changes, static fn(Change $c): bool => $c->kind === $kind));
+        $sum = static fn(string $what, array $pieces): int => array_sum(array_column($pieces, $what));
+        [$leads, $parts] = [$sum('leads', $this->layout->pieces()), $sum('parts', $this->layout->pieces())];
 
-        return $count('conductor') . ' leads' . ($count('part') > 0 ? ', ' . $count('part') . ' fuses, switches and bars' : '') . ' to come';
+        return "$leads leads" . ($parts > 0 ? ", $parts fuses, switches and bars" : '') . ' to come';
+    }
+
+    /**
+     * @return array<string, string> by piece
+     */
+    public function pieces(): array
+    {
+        $parts = $this->bench->study->planned()->parts;
+        $pieces = [];
+        foreach ($this->layout->pieces() as $piece => $counts) {
+            $name = isset($parts[$piece]) ? $this->bench->say->onePart($parts[$piece]) : $this->bench->say->word("opens.pieces.$piece");
+            $pieces[$piece] = $name . ': ' . implode(', ', array_filter([
+                $counts['leads'] . ($counts['leads'] === 1 ? ' lead' : ' leads'),
+                $counts['parts'] > 0 ? $counts['parts'] . ($counts['parts'] === 1 ? ' part' : ' parts') : '',
+            ]));
+        }
+
+        return $pieces;
     }
 
     /** For which the sizes are reckoned. */
@@ -51,9 +72,9 @@ final class ProposalPage
         return $this->bench->show->text(Rated::INSULATION_C, '°C', 0);
     }
 
-    public function line(): ?OneLine
+    public function drawing(): OneLinePage
     {
-        return OneLine::of($this->tried(), Workbench::isNarrow());
+        return new OneLinePage($this->bench, $this->tried(), Shown::Planned);
     }
 
     /**
@@ -88,9 +109,17 @@ final class ProposalPage
         ], array_values(array_diff_key($this->tried()->planned()->conductors, $this->bench->study->planned()->conductors)));
     }
 
+    /**
+     * @return list<Change>
+     */
+    private function changes(): array
+    {
+        return $this->changes ??= $this->layout->changes();
+    }
+
     private function tried(): Study
     {
-        return $this->tried ??= Study::of(Plan::with($this->bench->study->system, $this->changes));
+        return $this->tried ??= Study::of(Plan::with($this->bench->study->system, $this->changes()));
     }
 
     /**

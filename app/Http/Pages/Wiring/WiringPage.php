@@ -4,38 +4,111 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Wiring;
 
+use App\Http\Pages\Survey\Wiring;
 use App\Http\Requests\Wiring\WiringQuery;
 use App\Http\Workbench;
+use App\Models\Conductor;
 use Pebblefell\Circuit\CableRun;
-use Pebblefell\Stage\Wiring\OneLine;
 use Pebblefell\Stage\Wiring\Opened;
+use Pebblefell\Stage\Wiring\OpensMatrix;
+use Pebblefell\Stage\Wiring\Shown;
 use Pebblefell\System\Part;
 
-/** What hangs on the bank: its circuit as one line, what if a part of it opens, cables and fuses run by run. */
+/** What hangs on the bank: its circuit as one line, what a tap on it does, and its cables and fuses run by run. */
 final readonly class WiringPage
 {
-    /** Px of a letter in a box of the one-line drawing: its kind, and its name. Measured in the shipped fonts. */
-    private const WIDE_LETTER = 7.4;
-    private const NARROW_LETTER = 6.0;
-
     public Opened $opened;
 
-    /** @var array{sun: bool, engine: bool, shore: bool, generator: bool} */
-    public array $running;
+    public OneLinePage $drawing;
 
-    public ?OneLine $line;
-
-    public function __construct(private Workbench $bench, WiringQuery $asked)
+    public function __construct(private Workbench $bench, private WiringQuery $asked)
     {
-        $this->running = $asked->running();
-        $this->opened = Opened::of($bench->study, $asked->open(), $this->running);
-        $this->line = OneLine::of($bench->study, Workbench::isNarrow());
+        $this->opened = Opened::of($bench->study, $asked->open(), $asked->running());
+        $planned = $asked->shown() === Shown::Planned;
+        $this->drawing = new OneLinePage(
+            $bench,
+            $bench->study,
+            $asked->shown(),
+            $planned ? $this->opened : null,
+            $planned ? new Tapped($bench->job, $asked, $this->opened) : null,
+        );
     }
 
     /**
-     * @return list<array{run: CableRun, from: string, to: string, fuse: string, size: string, length: string, carries: string,
-     *     lost: string,
-     *     wanted: string, thin: bool}>
+     * What of the circuit is drawn, and what a tap does.
+     *
+     * @return list<array{says: string, choices: list<array{url: string, says: string, on: bool}>}>
+     */
+    public function tabs(): array
+    {
+        $running = array_filter($this->asked->running());
+        $base = array_filter(['show' => $this->asked->asked('show'), 'tap' => $this->asked->asked('tap'), ...$running]);
+        $open = $this->opened->open === [] ? [] : ['open' => $this->opened->open];
+        $choice = fn(array $query, string $word, bool $on): array => [
+            'url' => route('wiring', [$this->bench->job, ...$query]), 'says' => $this->bench->say->word("opens.$word"), 'on' => $on,
+        ];
+        $groups = [['says' => 'opens.show', 'choices' => array_map(
+            fn(Shown $s): array => $choice(['show' => $s->value], "shows.$s->value", $this->asked->shown() === $s),
+            Shown::cases(),
+        )]];
+        if ($this->asked->shown() === Shown::Planned) {
+            $flags = ['rest' => [], 'sun' => ['sun' => 1], 'driving' => ['sun' => 1, 'engine' => 1], 'shore' => ['shore' => 1], 'generator' => ['generator' => 1]];
+            $without = array_diff_key($base, $running);
+            $groups[] = ['says' => 'opens.state', 'choices' => array_map(
+                fn(string $s): array => $choice([...$without, ...$flags[$s] ?? [], ...$open], "while.$s", array_keys($flags[$s] ?? []) === array_keys($running)),
+                $this->states(),
+            )];
+            $groups[] = ['says' => 'opens.tap', 'choices' => array_map(
+                fn(string $t): array => $choice([...$base, ...$open, 'tap' => $t], "taps.$t", $this->asked->tap() === $t),
+                WiringQuery::TAPS,
+            )];
+        }
+
+        return array_values(array_map(fn(array $g): array => ['says' => $this->bench->say->word($g['says']), 'choices' => array_values($g['choices'])], $groups));
+    }
+
+    /**
+     * @return list<string> states of this vehicle
+     */
+    private function states(): array
+    {
+        return array_map(static fn(string $s): string => $s === 'engine' ? 'driving' : $s, OpensMatrix::statesOf($this->bench->study));
+    }
+
+    /**
+     * @return array<string, string> what the form about opening keeps of the address
+     */
+    public function kept(): array
+    {
+        return array_map(static fn(bool $b): string => '1', array_filter($this->asked->running()));
+    }
+
+    /** Null as long as nobody asks where a part is safe, or it is not drawn. */
+    public function safe(): ?SafePage
+    {
+        return $this->asked->asked('safe') === '' ? null : SafePage::of($this->bench, $this->asked->asked('safe'));
+    }
+
+    /** Null as long as nothing is joined. */
+    public function join(): ?JoinPage
+    {
+        return $this->asked->tap() !== 'join' ? null : JoinPage::of($this->bench, $this->asked->asked('from'), $this->asked->asked('to'));
+    }
+
+    /** The lead that is being changed. */
+    public function edited(): ?Conductor
+    {
+        return $this->choices()->edited($this->bench->job, $this->asked->asked('edit') ?: null);
+    }
+
+    public function choices(): Wiring
+    {
+        return new Wiring($this->bench->study->system, $this->bench->say);
+    }
+
+    /**
+     * @return list<array{run: CableRun, uid: string, from: string, to: string, fuse: string, size: string, length: string, carries: string,
+     *     lost: string, wanted: string, thin: bool, or: string}>
      */
     public function runs(): array
     {
@@ -53,6 +126,7 @@ final readonly class WiringPage
 
         return array_map(fn(CableRun $run): array => [
             'run' => $run,
+            'uid' => $run->conductors[0]->uid,
             'fuse' => $fuse($runs->fuseBefore($run)),
             'from' => $this->bench->say->onePart($parts[$run->near->uid]),
             'to' => $this->bench->say->onePart($parts[$run->far->uid]),
@@ -62,90 +136,8 @@ final readonly class WiringPage
             'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
             'wanted' => $or($runs->wantsMm2($run), $size),
             'thin' => $run->isTooThin(),
+            'or' => $or($runs->shortenedToM($run), fn(float $m): string => $this->bench->say->word('opens.shorten', ['length' => $show->text($m, 'm')])),
         ], $runs->runs);
-    }
-
-    /** How a circuit's lines are broken: none for the house's. */
-    public function dash(string $circuit): string
-    {
-        return ['pv' => '8 4', 'starter_dc' => '2 3', 'shore_ac' => '9 3 2 3', 'inverter_ac' => '9 3 2 3'][$circuit] ?? '';
-    }
-
-    /**
-     * @param array{part: ?Part, width: float} $box of the one-line drawing
-     */
-    public function boxKind(array $box): string
-    {
-        $kind = $box['part'] === null
-            ? count($this->bench->study->banks()->planned->parts) . ' × battery'
-            : $this->bench->say->name($box['part']->kind);
-
-        return self::within($kind, $box['width'], self::WIDE_LETTER);
-    }
-
-    /**
-     * @param array{part: ?Part, width: float} $box of the one-line drawing
-     */
-    public function boxName(array $box): string
-    {
-        $part = $box['part'] ?? $this->bench->study->banks()->planned->parts[0];
-        $rating = $part->data->number('rating_a');
-        $state = $this->state($box['part'] === null ? OneLine::BANK : $box['part']->uid);
-        if ($state !== '' && $state !== 'live') {
-            return $this->bench->say->word("opens.states.$state");
-        }
-        $name = $part->typedName() !== '' ? $part->typedName() : ($rating === null ? '' : $this->bench->show->text($rating, 'A', 0));
-
-        return self::within($name, $box['width'], self::NARROW_LETTER);
-    }
-
-    /**
-     * @param array{mm2: ?float, lengthM: ?float, count: int} $run of the one-line drawing
-     */
-    public function runLabel(array $run): string
-    {
-        $size = $run['mm2'] === null
-            ? ''
-            : ($run['count'] > 1 ? $run['count'] . ' × ' : '') . $this->bench->show->units->conductorSize($run['mm2']);
-
-        return trim($size . ($run['lengthM'] === null ? '' : ' ' . $this->bench->show->text($run['lengthM'], 'm')));
-    }
-
-    /** What becomes of a box of the drawing while something is thought open: '' as long as nothing is. */
-    public function state(string $uid): string
-    {
-        $bank = array_map(static fn(Part $p): string => $p->uid, $this->bench->study->banks()->planned->parts);
-        $uids = $uid === OneLine::BANK ? $bank : [$uid];
-        $is = static fn(array $parts): bool => array_intersect($uids, array_map(static fn(Part $p): string => $p->uid, $parts)) !== [];
-
-        return match (true) {
-            $this->opened->open === [] => '',
-            array_diff($uids, $this->opened->open) === [] => 'open',
-            $is($this->opened->inDanger()) => 'danger',
-            $is($this->opened->dark) => 'dark',
-            default => 'live',
-        };
-    }
-
-    /** Where a box leads: to the same page with what it shows open, or closed again; null for what cannot open. */
-    public function toggled(string $uid): ?string
-    {
-        if (!in_array($uid, array_map(static fn(Part $p): string => $p->uid, $this->opened->mayOpen), true)) {
-            return null;
-        }
-        $open = in_array($uid, $this->opened->open, true)
-            ? array_values(array_diff($this->opened->open, [$uid]))
-            : [...$this->opened->open, $uid];
-
-        return route('wiring', [$this->bench->job, ...array_filter($this->running), 'open' => $open]);
-    }
-
-    /**
-     * @param array{ends: list<string>} $run of the one-line drawing
-     */
-    public function isFaded(array $run): bool
-    {
-        return array_intersect(array_map($this->state(...), $run['ends']), ['dark', 'open']) !== [];
     }
 
     public function answer(): string
@@ -195,13 +187,5 @@ final readonly class WiringPage
     public function named(array $parts): string
     {
         return $parts === [] ? 'nothing that is drawn' : implode(', ', array_map($this->bench->say->onePart(...), $parts));
-    }
-
-    /** Cut to the width of a box. */
-    private static function within(string $text, float $width, float $letter): string
-    {
-        $room = max(3, (int) floor($width / $letter));
-
-        return mb_strlen($text) <= $room ? $text : mb_substr($text, 0, $room - 1) . '…';
     }
 }

@@ -26,6 +26,8 @@ final class ConductorRequest extends FormRequest
             'insulation_c' => ['nullable', Rule::in(['70', '90', '105'])],
             'route' => ['nullable', 'string', 'max:200'],
             'protected_by' => ['nullable', 'string', 'max:20'],
+            'ambient_c' => ['nullable', 'numeric', 'between:-40,300'],
+            'grouped' => ['nullable', 'integer', 'between:1,100'],
             'planned_from' => ['nullable', 'string', 'max:60'],
             'planned_to' => ['nullable', 'string', 'max:60'],
         ];
@@ -36,7 +38,7 @@ final class ConductorRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['from_terminal' => 'from', 'to_terminal' => 'to', 'length_m' => 'length'];
+        return ['from_terminal' => 'from', 'to_terminal' => 'to', 'length_m' => 'length', 'ambient_c' => 'warmth there', 'grouped' => 'conductors in its bundle'];
     }
 
     protected function check(Validator $validator): void
@@ -79,6 +81,8 @@ final class ConductorRequest extends FormRequest
             'insulation_c' => $this->number('insulation_c'),
             'route' => $this->text('route'),
             'protected_by' => $this->text('protected_by'),
+            'ambient_c' => $this->metric('ambient_c', '°C', $this->units($job)),
+            'grouped' => $this->number('grouped') === null ? null : (int) $this->number('grouped'),
             ...$this->planned(),
         ];
     }
@@ -104,17 +108,6 @@ final class ConductorRequest extends FormRequest
      */
     private function sizeMm2(): ?float
     {
-        $text = str_replace(',', '.', $this->text('size'));
-        if ($text === '') {
-            return null;
-        }
-        if (preg_match('~^([1-4]/0|\d{1,2})\s*awg$|^([1-4]/0)$~i', $text, $m) === 1) {
-            return round(ConductorSize::ofGauge($m[1] !== '' ? $m[1] : $m[2])->areaMm2, 3);
-        }
-        if (preg_match('~^(\d+(?:\.\d+)?)\s*(?:mm²|mm2|mm)?$~u', $text, $m) !== 1) {
-            throw InvalidValue::at('/size', 'is no size');
-        }
-
-        return ConductorSize::ofArea((float) $m[1])->areaMm2;
+        return $this->text('size') === '' ? null : round(ConductorSize::read($this->text('size'))->areaMm2, 3);
     }
 }

@@ -5,20 +5,41 @@ declare(strict_types=1);
 namespace App\Http\Requests\Wiring;
 
 use App\Http\Requests\Query;
+use Illuminate\Validation\Rule;
+use Pebblefell\Stage\Wiring\Shown;
 
-/** What is asked of the circuit on its screen: which parts are thought open, and what runs meanwhile. */
+/** What is asked of the circuit on its screen: which state is drawn, what is thought open, and what a tap on a part does. */
 final class WiringQuery extends Query
 {
+    public const TAPS = ['open', 'safe', 'join'];
+
     public function rules(): array
     {
         return [
+            'show' => ['nullable', Rule::enum(Shown::class)],
+            'tap' => ['nullable', Rule::in(self::TAPS)],
             'open' => ['array', 'max:60'],
             'open.*' => ['string', 'max:20'],
             'sun' => ['nullable', 'boolean'],
             'engine' => ['nullable', 'boolean'],
             'shore' => ['nullable', 'boolean'],
             'generator' => ['nullable', 'boolean'],
+            'safe' => ['nullable', 'string', 'max:20'],
+            'from' => ['nullable', 'string', 'max:20'],
+            'to' => ['nullable', 'string', 'max:20'],
+            'edit' => ['nullable', 'string', 'max:20'],
         ];
+    }
+
+    public function shown(): Shown
+    {
+        return Shown::tryFrom($this->asked('show')) ?? Shown::Planned;
+    }
+
+    /** What a tap on a part of the drawing does: open, safe or join. */
+    public function tap(): string
+    {
+        return in_array($this->asked('tap'), self::TAPS, true) ? $this->asked('tap') : self::TAPS[0];
     }
 
     /**

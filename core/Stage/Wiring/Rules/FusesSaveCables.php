@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Wiring\Rules;
 
+use Pebblefell\Circuit\Carries;
 use Pebblefell\Circuit\Circuit;
 use Pebblefell\Circuit\FuseStrength;
-use Pebblefell\Conductor\Ampacity;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
@@ -80,8 +80,8 @@ final class FusesSaveCables implements Rule
                 if ($c->sizeMm2 === null) {
                     continue 2;
                 }
-                $sum[0] += Ampacity::ofArea($c->sizeMm2, $c->insulationC ?? min(Ampacity::INSULATION_C));
-                $sum[1] += Ampacity::ofArea($c->sizeMm2, $c->insulationC ?? max(Ampacity::INSULATION_C));
+                $sum[0] += (float) Carries::least($c);
+                $sum[1] += (float) Carries::most($c);
                 $sum[2] += $c->sizeMm2;
             }
             if ($weakest === null || $sum[1] < $weakest[1]) {

@@ -1,29 +1,28 @@
-<div class="scroll mt-3"><svg class="draw one-line" viewBox="0 0 {{ $line->width }} {{ $line->height }}" width="{{ $line->width }}" role="group"
-    aria-label="The planned circuit as one line: {{ count($line->boxes) }} boxes, {{ count($line->runs) }} runs">
-    @foreach ($line->runs as $r)
-        <path @class(['s-rust' => $r['thin'], 's-ink' => ! $r['thin'], 'heavy' => $r['isNew'], 'faded' => $page->isFaded($r)]) fill="none"
-            @if ($page->dash($r['circuit'])) stroke-dasharray="{{ $page->dash($r['circuit']) }}" @endif d="{{ $r['path'] }}"/>
+<div class="scroll mt-3"><svg @class(['draw one-line', 'lanes' => ! $drawing->line->upright, 'both' => $drawing->shown->value === 'both'])
+    viewBox="0 0 {{ $drawing->line->width }} {{ $drawing->line->height }}" width="{{ $drawing->line->width }}"
+    style="min-width: {{ $drawing->line->leastWidth() }}px" role="group"
+    aria-label="The circuit as one line: {{ count($drawing->line->boxes) }} boxes, {{ count($drawing->line->runs) }} runs">
+    @foreach ($drawing->line->lanes as $lane)
+        <rect class="lane" x="0" y="{{ $lane['top'] }}" width="{{ $drawing->line->width }}" height="{{ $lane['height'] }}"/>
+        <text class="lane-name" x="8" y="{{ $lane['top'] + 17 }}">{{ __('opens.lanes.' . $lane['name']) }}</text>
     @endforeach
-    @foreach ($line->boxes as $b)
-        @if ($page->toggled($b['uid']))<a href="{{ $page->toggled($b['uid']) }}#opens"
-            aria-label="{{ $page->state($b['uid']) === 'open' ? 'Close' : 'Open' }} {{ $page->boxKind($b) }} {{ $page->boxName($b) }}">@endif
-        <g class="box {{ $page->state($b['uid']) }}">
-            <rect class="f-ground" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
-            <rect class="{{ $b['isNew'] || ! $b['part'] ? 's-heather' : 's-ink' }}" fill="none" x="{{ $b['x'] }}" y="{{ $b['y'] }}"
-                width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
-            <text class="axis mid" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['y'] + 16 }}">{{ $page->boxKind($b) }}</text>
-            <text class="small-text mid" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['y'] + 31 }}">{{ $page->boxName($b) }}</text>
+    @foreach ($drawing->line->runs as $r)
+        <path @class(['run', $r['mark'], 's-rust' => $r['thin'], 'faded' => $drawing->isFaded($r)]) stroke-width="{{ $r['stroke'] }}"
+            @if ($drawing->dash($r['circuit'], $r['mark'])) stroke-dasharray="{{ $drawing->dash($r['circuit'], $r['mark']) }}" @endif d="{{ $r['path'] }}"/>
+    @endforeach
+    @foreach ($drawing->line->boxes as $b)
+        @if ($drawing->link($b))<a href="{{ $drawing->link($b) }}" aria-label="{{ $drawing->linkSays($b) }}">@endif
+        <g class="box {{ $drawing->state($b) }} {{ $b['mark'] }} as-{{ $b['shape'] }}"><title>{{ $b['parts'][0]->uid }}: {{ $drawing->kind($b) }}
+            {{ $drawing->name($b) }}</title>
+            @include('stages.wiring.symbol')
         </g>
-        @if ($page->toggled($b['uid']))</a>@endif
+        @if ($drawing->link($b))</a>@endif
     @endforeach
-    @if ($line->labelled)
-        @foreach ($line->runs as $r)
-            <text @class(['axis', 'end' => ! $line->upright, 'text-rust' => $r['thin']]) x="{{ $r['x'] }}"
-                y="{{ $r['y'] }}">{{ $page->runLabel($r) }}</text>
-        @endforeach
-    @endif
+    @foreach ($drawing->line->lanes === [] ? [] : $drawing->line->runs as $r)
+        <text @class(['axis run-text end', 'text-rust' => $r['thin'], $r['mark']]) x="{{ $r['x'] }}" y="{{ $r['y'] }}">{{ $drawing->size($r) }}</text>
+        <text @class(['axis run-text end', $r['mark']]) x="{{ $r['x'] }}" y="{{ $r['y'] + 19 }}">{{ $drawing->length($r) }}</text>
+    @endforeach
 </svg></div>
-<p class="small muted">Positive and line sides; the bank at the {{ $line->upright ? 'top' : 'left' }}. Heavy: new; dashed: array; dotted: starter side; dash
-    and dot: mains.
-    {{ $line->crossings === 0 ? 'No lines cross.' : $line->crossings . ' lines cross.' }}
-    @unless ($proposed ?? false)Drawn from what is noted on Survey and Bank.@endunless</p>
+<p class="small muted">Positive and line sides; the bank at the {{ $drawing->line->upright ? 'top' : 'left' }}. The thicker the line, the thicker the cable;
+    dashed: array; dotted: starter side; dash and dot: mains. Heather: new{{ $drawing->shown->value === 'both' ? '; struck and dotted: comes out' : '' }}.
+    {{ $drawing->line->crossings === 0 ? 'No lines cross.' : $drawing->line->crossings . ' lines cross.' }}</p>

@@ -1,4 +1,4 @@
-<form method="get" action="{{ route('wiring', $job) }}#opens">
+<form method="get" action="{{ route('wiring', $job) }}#fold-opens">
     <p class="small muted">Thought open:</p>
     <p class="flex flex-wrap gap-x-5 gap-y-1">
         @foreach ($page->opened->mayOpen as $part)
@@ -6,13 +6,7 @@
                 @checked(in_array($part->uid, $page->opened->open, true))>{{ $say->onePart($part) }}</label>
         @endforeach
     </p>
-    <p class="small muted">while</p>
-    <p class="flex flex-wrap gap-x-5 gap-y-1">
-        @foreach ($page->running as $key => $runs)
-            <label class="inline-flex items-center gap-2 min-h-11"><input type="checkbox" name="{{ $key }}" value="1"
-                @checked($runs)>{{ __("opens.while.$key") }}</label>
-        @endforeach
-    </p>
+    @foreach ($page->kept() as $key => $value)<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endforeach
     <div class="actions"><button class="btn plain">Open them, in thought</button></div>
 </form>
 @foreach ($page->opened->endangered as $e)

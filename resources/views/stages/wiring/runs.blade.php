@@ -1,5 +1,5 @@
 <x-table caption="Runs of the positive side, nearest the bank first"
-    :head="['From', 'To', '#Fuse', '#Lasts', '#Worst', '#Size', '#Length', '#Carries', '#Lost', '#Wanted']">
+    :head="['From', 'To', '#Fuse', '#Lasts', '#Worst', '#Size', '#Length', '#Carries', '#Lost', '#Wanted', '']">
     @foreach ($page->runs() as $r)
         <tr><td class="small">{{ $r['from'] }}</td><td class="small" data-label="To"><span>{{ $r['to'] }}</span></td>
             <td class="n num" data-label="Fuse">{{ $r['fuse'] }}</td><td class="n num"
@@ -7,7 +7,10 @@
             <td class="n num" data-label="Worst">{{ $show->text($r['run']->worst->value, 'A', 0) }}</td>
             <td class="n num" data-label="Size">{{ $r['size'] }}</td><td class="n num" data-label="Length">{{ $r['length'] }}</td>
             <td class="n num" data-label="Carries"><span @class(['text-rust' => $r['thin']])>{{ $r['carries'] }}</span></td>
-            <td class="n num" data-label="Lost">{{ $r['lost'] }}</td><td class="n num" data-label="Wanted">{{ $r['wanted'] }}</td></tr>
+            <td class="n num" data-label="Lost">{{ $r['lost'] }}</td><td class="n num" data-label="Wanted">{{ $r['wanted'] }}@if ($r['or'] !== '–')
+                <span class="block small muted">{{ $r['or'] }}</span>@endif</td>
+            <td>@can('survey', $job)<a class="linkish" href="{{ route('wiring', [$job, 'edit' => $r['uid']]) }}#fold-runs">Change<span class="sr-only">
+                {{ $r['uid'] }}</span></a>@endcan</td></tr>
     @endforeach
 </x-table>
 <p class="small muted mt-1">Lasts: an hour and more, charging included; worst: everything on at once. Carries: by the insulation that is noted, else the hottest
@@ -16,3 +19,9 @@
         Bundles and warm places carry less;
         local
     codes have the last word.</p>
+@if ($page->edited())
+    @can('survey', $job)
+        <h3 class="mt-4">Lead {{ $page->edited()->uid }}</h3>
+        <x-conductor-form :job="$job" :wiring="$page->choices()" :row="$page->edited()" :back="route('wiring', $job, false) . '#fold-runs'" />
+    @endcan
+@endif

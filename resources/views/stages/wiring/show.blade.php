@@ -2,27 +2,53 @@
     <div class="stage-head"><h1>{{ __('stages.questions.wiring') }}</h1></div>
     <p class="lead">{{ $page->answer() }}</p>
     @error('seen')<p class="error" role="alert">{{ $message }}</p>@enderror
-    @if ($page->line)
-        @include('stages.wiring.line', ['line' => $page->line])
+    @error('pieces')<p class="error" role="alert">{{ $message }}</p>@enderror
+    @if ($page->drawing->line)
+        <div class="line-tabs">
+            @foreach ($page->tabs() as $group)
+                <nav class="tabs" aria-label="{{ $group['says'] }}"><span class="muted">{{ $group['says'] }}</span>
+                    @foreach ($group['choices'] as $c)<a href="{{ $c['url'] }}" @if ($c['on']) aria-current="true" @endif>{{ $c['says'] }}</a>@endforeach</nav>
+            @endforeach
+        </div>
+        @include('stages.wiring.line', ['drawing' => $page->drawing])
     @elseif (! $proposal->isThere())
         <div class="mt-5"><x-empty title="Nothing is drawn yet">
             <p>With a planned bank, joined on Bank, a sound circuit is proposed here. Leads that are there are noted on Survey.</p></x-empty></div>
     @endif
+    @if ($page->join())
+        <section class="section" id="join"><div class="stage-head"><h2>Join two parts</h2><span class="aside">{{ $page->join()->answer() }}</span></div>
+            @include('stages.wiring.join', ['join' => $page->join()])</section>
+    @endif
+    @if ($page->safe())
+        <section class="section" id="safe"><div class="stage-head"><h2>Where is it safe?</h2><span class="aside">{{ $page->safe()->title() }}</span></div>
+            @include('stages.wiring.safe', ['safe' => $page->safe()])</section>
+    @endif
     @if ($proposal->isThere())
         <x-fold id="proposal" title="A sound circuit for what is not drawn" :answer="$proposal->answer()"
-            :open="! $page->line">@unfolded('proposal', ! $page->line)
+            :open="! $page->drawing->line">@unfolded('proposal', ! $page->drawing->line)
             @include('stages.wiring.proposal')
         @endunfolded</x-fold>
     @endif
     @if ($page->opened->mayOpen !== [])
-        <section class="section" id="opens"><div class="stage-head"><h2>What if it opens?</h2><span class="aside">{{ $page->openedAnswer() }}</span></div>
-            @include('stages.wiring.opens')</section>
+        <x-fold id="opens" title="What if it opens?" :answer="$page->openedAnswer()" :open="$page->opened->open !== []">
+            @unfolded('opens', $page->opened->open !== [])
+            @include('stages.wiring.opens')
+        @endunfolded</x-fold>
+        <x-fold id="matrix" title="Each part that opens, in each state" :answer="__('opens.matrix-answer')">@unfolded('matrix')
+            @include('stages.wiring.matrix')
+        @endunfolded</x-fold>
     @endif
     @if ($study->runs()->runs !== [])
-        <x-fold id="runs" title="Cables and fuses, run by run" :answer="$page->runsAnswer()">@unfolded('runs')
+        <x-fold id="runs" title="Cables and fuses, run by run" :answer="$page->runsAnswer()" :open="$page->edited() !== null">
+            @unfolded('runs', $page->edited() !== null)
             @include('stages.wiring.runs')
         @endunfolded</x-fold>
     @endif
+    @can('plan', $job)
+        <x-fold id="leads" title="Leads, typed" answer="p3.plus -> p9.in 35mm2 0.6m" :open="$errors->has('leads')">@unfolded('leads', $errors->has('leads'))
+            @include('stages.wiring.typed', ['text' => ''])
+        @endunfolded</x-fold>
+    @endcan
     @if ($list->isThere())
         <x-fold id="list" title="To the last lug" :answer="$list->answer()">@unfolded('list')
             @include('stages.wiring.list')

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Survey\AddParts;
+use App\Models\Conductor;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Role;
+use Database\Seeders\DatabaseSeeder;
+use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
+
+/** The circuit on its screen: typed leads, leads joined by taps, a run changed where it is read, and what is asked of a part. */
+final class WiringTest extends TestCase
+{
+    /** @return array{Job, array<string, string>} a job with a battery, a fuse, a box and a lead between the first two; uids by kind */
+    private function van(): array
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $uids = ['battery' => '', 'fuse' => ''];
+        foreach ([[PartKind::Battery, ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100]], [PartKind::Fuse, ['rating_a' => 100]], [PartKind::DistributionBox, ['circuits' => 8]]] as [$kind, $data]) {
+            $uids[$kind->value] = (new AddParts())->row($job, Part::class, 'p', ['kind' => $kind, 'fate' => Fate::Add, 'data' => $data, 'origins' => [], 'role' => $kind === PartKind::Battery ? 'house' : ''])->uid;
+        }
+        $uids['lead'] = (new AddParts())->row($job, Conductor::class, 'c', ['from_terminal' => $uids['battery'] . '.plus', 'to_terminal' => $uids['fuse'] . '.in', 'fate' => Fate::Add])->uid;
+
+        return [$job, $uids];
+    }
+
+    public function testTypedLeadsAreShownBackAndKeptOnlyAsTheyWereSeen(): void
+    {
+        [$job, $is] = $this->van();
+        $text = "{$is['fuse']}.out -> {$is['distribution_box']}.supply_plus 16mm2 0.6m\n{$is['lead']} 25mm2 0.3m 90C";
+        $read = (string) $this->post("/jobs/$job->id/wiring/leads", ['leads' => $text])->assertOk()->assertSee('a lead comes in')->assertSee('3 values of a lead are set')->getContent();
+        self::assertSame(1, $job->conductors()->count(), 'only read');
+        preg_match('/name="seen" value="([^"]+)"/', $read, $m);
+        // Somebody measures that lead meanwhile.
+        $job->conductors()->firstOrFail()->changeTo(['length_m' => 0.4]);
+        $again = (string) $this->post("/jobs/$job->id/wiring/leads", ['leads' => $text, 'seen' => $m[1] ?? '', 'keep' => 1])->assertOk()->assertSee('has changed since you looked')->getContent();
+        self::assertSame(1, $job->conductors()->count());
+        preg_match('/name="seen" value="([^"]+)"/', $again, $m);
+        $this->post("/jobs/$job->id/wiring/leads", ['leads' => $text, 'seen' => $m[1] ?? '', 'keep' => 1])->assertRedirect("/jobs/$job->id/wiring");
+        $rows = $job->conductors()->orderBy('id')->get()->map(static fn(Conductor $c): array => [$c->to_terminal, $c->size_mm2, $c->length_m, $c->insulation_c])->all();
+        self::assertSame([["{$is['fuse']}.in", 25.0, 0.3, 90.0], ["{$is['distribution_box']}.supply_plus", 16.0, 0.6, null]], $rows);
+        // What cannot be read is told at its line, and nothing is kept.
+        $this->post("/jobs/$job->id/wiring/leads", ['leads' => "{$is['lead']} thick\n{$is['lead']} out", 'keep' => 1])->assertOk()->assertSee('is not understood')->assertSee('a lead goes')->assertDontSee('Lay them on the plan');
+        self::assertSame(2, $job->conductors()->count());
+        $this->post("/jobs/$job->id/wiring/leads", ['leads' => str_repeat("{$is['lead']} out\n", 41)])->assertSessionHasErrors('leads');
+    }
+
+    public function testTwoPartsAreJoinedByTapsAlone(): void
+    {
+        [$job, $is] = $this->van();
+        $links = fn(string $query): array => preg_match_all('/href="([^"]*tap=join[^"]*)#join"/', (string) $this->get("/jobs/$job->id/wiring?tap=join$query")->assertOk()->getContent(), $m) ? array_map(html_entity_decode(...), $m[1]) : [];
+        $first = array_values(array_filter($links(''), static fn(string $u): bool => str_contains($u, "from={$is['fuse']}")));
+        self::assertCount(1, $first);
+        self::assertNotSame([], $links("&from={$is['fuse']}"));
+        $page = $this->get("/jobs/$job->id/wiring?tap=join&from={$is['fuse']}&to={$is['distribution_box']}")->assertOk();
+        $page->assertSee("value=\"{$is['fuse']}.out\" selected", false)->assertSee("value=\"{$is['distribution_box']}.supply_plus\" selected", false);
+        $this->post("/jobs/$job->id/conductors", ['_form' => 'join', 'fate' => 'add', 'from_terminal' => "{$is['fuse']}.out", 'to_terminal' => "{$is['distribution_box']}.supply_plus", 'size' => '16', 'back' => "/jobs/$job->id/wiring?tap=join"])
+            ->assertRedirect("/jobs/$job->id/wiring?tap=join");
+        self::assertSame(2, $job->conductors()->count());
+        $this->actingAs($this->user(Role::Technician))->get("/jobs/$job->id/wiring?tap=join&from={$is['fuse']}&to={$is['battery']}")->assertOk()->assertDontSee('Join them');
+    }
+
+    public function testARunIsChangedWhereItIsRead(): void
+    {
+        [$job, $is] = $this->van();
+        $row = $job->conductors()->firstOrFail();
+        $this->get("/jobs/$job->id/wiring?edit={$is['lead']}")->assertOk()->assertSee('Warmth where it lies');
+        $send = ['from_terminal' => $row->from_terminal, 'to_terminal' => $row->to_terminal, 'fate' => 'add', 'size' => '2 AWG', 'length_m' => '0,4', 'ambient_c' => '60', 'grouped' => '4', 'lock_version' => $row->lock_version, 'back' => "/jobs/$job->id/wiring#fold-runs"];
+        $this->put("/jobs/$job->id/conductors/$row->id", $send)->assertRedirect("/jobs/$job->id/wiring#fold-runs");
+        $row->refresh();
+        self::assertSame([33.631, 0.4, 60.0, 4], [$row->size_mm2, $row->length_m, $row->ambient_c, $row->grouped]);
+        $this->put("/jobs/$job->id/conductors/$row->id", [...$send, 'lock_version' => $row->lock_version, 'grouped' => '0'])->assertSessionHasErrors('grouped');
+        $this->put("/jobs/$job->id/conductors/$row->id", [...$send, 'lock_version' => $row->lock_version, 'size' => 'thick'])->assertSessionHasErrors('size');
+        self::assertSame(4, $row->refresh()->grouped);
+    }
+
+    public function testWhatIsAskedOfTheCircuitIsAnswered(): void
+    {
+        [$job, $is] = $this->van();
+        $at = "/jobs/$job->id/wiring";
+        $this->get("$at?safe={$is['fuse']}")->assertOk()->assertSee('Lift the leads off')->assertSee('Prove it dead');
+        $this->get("$at?safe={$is['battery']}")->assertOk()->assertSee('A battery is never dead');
+        $this->get("$at?safe=nobody")->assertOk()->assertDontSee('Where is it safe?');
+        $this->get("$at?show=both&tap=fly")->assertStatus(422);
+        $this->seed(DatabaseSeeder::class);
+        $van = Job::query()->where('title', 'Dental van')->firstOrFail();
+        $this->get("/jobs/$van->id/wiring?show=both")->assertOk()->assertSee('class="strike"', false);
+        $this->get("/jobs/$van->id/wiring?show=found")->assertOk()->assertDontSee('class="strike"', false);
+    }
+}
