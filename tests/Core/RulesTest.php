@@ -335,6 +335,28 @@ final class RulesTest extends TestCase
             self::system($wired('w1.out'), [$regulator, self::part('w1', 'breaker', ['rating_a' => 30])]),
             self::system($wired('f2.out'), [$regulator, self::part('f2', 'fuse', ['rating_a' => 30])]),
         ];
+        $alternator = self::part('a0', 'alternator', ['rated_a' => 120, 'for_house' => true]);
+        $driven = static fn(array $leads, array $signals = [], array $parts = []): System => self::system([
+            'conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ...array_map(static fn(array $l, int $i): array => ['uid' => "d$i", 'from' => $l[0], 'to' => $l[1]], $leads, array_keys($leads))],
+            'signals' => $signals,
+        ], [$alternator, self::part('f2', 'fuse', ['rating_a' => 150]), self::part('g0', 'alternator_regulator', ['obeys_bms' => true]), ...$parts]);
+        $hears = [['uid' => 's9', 'kind' => 'may_charge', 'from' => 'b1', 'to' => 'g0']];
+        $direct = [['b1.plus', 'f2.in'], ['f2.out', 'a0.plus']];
+        yield 'a BMS that opens under an alternator' => ['alternator-loses-load', 'fix', $driven($direct), $driven($direct, $hears)];
+        $switch = self::part('w2', 'switch', ['rating_a' => 300]);
+        yield 'a switch that opens under an alternator' => [
+            'alternator-loses-load',
+            'fix',
+            $driven([['b1.plus', 'w2.in'], ['w2.out', 'f2.in'], ['f2.out', 'a0.plus']], $hears, [$switch]),
+            $driven([['b1.plus', 'w2.in'], ...$direct], $hears, [$switch]),
+        ];
+        $roof = [$regulator, $switch, self::part('v1', 'panel', self::PANEL), self::part('x2', 'busbar', ['rating_a' => 250]), self::part('f2', 'fuse', ['rating_a' => 30]), self::part('w3', 'switch', ['rating_a' => 30])];
+        $sunny = static fn(string $panels): System => self::system(['conductors' => [
+            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'w2.in'], ['uid' => 'c3', 'from' => 'w2.out', 'to' => 'x2.bar'],
+            ['uid' => 'c4', 'from' => 'x2.bar', 'to' => 'f2.in'], ['uid' => 'c5', 'from' => 'f2.out', 'to' => 'r1.battery_plus'],
+            ['uid' => 'c6', 'from' => 'v1.plus', 'to' => $panels], ['uid' => 'c7', 'from' => 'w3.out', 'to' => $panels === 'w3.in' ? 'r1.pv_plus' : 'v1.minus'],
+        ]], $roof);
+        yield 'a main switch that leaves panels on their regulator' => ['regulator-loses-battery', 'fix', $sunny('r1.pv_plus'), $sunny('w3.in')];
         $fed = static fn(float $amps): System => self::system(
             ['conductors' => [
                 ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Pebblefell\Bank\Layout;
+use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Bank\BankWiring;
 use Pebblefell\Stage\Wiring\PartsList;
@@ -149,5 +150,30 @@ final class SoundLayoutTest extends TestCase
         $laid = self::laid($system);
         self::assertSame([], array_values(array_diff($told($laid), $told($system))));
         self::assertSame([], SoundLayout::of(Study::of($laid))->changes(), 'nothing is left to propose');
+    }
+
+    /** The remedy of a regulator that can lose its battery: by hand, and judged again. */
+    public function testOnePressLeadsATapToTheBatterysSide(): void
+    {
+        $regulator = self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 100]);
+        $lead = static fn(string $uid, string $from, string $to): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => 'add', 'size_mm2' => 16];
+        $main = [self::part('f9', 'fuse', ['rating_a' => 100, 'family' => 'class_t']), self::part('w1', 'switch', ['rating_a' => 200]), self::part('x1', 'busbar', ['rating_a' => 200]), self::part('v1', 'panel', self::PANEL)];
+        $trunk = [$lead('c1', 'b1.plus', 'f9.in'), $lead('c2', 'f9.out', 'w1.in'), $lead('c3', 'w1.out', 'x1.bar'), $lead('c4', 'v1.plus', 'r1.pv_plus')];
+        $pressed = static function (array $parts, array $leads) use ($trunk, $main, $regulator): array {
+            $system = self::system(['conductors' => [...$trunk, ...$leads]], [$regulator, ...$main, ...$parts]);
+            $judged = static fn(System $s): array => array_values(array_filter(array_map(static fn($v): Finding => $v->finding, Study::of($s)->assessment()->verdicts), static fn(Finding $f): bool => $f->rule === 'regulator-loses-battery'));
+            [$finding] = $judged($system);
+            $laid = Plan::with($system, $finding->changes);
+            self::assertSame([], $judged($laid));
+
+            return self::leads($laid);
+        };
+        // With a fuse of its own that fuse is fed from behind the main one.
+        $leads = $pressed([self::part('f2', 'fuse', ['rating_a' => 30])], [$lead('c5', 'x1.bar', 'f2.in'), $lead('c6', 'f2.out', 'r1.battery_plus')]);
+        self::assertContains('f9.out f2.in 16', $leads);
+        // Straight on the bar it gets one.
+        $leads = $pressed([], [$lead('c5', 'x1.bar', 'r1.battery_plus')]);
+        self::assertCount(1, preg_grep('/^f9\.out p\d+\.in \d/', $leads) ?: [], implode(', ', $leads));
+        self::assertCount(1, preg_grep('/^p\d+\.out r1\.battery_plus 16$/', $leads) ?: [], implode(', ', $leads));
     }
 }

@@ -19,7 +19,6 @@ final class Sources implements Room
             new Rules\ArrayFitsRegulator(),
             new Rules\ArraysAreCut(),
             new Rules\NoChargingLoop(),
-            new Rules\RegulatorKeepsBattery(),
             new Rules\DcdcSuitsAlternator(),
             new Rules\EngineIsHeard(),
             new Rules\HookUpCarries(),

@@ -83,6 +83,14 @@ final readonly class Graph
         return false;
     }
 
+    /** A BMS tells an alternator, or the regulator that it has, when it may not charge. */
+    public function isToldByBms(Part $alternator): bool
+    {
+        $told = fn(Part $p): bool => $this->hasSignal(SignalKind::MayCharge, $p->uid);
+
+        return array_filter([$alternator, ...$this->ofKind(PartKind::AlternatorRegulator)], $told) !== [];
+    }
+
     /**
      * @return list<Conductor> that end on a terminal
      */

@@ -36,7 +36,7 @@ final class BmsIsHeard implements Rule
                 $signals && $part->kind === PartKind::Inverter => SignalKind::MayDischarge,
                 default => null,
             };
-            if ($asked !== null && !$graph->hasSignal($asked, $part->uid) && !($alternator && self::isToldByRegulator($study))) {
+            if ($asked !== null && !($alternator ? $graph->isToldByBms($part) : $graph->hasSignal($asked, $part->uid))) {
                 $findings[] = new Finding(
                     'bms-not-heard',
                     Severity::Fix,
@@ -49,16 +49,5 @@ final class BmsIsHeard implements Rule
         }
 
         return $findings;
-    }
-
-    /** The alternator's own regulator hears it in its place. */
-    private static function isToldByRegulator(Study $study): bool
-    {
-        $graph = $study->planned();
-
-        return array_filter(
-            $graph->ofKind(PartKind::AlternatorRegulator),
-            static fn(Part $p): bool => $graph->hasSignal(SignalKind::MayCharge, $p->uid),
-        ) !== [];
     }
 }
