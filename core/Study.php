@@ -12,6 +12,7 @@ use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Circuit\Branch;
 use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Circuit\Circuit;
+use Pebblefell\Circuit\FusesInLine;
 use Pebblefell\Circuit\Supply;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
@@ -257,6 +258,15 @@ final class Study
 
             return new Circuit($this->planned(), $this->banks()->planned, $drawing === null ? null : ShortCircuit::of($drawing->network));
         });
+    }
+
+    public function fusesInLine(): FusesInLine
+    {
+        return $this->once('fusesInLine', fn(): FusesInLine => FusesInLine::of(
+            $this->planned(),
+            $this->circuit(),
+            $this->bankChargeV()->value ?? $this->system->vehicle->systemV,
+        ));
     }
 
     /** The runs of the bank's positive side. */

@@ -61,6 +61,9 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/bank', [C\Bank\BankController::class, 'show'])->name('bank');
             Route::get('/wiring', [C\Wiring\WiringController::class, 'show'])->name('wiring');
             Route::get('/wiring.csv', [C\Wiring\WiringController::class, 'csv'])->name('wiring.csv');
+            Route::get('/wiring.svg', [C\Wiring\PaperController::class, 'svg'])->name('wiring.svg');
+            Route::get('/wiring/paper', [C\Wiring\PaperController::class, 'show'])->name('wiring.paper');
+            Route::get('/wiring/labels.pdf', [C\Wiring\PaperController::class, 'labels'])->name('wiring.labels');
             Route::get('/balance', [C\Balance\BalanceController::class, 'show'])->name('balance');
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');

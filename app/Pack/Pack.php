@@ -8,8 +8,6 @@ use App\Models\Handover;
 use App\Models\Workshop;
 use App\Words\Lexicon;
 use App\Words\Show;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Region\Region;
 use Pebblefell\Study;
@@ -91,21 +89,11 @@ final readonly class Pack
 
     public function pdf(): string
     {
-        $options = new Options([
-            'isRemoteEnabled' => false,
-            'isPhpEnabled' => false,
-            'isJavascriptEnabled' => false,
-            'defaultFont' => 'DejaVu Sans',
-            'fontDir' => storage_path('framework/cache'),
-            'fontCache' => storage_path('framework/cache'),
-            'tempDir' => storage_path('framework/cache'),
-            'chroot' => [base_path('resources')],
-            'defaultPaperSize' => $this->system->region === Region::NorthAmerica ? 'letter' : 'a4',
-        ]);
-        $dompdf = new Dompdf($options);
-        $dompdf->loadHtml(view('pack.pdf', [...$this->shown(), 'photoOf' => $this->photoUri(...)])->render(), 'UTF-8');
-        $dompdf->render();
-        $dompdf->addInfo('Title', $this->system->title);
+        $dompdf = Pdf::of(
+            view('pack.pdf', [...$this->shown(), 'photoOf' => $this->photoUri(...)])->render(),
+            $this->system->region === Region::NorthAmerica ? 'letter' : 'a4',
+            $this->system->title,
+        );
         $canvas = $dompdf->getCanvas();
         $font = $dompdf->getFontMetrics()->getFont('DejaVu Sans');
         $canvas->page_text(

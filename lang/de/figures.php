@@ -26,6 +26,7 @@ return [
         'all-at-once' => 'alles zugleich',
         'allowed' => 'erlaubt',
         'alternator' => 'Lichtmaschine',
+        'both-open-from' => 'beide können öffnen ab',
         'ampacity' => 'Strombelastbarkeit',
         'apart' => 'auseinander',
         'array' => 'Modulfeld',

@@ -43,4 +43,14 @@ return [
         'leads-out' => '{1} eine Leitung entfällt|[2,*] :count Leitungen entfallen',
         'lines-set' => '{1} ein Wert einer Leitung wird gesetzt|[2,*] :count Werte einer Leitung werden gesetzt',
     ],
+    'selective' => [
+        'yes' => ':downstream öffnet allein, bis zu dem Kurzschluss, den die Bank dort treibt.',
+        'from' => 'Ab :from können :downstream und :upstream beide öffnen.',
+        'smaller' => ':upstream ist nicht höher bemessen als :downstream: sie öffnet zuerst.',
+        'unknown' => ':upstream und :downstream: die Bauart der einen ist nicht notiert, so kann es niemand sagen.',
+    ],
+    'label-opens' => 'öffnet: :parts',
+    'label-to' => 'zu :part',
+    'label-minus' => '– zu :part',
+    'label-from' => 'an :part',
 ];

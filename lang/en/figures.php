@@ -26,6 +26,7 @@ return [
         'all-at-once' => 'all at once',
         'allowed' => 'allowed',
         'alternator' => 'alternator',
+        'both-open-from' => 'both may open from',
         'ampacity' => 'ampacity',
         'apart' => 'apart',
         'array' => 'array',

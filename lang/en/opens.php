@@ -43,4 +43,14 @@ return [
         'leads-out' => '{1} a lead goes|[2,*] :count leads go',
         'lines-set' => '{1} one value of a lead is set|[2,*] :count values of a lead are set',
     ],
+    'selective' => [
+        'yes' => ':downstream opens alone, up to the short that the bank drives there.',
+        'from' => 'From :from both :downstream and :upstream may open.',
+        'smaller' => ':upstream is not rated above :downstream: it opens first.',
+        'unknown' => ':upstream and :downstream: the family of one is not noted, so nobody can say.',
+    ],
+    'label-opens' => 'opens: :parts',
+    'label-to' => 'to :part',
+    'label-minus' => '– to :part',
+    'label-from' => 'at :part',
 ];

@@ -342,6 +342,11 @@ final class RulesTest extends TestCase
         ], [$alternator, self::part('f2', 'fuse', ['rating_a' => 150]), self::part('g0', 'alternator_regulator', ['obeys_bms' => true]), ...$parts]);
         $hears = [['uid' => 's9', 'kind' => 'may_charge', 'from' => 'b1', 'to' => 'g0']];
         $direct = [['b1.plus', 'f2.in'], ['f2.out', 'a0.plus']];
+        $two = static fn(float $up, float $down): System => self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f8.in'], ['uid' => 'c2', 'from' => 'f8.out', 'to' => 'f9.in']]], [
+            self::part('f8', 'fuse', ['rating_a' => $up, 'family' => 'class_t']), self::part('f9', 'fuse', ['rating_a' => $down, 'family' => 'class_t']),
+        ]);
+        yield 'two fuses that may open together' => ['not-selective', 'note', $two(150, 100), $two(150, 30)];
+        yield 'the larger fuse behind the smaller' => ['not-selective', 'note', $two(60, 100), $two(100, 10)];
         yield 'a BMS that opens under an alternator' => ['alternator-loses-load', 'fix', $driven($direct), $driven($direct, $hears)];
         $switch = self::part('w2', 'switch', ['rating_a' => 300]);
         yield 'a switch that opens under an alternator' => [

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Survey\AddParts;
+use App\Http\Pages\Wiring\LabelsPage;
+use App\Http\Workbench;
 use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
 use Database\Seeders\DatabaseSeeder;
+use Pebblefell\Stage\Wiring\PartsList;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
 
@@ -92,5 +95,26 @@ final class WiringTest extends TestCase
         $van = Job::query()->where('title', 'Dental van')->firstOrFail();
         $this->get("/jobs/$van->id/wiring?show=both")->assertOk()->assertSee('class="strike"', false);
         $this->get("/jobs/$van->id/wiring?show=found")->assertOk()->assertDontSee('class="strike"', false);
+    }
+
+    public function testTheCircuitGoesOutAsFiles(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->actingAs($this->user());
+        $van = Job::query()->where('title', 'Dental van')->firstOrFail();
+        $svg = (string) $this->get("/jobs/$van->id/wiring.svg?show=both")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        $drawn = simplexml_load_string($svg);
+        self::assertNotFalse($drawn, 'well formed');
+        self::assertStringNotContainsString('var(', $svg, 'it stands alone');
+        self::assertGreaterThan(3, count($drawn->xpath('//*[local-name()="g"]') ?: []));
+        $this->get("/jobs/$van->id/wiring/paper")->assertOk()->assertSee('Cables and fuses')->assertDontSee('As CSV');
+        foreach (['', '?stock=letter-80'] as $query) {
+            $pdf = (string) $this->get("/jobs/$van->id/wiring/labels.pdf$query")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            self::assertStringStartsWith('%PDF', $pdf);
+        }
+        $this->get("/jobs/$van->id/wiring/labels.pdf?stock=wall")->assertStatus(422);
+        $labels = array_column((new LabelsPage(Workbench::of($van)))->labels(), 'big');
+        self::assertCount(1, preg_grep('/^fuse 300/', $labels) ?: []);
+        self::assertSame(2 * PartsList::of(Workbench::of($van)->study)->runs(), count($labels) - count(preg_grep('/^(fuse|isolating switch)/', $labels) ?: []));
     }
 }

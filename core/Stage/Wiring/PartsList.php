@@ -57,6 +57,11 @@ final readonly class PartsList
         );
     }
 
+    public function runs(): int
+    {
+        return array_sum(array_column($this->cables, 'runs'));
+    }
+
     /** Lugs whose stud nobody has noted. */
     public function openLugs(): int
     {

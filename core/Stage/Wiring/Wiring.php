@@ -22,6 +22,7 @@ final class Wiring implements Room
             new Rules\SeenAndCut(),
             new Rules\ShuntSeesAll(),
             new Rules\KeepTheirBattery(),
+            new Rules\FusesAreSelective(),
         ];
     }
 

@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Pages\Wiring\MatrixPage;
 use App\Http\Pages\Wiring\PartsListPage;
 use App\Http\Pages\Wiring\ProposalPage;
+use App\Http\Pages\Wiring\SelectivityPage;
 use App\Http\Pages\Wiring\WiringPage;
 use App\Http\Requests\Wiring\LayoutRequest;
 use App\Http\Requests\Wiring\WiringQuery;
@@ -34,6 +35,7 @@ final class WiringController extends Controller
             'proposal' => new ProposalPage($bench),
             'list' => new PartsListPage($bench),
             'matrix' => new MatrixPage($bench),
+            'selective' => new SelectivityPage($bench),
         ]);
     }
 

@@ -75,6 +75,17 @@ final class PartsListPage
         return $rows;
     }
 
+    /**
+     * @return array<string, string> on which labels are printed
+     */
+    public function stocks(): array
+    {
+        return array_combine(
+            array_column(LabelStock::cases(), 'value'),
+            array_map(static fn(LabelStock $s): string => $s->says(), LabelStock::cases()),
+        );
+    }
+
     private function list(): PartsList
     {
         return $this->list ??= PartsList::of($this->bench->study);

@@ -83,6 +83,14 @@ final readonly class WiringPage
         return array_map(static fn(bool $b): string => '1', array_filter($this->asked->running()));
     }
 
+    /**
+     * @return array<string, string> which state is drawn, as the address of a file of it says it
+     */
+    public function shows(): array
+    {
+        return $this->asked->shown() === Shown::Planned ? [] : ['show' => $this->asked->shown()->value];
+    }
+
     /** Null as long as nobody asks where a part is safe, or it is not drawn. */
     public function safe(): ?SafePage
     {

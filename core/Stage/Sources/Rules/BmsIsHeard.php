@@ -9,7 +9,6 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\SignalKind;
 

@@ -8,11 +8,9 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
-use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
 /** A fuse behind the main one carries what runs through it for an hour and more, and opens before the one above it. */
@@ -44,23 +42,8 @@ final class FusesCarry implements Rule
                     'fuse' => Named::part($fuse->uid), 'rating' => Amount::of($rating->value, 'A', 0), 'runs' => Amount::of($lasting->value, 'A', 0), 'wanted' => Amount::of($wanted->value, 'A', 0),
                 ], [$rating, $wanted], $fuse->uid);
             }
-            $above = $this->above($study, $fuse);
-            $least = $above?->data->number('rating_a');
-            if ($above !== null && $least !== null && $least <= $rating->value) {
-                $findings[] = new Finding('not-selective', Severity::Note, [
-                    'fuse' => Named::part($fuse->uid), 'rating' => Amount::of($rating->value, 'A', 0), 'above' => Named::part($above->uid), 'least' => Amount::of($least, 'A', 0),
-                ], [$rating, Figure::given('fuse-above', $least, 'A', Origin::DataSheet)], $fuse->uid);
-            }
         }
 
         return $findings;
-    }
-
-    /** The next fuse on the way to the bank. */
-    private function above(Study $study, Part $fuse): ?Part
-    {
-        $before = array_filter($study->circuit()->before($fuse), static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent());
-
-        return $before === [] ? null : $before[array_key_last($before)];
     }
 }

@@ -7,4 +7,8 @@
 </x-table>
 <p class="small muted mt-1">Cable with a tenth more and a little at each end. A lug fits its cable and its stud: measure the stud where it is open. Plugs of
     panels come with them; mains are left to licensed people.</p>
-<div class="actions"><a class="btn plain" href="{{ route('wiring.csv', $job) }}">As CSV</a></div>
+@empty($onPaper)
+    <div class="actions"><a class="btn plain" href="{{ route('wiring.csv', $job) }}">As CSV</a>
+        @foreach ($list->stocks() as $stock => $says)<a class="linkish" href="{{ route('wiring.labels', [$job, 'stock' => $stock]) }}">Labels: {{ $says }}</a>
+        @endforeach</div>
+@endempty

@@ -9,7 +9,7 @@
             <td class="n num" data-label="Carries"><span @class(['text-rust' => $r['thin']])>{{ $r['carries'] }}</span></td>
             <td class="n num" data-label="Lost">{{ $r['lost'] }}</td><td class="n num" data-label="Wanted">{{ $r['wanted'] }}@if ($r['or'] !== '–')
                 <span class="block small muted">{{ $r['or'] }}</span>@endif</td>
-            <td>@can('survey', $job)<a class="linkish" href="{{ route('wiring', [$job, 'edit' => $r['uid']]) }}#fold-runs">Change<span class="sr-only">
+            <td class="no-print">@can('survey', $job)<a class="linkish" href="{{ route('wiring', [$job, 'edit' => $r['uid']]) }}#fold-runs">Change<span class="sr-only">
                 {{ $r['uid'] }}</span></a>@endcan</td></tr>
     @endforeach
 </x-table>
@@ -19,7 +19,7 @@
         Bundles and warm places carry less;
         local
     codes have the last word.</p>
-@if ($page->edited())
+@if (empty($onPaper) && $page->edited())
     @can('survey', $job)
         <h3 class="mt-4">Lead {{ $page->edited()->uid }}</h3>
         <x-conductor-form :job="$job" :wiring="$page->choices()" :row="$page->edited()" :back="route('wiring', $job, false) . '#fold-runs'" />

@@ -11,6 +11,8 @@
             @endforeach
         </div>
         @include('stages.wiring.line', ['drawing' => $page->drawing])
+        <p class="small"><a class="linkish" href="{{ route('wiring.paper', [$job, ...$page->shows()]) }}">On paper</a>
+            <a class="linkish" href="{{ route('wiring.svg', [$job, ...$page->shows()]) }}">As SVG</a></p>
     @elseif (! $proposal->isThere())
         <div class="mt-5"><x-empty title="Nothing is drawn yet">
             <p>With a planned bank, joined on Bank, a sound circuit is proposed here. Leads that are there are noted on Survey.</p></x-empty></div>
@@ -42,6 +44,11 @@
         <x-fold id="runs" title="Cables and fuses, run by run" :answer="$page->runsAnswer()" :open="$page->edited() !== null">
             @unfolded('runs', $page->edited() !== null)
             @include('stages.wiring.runs')
+        @endunfolded</x-fold>
+    @endif
+    @if ($selective->isThere())
+        <x-fold id="selective" title="Which fuse opens first?" :answer="$selective->answer()">@unfolded('selective')
+            @include('stages.wiring.selective')
         @endunfolded</x-fold>
     @endif
     @can('plan', $job)

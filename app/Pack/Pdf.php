@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pack;
+
+use Dompdf\Dompdf;
+use Dompdf\Options;
+
+/** A page as PDF: nothing is fetched, nothing in it runs. */
+final class Pdf
+{
+    /**
+     * @param string $paper a4 or letter
+     */
+    public static function of(string $html, string $paper, string $title): Dompdf
+    {
+        $options = new Options([
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'isJavascriptEnabled' => false,
+            'defaultFont' => 'DejaVu Sans',
+            'fontDir' => storage_path('framework/cache'),
+            'fontCache' => storage_path('framework/cache'),
+            'tempDir' => storage_path('framework/cache'),
+            'chroot' => [base_path('resources')],
+            'defaultPaperSize' => $paper,
+        ]);
+        $dompdf = new Dompdf($options);
+        $dompdf->loadHtml($html, 'UTF-8');
+        $dompdf->render();
+        $dompdf->addInfo('Title', $title);
+
+        return $dompdf;
+    }
+}
