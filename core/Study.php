@@ -21,6 +21,7 @@ use Pebblefell\Load\Together;
 use Pebblefell\Outlook\TripSetup;
 use Pebblefell\Outlook\YearOutlook;
 use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\GuardProfile;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\Stage\Loads\LoadSizing;
@@ -307,6 +308,20 @@ final class Study
         };
 
         return Figure::given('battery-bears', $volts, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+    }
+
+    /** V below which the bank's BMS opens; of lead, below which a cell is harmed. Assumed where the sheet is silent. */
+    public function bankOpensBelow(): Figure
+    {
+        $case = $this->banks()->planned;
+        $sheet = $case->parts === [] ? null : $case->parts[0]->data->number('cutoff_v');
+        $volts = match (true) {
+            $case->bank === null => 0.0,
+            $sheet !== null => $sheet * $case->bank->series,
+            default => $case->bank->cells() * ($case->bank->chemistry()->isLithium() ? GuardProfile::BMS_CELL_V : $case->bank->chemistry()->lowestCellV()),
+        };
+
+        return Figure::given('bms-cut-off', $volts, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
     }
 
     /** What the sources of the plan bring together, by their ratings, or by what they were set to. */

@@ -8,6 +8,7 @@ use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
@@ -51,20 +52,28 @@ final readonly class Ladder
         public array $rungs,
         private float $highV,
         private float $lowV,
+        private bool $ofParts,
     ) {
     }
 
     /**
      * @param array<Rung> $settings
      * @param ?float     $highV    of the BMS; null: the chemistry's limit stands in
+     * @param bool       $ofParts  the devices are parts of a job, by their uids
      */
-    public static function of(Chemistry $chemistry, int $cells, array $settings, ?float $highV = null, ?float $lowV = null): self
-    {
+    public static function of(
+        Chemistry $chemistry,
+        int $cells,
+        array $settings,
+        ?float $highV = null,
+        ?float $lowV = null,
+        bool $ofParts = false,
+    ): self {
         [$high, $low] = [$highV ?? $cells * $chemistry->ceilingCellV(), $lowV ?? $cells * $chemistry->lowestCellV()];
         $rungs = [...array_values($settings), new Rung(self::BMS, 'high_v', $high), new Rung(self::BMS, 'low_v', $low)];
         usort($rungs, static fn(Rung $a, Rung $b): int => $b->valueV <=> $a->valueV);
 
-        return new self($chemistry, $cells, $rungs, $high, $low);
+        return new self($chemistry, $cells, $rungs, $high, $low, $ofParts);
     }
 
     /**
@@ -121,8 +130,9 @@ final readonly class Ladder
                     $findings[] = new Finding(
                         'rungs-touch',
                         Severity::Fix,
-                        [...self::named($last, 'first'), ...self::named($next, 'second'), 'apart' => Amount::of($apart, 'V', 2)],
+                        [...$this->named($last, 'first'), ...$this->named($next, 'second'), 'apart' => Amount::of($apart, 'V', 2)],
                         [Figure::given('apart', round($gap, 4), 'V', Origin::Computed)],
+                        $this->subject($last->device === self::BMS ? $next : $last),
                     );
                 }
             }
@@ -192,8 +202,8 @@ final readonly class Ladder
     private function finding(string $rule, Severity $severity, Rung $rung, float $against, string $variant = ''): Finding
     {
         return new Finding($rule, $severity, [
-            ...self::named($rung, 'it'),
-            'part' => $rung->device,
+            ...$this->named($rung, 'it'),
+            'part' => $this->device($rung),
             'volts' => Amount::of($rung->valueV, 'V', 2),
             'against' => Amount::of($against, 'V', 2),
         ], [
@@ -203,18 +213,28 @@ final readonly class Ladder
                 'V',
                 Origin::Typed,
             ), Figure::given('against', $against, 'V', Origin::Computed),
-        ], variant: $variant);
+        ], $this->subject($rung), variant: $variant);
+    }
+
+    private function subject(Rung $rung): string
+    {
+        return $this->ofParts ? $rung->device : '';
+    }
+
+    private function device(Rung $rung): string|Named
+    {
+        return $this->ofParts && $rung->device !== self::BMS ? Named::part($rung->device) : $rung->device;
     }
 
     /**
      * @return array<string, Word>
      */
-    private static function named(Rung $rung, string $as): array
+    private function named(Rung $rung, string $as): array
     {
         return [$as => Word::of(
             'findings.phrases.rung',
             [
-                'device' => $rung->device,
+                'device' => $this->device($rung),
                 'parameter' => Word::of('settings.' . $rung->parameter),
                 'volts' => Amount::of($rung->valueV, 'V', 2),
             ],

@@ -5,6 +5,20 @@ declare(strict_types=1);
 // Zahlen: wie sie heißen, wie sie entstehen, woher das kommt.
 return [
     'labels' => [
+        'disconnect' => 'Lastabwurf',
+        'guard' => 'Schwelle',
+        'usual-for-it' => 'üblich für die Zellchemie',
+        'at-least-above' => 'mindestens über dem, was darunter steht',
+        'charged-volts' => 'gilt als voll ab',
+        'below-absorption' => 'unter der Absorption',
+        'charged-tail' => 'Schweifstrom von der Kapazität',
+        'charged-time' => 'Dauer beim Schweifstrom',
+        'charge-efficiency' => 'Ladewirkungsgrad',
+        'low-alarm' => 'Alarm bei niedrigem Stand',
+        'discharge-floor' => 'Entladegrenze',
+        'engine-off' => 'Motor aus',
+        'heater-on' => 'Heizung ein',
+        'heater-off' => 'Heizung aus',
         'drop-in-the-run' => 'in der Leitung verloren',
         'copper-at' => 'Kupfer bei',
         'lost-on-the-way' => 'auf dem Weg verloren',
@@ -209,6 +223,8 @@ return [
         'driving-a-day' => 'Fahrt am Tag',
     ],
     'formulas' => [
+        'guard' => 'der übliche Wert; mindestens so weit über dem, was danach wirken muss',
+        'charged-volts' => 'Absorption − ein wenig, damit es jedes Mal erreicht wird',
         'drop-in-the-run' => 'Strom × Widerstand des Kupfers, hin und zurück',
         'wanted-of-the-fuse' => '1,25 × was dauert',
         'lever' => 'Masse × ihr Abstand ÷ Achse bis Achse, zusammen; der Rest vorn',

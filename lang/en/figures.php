@@ -5,6 +5,20 @@ declare(strict_types=1);
 // Figures: what a number is called, how it comes about, where that is from.
 return [
     'labels' => [
+        'disconnect' => 'disconnect',
+        'guard' => 'threshold',
+        'usual-for-it' => 'usual for the chemistry',
+        'at-least-above' => 'at least above what stands below',
+        'charged-volts' => 'counts as full from',
+        'below-absorption' => 'below absorption',
+        'charged-tail' => 'tail of the capacity',
+        'charged-time' => 'time at the tail',
+        'charge-efficiency' => 'charge efficiency',
+        'low-alarm' => 'low alarm',
+        'discharge-floor' => 'discharge floor',
+        'engine-off' => 'engine off',
+        'heater-on' => 'heater on',
+        'heater-off' => 'heater off',
         'drop-in-the-run' => 'lost in the run',
         'copper-at' => 'copper at',
         'lost-on-the-way' => 'lost on the way',
@@ -209,6 +223,8 @@ return [
         'driving-a-day' => 'driving a day',
     ],
     'formulas' => [
+        'guard' => 'the usual figure; at least so far above what must act after it',
+        'charged-volts' => 'absorption − a little, so that it is reached each time',
         'drop-in-the-run' => 'current × resistance of the copper, out and back',
         'wanted-of-the-fuse' => '1.25 × what lasts',
         'lever' => 'mass × its distance ÷ axle to axle, summed; the rest in front',

@@ -323,6 +323,14 @@ final class RulesTest extends TestCase
             [self::part('k2', 'mains_charger', ['output_a' => 10, 'lithium' => 'preset', 'equalise_can_disable' => false])],
         );
         yield 'equalising that cannot be switched off' => ['equalise-on', 'note', $cannot('14.6'), $cannot('off')];
+        $inverter = static fn(float $cutoff): array => self::part('n1', 'inverter', ['continuous_w' => 300, 'low_cutoff_v' => $cutoff]);
+        yield 'an inverter that cuts off below the BMS' => ['never-acts', 'stop', self::system(parts: [$inverter(10.5)]), self::system(parts: [$inverter(11.8)])];
+        $gate = static fn(float $opens, float $back): array => self::part('d1', 'low_voltage_disconnect', ['rating_a' => 60, 'disconnect_v' => $opens, 'reconnect_v' => $back]);
+        yield 'a cut-off on the disconnect' => ['rungs-touch', 'fix', self::system(parts: [$inverter(11.15), $gate(11.1, 12)]), self::system(parts: [$inverter(11.8), $gate(11.1, 12)])];
+        yield 'a disconnect that comes back at once' => ['reconnect-below-disconnect', 'fix', self::system(parts: [$gate(11.1, 11.1)]), self::system(parts: [$gate(11.1, 12)])];
+        $typed = static fn(array $settings): System => self::system(['settings' => array_map(static fn(string $p, string $v): array => ['part' => 'k1', 'parameter' => $p, 'as_set' => $v], array_keys($settings), $settings)]);
+        yield 'float over absorption' => ['float-above-absorption', 'fix', $typed(['absorption_v' => '14.0', 'float_v' => '14.2']), $typed(['absorption_v' => '14.2', 'float_v' => '14.2'])];
+        yield 're-bulk at float' => ['rebulk-above-float', 'fix', $typed(['float_v' => '13.5', 'rebulk_v' => '13.5']), $typed(['float_v' => '13.5', 'rebulk_v' => '13.3'])];
         $regulator = self::part(
             'r1',
             'regulator',

@@ -9,7 +9,7 @@ use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\System\SettingEntry;
 
-/** One box of one device: what the profile asks for, what a person planned instead, what was set. */
+/** One box of one device: what the profile asks for, what a person planned instead, what was set; and what its own sheet has it at. */
 final readonly class SettingRow
 {
     public function __construct(
@@ -17,6 +17,7 @@ final readonly class SettingRow
         public SetValue $profile,
         public Figure $why,
         public ?SettingEntry $entry,
+        public ?SetValue $own = null,
     ) {
     }
 
@@ -24,6 +25,18 @@ final readonly class SettingRow
     public function planned(): SetValue
     {
         return $this->entry === null ? $this->profile : $this->entry->planned ?? $this->profile;
+    }
+
+    /** What it acts at as far as is known: as noted, as a person plans it, by its own sheet, else as the profile asks. */
+    public function acting(): SetValue
+    {
+        return $this->said() ?? $this->profile;
+    }
+
+    /** What somebody says that it acts at: noted, planned by a person, or its own sheet. */
+    public function said(): ?SetValue
+    {
+        return $this->noted() ?? $this->entry->planned ?? $this->own;
     }
 
     public function isChosenByPerson(): bool

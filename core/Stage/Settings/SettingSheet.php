@@ -4,20 +4,29 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Settings;
 
+use Pebblefell\Bank\Bank;
+use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
+use Pebblefell\Finding\Origin;
+use Pebblefell\Finding\Word;
 use Pebblefell\Setting\ChargeProfile;
+use Pebblefell\Setting\GuardProfile;
+use Pebblefell\Setting\MonitorProfile;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 use Pebblefell\System\SettingEntry;
 
-/** What to type into each box of each charging source that stays or comes, for the planned bank. */
+/** What to type into each box of each device that stays or comes, for the planned bank: what charges, draws, parts and watches. */
 final readonly class SettingSheet
 {
     /** Of its own amps a charger ends absorption at no more than this. Common practice: a fifth. */
     private const TAIL_OF_CHARGER = 0.2;
+
+    /** V of a 12 V starter side below which the engine counts as off. Common practice. */
+    private const ENGINE_OFF_V = 13.0;
 
     /**
      * @param list<array{part: Part, rows: list<SettingRow>}> $devices
@@ -43,17 +52,19 @@ final readonly class SettingSheet
             'recommended_charge_a' => $sheet->number('recommended_charge_a'),
             'charge_min_c' => $sheet->number('charge_min_c'),
         ]);
+        $others = [
+            ...self::watching($study, $bank, $profile),
+            Parameter::EngineOff->value => self::engineOff($study),
+        ];
+        $guard = GuardProfile::above($bank->chemistry(), $bank->cells(), $study->bankOpensBelow());
         $devices = [];
-        foreach ($study->planned()->chargers() as $part) {
-            // Nobody is told to type 28 V into a charger for 12.
-            if (!Volts::reaches($part, $study->system->vehicle->systemV)) {
-                continue;
-            }
+        foreach (self::settable($study) as $part) {
             $entries = $system->settingsOf($part->uid);
-            $devices[] = ['part' => $part, 'rows' => array_map(
-                static fn(Parameter $p): SettingRow => self::row($part, $p, $profile, $entries[$p->value] ?? null),
+            $rows = array_map(
+                static fn(Parameter $p): SettingRow => self::row($part, $p, $profile, $guard->of($p) ?? self::heater($part, $p) ?? $others[$p->value] ?? null, $entries[$p->value] ?? null),
                 self::boxes($part),
-            )];
+            );
+            $devices[] = ['part' => $part, 'rows' => $rows];
         }
 
         return new self($profile, $devices);
@@ -77,6 +88,21 @@ final readonly class SettingSheet
         }
 
         return $limits;
+    }
+
+    /** What a device acts at: as it was set, as a person plans it, as its own sheet has it; null where nobody says. */
+    public function actsAt(Part $part, Parameter $parameter): ?Figure
+    {
+        foreach ($this->devices as $device) {
+            foreach ($device['part'] === $part ? $device['rows'] : [] as $row) {
+                $value = $row->parameter === $parameter ? $row->said()?->number : null;
+                if ($value !== null) {
+                    return Figure::given(Word::of('settings.' . $parameter->value), $value, 'V', $row->noted() === null ? Origin::DataSheet : Origin::Typed);
+                }
+            }
+        }
+
+        return null;
     }
 
     /** Boxes still without an "as set". */
@@ -111,8 +137,52 @@ final readonly class SettingSheet
         return self::onlyPosition($part) === null ? $part->kind->kind()->settings() : [Parameter::Absorption];
     }
 
-    private static function row(Part $part, Parameter $parameter, ChargeProfile $profile, ?SettingEntry $entry): SettingRow
+    /**
+     * What charges first; nobody is told to type 28 V into a device for 12.
+     *
+     * @return list<Part>
+     */
+    private static function settable(Study $study): array
     {
+        $parts = array_values(array_filter($study->planned()->parts, static fn(Part $p): bool => $p->kind->kind()->settings() !== []
+            && Volts::reaches($p, $study->system->vehicle->systemV)));
+        $first = static fn(Part $p): bool => $p->kind->isCharger();
+
+        return [...array_filter($parts, $first), ...array_filter($parts, static fn(Part $p): bool => !$first($p))];
+    }
+
+    /**
+     * @return array<string, Figure> by Parameter value
+     */
+    private static function watching(Study $study, Bank $bank, ChargeProfile $profile): array
+    {
+        $sheet = $study->banks()->planned->parts[0]->data;
+
+        return MonitorProfile::of($bank->chemistry(), $bank->cells(), $bank->ratedAh(), $profile->figure(Parameter::Absorption), $sheet->figure('peukert'));
+    }
+
+    /** Between a rested full starter battery and a running alternator. Common practice: 13.0 V of 12. */
+    private static function engineOff(Study $study): Figure
+    {
+        $runs = Volts::starterRunsAt($study->planned()) ?? DcdcFit::USUAL_INPUT_V;
+
+        return Figure::given('engine-off', round(self::ENGINE_OFF_V * round($runs / DcdcFit::USUAL_INPUT_V), 1), 'V', Origin::Assumed, 'common-practice-unpublished');
+    }
+
+    private static function heater(Part $part, Parameter $parameter): ?Figure
+    {
+        return match ($parameter) {
+            Parameter::HeaterOn => Figure::given('heater-on', $part->data->orUsual('on_c'), '°C', Origin::DataSheet),
+            Parameter::HeaterOff => Figure::given('heater-off', $part->data->orUsual('off_c'), '°C', Origin::DataSheet),
+            default => null,
+        };
+    }
+
+    private static function row(Part $part, Parameter $parameter, ChargeProfile $profile, ?Figure $other, ?SettingEntry $entry): SettingRow
+    {
+        if ($other !== null) {
+            return new SettingRow($parameter, SetValue::number($other->value), $other, $entry, self::own($part, $parameter));
+        }
         $why = $profile->figure($parameter);
         $own = $part->data->chargeCurrent();
         $position = self::onlyPosition($part);
@@ -135,6 +205,19 @@ final readonly class SettingSheet
         }
 
         return new SettingRow($parameter, $profile->value($parameter), $why, $entry);
+    }
+
+    /** What its own sheet says that it acts at, as long as nobody sets it. */
+    private static function own(Part $part, Parameter $parameter): ?SetValue
+    {
+        $volts = match ($parameter) {
+            Parameter::Cutoff => $part->data->number('low_cutoff_v'),
+            Parameter::Disconnect => $part->data->number('disconnect_v'),
+            Parameter::Reconnect => $part->data->number('reconnect_v'),
+            default => null,
+        };
+
+        return $volts === null ? null : SetValue::number($volts);
     }
 
     /**

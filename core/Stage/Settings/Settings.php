@@ -16,6 +16,7 @@ final class Settings implements Room
         return [
             new Rules\SetAsPlanned(),
             new Rules\EqualiseOff(),
+            new Rules\LayersKeepApart(),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Kind;
 
+use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Terminal;
@@ -18,6 +19,11 @@ final class AlternatorRegulator extends Kind
             F::flag('obeys_bms'),
             ...self::derating(),
         ];
+    }
+
+    public function settings(): array
+    {
+        return [Parameter::Absorption, Parameter::Float];
     }
 
     public function terminals(): array

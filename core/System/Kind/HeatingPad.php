@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Kind;
 
+use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Sheet\DataSheet;
@@ -19,6 +20,11 @@ final class HeatingPad extends Kind
             F::number('on_c', '°C', -40, 40),
             F::number('off_c', '°C', -40, 40),
         ];
+    }
+
+    public function settings(): array
+    {
+        return [Parameter::HeaterOn, Parameter::HeaterOff];
     }
 
     public function terminals(): array

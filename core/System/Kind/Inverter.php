@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Kind;
 
+use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Terminal;
@@ -32,6 +33,11 @@ final class Inverter extends Kind
     public function usual(DataSheet $sheet, string $key, float $systemV): ?float
     {
         return $key === 'derate_from_c' ? Usual::INVERTER_FROM_C : parent::usual($sheet, $key, $systemV);
+    }
+
+    public function settings(): array
+    {
+        return [Parameter::Warning, Parameter::Cutoff, Parameter::Restart];
     }
 
     public function isInverter(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Kind;
 
+use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Terminal;
@@ -20,6 +21,11 @@ final class LowVoltageDisconnect extends Kind
             F::number('max_v', 'V', 5, 1500),
             F::flag('carries_both_ways'),
         ];
+    }
+
+    public function settings(): array
+    {
+        return [Parameter::Disconnect, Parameter::Reconnect];
     }
 
     public function terminals(): array

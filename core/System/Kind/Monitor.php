@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Kind;
 
+use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Terminal;
@@ -17,6 +18,14 @@ final class Monitor extends Kind
             F::number('shunt_a', 'A', 1, 5000)->required(),
             F::number('max_v', 'V', 5, 1000),
             F::number('own_draw_ma', 'mA', 0, 500),
+        ];
+    }
+
+    public function settings(): array
+    {
+        return [
+            Parameter::Capacity, Parameter::ChargedVolts, Parameter::ChargedTail, Parameter::ChargedTime, Parameter::Efficiency, Parameter::Peukert,
+            Parameter::LowAlarm, Parameter::Floor,
         ];
     }
 

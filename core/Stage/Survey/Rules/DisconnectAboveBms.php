@@ -6,12 +6,12 @@ namespace Pebblefell\Stage\Survey\Rules;
 
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
-use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
-use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
+use Pebblefell\Setting\GuardProfile;
+use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
@@ -24,12 +24,6 @@ use Pebblefell\System\PartKind;
  */
 final class DisconnectAboveBms implements Rule
 {
-    /** BMS cut-off where the data sheet is silent, V a cell. Common practice: 10.8 V on four cells. */
-    private const BMS_CELL_V = 2.7;
-
-    /** So far above the BMS a disconnect acts, V per 12 V. Common practice. */
-    private const ABOVE_V = 0.3;
-
     public function judge(Study $study): array
     {
         $findings = [];
@@ -46,15 +40,9 @@ final class DisconnectAboveBms implements Rule
         if ($bank === null) {
             return null;
         }
-        $sheet = $study->banks()->planned->parts[0]->data->number('cutoff_v');
-        $bms = Figure::given(
-            'bms-cut-off',
-            $sheet !== null ? $sheet * $bank->series : $bank->cells() * self::BMS_CELL_V,
-            'V',
-            $sheet !== null ? Origin::DataSheet : Origin::Assumed,
-        );
-        $first = $bms->value + self::ABOVE_V * $study->system->vehicle->systemV / 12.0;
-        $acts = $part->data->figure('disconnect_v');
+        $bms = $study->bankOpensBelow();
+        $first = $bms->value + GuardProfile::ABOVE_V * $study->system->vehicle->systemV / 12.0;
+        $acts = $study->settings()->actsAt($part, Parameter::Disconnect);
         $rating = $part->data->known('rating_a');
         $peak = $study->branch($part)->peakA();
         $actsFirst = $acts !== null && $acts->value >= $first - 0.001;

@@ -4,7 +4,8 @@
 <style>
     @page { margin: 0; } body { margin: 0; font-family: 'DejaVu Sans', sans-serif; font-size: 8px; color: #000; }
     .sheet { position: relative; page-break-after: always; width: 1px; height: 1px; } .sheet.last { page-break-after: auto; }
-    .label { position: absolute; overflow: hidden; } .big { font-size: 9px; font-weight: bold; padding: 3px 5px 0; } .small { font-size: 6.5px; padding: 1px 5px; }
+    .label { position: absolute; overflow: hidden; }
+    .big { font-size: 9px; font-weight: bold; padding: 3px 5px 0; } .small { font-size: 6.5px; padding: 1px 5px; }
 </style></head>
 <body>
 @foreach ($sheets as $labels)

@@ -9,8 +9,8 @@
             <td class="n num" data-label="Carries"><span @class(['text-rust' => $r['thin']])>{{ $r['carries'] }}</span></td>
             <td class="n num" data-label="Lost">{{ $r['lost'] }}</td><td class="n num" data-label="Wanted">{{ $r['wanted'] }}@if ($r['or'] !== '–')
                 <span class="block small muted">{{ $r['or'] }}</span>@endif</td>
-            <td class="no-print">@can('survey', $job)<a class="linkish" href="{{ route('wiring', [$job, 'edit' => $r['uid']]) }}#fold-runs">Change<span class="sr-only">
-                {{ $r['uid'] }}</span></a>@endcan</td></tr>
+            <td class="no-print">@can('survey', $job)<a class="linkish" href="{{ route('wiring', [$job, 'edit' => $r['uid']]) }}#fold-runs">Change<span
+                class="sr-only"> {{ $r['uid'] }}</span></a>@endcan</td></tr>
     @endforeach
 </x-table>
 <p class="small muted mt-1">Lasts: an hour and more, charging included; worst: everything on at once. Carries: by the insulation that is noted, else the hottest
