@@ -105,6 +105,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::delete('/parts/{part}/photos/{photo}', [C\Survey\PhotoController::class, 'destroy'])->name('photos.destroy');
             Route::post('/parts/{part}/measurements', [C\Survey\MeasurementController::class, 'store'])->name('measurements.store');
             Route::put('/settings/{part}', [C\Settings\SettingsController::class, 'update'])->name('settings.update');
+            Route::post('/box-words', [C\Settings\BoxWordController::class, 'store'])->name('box-words.store');
+            Route::delete('/box-words/{boxWord}', [C\Settings\BoxWordController::class, 'destroy'])->withoutScopedBindings()->name('box-words.destroy');
         });
         Route::middleware('can:record,job')->prefix('/balance')->group(static function (): void {
             Route::post('/', [C\Balance\BalanceController::class, 'store'])->name('balance.store');
@@ -125,6 +127,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/wiring/leads', [C\Wiring\LeadsController::class, 'store'])->name('leads.store');
             Route::put('/plan', [C\Size\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
+            Route::put('/school', [C\Settings\SchoolController::class, 'update'])->name('school.update');
+            Route::put('/ladder', [C\Settings\LadderController::class, 'update'])->name('ladder.update');
             Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');
             Route::put('/roof', [C\Size\RoofController::class, 'update'])->name('roof.update');
             Route::put('/choices/{choice:uid}', [C\Size\ChoiceController::class, 'update'])->name('choices.update');

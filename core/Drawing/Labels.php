@@ -67,6 +67,16 @@ final class Labels
         return $shown;
     }
 
+    /** As much of a text as has room, px; at least three letters. */
+    public static function cut(string $text, float $room): string
+    {
+        for ($cut = $text, $length = mb_strlen($text); self::width($cut) > $room && $length > 3; --$length) {
+            $cut = mb_substr($text, 0, $length - 1) . '…';
+        }
+
+        return $cut;
+    }
+
     /** About as wide as it will be, px. */
     public static function width(string $text): float
     {

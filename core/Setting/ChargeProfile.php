@@ -49,16 +49,25 @@ final readonly class ChargeProfile
      *     charge_min_c?: ?float} $sheet
      *                                 one block's data sheet; volts and amps are of one block
      * @param int         $parallel    strings in parallel
+     * @param School      $school      for what it is charged
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
-    public static function of(Chemistry $chemistry, int $cells, int $blocksInSeries, int $parallel, float $capacityAh, array $sheet): self
-    {
+    public static function of(
+        Chemistry $chemistry,
+        int $cells,
+        int $blocksInSeries,
+        int $parallel,
+        float $capacityAh,
+        array $sheet,
+        School $school = School::Everyday,
+    ): self {
         Guard::positive($cells, '/cells');
         Guard::positive($capacityAh, '/capacity_ah');
         $family = $chemistry->isLithium() ? 'lfp' : 'lead';
-        $absorption = self::volts('absorption', $sheet['absorption_v'] ?? null, $blocksInSeries, $chemistry->absorptionCellV(), $cells);
-        $float = self::volts('float', $sheet['float_v'] ?? null, $blocksInSeries, $chemistry->floatCellV(), $cells);
+        $held = $school->cellV($chemistry);
+        $absorption = $held !== null ? self::held('absorption', $held[0], $cells, $school) : self::volts('absorption', $sheet['absorption_v'] ?? null, $blocksInSeries, $chemistry->absorptionCellV(), $cells);
+        $float = $held !== null ? self::held('float', $held[1], $cells, $school) : self::volts('float', $sheet['float_v'] ?? null, $blocksInSeries, $chemistry->floatCellV(), $cells);
         $rebulk = round(
             $float->value - $cells * ($chemistry->isLithium() ? self::REBULK_BELOW_FLOAT_LFP : self::REBULK_BELOW_FLOAT_LEAD),
             2,
@@ -66,12 +75,12 @@ final readonly class ChargeProfile
         $coldest = $sheet['charge_min_c'] ?? null;
         $values = [
             Parameter::Absorption->value => [SetValue::number($absorption->value), $absorption],
-            Parameter::AbsorptionLimit->value => self::numbered(self::sheetOr(
+            Parameter::AbsorptionLimit->value => self::numbered(self::longer(self::sheetOr(
                 'absorption-time',
                 $sheet['absorption_h'] ?? null,
                 self::ABSORPTION_H[$family],
                 'h',
-            )),
+            ), $chemistry->isLithium() ? $school->absorptionTimes() : 1.0)),
             Parameter::Float->value => [SetValue::number($float->value), $float],
             Parameter::Rebulk->value => [
                 SetValue::number($rebulk),
@@ -152,6 +161,20 @@ final readonly class ChargeProfile
                 Figure::given('a-cell', $cellV, 'V', Origin::Assumed),
                 Figure::given('cells-in-series', $cells, ''),
             ], self::COMMON_PRACTICE);
+    }
+
+    /** As the school wants it, whatever the sheet allows. */
+    private static function held(string $label, float $cellV, int $cells, School $school): Figure
+    {
+        return new Figure($label, round($cellV * $cells, 2), 'V', Word::of('figures.formulas.school', ['school' => Word::of("sheets.choices.$school->value")]), [
+            Figure::given('a-cell', $cellV, 'V', Origin::Assumed),
+            Figure::given('cells-in-series', $cells, ''),
+        ], self::COMMON_PRACTICE);
+    }
+
+    private static function longer(Figure $limit, float $times): Figure
+    {
+        return $times <= 1.0 ? $limit : new Figure('absorption-time', $limit->value * $times, 'h', 'longer-for-balance', [$limit], self::COMMON_PRACTICE);
     }
 
     private static function scaled(string $label, float $each, int $parallel, string $unit): Figure

@@ -6,6 +6,7 @@ namespace Pebblefell\System;
 
 use Pebblefell\Quantity\Guard;
 use Pebblefell\Quantity\HourSpan;
+use Pebblefell\Setting\School;
 use Pebblefell\Sun\Shade;
 use Pebblefell\System\Sheet\DataField;
 
@@ -19,6 +20,7 @@ final readonly class Travel
      * @param ?Stay $stay   a typical one; null: as the brief has it
      * @param ?float $budget money for batteries and panels, in the workshop's own currency
      * @param bool   $unattended it must go on while nobody is there
+     * @param School $school for what the bank is charged
      * @param string $portable portable panels are set up on the pitch, or stay stowed
      * @param string $wish   still: days with nothing coming in; lived: days as they live, with sun and driving
      * @param list<array{from_h: float, to_h: float, factor: float}> $shade on a usual pitch, solar time; factor is the light that arrives
@@ -36,6 +38,7 @@ final readonly class Travel
         public bool $unattended = false,
         public string $wish = 'still',
         public string $portable = 'up',
+        public School $school = School::Everyday,
     ) {
         Guard::positive($wishDays, '/wish_days');
         Guard::between($drivingHDay, 0.0, 24.0, '/driving_h_day');
@@ -58,6 +61,7 @@ final readonly class Travel
             DataField::flag('unattended'),
             DataField::choice('wish', ['still', 'lived']),
             DataField::choice('portable_panels', ['up', 'stowed']),
+            DataField::choice('school', array_column(School::cases(), 'value')),
         ];
     }
 
@@ -91,8 +95,8 @@ final readonly class Travel
             'stay' => $this->stay?->toArray(),
             'budget' => $this->budget,
         ] + array_diff_assoc(
-            ['unattended' => $this->unattended, 'wish' => $this->wish, 'portable_panels' => $this->portable],
-            ['unattended' => false, 'wish' => 'still', 'portable_panels' => 'up'],
+            ['unattended' => $this->unattended, 'wish' => $this->wish, 'portable_panels' => $this->portable, 'school' => $this->school->value],
+            ['unattended' => false, 'wish' => 'still', 'portable_panels' => 'up', 'school' => School::Everyday->value],
         );
     }
 
@@ -121,6 +125,7 @@ final readonly class Travel
             $a['unattended'] ?? false,
             $a['wish'] ?? 'still',
             $a['portable_panels'] ?? 'up',
+            School::from($a['school'] ?? School::Everyday->value),
         );
     }
 }

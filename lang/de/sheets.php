@@ -122,6 +122,7 @@ return [
     'derate_pct_per_k' => 'Weniger um',
     'unattended' => 'Steht unbeaufsichtigt und muss weiterlaufen',
     'wish' => 'Der Wunsch gilt für Tage',
+    'school' => 'Die Bank wird geladen',
     'portable_panels' => 'Tragbare Module sind',
     'battery' => [
         'heater_w' => 'Heizung eingebaut',
@@ -188,6 +189,10 @@ return [
         'free' => 'keiner: es steht im Freien',
         'own' => 'ein eigener, wie unten',
         'up' => 'aufgestellt',
+        'everyday' => 'für jeden Tag',
+        'full' => 'voll vor der Reise',
+        'long_life' => 'für langes Leben',
+        'storage' => 'zum Einlagern',
         'stowed' => 'verstaut',
         'still' => 'ohne dass etwas hereinkommt',
         'lived' => 'wie sie leben: Sonne, Fahrt',

@@ -223,6 +223,8 @@ return [
         'driving-a-day' => 'driving a day',
     ],
     'formulas' => [
+        'school' => ':school: volts a cell × cells',
+        'longer-for-balance' => 'twice the usual limit: the cells are balanced at the top',
         'guard' => 'the usual figure; at least so far above what must act after it',
         'charged-volts' => 'absorption − a little, so that it is reached each time',
         'drop-in-the-run' => 'current × resistance of the copper, out and back',

@@ -122,6 +122,7 @@ return [
     'derate_pct_per_k' => 'Less by',
     'unattended' => 'Stands unattended, and must go on',
     'wish' => 'The wish is for days',
+    'school' => 'The bank is charged',
     'portable_panels' => 'Portable panels are',
     'battery' => [
         'heater_w' => 'Heater built in',
@@ -188,6 +189,10 @@ return [
         'free' => 'none: it stands in the open',
         'own' => 'its own, as below',
         'up' => 'set up on the pitch',
+        'everyday' => 'for every day',
+        'full' => 'full before a trip',
+        'long_life' => 'for long life',
+        'storage' => 'for storage',
         'stowed' => 'left stowed',
         'still' => 'with nothing coming in',
         'lived' => 'as they live: sun, driving',

@@ -11,6 +11,7 @@ import { width } from './width.js';
 import { smallThings } from './small-things.js';
 import { roof } from './roof.js';
 import { folds } from './folds.js';
+import { ladder } from './ladder.js';
 
 listenForKeys();
 themeSwitch();
@@ -24,6 +25,7 @@ width();
 smallThings();
 folds();
 roof();
+ladder();
 
 // The page listens now.
 document.documentElement.dataset.listens = 'yes';

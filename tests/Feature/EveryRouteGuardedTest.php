@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\BalanceSession;
+use App\Models\BoxWord;
 use App\Models\Customer;
 use App\Models\Handover;
 use App\Models\Job;
@@ -60,7 +61,7 @@ final class EveryRouteGuardedTest extends TestCase
         'appliances.store' => self::SURVEY, 'appliances.update' => self::SURVEY, 'appliances.destroy' => self::SURVEY, 'appliances.csv.store' => self::SURVEY, 'scenarios.store' => self::SURVEY, 'scenarios.update' => self::SURVEY, 'scenarios.destroy' => self::SURVEY,
         'parts.update' => self::SURVEY, 'photos.store' => self::SURVEY, 'photos.destroy' => self::SURVEY, 'measurements.store' => self::SURVEY, 'settings.update' => self::SURVEY,
         'balance.store' => self::SURVEY, 'balance.step' => self::SURVEY, 'balance.read' => self::SURVEY, 'balance.bench' => self::SURVEY, 'balance.finish' => self::SURVEY, 'balance.join' => self::SURVEY, 'balance.live' => self::SURVEY, 'balance.table' => self::SURVEY,
-        'fate.update' => [Role::Planner], 'bank.update' => [Role::Planner], 'bank.order' => [Role::Planner], 'bank.links' => [Role::Planner], 'wiring.update' => [Role::Planner], 'leads.store' => [Role::Planner], 'plan.update' => [Role::Planner], 'arrays.update' => [Role::Planner], 'stay.update' => [Role::Planner], 'size.update' => [Role::Planner],
+        'fate.update' => [Role::Planner], 'bank.update' => [Role::Planner], 'bank.order' => [Role::Planner], 'bank.links' => [Role::Planner], 'wiring.update' => [Role::Planner], 'leads.store' => [Role::Planner], 'ladder.update' => [Role::Planner], 'school.update' => [Role::Planner], 'box-words.store' => self::SURVEY, 'box-words.destroy' => self::SURVEY, 'plan.update' => [Role::Planner], 'arrays.update' => [Role::Planner], 'stay.update' => [Role::Planner], 'size.update' => [Role::Planner],
         'typed.store' => [Role::Planner, Role::Technician], 'letter' => self::ALL, 'roof.update' => [Role::Planner], 'choices.update' => [Role::Planner], 'choices.destroy' => [Role::Planner],
         'findings.store' => [Role::Planner], 'findings.apply' => [Role::Planner], 'history.update' => [Role::Planner],
         'handovers.store' => [Role::Office, Role::Planner], 'handovers.destroy' => [Role::Office, Role::Planner],
@@ -101,6 +102,7 @@ final class EveryRouteGuardedTest extends TestCase
         $job = Job::query()->findOrFail($session->job_id);
         $other = Job::query()->whereHas('conductors')->whereHas('appliances')->whereHas('signals')->firstOrFail();
         $photo = Photo::query()->first();
+        $word = BoxWord::query()->create(['word' => 'green phase', 'parameter' => 'absorption_v']);
         $user = $this->user($role);
         $held = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
@@ -111,7 +113,7 @@ final class EveryRouteGuardedTest extends TestCase
             $of = preg_match('/conductor|signal|appliance|scenario/', $route->uri()) === 1 ? $other : $job;
             $rows = ['job' => $of->id, 'part' => $of->parts()->value('id'), 'conductor' => $of->conductors()->value('id'), 'signal' => $of->signals()->value('id'), 'appliance' => $of->appliances()->value('id'), 'scenario' => $of->scenarios()->value('id'),
                 'balanceSession' => $session->id, 'balanceBattery' => $session->balanceBatteries()->value('id'), 'choice' => $of->choices()->value('uid'), 'handover' => 0, 'photo' => 0, 'act' => 'x',
-                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id')];
+                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id'), 'boxWord' => $word->id];
             if (str_contains($route->uri(), '{photo}')) {
                 if ($photo === null) {
                     continue;

@@ -14,6 +14,7 @@ use Pebblefell\Setting\ChargeProfile;
 use Pebblefell\Setting\GuardProfile;
 use Pebblefell\Setting\MonitorProfile;
 use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\School;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
@@ -44,16 +45,26 @@ final readonly class SettingSheet
             return new self(null, []);
         }
         $sheet = $study->banks()->planned->parts[0]->data;
-        $profile = ChargeProfile::of($bank->chemistry(), $bank->cells(), $bank->series, $bank->parallel, $bank->ratedAh(), [
-            'absorption_v' => $sheet->number('absorption_v'),
-            'float_v' => $sheet->number('float_v'),
-            'absorption_h' => $sheet->number('absorption_h'),
-            'tail_a' => $sheet->number('tail_a'),
-            'recommended_charge_a' => $sheet->number('recommended_charge_a'),
-            'charge_min_c' => $sheet->number('charge_min_c'),
-        ]);
+        $charged = static fn(School $school): ChargeProfile => ChargeProfile::of(
+            $bank->chemistry(),
+            $bank->cells(),
+            $bank->series,
+            $bank->parallel,
+            $bank->ratedAh(),
+            [
+                'absorption_v' => $sheet->number('absorption_v'),
+                'float_v' => $sheet->number('float_v'),
+                'absorption_h' => $sheet->number('absorption_h'),
+                'tail_a' => $sheet->number('tail_a'),
+                'recommended_charge_a' => $sheet->number('recommended_charge_a'),
+                'charge_min_c' => $sheet->number('charge_min_c'),
+            ],
+            $school,
+        );
+        $profile = $charged($system->travel->school);
         $others = [
-            ...self::watching($study, $bank, $profile),
+            // Full is full, whatever it is charged to.
+            ...self::watching($study, $bank, $charged(School::Everyday)),
             Parameter::EngineOff->value => self::engineOff($study),
         ];
         $guard = GuardProfile::above($bank->chemistry(), $bank->cells(), $study->bankOpensBelow());

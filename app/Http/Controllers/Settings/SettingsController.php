@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Settings;
 
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Settings\LadderPage;
 use App\Http\Pages\Settings\SettingsPage;
+use App\Http\Pages\Settings\WordsPage;
+use App\Http\Requests\Settings\SettingsQuery;
 use App\Http\Requests\Settings\SettingsRequest;
 use App\Http\Workbench;
 use App\Models\Job;
@@ -19,11 +22,11 @@ use Pebblefell\Stage;
 
 final class SettingsController extends Controller
 {
-    public function index(Job $job): View
+    public function index(SettingsQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('stages.settings.show', Stage::Settings, ['page' => new SettingsPage($bench)]);
+        return $bench->view('stages.settings.show', Stage::Settings, ['page' => new SettingsPage($bench), 'ladder' => LadderPage::of($bench), 'words' => new WordsPage($bench, $request->asked('word'))]);
     }
 
     /** One device's sheet: every box that changed, in one transaction. */
@@ -40,7 +43,7 @@ final class SettingsController extends Controller
             }
         });
 
-        return redirect()->to(route('settings', $job) . '#' . $part->uid)->with('said', $part->name() . ': saved.');
+        return redirect()->to(route('settings', $job) . '#fold-set-' . $part->uid)->with('said', $part->name() . ': saved.');
     }
 
     /**

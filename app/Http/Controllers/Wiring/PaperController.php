@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Wiring;
 
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Wiring\LabelsPage;
+use App\Http\Pages\Wiring\LabelStock;
 use App\Http\Pages\Wiring\OneLinePage;
 use App\Http\Pages\Wiring\PartsListPage;
 use App\Http\Pages\Wiring\WiringPage;
@@ -53,7 +54,7 @@ final class PaperController extends Controller
     public function labels(LabelsQuery $request, Job $job): Response
     {
         $bench = Workbench::of($job);
-        $stock = $request->stock(LabelsPage::usual($bench->study->system->region));
+        $stock = $request->stock(LabelStock::ofRegion($bench->study->system->region)[0]);
         $html = view('stages.wiring.labels', ['grid' => $stock->grid(), 'sheets' => array_chunk((new LabelsPage($bench))->labels(), max(1, $stock->grid()['columns'] * $stock->grid()['rows']))])->render();
 
         return new Response(Pdf::of($html, $stock->paper(), $job->title)->output(), 200, [

@@ -6,8 +6,11 @@ namespace App\Http\Pages\Settings;
 
 use App\Http\Workbench;
 use App\Models\Part as Row;
+use App\Models\Photo;
 use App\Models\Setting;
+use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\School;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
@@ -48,7 +51,7 @@ final readonly class SettingsPage
     }
 
     /**
-     * @return list<array{part: Part, row: ?Row, boxes: list<array{row: SettingRow, version: int, planned: string, unit: string,
+     * @return list<array{part: Part, row: ?Row, answer: string, opened: bool, earlier: string, pictures: Collection<int, Photo>, boxes: list<array{row: SettingRow, version: int, planned: string, unit: string,
      *     columns: array<string, array{label: string, name: string, value: string, may: bool}>}>}>
      */
     public function devices(): array
@@ -56,12 +59,17 @@ final readonly class SettingsPage
         $versions = $this->bench->job->settings->mapWithKeys(static fn(Setting $s): array => [$s->part_uid . '.'
             . $s->parameter->value => $s->lock_version])->all();
         $may = $this->may();
+        $earlier = EarlierSettings::of($this->bench);
         $devices = [];
         foreach ($this->bench->study->settings()->devices as $device) {
             $part = $device['part'];
             $devices[] = [
                 'part' => $part,
-                'row' => $this->bench->job->parts->firstWhere('uid', $part->uid),
+                'row' => $row = $this->bench->job->parts->firstWhere('uid', $part->uid),
+                'answer' => $this->answer($part, $device['rows']),
+                'opened' => $this->isOpen($part, $device['rows']),
+                'earlier' => $earlier->says($part, $device['rows']),
+                'pictures' => $row === null ? new Collection() : $row->photos()->where('caption', __('boxes.screen'))->get(),
                 'boxes' => array_map(fn(SettingRow $row): array => [
                     'row' => $row,
                     'version' => (int) ($versions["$part->uid.{$row->parameter->value}"] ?? 0),
@@ -73,6 +81,68 @@ final readonly class SettingsPage
         }
 
         return $devices;
+    }
+
+    /**
+     * @return array<string, string> for lithium; lead is charged one way
+     */
+    public function schools(): array
+    {
+        $bank = $this->bench->study->banks()->planned->bank;
+
+        return $bank === null || !$bank->chemistry()->isLithium() ? [] : array_combine(
+            array_column(School::cases(), 'value'),
+            array_map(fn(School $s): string => $this->bench->say->choice($s->value), School::cases()),
+        );
+    }
+
+    public function school(): string
+    {
+        return $this->bench->study->system->travel->school->value;
+    }
+
+    /** What the school that is followed gives and costs. */
+    public function consequence(): string
+    {
+        $bank = $this->bench->study->banks()->planned->bank;
+        $school = $this->bench->study->system->travel->school;
+        if ($bank === null) {
+            return '';
+        }
+        $full = $school->fullPct($bank->chemistry());
+        $wh = $bank->ratedAh() * $bank->nominalV() * ($full / 100.0 - (1.0 - $bank->usableShare()));
+
+        return $this->bench->say->word("boxes.schools.$school->value", [
+            'full' => $this->bench->show->text($full, '%', 0),
+            'wh' => $this->bench->show->text(max(0.0, $wh), 'Wh', 0),
+            'volts' => $this->bench->show->text(School::BALANCES_FROM_CELL_V, 'V', 2),
+        ]);
+    }
+
+    /**
+     * @param list<SettingRow> $rows
+     */
+    private function answer(Part $part, array $rows): string
+    {
+        $planned = count(array_filter($rows, static fn(SettingRow $r): bool => $r->isSetAsPlanned()));
+        $set = count(array_filter($rows, static fn(SettingRow $r): bool => $r->isSet()));
+
+        return implode(', ', array_filter([
+            count($rows) . (count($rows) === 1 ? ' box' : ' boxes'),
+            $planned > 0 ? "$planned as planned" : '',
+            $set > $planned ? ($set - $planned) . ' otherwise' : '',
+            count($rows) > $set ? (count($rows) - $set) . ' to type' : '',
+        ])) . ($part->firmware === '' ? '' : " · firmware $part->firmware");
+    }
+
+    /**
+     * As long as something is to be typed, and where what was sent is shown again.
+     *
+     * @param list<SettingRow> $rows
+     */
+    private function isOpen(Part $part, array $rows): bool
+    {
+        return old('_form') === "set-$part->uid" || array_filter($rows, static fn(SettingRow $r): bool => !$r->isSet()) !== [];
     }
 
     /**

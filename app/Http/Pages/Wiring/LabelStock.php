@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Wiring;
 
+use Pebblefell\Region\Region;
+
 /** Sheets of labels as they are commonly sold, by their grid: mm. Common practice; measure the sheet that is at hand. */
 enum LabelStock: string
 {
@@ -34,10 +36,17 @@ enum LabelStock: string
         return ['columns' => $columns, 'rows' => $rows, 'width' => $width, 'height' => $height, 'left' => $left, 'top' => $top, 'apart' => $apart];
     }
 
-    public function says(): string
+    /** The paper that a region prints on. */
+    public static function paperOf(Region $region): string
     {
-        $grid = $this->grid();
+        return $region === Region::NorthAmerica ? 'letter' : 'a4';
+    }
 
-        return ($this->paper() === 'a4' ? 'A4' : 'Letter') . ", {$grid['columns']} × {$grid['rows']}, {$grid['width']} × {$grid['height']} mm";
+    /**
+     * @return list<self> of the paper that a region prints on
+     */
+    public static function ofRegion(Region $region): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $s): bool => $s->paper() === self::paperOf($region)));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Pages\Wiring;
 
 use App\Http\Workbench;
-use Pebblefell\Region\Region;
 use Pebblefell\Stage\Wiring\RunLabels;
 use Pebblefell\System\Part;
 
@@ -14,11 +13,6 @@ final readonly class LabelsPage
 {
     public function __construct(private Workbench $bench)
     {
-    }
-
-    public static function usual(Region $region): LabelStock
-    {
-        return $region === Region::NorthAmerica ? LabelStock::LetterOf30 : LabelStock::A4Of65;
     }
 
     /**

@@ -78,11 +78,7 @@ final readonly class OneLinePage
      */
     public function cut(array $box, string $text): string
     {
-        for ($cut = $text, $length = mb_strlen($text); Labels::width($cut) > $box['room'] && $length > 3; --$length) {
-            $cut = mb_substr($text, 0, $length - 1) . '…';
-        }
-
-        return $cut;
+        return Labels::cut($text, $box['room']);
     }
 
     /**

@@ -80,10 +80,14 @@ final class PartsListPage
      */
     public function stocks(): array
     {
-        return array_combine(
-            array_column(LabelStock::cases(), 'value'),
-            array_map(static fn(LabelStock $s): string => $s->says(), LabelStock::cases()),
-        );
+        $stocks = LabelStock::ofRegion($this->bench->study->system->region);
+        $says = function (LabelStock $s): string {
+            $grid = $s->grid();
+
+            return "{$grid['columns']} × {$grid['rows']}, " . $this->bench->show->text($grid['width'], 'mm') . ' × ' . $this->bench->show->text($grid['height'], 'mm');
+        };
+
+        return array_combine(array_column($stocks, 'value'), array_map($says, $stocks));
     }
 
     private function list(): PartsList

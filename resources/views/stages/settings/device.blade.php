@@ -1,7 +1,7 @@
-<div class="section" id="{{ $part->uid }}">
-    <div class="section-head"><h2>{{ $say->part($part) }}</h2>
-        <span class="aside">{{ $say->name($part->kind) }} · {{ $say->name($part->fate) }}{{ $part->firmware ? ' · firmware ' . $part->firmware : '' }} · <a
-            href="{{ route('parts.edit', [$job, $row]) }}">its sheet</a></span></div>
+<x-fold :id="'set-' . $part->uid" :title="$say->part($part)" :answer="$answer" :open="$opened">@unfolded('set-' . $part->uid, $opened)
+    <p class="small" id="{{ $part->uid }}">{{ $say->name($part->kind) }} · {{ $say->name($part->fate) }} · <a
+        href="{{ route('parts.edit', [$job, $row]) }}">its sheet, firmware and pictures</a></p>
+    @if ($earlier)<p class="small mt-1">{{ $earlier }}</p>@endif
     <form method="post" action="{{ route('settings.update', [$job, $row]) }}">
         @csrf @method('put')<input type="hidden" name="_form" value="set-{{ $part->uid }}">
         <x-table :caption="'Settings of ' . $say->part($part)" :head="['Box', 'Planned', 'Found', 'Plan otherwise', 'As set', 'Read back', '']">
@@ -25,4 +25,14 @@
             <div class="actions"><button class="btn">Note these for {{ $say->part($part) }}</button><span class="small muted">a number, or off</span></div>
         @endcan
     </form>
-</div>
+    @can('record', $job)
+        <div class="mt-3"><x-upload :id="'photo-' . $part->uid" name="photo" :action="route('photos.store', [$job, $row])"
+            label="Its settings screen, photographed as read back" button="Keep the picture" accept="image/jpeg,image/png,image/webp">
+            <input type="hidden" name="caption" value="{{ __('boxes.screen') }}">
+            <input type="hidden" name="back" value="{{ route('settings', $job, false) }}#fold-set-{{ $part->uid }}"></x-upload></div>
+    @endcan
+    @if ($pictures->isNotEmpty())
+        <div class="thumbs mt-2">@foreach ($pictures as $photo)<a href="{{ route('photos.show', [$job, $row, $photo]) }}"><img class="max-h-40"
+            src="{{ route('photos.show', [$job, $row, $photo]) }}" alt="{{ $photo->caption }}" loading="lazy"></a>@endforeach</div>
+    @endif
+@endunfolded</x-fold>

@@ -4,12 +4,36 @@
         @if (! $page->hasBank())Choose the bank first: the settings follow from it.
         @elseif ($page->devices() === [])Nothing that charges is in the plan.
         @elseif ($page->open() === 0)Every box is noted.
-        @else {{ $page->open() }} boxes to set, on {{ count($page->devices()) }} device{{ count($page->devices()) === 1 ? '' : 's' }}.
+        @else @if ($ladder){{ $ladder->answer() }} @endif{{ $page->open() }} boxes to set, on {{ count($page->devices()) }}
+            device{{ count($page->devices()) === 1 ? '' : 's' }}.
             Firmware first, until there is none newer; then set; then read back.
         @endif
     </p>
     @if ($page->devices() === [])
         <div class="mt-5"><x-empty title="No boxes yet"><p>With a planned bank and a charger beside it, each box gets its value here.</p></x-empty></div>
+    @endif
+    @if ($page->schools() !== [])
+        @can('plan', $job)
+            <form method="post" action="{{ route('school.update', $job) }}" class="line-tabs items-baseline" data-live>@csrf @method('put')
+                <label for="school" class="muted">{{ __('sheets.school') }}</label>
+                <select id="school" name="school" class="w-auto!">@foreach ($page->schools() as $key => $says)<option value="{{ $key }}"
+                    @selected($page->school() === $key)>{{ $says }}</option>@endforeach</select>
+                <noscript><button class="btn plain">Plan for it</button></noscript>
+                <span class="small">{{ $page->consequence() }}</span>
+            </form>
+        @else
+            <p class="small">{{ __('sheets.school') }} {{ $page->schools()[$page->school()] }}. {{ $page->consequence() }}</p>
+        @endcan
+    @endif
+    @if ($ladder)
+        @include('stages.settings.ladder')
+    @endif
+    @if ($page->hasBank())
+        <x-fold id="words" title="What does the word on the box mean?" answer="boost, cycle use, equalisation …"
+            :open="$words->asked !== '' || $errors->has('word') || $errors->has('parameter')">
+            @unfolded('words', $words->asked !== '' || $errors->has('word') || $errors->has('parameter'))
+            @include('stages.settings.words')
+        @endunfolded</x-fold>
     @endif
     @foreach ($page->devices() as $device)
         @include('stages.settings.device', $device)

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Settings;
+
+use App\Http\Workbench;
+use App\Models\Part as Row;
+use App\Models\Setting;
+use Pebblefell\Setting\SetValue;
+use Pebblefell\Stage\Settings\SettingRow;
+use Pebblefell\System\Part;
+
+/** How devices of the same make and model were set in the latest other system, and where that differs from this plan. */
+final readonly class EarlierSettings
+{
+    /**
+     * @param array<string, array{title: string, values: array<string, string>}> $latest by make and model
+     */
+    private function __construct(private Workbench $bench, private array $latest)
+    {
+    }
+
+    public static function of(Workbench $bench): self
+    {
+        $models = array_unique(array_filter(array_map(static fn(array $d): string => $d['part']->model, $bench->study->settings()->devices)));
+        if ($models === []) {
+            return new self($bench, []);
+        }
+        $rows = Row::query()->where('job_id', '!=', $bench->job->id)->whereIn('model', $models)->with('job:id,title')->latest('id')->get();
+        $set = Setting::query()->whereIn('job_id', $rows->pluck('job_id')->unique())->whereNotNull('as_set')->get()->groupBy(
+            static fn(Setting $s): string => "$s->job_id $s->part_uid",
+        );
+        $latest = [];
+        foreach ($rows as $row) {
+            $own = $set->get("$row->job_id $row->uid");
+            if ($own !== null && $row->job !== null) {
+                $latest["$row->make $row->model"] ??= [
+                    'title' => $row->job->title,
+                    'values' => $own->mapWithKeys(static fn(Setting $s): array => [$s->parameter->value => (string) $s->as_set])->all(),
+                ];
+            }
+        }
+
+        return new self($bench, $latest);
+    }
+
+    /**
+     * @param list<SettingRow> $rows
+     */
+    public function says(Part $part, array $rows): string
+    {
+        $earlier = $this->latest["$part->make $part->model"] ?? null;
+        if ($earlier === null) {
+            return '';
+        }
+        $differs = [];
+        foreach ($rows as $row) {
+            $was = $earlier['values'][$row->parameter->value] ?? null;
+            if ($was !== null && !SetValue::parse($was)->agreesWith($row->planned(), $row->parameter->tolerance())) {
+                $volts = SetValue::parse($was)->number;
+                $differs[] = $this->bench->say->name($row->parameter) . ' '
+                    . ($volts === null ? $this->bench->say->word('findings.phrases.off') : $this->bench->show->text($volts, $row->parameter->unit(), 2));
+            }
+        }
+
+        return $this->bench->say->word($differs === [] ? 'boxes.earlier-same' : 'boxes.earlier', [
+            'job' => $earlier['title'], 'differs' => implode(', ', $differs),
+        ]);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+// The voltage ladder: what each threshold does.
+return [
+    'down' => 'on the way down',
+    'up' => 'on the way up',
+    'several' => 'all :count',
+    'absorption_v' => 'absorption',
+    'float_v' => 'float',
+    'equalise_v' => 'equalise',
+    'rebulk_v' => 'back to bulk',
+    'charge_limit_v' => 'charge limit',
+    'warning_v' => 'warns',
+    'cutoff_v' => 'cuts off',
+    'restart_v' => 'restarts',
+    'disconnect_v' => 'opens',
+    'reconnect_v' => 'reconnects',
+];

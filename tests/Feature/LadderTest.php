@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\BoxWord;
+use App\Models\Job;
+use App\Models\Setting;
+use App\Record\Studies;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Testing\TestResponse;
+use Pebblefell\Setting\Parameter;
+
+/** The ladder on its screen: a rung moved, the school chosen, a word on the box looked up. */
+final class LadderTest extends TestCase
+{
+    private function van(): Job
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->actingAs($this->user());
+
+        return Job::query()->where('title', 'Dental van')->firstOrFail();
+    }
+
+    /** @return array<string, string> planned values by "parameter uid" */
+    private function planned(Job $job): array
+    {
+        return $job->settings()->whereNotNull('planned')->get()->mapWithKeys(static fn(Setting $s): array => [$s->parameter->value . ' ' . $s->part_uid => (string) $s->planned])->all();
+    }
+
+    public function testARungIsMovedForAllThatShareItAndOnlyFromWhereItWasSeen(): void
+    {
+        $job = $this->van();
+        $move = fn(array $with): TestResponse => $this->put("/jobs/$job->id/ladder", $with);
+        $html = (string) $this->get("/jobs/$job->id/settings")->assertOk()->assertSee('The voltage ladder')->getContent();
+        preg_match_all('/data-rung="(float_v [^"]+)"\s+data-was="[^"]+"\s+data-planned="([^"]+)"/', $html, $m);
+        [$rung, $was] = [$m[1][0] ?? '', (float) ($m[2][0] ?? 0)];
+        $uids = array_slice(explode(' ', $rung), 1);
+        self::assertGreaterThan(1, count($uids), 'several devices share it');
+        $before = $this->planned($job);
+        $move(['rung' => $rung, 'volts' => '13,4', 'was' => $was])->assertSessionHasNoErrors();
+        $after = array_diff_assoc($this->planned($job), $before);
+        self::assertSame(array_combine(array_map(static fn(string $u): string => "float_v $u", $uids), array_fill(0, count($uids), '13.4')), $after);
+        // Somebody who still sees it where it was is told.
+        $move(['rung' => $rung, 'volts' => '13.6', 'was' => $was])->assertSessionHasErrors('rung');
+        self::assertSame('13.4', $this->planned($job)["float_v $uids[0]"]);
+        // Back where the profile has it, nothing is planned otherwise.
+        $move(['rung' => $rung, 'volts' => (string) $was, 'was' => 13.4])->assertSessionHasNoErrors();
+        self::assertSame($before, $this->planned($job));
+        foreach ([['rung' => 'tail_current_a ' . $uids[0]], ['rung' => 'float_v nobody'], ['rung' => 'x'], ['volts' => 'high']] as $bad) {
+            $move(['rung' => $rung, 'volts' => '13.4', ...$bad])->assertSessionHasErrors(array_key_first($bad));
+        }
+    }
+
+    public function testTheSchoolChangesWhatIsPlannedAndSaysItsPrice(): void
+    {
+        $job = $this->van();
+        $absorption = static fn(): ?float => Studies::of($job->refresh())->settings()->profile?->value(Parameter::Absorption)->number;
+        self::assertSame(14.2, $absorption());
+        $this->put("/jobs/$job->id/school", ['school' => 'long_life'])->assertSessionHasNoErrors();
+        self::assertSame(13.6, $absorption(), '3.40 V a cell');
+        $this->get("/jobs/$job->id/settings")->assertSee('charge it full once a month')->assertSee('80');
+        $this->put("/jobs/$job->id/school", ['school' => 'fast'])->assertSessionHasErrors('school');
+        $this->put("/jobs/$job->id/school", ['school' => 'everyday'])->assertSessionHasNoErrors();
+        self::assertSame(14.2, $absorption());
+    }
+
+    public function testAWordOnTheBoxIsFoundAndTheWorkshopsOwnBesideIt(): void
+    {
+        $job = $this->van();
+        $at = "/jobs/$job->id/settings";
+        $this->get("$at?word=Improved%20charge")->assertOk()->assertSee('is Absorption')->assertSee('14.2');
+        $this->get("$at?word=equalisation")->assertOk()->assertSee('is Absorption')->assertSee('is Equalise')->assertSee('The word misleads');
+        $this->get("$at?word=green%20phase")->assertOk()->assertSee('Nobody has noted');
+        $this->post("/jobs/$job->id/box-words", ['_form' => 'box-word', 'word' => 'green phase', 'parameter' => 'volts'])->assertSessionHasErrors('parameter');
+        $this->post("/jobs/$job->id/box-words", ['_form' => 'box-word', 'word' => 'green phase', 'parameter' => 'absorption_v'])->assertSessionHasNoErrors();
+        $this->get("$at?word=GREEN%20phase")->assertSee('is Absorption');
+        $this->delete("/jobs/$job->id/box-words/" . BoxWord::query()->firstOrFail()->id)->assertRedirect();
+        $this->get("$at?word=green%20phase")->assertSee('Nobody has noted');
+    }
+
+    public function testTheEarlierSystemWithTheSameDeviceIsOffered(): void
+    {
+        $job = $this->van();
+        $part = collect(Studies::of($job)->settings()->devices)->first(static fn(array $d): bool => $d['part']->model !== '');
+        self::assertNotNull($part);
+        $other = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
+        $twin = $other->parts()->where('kind', 'dcdc')->firstOrFail();
+        $twin->changeTo(['make' => $part['part']->make, 'model' => $part['part']->model]);
+        Setting::query()->where('job_id', $other->id)->where('part_uid', $twin->uid)->where('parameter', 'float_v')->update(['as_set' => '13.9']);
+        $this->get("/jobs/$job->id/settings")->assertOk()->assertSee('last set in “Seabird-survey camper”')->assertSee('13.9');
+    }
+}
