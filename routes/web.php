@@ -67,6 +67,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/balance', [C\Balance\BalanceController::class, 'show'])->name('balance');
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
+            Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
             Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
@@ -105,6 +106,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::delete('/parts/{part}/photos/{photo}', [C\Survey\PhotoController::class, 'destroy'])->name('photos.destroy');
             Route::post('/parts/{part}/measurements', [C\Survey\MeasurementController::class, 'store'])->name('measurements.store');
             Route::put('/settings/{part}', [C\Settings\SettingsController::class, 'update'])->name('settings.update');
+            Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
             Route::post('/box-words', [C\Settings\BoxWordController::class, 'store'])->name('box-words.store');
             Route::delete('/box-words/{boxWord}', [C\Settings\BoxWordController::class, 'destroy'])->withoutScopedBindings()->name('box-words.destroy');
         });

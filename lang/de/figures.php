@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Zahlen: wie sie heißen, wie sie entstehen, woher das kommt.
 return [
     'labels' => [
+        'through-it' => 'fließt hindurch',
         'disconnect' => 'Lastabwurf',
         'guard' => 'Schwelle',
         'usual-for-it' => 'üblich für die Zellchemie',
@@ -223,6 +224,7 @@ return [
         'driving-a-day' => 'Fahrt am Tag',
     ],
     'formulas' => [
+        'through-it' => 'die Leitungen, die dahin führen',
         'school' => ':school: Volt je Zelle × Zellen',
         'longer-for-balance' => 'das Doppelte der üblichen Grenze: oben gleichen sich die Zellen aus',
         'guard' => 'der übliche Wert; mindestens so weit über dem, was danach wirken muss',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Figures: what a number is called, how it comes about, where that is from.
 return [
     'labels' => [
+        'through-it' => 'runs through it',
         'disconnect' => 'disconnect',
         'guard' => 'threshold',
         'usual-for-it' => 'usual for the chemistry',
@@ -223,6 +224,7 @@ return [
         'driving-a-day' => 'driving a day',
     ],
     'formulas' => [
+        'through-it' => 'the runs that lead to it',
         'school' => ':school: volts a cell × cells',
         'longer-for-balance' => 'twice the usual limit: the cells are balanced at the top',
         'guard' => 'the usual figure; at least so far above what must act after it',

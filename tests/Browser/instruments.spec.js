@@ -172,13 +172,3 @@ test.describe('folds that are shut', () => {
         }
     });
 });
-
-test('a fuse opened by its box in the one-line drawing leaves the rest dark', async ({ page }) => {
-    await signIn(page);
-    await openJob(page, 'Dental van', 'Wiring');
-    await page.locator('svg.one-line').first().locator('a', { hasText: 'Class T' }).focus();
-    await page.keyboard.press('Enter');
-    await expect(page.locator('svg.one-line .box.open')).toHaveCount(1);
-    await expect(page.locator('svg.one-line .box.dark')).not.toHaveCount(0);
-    await expect(page.locator('#opens')).toContainText('Goes dark');
-});

@@ -69,7 +69,7 @@ test('a technician surveys a trailer on a phone, from a usual layout to the last
 
 test('on a phone no drawing is wider than its frame, and each is worked there', async ({ page }) => {
     await signIn(page);
-    for (const [job, stages] of [['Library trailer', ['Loads', 'Size', 'Sources']], ['Dental van', ['Size', 'Bank', 'Balance']]]) {
+    for (const [job, stages] of [['Library trailer', ['Loads', 'Size', 'Sources']], ['Dental van', ['Size', 'Bank', 'Wiring', 'Balance', 'Settings']]]) {
         await page.goto('/');
         await page.getByRole('link', { name: job }).first().click();
         for (const stage of stages) {
@@ -103,4 +103,26 @@ test('on a phone no drawing is wider than its frame, and each is worked there', 
     await page.getByRole('link', { name: /^Bank/ }).first().click();
     await page.getByRole('link', { name: 'Take off plus at string 3' }).click();
     await expect(page).toHaveURL(/plus=2/);
+});
+
+test('on a phone two parts are joined by touch', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Cargo-bike repair trailer' }).first().click();
+    await page.getByRole('link', { name: /^Wiring/ }).first().click();
+    await page.getByRole('link', { name: 'joins two' }).tap();
+    const boxes = page.locator('svg.one-line').first().locator('a[aria-label^="Join"]');
+    await boxes.nth(0).tap();
+    await expect(page.locator('#join')).toContainText('tap where it goes');
+    await page.locator('svg.one-line').first().locator('a[aria-label^="Join to"]').nth(1).tap();
+    await expect(page.getByRole('button', { name: 'Join them' })).toBeVisible();
+    await page.locator('#join').getByLabel('Size, mm² or AWG').fill('16');
+    await page.getByRole('button', { name: 'Join them' }).tap();
+    await expect(page.locator('.said')).toContainText('The conductor is in');
+    // And taken out again, as a typed line.
+    const uid = (await page.locator('#fold-leads code').allTextContents()).map((code) => /^(c\d+) /.exec(code)?.[1]).filter(Boolean).pop();
+    await page.getByLabel('A line each').fill(`${uid} out`);
+    await page.getByRole('button', { name: 'Read them' }).tap();
+    await page.getByRole('button', { name: 'Lay them on the plan' }).tap();
+    await expect(page.locator('.said')).toContainText('The leads are in the plan');
 });

@@ -355,6 +355,10 @@ final class RulesTest extends TestCase
         ]);
         yield 'two fuses that may open together' => ['not-selective', 'note', $two(150, 100), $two(150, 30)];
         yield 'the larger fuse behind the smaller' => ['not-selective', 'note', $two(60, 100), $two(100, 10)];
+        $shunt = static fn(float $a): System => self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm9.battery_minus']], 'appliances' => [['uid' => 'a1', 'name' => 'winch', 'side' => 'dc', 'watts' => 900, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 2]]]]]], [self::part('m9', 'monitor', ['shunt_a' => $a])]);
+        yield 'a shunt too small' => ['part-overloaded', 'fix', $shunt(50), $shunt(100)];
+        $bar = static fn(float $a): System => self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'x9.bar'], ['uid' => 'c3', 'from' => 'x9.bar', 'to' => 'x1.supply_plus']]], [self::part('x9', 'busbar', ['rating_a' => $a]), self::part('x1', 'distribution_box', ['circuits' => 8]), self::part('n1', 'inverter', ['continuous_w' => 100])]);
+        yield 'a bar too small' => ['part-overloaded', 'fix', $bar(1), $bar(100)];
         yield 'a BMS that opens under an alternator' => ['alternator-loses-load', 'fix', $driven($direct), $driven($direct, $hears)];
         $switch = self::part('w2', 'switch', ['rating_a' => 300]);
         yield 'a switch that opens under an alternator' => [

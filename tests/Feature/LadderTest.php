@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Setting;
 use App\Record\Studies;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Setting\Parameter;
 
@@ -90,5 +91,21 @@ final class LadderTest extends TestCase
         $twin->changeTo(['make' => $part['part']->make, 'model' => $part['part']->model]);
         Setting::query()->where('job_id', $other->id)->where('part_uid', $twin->uid)->where('parameter', 'float_v')->update(['as_set' => '13.9']);
         $this->get("/jobs/$job->id/settings")->assertOk()->assertSee('last set in “Seabird-survey camper”')->assertSee('13.9');
+    }
+
+    public function testSettingsGoOutAndComeInAsATableOrNotAtAll(): void
+    {
+        $job = $this->van();
+        $csv = (string) $this->get("/jobs/$job->id/settings.csv")->assertOk()->getContent();
+        [$head, $first] = array_map(static fn(string $l): array => str_getcsv($l, ',', '"', ''), array_slice(explode("\r\n", $csv), 0, 2));
+        self::assertSame(['part', 'device', 'box', 'unit', 'planned', 'found', 'as_set', 'read_back', 'by', 'at'], $head);
+        $upload = fn(string $text): TestResponse => $this->post("/jobs/$job->id/settings/csv", ['file' => UploadedFile::fake()->createWithContent('s.csv', $text)]);
+        $before = $job->settings()->count();
+        $upload("part,box,as_set\n$first[0],$first[2],14.1\nnobody,float_v,13.5\n")->assertSessionHasErrors('file');
+        self::assertSame($before, $job->settings()->count(), 'all or nothing');
+        $upload("part;box;as_set;read_back\n$first[0];$first[2];14,1;off\n")->assertSessionHasNoErrors();
+        $row = $job->settings()->where('part_uid', $first[0])->where('parameter', $first[2])->firstOrFail();
+        self::assertSame(['14.1', 'off'], [$row->as_set, $row->read_back]);
+        self::assertNotSame('', $row->entered_by);
     }
 }

@@ -39,8 +39,7 @@ final readonly class OneLine
     private const LANE_TOP = 24.0;
     private const PHONE_W = 358.0;
 
-    /** A long drawing is shrunk to the page no further than to this share of its size; then it is scrolled. Chosen. */
-    private const LEAST_SHARE = 0.75;
+    private const LONG_W = 760.0;
     private const DOWN_APART = 46.0;
     private const DOWN_GAP = 8.0;
 
@@ -62,10 +61,10 @@ final readonly class OneLine
     ) {
     }
 
-    /** Px to which it may shrink. */
-    public function leastWidth(): float
+    /** It fills a desk: there it is shrunk to the page, on a narrow one it is scrolled. */
+    public function isLong(): bool
     {
-        return round($this->width * self::LEAST_SHARE);
+        return !$this->upright && $this->width > self::LONG_W;
     }
 
     /** Null as long as nothing is drawn. */

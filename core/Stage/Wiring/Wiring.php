@@ -21,6 +21,7 @@ final class Wiring implements Room
             new Rules\CablesCarry(),
             new Rules\SeenAndCut(),
             new Rules\ShuntSeesAll(),
+            new Rules\PartsCarry(),
             new Rules\KeepTheirBattery(),
             new Rules\FusesAreSelective(),
         ];

@@ -38,6 +38,12 @@
     @foreach ($page->devices() as $device)
         @include('stages.settings.device', $device)
     @endforeach
+    @if ($page->devices() !== [])
+        <div class="flex flex-wrap items-end gap-x-6 mt-4"><a class="btn plain" href="{{ route('settings.csv', $job) }}">As CSV</a>
+            @can('record', $job)<x-upload id="settings-csv" :action="route('settings.csv.store', $job)" label="Settings from a CSV file" button="Take them in"
+                accept=".csv,text/csv" />@endcan</div>
+        <x-faults />
+    @endif
     @if ($page->hasBank())
         <x-caution>A system wrongly programmed does not work, and can hurt. Where a data sheet and this page differ, the data sheet of the battery goes first.
             {{ $say->said($region->bankCaution()) }}</x-caution>

@@ -1,6 +1,7 @@
-<svg xmlns="http://www.w3.org/2000/svg" @class(['draw one-line', 'lanes' => ! $drawing->line->upright, 'both' => $drawing->shown->value === 'both'])
+<svg xmlns="http://www.w3.org/2000/svg" @class(['draw one-line', 'lanes' => ! $drawing->line->upright, 'both' => $drawing->shown->value === 'both',
+    'long' => $drawing->line->isLong()])
     viewBox="0 0 {{ $drawing->line->width }} {{ $drawing->line->height }}" width="{{ $drawing->line->width }}"
-    style="min-width: {{ $drawing->line->leastWidth() }}px" role="group"
+    role="group"
     aria-label="The circuit as one line: {{ count($drawing->line->boxes) }} boxes, {{ count($drawing->line->runs) }} runs">
     @isset($css)<style>{!! $css !!}</style>@endisset
     @foreach ($drawing->line->lanes as $lane)
