@@ -318,7 +318,9 @@ final class Study
         $volts = match (true) {
             $case->bank === null => 0.0,
             $sheet !== null => $sheet * $case->bank->series,
-            default => $case->bank->cells() * ($case->bank->chemistry()->isLithium() ? GuardProfile::BMS_CELL_V : $case->bank->chemistry()->lowestCellV()),
+            default => $case->bank->cells() * ($case->bank->chemistry()->isLithium()
+                ? GuardProfile::BMS_CELL_V
+                : $case->bank->chemistry()->lowestCellV()),
         };
 
         return Figure::given('bms-cut-off', $volts, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);

@@ -62,7 +62,8 @@ final class SettingsCsv
         }
         DB::transaction(static function () use ($job, $noted, $by): void {
             foreach ($noted as [$uid, $parameter, $values]) {
-                $setting = $job->settings()->where('part_uid', $uid)->where('parameter', $parameter)->lockForUpdate()->first() ?? new Setting();
+                $setting = $job->settings()->where('part_uid', $uid)->where('parameter', $parameter)->lockForUpdate()->first()
+                    ?? new Setting();
                 $setting->job()->associate($job);
                 $setting->fill(['part_uid' => $uid, 'parameter' => $parameter, ...$values]);
                 if ($setting->isDirty(self::NOTED)) {

@@ -49,7 +49,14 @@ final class Conductor extends Model
         'grouped',
     ];
 
-    protected $casts = ['fate' => Fate::class, 'size_mm2' => 'float', 'length_m' => 'float', 'insulation_c' => 'float', 'ambient_c' => 'float', 'grouped' => 'integer'];
+    protected $casts = [
+        'fate' => Fate::class,
+        'size_mm2' => 'float',
+        'length_m' => 'float',
+        'insulation_c' => 'float',
+        'ambient_c' => 'float',
+        'grouped' => 'integer',
+    ];
 
     protected $attributes = ['fate' => 'keep', 'route' => '', 'protected_by' => ''];
 }

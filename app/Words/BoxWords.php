@@ -45,7 +45,11 @@ final class BoxWords
         }
         foreach ((array) __('boxes.words') as $parameter => $words) {
             foreach ((array) $words as $word) {
-                $all[] = ['word' => (string) $word, 'parameter' => Parameter::from((string) $parameter), 'misleads' => in_array($word, (array) __('boxes.misleading'), true)];
+                $all[] = [
+                    'word' => (string) $word,
+                    'parameter' => Parameter::from((string) $parameter),
+                    'misleads' => in_array($word, (array) __('boxes.misleading'), true),
+                ];
             }
         }
 

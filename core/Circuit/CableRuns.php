@@ -107,7 +107,10 @@ final readonly class CableRuns
         $allowed = $run->systemV * self::MOST_DROP_PCT / 100.0;
         $fuse = $this->fuseBefore($run)?->data->number('rating_a');
 
-        return $length === null || $drop === null || $drop <= $allowed || $carries === null || $carries < max($run->current()->value, (float) $fuse)
+        return $length === null || $drop === null || $drop <= $allowed || $carries === null || $carries < max(
+            $run->current()->value,
+            (float) $fuse,
+        )
             ? null
             : floor(10.0 * $length * $allowed / $drop) / 10.0;
     }

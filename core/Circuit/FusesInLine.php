@@ -28,13 +28,22 @@ final readonly class FusesInLine
             if ($near === null || !$circuit->whole()->has($near)) {
                 continue;
             }
-            $before = array_values(array_filter($circuit->whole()->passed($near), static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()));
+            $before = array_values(array_filter(
+                $circuit->whole()->passed($near),
+                static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent(),
+            ));
             if ($before !== []) {
                 $lines[$fuse->uid] = [...$before, $fuse];
             }
         }
         // Of lines that are the beginning of another only the longer one is told.
-        $inner = array_merge([], ...array_map(static fn(array $l): array => array_map(static fn(Part $p): string => $p->uid, array_slice($l, 0, -1)), array_values($lines)));
+        $inner = array_merge(
+            [],
+            ...array_map(
+                static fn(array $l): array => array_map(static fn(Part $p): string => $p->uid, array_slice($l, 0, -1)),
+                array_values($lines),
+            ),
+        );
 
         return new self($circuit, $volts, array_values(array_diff_key($lines, array_flip($inner))));
     }
@@ -59,7 +68,8 @@ final readonly class FusesInLine
     /**
      * Pairs of neighbours that are judged.
      *
-     * @return list<array{upstream: Part, downstream: Part, fromA: ?float, isLarger: bool}> fromA: both may open from there; null: the nearer
+     * @return list<array{upstream: Part, downstream: Part, fromA: ?float,
+     *     isLarger: bool}> fromA: both may open from there; null: the nearer
      *     one opens alone, or no curve is known; isLarger: the one further from the fault is the larger
      */
     public function pairs(): array

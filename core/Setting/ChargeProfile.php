@@ -66,8 +66,20 @@ final readonly class ChargeProfile
         Guard::positive($capacityAh, '/capacity_ah');
         $family = $chemistry->isLithium() ? 'lfp' : 'lead';
         $held = $school->cellV($chemistry);
-        $absorption = $held !== null ? self::held('absorption', $held[0], $cells, $school) : self::volts('absorption', $sheet['absorption_v'] ?? null, $blocksInSeries, $chemistry->absorptionCellV(), $cells);
-        $float = $held !== null ? self::held('float', $held[1], $cells, $school) : self::volts('float', $sheet['float_v'] ?? null, $blocksInSeries, $chemistry->floatCellV(), $cells);
+        $absorption = $held !== null ? self::held('absorption', $held[0], $cells, $school) : self::volts(
+            'absorption',
+            $sheet['absorption_v'] ?? null,
+            $blocksInSeries,
+            $chemistry->absorptionCellV(),
+            $cells,
+        );
+        $float = $held !== null ? self::held('float', $held[1], $cells, $school) : self::volts(
+            'float',
+            $sheet['float_v'] ?? null,
+            $blocksInSeries,
+            $chemistry->floatCellV(),
+            $cells,
+        );
         $rebulk = round(
             $float->value - $cells * ($chemistry->isLithium() ? self::REBULK_BELOW_FLOAT_LFP : self::REBULK_BELOW_FLOAT_LEAD),
             2,
@@ -166,7 +178,10 @@ final readonly class ChargeProfile
     /** As the school wants it, whatever the sheet allows. */
     private static function held(string $label, float $cellV, int $cells, School $school): Figure
     {
-        return new Figure($label, round($cellV * $cells, 2), 'V', Word::of('figures.formulas.school', ['school' => Word::of("sheets.choices.$school->value")]), [
+        return new Figure($label, round($cellV * $cells, 2), 'V', Word::of(
+            'figures.formulas.school',
+            ['school' => Word::of("sheets.choices.$school->value")],
+        ), [
             Figure::given('a-cell', $cellV, 'V', Origin::Assumed),
             Figure::given('cells-in-series', $cells, ''),
         ], self::COMMON_PRACTICE);
@@ -174,7 +189,14 @@ final readonly class ChargeProfile
 
     private static function longer(Figure $limit, float $times): Figure
     {
-        return $times <= 1.0 ? $limit : new Figure('absorption-time', $limit->value * $times, 'h', 'longer-for-balance', [$limit], self::COMMON_PRACTICE);
+        return $times <= 1.0 ? $limit : new Figure(
+            'absorption-time',
+            $limit->value * $times,
+            'h',
+            'longer-for-balance',
+            [$limit],
+            self::COMMON_PRACTICE,
+        );
     }
 
     private static function scaled(string $label, float $each, int $parallel, string $unit): Figure

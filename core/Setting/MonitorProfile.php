@@ -35,7 +35,13 @@ final class MonitorProfile
     {
         $family = $chemistry->isLithium() ? 'lfp' : 'lead';
         $twelves = $cells / ($chemistry->isLithium() ? 4.0 : 6.0);
-        $usual = static fn(string $label, float $value, string $unit): Figure => Figure::given($label, $value, $unit, Origin::Assumed, self::COMMON_PRACTICE);
+        $usual = static fn(string $label, float $value, string $unit): Figure => Figure::given(
+            $label,
+            $value,
+            $unit,
+            Origin::Assumed,
+            self::COMMON_PRACTICE,
+        );
 
         return [
             Parameter::Capacity->value => Figure::given('capacity', round($capacityAh, 1), 'Ah', Origin::DataSheet, 'battery-sheet'),

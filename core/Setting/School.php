@@ -7,7 +7,8 @@ namespace Pebblefell\Setting;
 use Pebblefell\Chemistry\Chemistry;
 
 /**
- * For what a lithium bank is charged: the trade's schools differ, each with its price. Lead is charged one way, by its sheet: it suffers when
+ * For what a lithium bank is charged: the trade's schools differ, each with its price. Lead is charged one way, by its sheet: it suffers
+ * when
  * it is not full.
  */
 enum School: string
@@ -25,7 +26,8 @@ enum School: string
     public const BALANCES_FROM_CELL_V = 3.45;
 
     /**
-     * V a cell for absorption and float; null: as the sheet has it. Common practice: long life stops at 3.40 V a cell; a rested cell stands at
+     * V a cell for absorption and float; null: as the sheet has it. Common practice: long life stops at 3.40 V a cell; a rested cell
+     * stands at
      * 3.30 V at about 70 %.
      *
      * @return ?array{float, float}

@@ -95,7 +95,12 @@ final readonly class Travel
             'stay' => $this->stay?->toArray(),
             'budget' => $this->budget,
         ] + array_diff_assoc(
-            ['unattended' => $this->unattended, 'wish' => $this->wish, 'portable_panels' => $this->portable, 'school' => $this->school->value],
+            [
+                'unattended' => $this->unattended,
+                'wish' => $this->wish,
+                'portable_panels' => $this->portable,
+                'school' => $this->school->value,
+            ],
             ['unattended' => false, 'wish' => 'still', 'portable_panels' => 'up', 'school' => School::Everyday->value],
         );
     }

@@ -21,7 +21,8 @@ final readonly class JudgedLadder
     private const AT = ['battery_plus', 'output_plus', 'supply_plus', 'in', 'plus', 'sense'];
 
     /**
-     * @param list<array{part: Part, row: SettingRow, value: float, dropV: ?float}> $rungs dropV: what its lead loses at its current; null: not known
+     * @param list<array{part: Part, row: SettingRow, value: float,
+     *     dropV: ?float}> $rungs dropV: what its lead loses at its current; null: not known
      */
     private function __construct(public Ladder $ladder, public array $rungs, public float $highV, public float $lowV)
     {
@@ -55,7 +56,12 @@ final readonly class JudgedLadder
             true,
         );
 
-        return new self($ladder, $rungs, $high === null ? $bank->cells() * $bank->chemistry()->ceilingCellV() : $high * $bank->series, $low);
+        return new self(
+            $ladder,
+            $rungs,
+            $high === null ? $bank->cells() * $bank->chemistry()->ceilingCellV() : $high * $bank->series,
+            $low,
+        );
     }
 
     /** V lost out and back to a device at what flows there; none where it hears the battery's volts. */

@@ -15,7 +15,9 @@ use Pebblefell\Setting\Parameter;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
-/** The ladder: thresholds of the way down at the left, of the way up at the right, the battery's rest curve and the BMS's limits between. */
+/**
+ * The ladder: thresholds of the way down at the left, of the way up at the right, the battery's rest curve and the BMS's limits between.
+ */
 final readonly class LadderChart
 {
     private const HEIGHT = 540.0;
@@ -37,10 +39,17 @@ final readonly class LadderChart
     private const VALUE = 70.0;
 
     /** What acts under current: there a lead loses volts. */
-    private const UNDER_CURRENT = [Parameter::Absorption, Parameter::Equalise, Parameter::Warning, Parameter::Cutoff, Parameter::Disconnect];
+    private const UNDER_CURRENT = [
+        Parameter::Absorption,
+        Parameter::Equalise,
+        Parameter::Warning,
+        Parameter::Cutoff,
+        Parameter::Disconnect,
+    ];
 
     /**
-     * @param list<array{parts: non-empty-list<Part>, row: SettingRow, value: float, side: string, y: float, labelY: float, knobX: float, textX: float,
+     * @param list<array{parts: non-empty-list<Part>, row: SettingRow, value: float, side: string, y: float, labelY: float, knobX: float,
+     *     textX: float,
      *     path: string, isWrong: bool, seenY: ?float, step: float}> $rungs side: down or up
      * @param string            $curve  rested volts over charge
      * @param list<Tick>        $ticks
@@ -77,7 +86,10 @@ final readonly class LadderChart
         $wrong = self::wrong($study);
         $rungs = [];
         foreach (['down', 'up'] as $way) {
-            $groups = self::grouped(array_values(array_filter($ladder->rungs, static fn(array $r): bool => $r['row']->parameter->isOnTheWayDown() === ($way === 'down'))));
+            $groups = self::grouped(array_values(array_filter(
+                $ladder->rungs,
+                static fn(array $r): bool => $r['row']->parameter->isOnTheWayDown() === ($way === 'down'),
+            )));
             $placed = Labels::spread(
                 array_map(static fn(array $g): float => $scale->at($g[0]['value']), $groups),
                 $narrow ? self::LABEL_NARROW : self::LABEL,
@@ -143,7 +155,9 @@ final readonly class LadderChart
     /** Px that its words may take. */
     public function room(): float
     {
-        return $this->frame->isNarrow() ? $this->frame->left - self::REACH_NARROW - 8.0 : $this->frame->left - self::REACH - self::VALUE - 10.0;
+        return $this->frame->isNarrow()
+            ? $this->frame->left - self::REACH_NARROW - 8.0
+            : $this->frame->left - self::REACH - self::VALUE - 10.0;
     }
 
     /**
@@ -168,16 +182,30 @@ final readonly class LadderChart
      * @param non-empty-list<array{part: Part, row: SettingRow, value: float, dropV: ?float}> $group
      * @param array<string, true>                                                             $wrong
      *
-     * @return array{parts: non-empty-list<Part>, row: SettingRow, value: float, side: string, y: float, labelY: float, knobX: float, textX: float,
+     * @return array{parts: non-empty-list<Part>, row: SettingRow, value: float, side: string, y: float, labelY: float, knobX: float,
+     *     textX: float,
      *     path: string, isWrong: bool, seenY: ?float, step: float}
      */
-    private static function rung(Frame $frame, Scale $scale, array $group, string $way, float $labelY, array $wrong, float $step, bool $narrow): array
-    {
+    private static function rung(
+        Frame $frame,
+        Scale $scale,
+        array $group,
+        string $way,
+        float $labelY,
+        array $wrong,
+        float $step,
+        bool $narrow,
+    ): array {
         $y = $scale->at($group[0]['value']);
         $outwards = $way === 'down' ? -1.0 : 1.0;
         $knobX = $way === 'down' ? $frame->left : $frame->right;
         $reach = $narrow ? self::REACH_NARROW : self::REACH;
-        $bends = [[$knobX, $y], [$knobX + $outwards * self::BEND * ($narrow ? 0.5 : 1.0), $y], [$knobX + $outwards * ($reach - 14.0), $labelY], [$knobX + $outwards * $reach, $labelY]];
+        $bends = [
+            [$knobX, $y],
+            [$knobX + $outwards * self::BEND * ($narrow ? 0.5 : 1.0), $y],
+            [$knobX + $outwards * ($reach - 14.0), $labelY],
+            [$knobX + $outwards * $reach, $labelY],
+        ];
         $drops = array_filter(array_column($group, 'dropV'), static fn(?float $d): bool => $d !== null);
         $drop = $drops === [] || !in_array($group[0]['row']->parameter, self::UNDER_CURRENT, true) ? null : max($drops);
         // What charges stands above the battery by what its lead loses, what draws below it.
@@ -193,7 +221,10 @@ final readonly class LadderChart
             'knobX' => $knobX,
             'textX' => round($knobX + $outwards * ($reach + 6.0), 1),
             'path' => Path::line($bends),
-            'isWrong' => array_filter($group, static fn(array $r): bool => isset($wrong[$r['part']->uid . ' ' . $r['row']->parameter->value])) !== [],
+            'isWrong' => array_filter(
+                $group,
+                static fn(array $r): bool => isset($wrong[$r['part']->uid . ' ' . $r['row']->parameter->value]),
+            ) !== [],
             'seenY' => $seen,
             'step' => round($step, 3),
         ];

@@ -72,7 +72,13 @@ final readonly class SettingSheet
         foreach (self::settable($study) as $part) {
             $entries = $system->settingsOf($part->uid);
             $rows = array_map(
-                static fn(Parameter $p): SettingRow => self::row($part, $p, $profile, $guard->of($p) ?? self::heater($part, $p) ?? $others[$p->value] ?? null, $entries[$p->value] ?? null),
+                static fn(Parameter $p): SettingRow => self::row(
+                    $part,
+                    $p,
+                    $profile,
+                    $guard->of($p) ?? self::heater($part, $p) ?? $others[$p->value] ?? null,
+                    $entries[$p->value] ?? null,
+                ),
                 self::boxes($part),
             );
             $devices[] = ['part' => $part, 'rows' => $rows];
@@ -108,7 +114,12 @@ final readonly class SettingSheet
             foreach ($device['part'] === $part ? $device['rows'] : [] as $row) {
                 $value = $row->parameter === $parameter ? $row->said()?->number : null;
                 if ($value !== null) {
-                    return Figure::given(Word::of('settings.' . $parameter->value), $value, 'V', $row->noted() === null ? Origin::DataSheet : Origin::Typed);
+                    return Figure::given(
+                        Word::of('settings.' . $parameter->value),
+                        $value,
+                        'V',
+                        $row->noted() === null ? Origin::DataSheet : Origin::Typed,
+                    );
                 }
             }
         }
@@ -169,7 +180,13 @@ final readonly class SettingSheet
     {
         $sheet = $study->banks()->planned->parts[0]->data;
 
-        return MonitorProfile::of($bank->chemistry(), $bank->cells(), $bank->ratedAh(), $profile->figure(Parameter::Absorption), $sheet->figure('peukert'));
+        return MonitorProfile::of(
+            $bank->chemistry(),
+            $bank->cells(),
+            $bank->ratedAh(),
+            $profile->figure(Parameter::Absorption),
+            $sheet->figure('peukert'),
+        );
     }
 
     /** Between a rested full starter battery and a running alternator. Common practice: 13.0 V of 12. */
@@ -177,7 +194,13 @@ final readonly class SettingSheet
     {
         $runs = Volts::starterRunsAt($study->planned()) ?? DcdcFit::USUAL_INPUT_V;
 
-        return Figure::given('engine-off', round(self::ENGINE_OFF_V * round($runs / DcdcFit::USUAL_INPUT_V), 1), 'V', Origin::Assumed, 'common-practice-unpublished');
+        return Figure::given(
+            'engine-off',
+            round(self::ENGINE_OFF_V * round($runs / DcdcFit::USUAL_INPUT_V), 1),
+            'V',
+            Origin::Assumed,
+            'common-practice-unpublished',
+        );
     }
 
     private static function heater(Part $part, Parameter $parameter): ?Figure

@@ -46,7 +46,8 @@ final readonly class OneLine
     /**
      * @param list<array{name: string, top: float, height: float}> $lanes none where it runs downwards
      * @param list<array{uid: string, parts: non-empty-list<Part>, shape: string, x: float, y: float, width: float, height: float,
-     *     room: float, mark: string}>                                               $boxes shape: box, fuse, breaker, switch or bar; mark: stays, new or out
+     *     room: float, mark: string}>                                               $boxes shape: box, fuse, breaker, switch or bar; mark:
+     * stays, new or out
      * @param list<array{path: string, ends: list<string>, circuit: string, thin: bool, mark: string, stroke: float, mm2: ?float,
      *     lengthM: ?float, count: int, x: float, y: float}>                                             $runs
      */
@@ -250,7 +251,11 @@ final readonly class OneLine
         }
         $end = $points[count($points) - 1];
 
-        return ['path' => $path, 'x' => round($upright ? $end[0] + 4.0 : $end[0] - 4.0, 1), 'y' => round($upright ? $end[1] - 6.0 : $end[1] - 5.0, 1)];
+        return [
+            'path' => $path,
+            'x' => round($upright ? $end[0] + 4.0 : $end[0] - 4.0, 1),
+            'y' => round($upright ? $end[1] - 6.0 : $end[1] - 5.0, 1),
+        ];
     }
 
     /**

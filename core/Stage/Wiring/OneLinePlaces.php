@@ -13,7 +13,8 @@ final readonly class OneLinePlaces
     private const BESIDE = 10.0;
 
     /**
-     * @param array<string, array{float, float, float, float, float}> $at  by node: left, top, width, where what leaves it bends, room for a symbol's words
+     * @param array<string, array{float, float, float, float,
+     *     float}> $at  by node: left, top, width, where what leaves it bends, room for a symbol's words
      * @param list<array{name: string, top: float, height: float}> $lanes
      */
     private function __construct(public float $width, public float $height, public array $at, public array $lanes)

@@ -13,7 +13,8 @@ final readonly class OpensMatrix
 {
     /**
      * @param list<string>                                                     $states rest, sun, engine, shore, generator
-     * @param list<array{parts: non-empty-list<Part>, cells: list<array{dark: list<Part>, danger: list<Part>}>}> $rows   by state, in their order
+     * @param list<array{parts: non-empty-list<Part>, cells: list<array{dark: list<Part>,
+     *     danger: list<Part>}>}> $rows   by state, in their order
      */
     private function __construct(public array $states, public array $rows)
     {
@@ -24,7 +25,10 @@ final readonly class OpensMatrix
         $graph = $study->planned();
         $states = self::statesOf($study);
         $bank = array_values(array_filter($study->banks()->planned->parts, $graph->isDrawn(...)));
-        $own = array_values(array_filter(Opened::of($study, [], self::running(''))->mayOpen, static fn(Part $p): bool => !in_array($p, $bank, true)));
+        $own = array_values(array_filter(
+            Opened::of($study, [], self::running(''))->mayOpen,
+            static fn(Part $p): bool => !in_array($p, $bank, true),
+        ));
         $rows = [];
         foreach ([...($bank === [] ? [] : [$bank]), ...array_map(static fn(Part $p): array => [$p], $own)] as $parts) {
             $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
@@ -71,7 +75,8 @@ final readonly class OpensMatrix
     public static function running(string $state): array
     {
         return [
-            'sun' => $state === 'sun' || $state === 'engine', 'engine' => $state === 'engine', 'shore' => $state === 'shore', 'generator' => $state === 'generator',
+            'sun' => $state === 'sun'
+                || $state === 'engine', 'engine' => $state === 'engine', 'shore' => $state === 'shore', 'generator' => $state === 'generator',
         ];
     }
 }

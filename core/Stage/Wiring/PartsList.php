@@ -26,8 +26,10 @@ final readonly class PartsList
     private const FITTED = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Busbar, PartKind::EarthLeakage];
 
     /**
-     * @param list<array{side: string, mm2: ?float, metres: float, runs: int, open: int}> $cables side: plus, minus, array or mains; open: runs of it without a length
-     * @param list<array{what: string, mm2: float, studMm: ?float, count: int}>           $ends   what: lug or ferrule; studMm: null where it is not noted
+     * @param list<array{side: string, mm2: ?float, metres: float, runs: int,
+     *     open: int}> $cables side: plus, minus, array or mains; open: runs of it without a length
+     * @param list<array{what: string, mm2: float, studMm: ?float,
+     *     count: int}>           $ends   what: lug or ferrule; studMm: null where it is not noted
      * @param list<array{part: Part, count: int, spare: int}>                             $parts  that come in
      */
     private function __construct(public array $cables, public array $ends, public array $parts, public int $covers, public int $labels)
@@ -65,7 +67,10 @@ final readonly class PartsList
     /** Lugs whose stud nobody has noted. */
     public function openLugs(): int
     {
-        return array_sum(array_map(static fn(array $e): int => $e['what'] === 'lug' && $e['studMm'] === null ? $e['count'] : 0, $this->ends));
+        return array_sum(array_map(
+            static fn(array $e): int => $e['what'] === 'lug' && $e['studMm'] === null ? $e['count'] : 0,
+            $this->ends,
+        ));
     }
 
     /**

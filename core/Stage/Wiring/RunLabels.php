@@ -26,7 +26,12 @@ final class RunLabels
             }
             $isReturn = Side::of($graph, $c)->isReturn;
             foreach ([[$c->from, $c->to], [$c->to, $c->from]] as [$here, $there]) {
-                $ends[] = ['run' => $c, 'here' => $graph->parts[$here->uid], 'there' => $graph->parts[$there->uid], 'isReturn' => $isReturn];
+                $ends[] = [
+                    'run' => $c,
+                    'here' => $graph->parts[$here->uid],
+                    'there' => $graph->parts[$there->uid],
+                    'isReturn' => $isReturn,
+                ];
             }
         }
 

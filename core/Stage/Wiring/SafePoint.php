@@ -11,7 +11,8 @@ use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
 /**
- * Where is it safe: what holds a part at potential now, and the least that makes it dead whatever shines, runs or is plugged in, in an order
+ * Where is it safe: what holds a part at potential now, and the least that makes it dead whatever shines, runs or is plugged in, in an
+ * order
  * in which no regulator loses its battery on the way.
  *
  * Whatever a lit regulator or a running charger reaches counts as live until it is measured.
@@ -40,8 +41,10 @@ final readonly class SafePoint
 
     /**
      * @param bool                                                                          $neverDead a battery holds its own posts
-     * @param list<string>                                                                  $heldBy    sun, engine, shore, generator, or a battery's uid, each alone
-     * @param list<string>                                                                  $stops     engine, shore, generator: end them first
+     * @param list<string>                                                                  $heldBy    sun, engine, shore, generator, or a
+     *     battery's uid, each alone
+     * @param list<string>                                                                  $stops     engine, shore, generator: end them
+     *     first
      * @param list<array{do: string, parts: non-empty-list<Part>, danger: list<Part>}> $steps     danger: what is endangered once it is done
      * @param list<Part>                                                                    $dark      everything else that goes dark
      */
@@ -147,9 +150,17 @@ final readonly class SafePoint
                     return array_values($steps);
                 }
                 $queue[] = [$cost + self::DANGER, $steps];
-                $next = self::steps($graph, [...$graph->ofKind(PartKind::Panel), ...$graph->ofKind(PartKind::Switch, PartKind::Breaker)], null);
+                $next = self::steps(
+                    $graph,
+                    [...$graph->ofKind(PartKind::Panel), ...$graph->ofKind(PartKind::Switch, PartKind::Breaker)],
+                    null,
+                );
             } else {
-                $next = self::steps($graph, array_values(array_filter($way['passed'], static fn(Part $p): bool => $p->uid !== $part->uid)), $way['source']);
+                $next = self::steps(
+                    $graph,
+                    array_values(array_filter($way['passed'], static fn(Part $p): bool => $p->uid !== $part->uid)),
+                    $way['source'],
+                );
             }
             foreach ($next as $key => $step) {
                 $more = $steps + [$key => $step];

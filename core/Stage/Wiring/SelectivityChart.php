@@ -23,7 +23,8 @@ final readonly class SelectivityChart
     private const SECONDS = [0.001, 0.01, 0.1, 1.0, 10.0, 60.0, 600.0, 3600.0];
 
     /**
-     * @param list<array{part: Part, area: string, x: float, y: float}>      $bands nearest the bank first; fuses without a curve are left out
+     * @param list<array{part: Part, area: string, x: float,
+     *     y: float}>      $bands nearest the bank first; fuses without a curve are left out
      * @param list<array{x: float, amps: float, y: float}>                   $from  where two clash
      * @param list<array{tick: Tick, seconds: float}>                        $seconds
      * @param list<array{tick: Tick, amps: float}>                           $amps
@@ -47,7 +48,10 @@ final readonly class SelectivityChart
     public static function of(Study $study, array $line, bool $narrow): ?self
     {
         $fuses = $study->fusesInLine();
-        $known = array_values(array_filter($line, static fn(Part $p): bool => FusesInLine::curve($p) !== null && $fuses->shortAt($p) !== null));
+        $known = array_values(array_filter(
+            $line,
+            static fn(Part $p): bool => FusesInLine::curve($p) !== null && $fuses->shortAt($p) !== null,
+        ));
         if ($known === []) {
             return null;
         }
@@ -60,7 +64,10 @@ final readonly class SelectivityChart
         $bands = [];
         foreach ($known as $k => $part) {
             $corners = FusesInLine::curve($part)?->corners($shorts[$k]) ?? [];
-            $edge = static fn(int $of): array => array_map(static fn(array $c): array => [$across->at(log10($c[0])), $time($c[$of])], $corners);
+            $edge = static fn(int $of): array => array_map(
+                static fn(array $c): array => [$across->at(log10($c[0])), $time($c[$of])],
+                $corners,
+            );
             $bands[] = [
                 'part' => $part,
                 'area' => $corners === [] ? '' : Path::line([...$edge(2), ...array_reverse($edge(1))]) . 'Z',
@@ -71,7 +78,11 @@ final readonly class SelectivityChart
         $uids = array_map(static fn(Part $p): string => $p->uid, $known);
         $from = [];
         foreach ($fuses->pairs() as $pair) {
-            if ($pair['fromA'] !== null && in_array($pair['upstream']->uid, $uids, true) && in_array($pair['downstream']->uid, $uids, true)) {
+            if ($pair['fromA'] !== null && in_array(
+                $pair['upstream']->uid,
+                $uids,
+                true,
+            ) && in_array($pair['downstream']->uid, $uids, true)) {
                 $at = FusesInLine::curve($pair['downstream'])?->latestS($pair['fromA']) ?? self::TO_S;
                 $from[] = ['x' => $across->at(log10($pair['fromA'])), 'amps' => $pair['fromA'], 'y' => $time($at)];
             }

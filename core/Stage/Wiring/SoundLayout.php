@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Wiring;
 
-use Pebblefell\Finding\Change;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Names;
 use Pebblefell\System\Graph\Graph;
@@ -40,17 +39,14 @@ final class SoundLayout
     private readonly Graph $graph;
     private readonly Names $names;
 
-    /** The pieces that are no device's. */
-    public const TRUNK = 'trunk';
-    public const RETURN = 'return';
-
-    /** @var list<array{uid: string, kind: PartKind, as: ?string, leastA: float, piece: string}> parts that come in; as: the part whose rating they take */
+    /** @var list<array{uid: string, kind: PartKind, as: ?string, leastA: float,
+    *     piece: string}> parts that come in; as: the part whose rating they take */
     private array $parts = [];
 
     /** @var list<array{uid: string, from: Point, to: Point, behind: ?string, piece: string}> leads; behind: the fuse that they must bear */
     private array $leads = [];
 
-    private string $piece = self::TRUNK;
+    private string $piece = SoundCircuit::TRUNK;
 
     /** @var array<string, Part> which switch opens the array of a regulator, by the regulator's uid */
     private array $switches = [];
@@ -70,12 +66,12 @@ final class SoundLayout
     }
 
     /** Empty without a bank, before its strings are joined, or where everything hangs already. */
-    public static function of(Study $study): self
+    public static function of(Study $study): SoundCircuit
     {
         $drawing = $study->drawing();
         $layout = new self($study);
         if ($drawing === null || $drawing->problem !== null) {
-            return $layout;
+            return new SoundCircuit($study, [], [], []);
         }
         $post = static fn(string $node): Point => Point::read(str_replace(['+', '-'], ['.plus', '.minus'], $node));
         $layout->house($post($drawing->positive), $post($drawing->negative));
@@ -83,70 +79,7 @@ final class SoundLayout
         $layout->arrays();
         $layout->mains();
 
-        return $layout;
-    }
-
-    public function isEmpty(): bool
-    {
-        return $this->leads === [];
-    }
-
-    /**
-     * @return array<string, array{leads: int, parts: int}> by piece: trunk, return, or the uid of the device that it joins
-     */
-    public function pieces(): array
-    {
-        $pieces = [];
-        foreach (['leads', 'parts'] as $what) {
-            foreach ($this->$what as $row) {
-                $pieces[$row['piece']] ??= ['leads' => 0, 'parts' => 0];
-                ++$pieces[$row['piece']][$what];
-            }
-        }
-
-        return $pieces;
-    }
-
-    /**
-     * @param ?list<string> $chosen pieces; null: all of them
-     *
-     * @return list<Change>
-     */
-    public function changes(?array $chosen = null): array
-    {
-        $changes = Rated::changes($this->study, $this->parts, $this->leads);
-        if ($chosen === null) {
-            return $changes;
-        }
-        $kept = $this->withWhatTheyHangOn($chosen);
-        $of = array_column([...$this->parts, ...$this->leads], 'piece', 'uid');
-
-        return array_values(array_filter($changes, static fn(Change $c): bool => isset($kept[$of[$c->uid]])));
-    }
-
-    /**
-     * @param list<string> $pieces
-     *
-     * @return array<string, true>
-     */
-    private function withWhatTheyHangOn(array $pieces): array
-    {
-        $of = array_column($this->parts, 'piece', 'uid');
-        $kept = array_fill_keys($pieces, true);
-        for ($before = -1; $before !== count($kept);) {
-            $before = count($kept);
-            foreach ($this->leads as $lead) {
-                foreach (isset($kept[$lead['piece']]) ? [$lead['from'], $lead['to']] : [] as $end) {
-                    // A switch of the plan that the trunk places brings the trunk as well.
-                    $piece = $of[$end->uid] ?? $this->placed[$end->uid] ?? null;
-                    if ($piece !== null) {
-                        $kept[$piece] = true;
-                    }
-                }
-            }
-        }
-
-        return $kept;
+        return new SoundCircuit($study, $layout->parts, $layout->leads, $layout->placed);
     }
 
     private function house(Point $positive, Point $negative): void
@@ -169,7 +102,7 @@ final class SoundLayout
             }
         }
         if ($returns !== []) {
-            $this->piece = self::RETURN;
+            $this->piece = SoundCircuit::RETURN;
             $bar = $this->negativeBar($negative);
             foreach ($returns as [$part, $point]) {
                 $this->piece = $part->uid;
@@ -204,7 +137,11 @@ final class SoundLayout
         }
         foreach ($this->graph->ofKind(PartKind::Switch) as $switch) {
             $opensIt = (float) $switch->data->number('max_v') >= (float) $array->openV($this->study->coldestMorningC());
-            if ($opensIt && !$this->graph->isDrawn($switch) && !isset($this->placed[$switch->uid]) && !in_array($switch, $this->switches, true)) {
+            if ($opensIt && !$this->graph->isDrawn($switch) && !isset($this->placed[$switch->uid]) && !in_array(
+                $switch,
+                $this->switches,
+                true,
+            )) {
                 return $this->switches[$regulator->uid] = $switch;
             }
         }
@@ -347,7 +284,7 @@ final class SoundLayout
             if ($array->panels[0]->data->flag('portable') === true) {
                 continue;
             }
-            $this->piece = $regulator->uid ?? self::TRUNK;
+            $this->piece = $regulator->uid ?? SoundCircuit::TRUNK;
             if ($regulator !== null && !$drawn && $this->isFree(Point::of($regulator->uid, 'pv_plus'))) {
                 $this->array($array, $regulator);
             }

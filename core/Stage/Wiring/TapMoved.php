@@ -13,7 +13,10 @@ use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** A regulator's tap led to the battery's side of whatever is opened: behind a fuse of its own, straight behind the main fuse or at the battery. */
+/**
+ * A regulator's tap led to the battery's side of whatever is opened: behind a fuse of its own, straight behind the main fuse or at the
+ * battery.
+ */
 final class TapMoved
 {
     /**
@@ -43,8 +46,20 @@ final class TapMoved
         return [
             ...Rated::changes(
                 $study,
-                [['uid' => $fuse, 'kind' => PartKind::Fuse, 'as' => null, 'leastA' => $study->supply()->amps($regulator), 'piece' => $regulator->uid]],
-                [['uid' => $feed, 'from' => $tap, 'to' => Point::of($fuse, 'in'), 'behind' => $main?->kind === PartKind::Fuse ? $main->uid : null, 'piece' => $regulator->uid]],
+                [[
+                    'uid' => $fuse,
+                    'kind' => PartKind::Fuse,
+                    'as' => null,
+                    'leastA' => $study->supply()->amps($regulator),
+                    'piece' => $regulator->uid,
+                ]],
+                [[
+                    'uid' => $feed,
+                    'from' => $tap,
+                    'to' => Point::of($fuse, 'in'),
+                    'behind' => $main?->kind === PartKind::Fuse ? $main->uid : null,
+                    'piece' => $regulator->uid,
+                ]],
             ),
             self::led($study, $leads[0], $far, Point::of($fuse, 'out')),
         ];

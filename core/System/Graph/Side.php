@@ -9,7 +9,9 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** To which circuit what hangs together belongs, and whether it is the way back: read off the terminals that a walk meets, nearest first. */
+/**
+ * To which circuit what hangs together belongs, and whether it is the way back: read off the terminals that a walk meets, nearest first.
+ */
 final readonly class Side
 {
     private function __construct(public Circuit $circuit, public bool $isReturn)

@@ -53,7 +53,14 @@ final class Dcdc extends Charger
 
     public function settings(): array
     {
-        return [Parameter::Absorption, Parameter::Float, Parameter::Equalise, Parameter::LowTemperatureCutoff, Parameter::ChargeCurrent, Parameter::EngineOff];
+        return [
+            Parameter::Absorption,
+            Parameter::Float,
+            Parameter::Equalise,
+            Parameter::LowTemperatureCutoff,
+            Parameter::ChargeCurrent,
+            Parameter::EngineOff,
+        ];
     }
 
     public function telling(): array

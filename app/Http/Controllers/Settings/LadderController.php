@@ -42,10 +42,17 @@ final class LadderController extends Controller
         }
         $value = SetValue::number($request->volts())->text();
         $apply($job, array_map(
-            static fn(string|int $uid): Change => Change::ofSetting((string) $uid, $parameter->value, $rows[$uid]->profile->text() === $value ? null : $value),
+            static fn(string|int $uid): Change => Change::ofSetting(
+                (string) $uid,
+                $parameter->value,
+                $rows[$uid]->profile->text() === $value ? null : $value,
+            ),
             array_keys($rows),
         ));
 
-        return redirect()->to(route('settings', $job) . '#ladder')->with('said', 'Planned so. What was set before is still to be set anew.');
+        return redirect()->to(route('settings', $job) . '#ladder')->with(
+            'said',
+            'Planned so. What was set before is still to be set anew.',
+        );
     }
 }

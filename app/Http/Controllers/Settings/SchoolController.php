@@ -18,6 +18,9 @@ final class SchoolController extends Controller
         $details['travel'] = ['school' => $request->string('school')->toString()] + ($details['travel'] ?? []);
         $job->changeTo(['details' => $details]);
 
-        return redirect()->route('settings', $job)->with('said', 'The values are planned for that. What was set before is still to be set anew.');
+        return redirect()->route('settings', $job)->with(
+            'said',
+            'The values are planned for that. What was set before is still to be set anew.',
+        );
     }
 }

@@ -26,7 +26,15 @@ final class SettingsController extends Controller
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('stages.settings.show', Stage::Settings, ['page' => new SettingsPage($bench), 'ladder' => LadderPage::of($bench), 'words' => new WordsPage($bench, $request->asked('word'))]);
+        return $bench->view(
+            'stages.settings.show',
+            Stage::Settings,
+            [
+                'page' => new SettingsPage($bench),
+                'ladder' => LadderPage::of($bench),
+                'words' => new WordsPage($bench, $request->asked('word')),
+            ],
+        );
     }
 
     /** One device's sheet: every box that changed, in one transaction. */

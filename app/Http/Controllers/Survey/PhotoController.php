@@ -32,7 +32,10 @@ final class PhotoController extends Controller
             return back()->withInput($request->only('caption'))->withErrors(['photo' => 'The file ' . $e->getMessage() . '.']);
         }
 
-        return redirect()->to($request->backTo(route('parts.edit', [$job, $part])))->with('said', 'The picture is kept, without its location data.');
+        return redirect()->to($request->backTo(route('parts.edit', [$job, $part])))->with(
+            'said',
+            'The picture is kept, without its location data.',
+        );
     }
 
     public function destroy(Job $job, Part $part, Photo $photo): RedirectResponse

@@ -32,7 +32,11 @@ final class PaperController extends Controller
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('stages.wiring.paper', Stage::Wiring, ['page' => new WiringPage($bench, $request), 'list' => new PartsListPage($bench)]);
+        return $bench->view(
+            'stages.wiring.paper',
+            Stage::Wiring,
+            ['page' => new WiringPage($bench, $request), 'list' => new PartsListPage($bench)],
+        );
     }
 
     public function svg(WiringQuery $request, Job $job): Response
@@ -44,7 +48,13 @@ final class PaperController extends Controller
             array_map(static fn(string $name): string => "var($name)", array_keys(self::COLOURS)),
             array_values(self::COLOURS),
         ));
-        $svg = view('stages.wiring.svg', ['drawing' => $drawing, 'css' => 'text { font-family: sans-serif; } .mid { text-anchor: middle; } .end { text-anchor: end; } ' . $css])->render();
+        $svg = view(
+            'stages.wiring.svg',
+            [
+                'drawing' => $drawing,
+                'css' => 'text { font-family: sans-serif; } .mid { text-anchor: middle; } .end { text-anchor: end; } ' . $css,
+            ],
+        )->render();
 
         return new Response("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n$svg", 200, [
             'Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"wiring-$job->number.svg\"",
@@ -55,7 +65,13 @@ final class PaperController extends Controller
     {
         $bench = Workbench::of($job);
         $stock = $request->stock(LabelStock::ofRegion($bench->study->system->region)[0]);
-        $html = view('stages.wiring.labels', ['grid' => $stock->grid(), 'sheets' => array_chunk((new LabelsPage($bench))->labels(), max(1, $stock->grid()['columns'] * $stock->grid()['rows']))])->render();
+        $html = view(
+            'stages.wiring.labels',
+            [
+                'grid' => $stock->grid(),
+                'sheets' => array_chunk((new LabelsPage($bench))->labels(), max(1, $stock->grid()['columns'] * $stock->grid()['rows'])),
+            ],
+        )->render();
 
         return new Response(Pdf::of($html, $stock->paper(), $job->title)->output(), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"labels-$job->number.pdf\"",

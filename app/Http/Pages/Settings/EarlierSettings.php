@@ -23,7 +23,10 @@ final readonly class EarlierSettings
 
     public static function of(Workbench $bench): self
     {
-        $models = array_unique(array_filter(array_map(static fn(array $d): string => $d['part']->model, $bench->study->settings()->devices)));
+        $models = array_unique(array_filter(array_map(
+            static fn(array $d): string => $d['part']->model,
+            $bench->study->settings()->devices,
+        )));
         if ($models === []) {
             return new self($bench, []);
         }
@@ -60,7 +63,11 @@ final readonly class EarlierSettings
             if ($was !== null && !SetValue::parse($was)->agreesWith($row->planned(), $row->parameter->tolerance())) {
                 $volts = SetValue::parse($was)->number;
                 $differs[] = $this->bench->say->name($row->parameter) . ' '
-                    . ($volts === null ? $this->bench->say->word('findings.phrases.off') : $this->bench->show->text($volts, $row->parameter->unit(), 2));
+                    . ($volts === null ? $this->bench->say->word('findings.phrases.off') : $this->bench->show->text(
+                        $volts,
+                        $row->parameter->unit(),
+                        2,
+                    ));
             }
         }
 

@@ -68,7 +68,10 @@ final readonly class LadderPage
     {
         $count = count($rung['parts']);
 
-        return $count === 1 ? $this->bench->say->onePart($rung['parts'][0]) : $this->bench->say->word('ladder.several', ['count' => (string) $count]);
+        return $count === 1 ? $this->bench->say->onePart($rung['parts'][0]) : $this->bench->say->word(
+            'ladder.several',
+            ['count' => (string) $count],
+        );
     }
 
     /**

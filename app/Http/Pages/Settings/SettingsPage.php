@@ -51,7 +51,8 @@ final readonly class SettingsPage
     }
 
     /**
-     * @return list<array{part: Part, row: ?Row, answer: string, opened: bool, earlier: string, pictures: Collection<int, Photo>, boxes: list<array{row: SettingRow, version: int, planned: string, unit: string,
+     * @return list<array{part: Part, row: ?Row, answer: string, opened: bool, earlier: string, pictures: Collection<int, Photo>,
+     *     boxes: list<array{row: SettingRow, version: int, planned: string, unit: string,
      *     columns: array<string, array{label: string, name: string, value: string, may: bool}>}>}>
      */
     public function devices(): array

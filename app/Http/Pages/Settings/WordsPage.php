@@ -63,7 +63,11 @@ final readonly class WordsPage
             foreach (array_filter($rows, static fn(SettingRow $r): bool => $r->parameter === $parameter) as $row) {
                 $planned = $row->planned();
                 $values[] = $this->bench->say->onePart($part) . ': '
-                    . ($planned->number === null ? $this->bench->say->word('findings.phrases.off') : $this->bench->show->text($planned->number, $parameter->unit(), 2));
+                    . ($planned->number === null ? $this->bench->say->word('findings.phrases.off') : $this->bench->show->text(
+                        $planned->number,
+                        $parameter->unit(),
+                        2,
+                    ));
             }
         }
 

@@ -39,7 +39,8 @@ final readonly class JoinPage
         $terminals = [];
         foreach ($part === null ? $this->bench->study->planned()->parts : [$part] as $one) {
             foreach (array_keys($one->kind->terminals()) as $name) {
-                $terminals["$one->uid.$name"] = $this->bench->say->onePart($one) . ', ' . $this->bench->say->terminal($one->kind, (string) $name);
+                $terminals["$one->uid.$name"] = $this->bench->say->onePart($one) . ', '
+                    . $this->bench->say->terminal($one->kind, (string) $name);
             }
         }
 

@@ -33,7 +33,15 @@ enum LabelStock: string
             self::LetterOf80 => [4, 20, 44.5, 12.7, 7.1, 12.7, 7.9],
         };
 
-        return ['columns' => $columns, 'rows' => $rows, 'width' => $width, 'height' => $height, 'left' => $left, 'top' => $top, 'apart' => $apart];
+        return [
+            'columns' => $columns,
+            'rows' => $rows,
+            'width' => $width,
+            'height' => $height,
+            'left' => $left,
+            'top' => $top,
+            'apart' => $apart,
+        ];
     }
 
     /** The paper that a region prints on. */

@@ -28,7 +28,10 @@ final readonly class LabelsPage
                 'big' => trim($say->name($part->kind) . ' ' . ($rating === null ? '' : $show->text($rating, 'A', 1))),
                 'small' => $dark === []
                     ? $say->onePart($part)
-                    : $say->word('opens.label-opens', ['parts' => implode(', ', array_map(static fn(Part $p): string => $say->onePart($p), $dark))]),
+                    : $say->word(
+                        'opens.label-opens',
+                        ['parts' => implode(', ', array_map(static fn(Part $p): string => $say->onePart($p), $dark))],
+                    ),
             ];
         }
         foreach (RunLabels::ends($this->bench->study) as $end) {

@@ -43,7 +43,10 @@ final readonly class LeadsPage
     /** Every line could be read, and together they make sense. */
     public function allRead(): bool
     {
-        return $this->lines !== [] && $this->tried !== null && array_filter($this->lines, static fn(LeadLine $l): bool => $l->problem !== null) === [];
+        return $this->lines !== [] && $this->tried !== null && array_filter(
+            $this->lines,
+            static fn(LeadLine $l): bool => $l->problem !== null,
+        ) === [];
     }
 
     /**
@@ -67,7 +70,10 @@ final readonly class LeadsPage
 
     public function does(LeadLine $line): string
     {
-        $count = static fn(string $do, string $kind): int => count(array_filter($line->changes, static fn(Change $c): bool => $c->do === $do && $c->kind === $kind));
+        $count = static fn(string $do, string $kind): int => count(array_filter(
+            $line->changes,
+            static fn(Change $c): bool => $c->do === $do && $c->kind === $kind,
+        ));
         $parts = array_filter([
             'leads-in' => $count(Change::ADD, 'conductor'),
             'parts-in' => $count(Change::ADD, 'part'),

@@ -39,7 +39,10 @@ final class MatrixPage
                 'cells' => array_map(fn(array $cell, string $state): array => [
                     'says' => $cell['dark'] === [] ? '–' : $say->word('opens.dark', ['count' => (string) count($cell['dark'])]),
                     'danger' => implode(', ', array_map($say->onePart(...), $cell['danger'])),
-                    'url' => route('wiring', [$this->bench->job, ...array_filter(OpensMatrix::running($state)), 'open' => $uids]) . '#fold-opens',
+                    'url' => route(
+                        'wiring',
+                        [$this->bench->job, ...array_filter(OpensMatrix::running($state)), 'open' => $uids],
+                    ) . '#fold-opens',
                 ], $cells, $this->matrix()->states),
             ];
         }

@@ -54,7 +54,12 @@ final class PartsListPage
             $size = $show->units->conductorSize($e['mm2']);
             $stud = $e['studMm'] === null ? '' : ', ' . $say->word('lugs.stud', ['size' => $show->text($e['studMm'])]);
             $isOpen = $e['what'] === 'lug' && $e['studMm'] === null;
-            $rows[] = $row($say->word("lugs.{$e['what']}"), $size . $stud, (string) $e['count'], $isOpen ? $say->word('lugs.stud-open') : '');
+            $rows[] = $row(
+                $say->word("lugs.{$e['what']}"),
+                $size . $stud,
+                (string) $e['count'],
+                $isOpen ? $say->word('lugs.stud-open') : '',
+            );
         }
         foreach ($list->shrink() as ['mm2' => $mm2, 'count' => $count]) {
             $rows[] = $row($say->word('lugs.shrink'), $show->units->conductorSize($mm2), (string) $count);
@@ -84,7 +89,8 @@ final class PartsListPage
         $says = function (LabelStock $s): string {
             $grid = $s->grid();
 
-            return "{$grid['columns']} × {$grid['rows']}, " . $this->bench->show->text($grid['width'], 'mm') . ' × ' . $this->bench->show->text($grid['height'], 'mm');
+            return "{$grid['columns']} × {$grid['rows']}, " . $this->bench->show->text($grid['width'], 'mm') . ' × '
+                . $this->bench->show->text($grid['height'], 'mm');
         };
 
         return array_combine(array_column($stocks, 'value'), array_map($says, $stocks));

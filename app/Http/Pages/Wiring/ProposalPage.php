@@ -8,6 +8,7 @@ use App\Http\Workbench;
 use Pebblefell\Finding\Change;
 use Pebblefell\Stage\Wiring\Rated;
 use Pebblefell\Stage\Wiring\Shown;
+use Pebblefell\Stage\Wiring\SoundCircuit;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -18,7 +19,7 @@ use Pebblefell\System\Part;
 /** What is not drawn yet, drawn soundly: shown whole before it, or a piece of it, is laid on the plan. Rated only when it is looked at. */
 final class ProposalPage
 {
-    private readonly SoundLayout $layout;
+    private readonly SoundCircuit $layout;
 
     /** @var ?list<Change> */
     private ?array $changes = null;

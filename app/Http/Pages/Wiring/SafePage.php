@@ -32,7 +32,9 @@ final readonly class SafePage
         $parts = $this->bench->study->planned()->parts;
 
         return implode(', ', array_map(
-            fn(string $by): string => isset($parts[$by]) ? $this->bench->say->onePart($parts[$by]) : $this->bench->say->word("opens.held.$by"),
+            fn(string $by): string => isset($parts[$by])
+                ? $this->bench->say->onePart($parts[$by])
+                : $this->bench->say->word("opens.held.$by"),
             $this->point->heldBy,
         ));
     }
@@ -44,7 +46,10 @@ final readonly class SafePage
     {
         $say = $this->bench->say;
         $names = static fn(array $parts): string => implode(', ', array_map($say->onePart(...), $parts));
-        $steps = array_map(static fn(string $stop): array => ['do' => $say->word("opens.stops.$stop"), 'danger' => ''], $this->point->stops);
+        $steps = array_map(
+            static fn(string $stop): array => ['do' => $say->word("opens.stops.$stop"), 'danger' => ''],
+            $this->point->stops,
+        );
         foreach ($this->point->steps as $step) {
             $steps[] = [
                 'do' => $say->word("opens.do.{$step['do']}", ['parts' => $names($step['parts'])]),
@@ -53,7 +58,10 @@ final readonly class SafePage
         }
         $inverter = array_filter([$this->point->part, ...$this->point->dark], static fn(Part $p): bool => $p->kind->isInverter()) !== [];
 
-        return [...$steps, ['do' => $say->word($inverter ? 'opens.prove-inverter' : 'opens.prove', ['part' => $this->title()]), 'danger' => '']];
+        return [
+            ...$steps,
+            ['do' => $say->word($inverter ? 'opens.prove-inverter' : 'opens.prove', ['part' => $this->title()]), 'danger' => ''],
+        ];
     }
 
     public function dark(): string

@@ -45,7 +45,10 @@ final class SelectivityPage
     {
         $rating = $fuse->data->number('rating_a');
 
-        return $this->bench->say->onePart($fuse) . ($rating === null || str_contains($fuse->typedName(), (string) $rating) ? '' : ', ' . $this->bench->show->text($rating, 'A', 1));
+        return $this->bench->say->onePart($fuse) . ($rating === null || str_contains(
+            $fuse->typedName(),
+            (string) $rating,
+        ) ? '' : ', ' . $this->bench->show->text($rating, 'A', 1));
     }
 
     public function seconds(float $seconds): string
@@ -70,11 +73,15 @@ final class SelectivityPage
             if (!in_array($pair['upstream'], $line, true) || !in_array($pair['downstream'], $line, true)) {
                 continue;
             }
-            $names = ['upstream' => $this->bench->say->onePart($pair['upstream']), 'downstream' => $this->bench->say->onePart($pair['downstream'])];
+            $names = [
+                'upstream' => $this->bench->say->onePart($pair['upstream']),
+                'downstream' => $this->bench->say->onePart($pair['downstream']),
+            ];
             $says[] = $this->bench->say->word(match (true) {
                 !$pair['isLarger'] => 'opens.selective.smaller',
                 $pair['fromA'] !== null => 'opens.selective.from',
-                FusesInLine::curve($pair['upstream']) === null || FusesInLine::curve($pair['downstream']) === null => 'opens.selective.unknown',
+                FusesInLine::curve($pair['upstream']) === null
+                    || FusesInLine::curve($pair['downstream']) === null => 'opens.selective.unknown',
                 default => 'opens.selective.yes',
             }, [...$names, 'from' => $pair['fromA'] === null ? '' : $this->bench->show->text($pair['fromA'], 'A', 0)]);
         }

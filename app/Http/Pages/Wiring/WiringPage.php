@@ -52,10 +52,20 @@ final readonly class WiringPage
             Shown::cases(),
         )]];
         if ($this->asked->shown() === Shown::Planned) {
-            $flags = ['rest' => [], 'sun' => ['sun' => 1], 'driving' => ['sun' => 1, 'engine' => 1], 'shore' => ['shore' => 1], 'generator' => ['generator' => 1]];
+            $flags = [
+                'rest' => [],
+                'sun' => ['sun' => 1],
+                'driving' => ['sun' => 1, 'engine' => 1],
+                'shore' => ['shore' => 1],
+                'generator' => ['generator' => 1],
+            ];
             $without = array_diff_key($base, $running);
             $groups[] = ['says' => 'opens.state', 'choices' => array_map(
-                fn(string $s): array => $choice([...$without, ...$flags[$s] ?? [], ...$open], "while.$s", array_keys($flags[$s] ?? []) === array_keys($running)),
+                fn(string $s): array => $choice(
+                    [...$without, ...$flags[$s] ?? [], ...$open],
+                    "while.$s",
+                    array_keys($flags[$s] ?? []) === array_keys($running),
+                ),
                 $this->states(),
             )];
             $groups[] = ['says' => 'opens.tap', 'choices' => array_map(
@@ -64,7 +74,10 @@ final readonly class WiringPage
             )];
         }
 
-        return array_values(array_map(fn(array $g): array => ['says' => $this->bench->say->word($g['says']), 'choices' => array_values($g['choices'])], $groups));
+        return array_values(array_map(
+            fn(array $g): array => ['says' => $this->bench->say->word($g['says']), 'choices' => array_values($g['choices'])],
+            $groups,
+        ));
     }
 
     /**
@@ -144,7 +157,10 @@ final readonly class WiringPage
             'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
             'wanted' => $or($runs->wantsMm2($run), $size),
             'thin' => $run->isTooThin(),
-            'or' => $or($runs->shortenedToM($run), fn(float $m): string => $this->bench->say->word('opens.shorten', ['length' => $show->text($m, 'm')])),
+            'or' => $or(
+                $runs->shortenedToM($run),
+                fn(float $m): string => $this->bench->say->word('opens.shorten', ['length' => $show->text($m, 'm')]),
+            ),
         ], $runs->runs);
     }
 

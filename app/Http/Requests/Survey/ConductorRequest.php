@@ -38,7 +38,13 @@ final class ConductorRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['from_terminal' => 'from', 'to_terminal' => 'to', 'length_m' => 'length', 'ambient_c' => 'warmth there', 'grouped' => 'conductors in its bundle'];
+        return [
+            'from_terminal' => 'from',
+            'to_terminal' => 'to',
+            'length_m' => 'length',
+            'ambient_c' => 'warmth there',
+            'grouped' => 'conductors in its bundle',
+        ];
     }
 
     protected function check(Validator $validator): void

@@ -11,7 +11,11 @@ final class LayoutRequest extends FormRequest
 {
     public function rules(): array
     {
-        return ['seen' => ['required', 'string', 'max:40'], 'pieces' => ['required', 'array', 'max:100'], 'pieces.*' => ['string', 'max:20']];
+        return [
+            'seen' => ['required', 'string', 'max:40'],
+            'pieces' => ['required', 'array', 'max:100'],
+            'pieces.*' => ['string', 'max:20'],
+        ];
     }
 
     /**

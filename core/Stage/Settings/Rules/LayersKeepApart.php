@@ -28,7 +28,8 @@ final class LayersKeepApart implements Rule
         $findings = [];
         foreach ($ladder->ladder->findings() as $finding) {
             // A disconnect below the BMS has a key of its own.
-            $isDisconnect = $finding->rule === 'never-acts' && ($graph->parts[$finding->subject] ?? null)?->kind === PartKind::LowVoltageDisconnect;
+            $isDisconnect = $finding->rule === 'never-acts'
+                && ($graph->parts[$finding->subject] ?? null)?->kind === PartKind::LowVoltageDisconnect;
             if (!in_array($finding->rule, self::TOLD_ELSEWHERE, true) && !$isDisconnect && isset($graph->parts[$finding->subject])) {
                 $findings[] = $this->withRemedy($ladder, $finding);
             }
@@ -43,13 +44,24 @@ final class LayersKeepApart implements Rule
         $changes = [];
         foreach ($ladder->rungs as $rung) {
             $profile = $rung['row']->profile->number;
-            $isItsOwn = $rung['part']->uid === $finding->subject && $rung['row']->noted() === null && $profile !== null && abs($profile - $rung['value']) > 0.001;
+            $isItsOwn = $rung['part']->uid === $finding->subject
+                && $rung['row']->noted() === null
+                && $profile !== null
+                && abs($profile - $rung['value']) > 0.001;
             if ($isItsOwn && in_array($rung['row']->parameter, self::concerned($finding->rule), true)) {
                 $changes[] = Change::ofSetting($finding->subject, $rung['row']->parameter->value, (string) $profile);
             }
         }
 
-        return new Finding($finding->rule, $finding->severity, $finding->args, $finding->figures, $finding->subject, $changes, $finding->variant);
+        return new Finding(
+            $finding->rule,
+            $finding->severity,
+            $finding->args,
+            $finding->figures,
+            $finding->subject,
+            $changes,
+            $finding->variant,
+        );
     }
 
     /**

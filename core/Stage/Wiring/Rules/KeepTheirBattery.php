@@ -85,7 +85,10 @@ final class KeepTheirBattery implements Rule
                 );
             }
         }
-        $bms = array_values(array_filter($study->banks()->planned->parts, static fn(Part $p): bool => $p->data->text('chemistry') === 'lfp'));
+        $bms = array_values(array_filter(
+            $study->banks()->planned->parts,
+            static fn(Part $p): bool => $p->data->text('chemistry') === 'lfp',
+        ));
         $uids = array_map(static fn(Part $p): string => $p->uid, $bms);
         if ($bms === [] || $graph->isToldByBms($alternator) || !self::loses($graph, $alternator, $uids, false, true)) {
             return null;
@@ -107,7 +110,10 @@ final class KeepTheirBattery implements Rule
      */
     private static function loses(Graph $graph, Part $part, array $open, bool $sun, bool $engine): bool
     {
-        $lost = static fn(array $opened): array => array_column(Potential::of($graph, array_values($opened), $sun, $engine, false, false)->endangered(), 'uid');
+        $lost = static fn(array $opened): array => array_column(
+            Potential::of($graph, array_values($opened), $sun, $engine, false, false)->endangered(),
+            'uid',
+        );
 
         // What nobody has drawn to a battery yet has not lost it.
         return in_array($part->uid, $lost($open), true) && !in_array($part->uid, $lost([]), true);
@@ -117,7 +123,10 @@ final class KeepTheirBattery implements Rule
     {
         $reach = $graph->reach([Point::of($regulator->uid, 'pv_plus'), Point::of($regulator->uid, 'pv_minus')], Passage::closed());
 
-        return array_filter($reach->parts(), static fn(Part $p): bool => $p->kind === PartKind::Switch || $p->kind === PartKind::Breaker) !== [];
+        return array_filter(
+            $reach->parts(),
+            static fn(Part $p): bool => $p->kind === PartKind::Switch || $p->kind === PartKind::Breaker,
+        ) !== [];
     }
 
     /**

@@ -48,6 +48,13 @@ final class PartsCarry implements Rule
         }
         $amps = array_sum(array_map(static fn(CableRun $r): float => $r->current()->value, $runs));
 
-        return new Figure('through-it', round($amps, 1), 'A', 'through-it', array_values(array_map(static fn(CableRun $r): Figure => $r->current(), $runs)), 'first-principles');
+        return new Figure(
+            'through-it',
+            round($amps, 1),
+            'A',
+            'through-it',
+            array_values(array_map(static fn(CableRun $r): Figure => $r->current(), $runs)),
+            'first-principles',
+        );
     }
 }

@@ -40,7 +40,12 @@ final class LeadLines
     public const MOST = 40;
 
     private const ARROW = '/\s*(?:-+>|→|–>)\s*/u';
-    private const DROPPED = ['fuse' => PartKind::Fuse, 'breaker' => PartKind::Breaker, 'switch' => PartKind::Switch, 'bar' => PartKind::Busbar];
+    private const DROPPED = [
+        'fuse' => PartKind::Fuse,
+        'breaker' => PartKind::Breaker,
+        'switch' => PartKind::Switch,
+        'bar' => PartKind::Busbar,
+    ];
 
     private readonly Names $names;
 
@@ -61,7 +66,10 @@ final class LeadLines
     public static function read(string $text, Study $study): array
     {
         $reader = new self($study);
-        $lines = array_values(array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), static fn(string $l): bool => $l !== ''));
+        $lines = array_values(array_filter(
+            array_map(trim(...), preg_split('/\R/u', $text) ?: []),
+            static fn(string $l): bool => $l !== '',
+        ));
 
         return array_map($reader->line(...), array_slice($lines, 0, self::MOST));
     }
@@ -152,7 +160,11 @@ final class LeadLines
             $this->sizes[$uid] = $specs['size_mm2'];
         }
 
-        return array_map(static fn(string $field, float|int $value): Change => Change::set('conductor', $uid, $field, $value), array_keys($specs), array_values($specs));
+        return array_map(
+            static fn(string $field, float|int $value): Change => Change::set('conductor', $uid, $field, $value),
+            array_keys($specs),
+            array_values($specs),
+        );
     }
 
     /**
@@ -163,7 +175,9 @@ final class LeadLines
     private function split(Conductor $conductor, Part $part): array
     {
         $whole = $this->study->circuit()->whole();
-        $near = $whole->has($conductor->to) && count($whole->wayTo($conductor->to) ?? []) < count($whole->wayTo($conductor->from) ?? []) ? 'to' : 'from';
+        $near = $whole->has($conductor->to) && count($whole->wayTo($conductor->to) ?? []) < count($whole->wayTo($conductor->from) ?? [])
+            ? 'to'
+            : 'from';
         $end = $near === 'to' ? $conductor->to : $conductor->from;
         [$in, $out] = $part->kind === PartKind::Busbar ? ['bar', 'bar'] : ['in', 'out'];
         $piece = new Conductor(
