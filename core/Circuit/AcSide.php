@@ -58,6 +58,30 @@ final readonly class AcSide
     }
 
     /**
+     * Earth-leakage devices that a source feeds, as it is drawn, itself among them where one is built in; none stands as open load side.
+     *
+     * @return list<Part>
+     */
+    public function devicesBehind(Part $source): array
+    {
+        $own = $source->data->number('earth_leakage_ma') === null ? [] : [$source];
+        $behind = $this->isDrawnFrom($source)
+            ? array_values(array_filter(
+                $this->graph->reach([self::out($source)], Passage::closed())->parts(),
+                static fn(Part $p): bool => $p->kind === PartKind::EarthLeakage,
+            ))
+            : [];
+
+        return [...$own, ...$behind];
+    }
+
+    /** Nothing is drawn behind it, and no device is its own. */
+    public function isOpen(Part $source): bool
+    {
+        return in_array($source, $this->undrawn(), true);
+    }
+
+    /**
      * @return list<Part> inverters, the inlet of the hook-up, a generator
      */
     public function sources(): array

@@ -53,4 +53,14 @@ return [
     'label-to' => 'zu :part',
     'label-minus' => '– zu :part',
     'label-from' => 'an :part',
+    'outlets' => [
+        'none' => 'nicht geschützt',
+        'undrawn' => 'noch nicht gezeichnet',
+        'guarded' => 'geschützt',
+        'bond-bonded' => 'in ihm verbunden, immer',
+        'bond-switched' => 'in ihm verbunden, solange er wechselrichtet',
+        'bond-open' => 'nicht verbunden: ein Schutzgerät dahinter löst nicht aus',
+        'bond-unknown' => 'nicht notiert: den Hersteller und eine Fachkraft fragen',
+        'bond-outside' => 'außerhalb des Fahrzeugs, an der Einspeisung',
+    ],
 ];

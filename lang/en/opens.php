@@ -53,4 +53,14 @@ return [
     'label-to' => 'to :part',
     'label-minus' => '– to :part',
     'label-from' => 'at :part',
+    'outlets' => [
+        'none' => 'not guarded',
+        'undrawn' => 'not drawn yet',
+        'guarded' => 'guarded',
+        'bond-bonded' => 'joined inside it, always',
+        'bond-switched' => 'joined inside it while it inverts',
+        'bond-open' => 'not joined: a device behind it does not trip',
+        'bond-unknown' => 'not noted: ask its maker, and a licensed person',
+        'bond-outside' => 'outside the vehicle, at the supply',
+    ],
 ];

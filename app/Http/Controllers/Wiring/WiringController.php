@@ -8,6 +8,7 @@ use App\Actions\ApplyChanges;
 use App\Csv\Csv;
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Wiring\MatrixPage;
+use App\Http\Pages\Wiring\OutletsPage;
 use App\Http\Pages\Wiring\PartsListPage;
 use App\Http\Pages\Wiring\ProposalPage;
 use App\Http\Pages\Wiring\SelectivityPage;
@@ -35,6 +36,7 @@ final class WiringController extends Controller
             'proposal' => new ProposalPage($bench),
             'list' => new PartsListPage($bench),
             'matrix' => new MatrixPage($bench),
+            'outlets' => new OutletsPage($bench),
             'selective' => new SelectivityPage($bench),
         ]);
     }

@@ -46,6 +46,11 @@
             @include('stages.wiring.runs')
         @endunfolded</x-fold>
     @endif
+    @if ($outlets->isThere())
+        <x-fold id="outlets" title="Who guards the outlets?" :answer="$outlets->answer()">@unfolded('outlets')
+            @include('stages.wiring.outlets')
+        @endunfolded</x-fold>
+    @endif
     @if ($selective->isThere())
         <x-fold id="selective" title="Which fuse opens first?" :answer="$selective->answer()">@unfolded('selective')
             @include('stages.wiring.selective')

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Wiring;
+
+use App\Http\Workbench;
+use Pebblefell\Circuit\AcSide;
+use Pebblefell\System\Part;
+
+/** Who guards the outlets, on each source of mains: the devices behind it, and what joins neutral to earth there. */
+final readonly class OutletsPage
+{
+    private AcSide $side;
+
+    public function __construct(private Workbench $bench)
+    {
+        $this->side = new AcSide($bench->study->planned());
+    }
+
+    public function isThere(): bool
+    {
+        return $this->side->sources() !== [];
+    }
+
+    public function answer(): string
+    {
+        $uncovered = count($this->side->uncovered());
+        $open = count($this->side->undrawn());
+
+        return implode('; ', array_filter([
+            $uncovered > 0 ? "$uncovered without a device that protects people" : '',
+            $open > 0 ? "$open not drawn yet" : '',
+        ])) ?: 'each by a device that protects people';
+    }
+
+    /**
+     * @return list<array{source: string, guard: string, class: string, devices: string, bond: string}>
+     */
+    public function rows(): array
+    {
+        $say = $this->bench->say;
+        $uncovered = $this->side->uncovered();
+
+        return array_map(function (Part $source) use ($say, $uncovered): array {
+            [$guard, $class] = match (true) {
+                in_array($source, $uncovered, true) => ['none', 'out'],
+                $this->side->isOpen($source) => ['undrawn', 'look'],
+                default => ['guarded', 'good'],
+            };
+
+            return [
+                'source' => $say->onePart($source),
+                'guard' => $say->word("opens.outlets.$guard"),
+                'class' => $class,
+                'devices' => implode(', ', array_map($this->device(...), $this->side->devicesBehind($source))) ?: '–',
+                'bond' => $source->kind->isInverter() ? $say->word('opens.outlets.bond-' . ($source->data->text('neutral_bond') ?: 'unknown')) : $say->word('opens.outlets.bond-outside'),
+            ];
+        }, $this->side->sources());
+    }
+
+    private function device(Part $part): string
+    {
+        $milliamps = $part->data->number($part->kind->isInverter() ? 'earth_leakage_ma' : 'residual_ma');
+
+        return $this->bench->say->onePart($part) . ($milliamps === null ? '' : ', ' . $this->bench->show->text($milliamps, 'mA', 0));
+    }
+}
