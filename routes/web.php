@@ -67,6 +67,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/balance', [C\Balance\BalanceController::class, 'show'])->name('balance');
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
+            Route::get('/settings/step', [C\Settings\StepController::class, 'show'])->name('settings.step');
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');

@@ -108,4 +108,25 @@ final class LadderTest extends TestCase
         self::assertSame(['14.1', 'off'], [$row->as_set, $row->read_back]);
         self::assertNotSame('', $row->entered_by);
     }
+
+    public function testTheBoxesAreTypedOneByOne(): void
+    {
+        $job = $this->van();
+        $page = fn(int $at): string => (string) $this->get("/jobs/$job->id/settings/step?at=$at")->assertOk()->getContent();
+        $open = static fn(string $html): int => preg_match('/(\d+) to type/', $html, $m) === 1 ? (int) $m[1] : 0;
+        $html = $page(0);
+        $before = $open($html);
+        for ($typed = 0; $typed < 3; ++$typed) {
+            preg_match('~action="[^"]*(/jobs/\d+/settings/\d+)"~', $html, $action);
+            preg_match('/name="(versions\[[^"]+)"\s+value="(\d+)"/', $html, $version);
+            preg_match('/name="(box\[[^"]+)" value="([^"]*)"/', $html, $box);
+            preg_match('/name="back" value="([^"]+)"/', $html, $back);
+            parse_str(($version[1] ?? '') . '=' . ($version[2] ?? '') . '&' . ($box[1] ?? '') . '=' . urlencode($box[2] ?? ''), $fields);
+            $this->put($action[1] ?? '', [...$fields, 'back' => html_entity_decode($back[1] ?? '')])->assertSessionHasNoErrors()->assertRedirect(html_entity_decode($back[1] ?? ''));
+            $html = (string) $this->get(html_entity_decode($back[1] ?? ''))->assertOk()->getContent();
+        }
+        self::assertGreaterThan(3, $before);
+        self::assertLessThanOrEqual($before - 2, $open($html), 'the first may have been typed before');
+        $this->get("/jobs/$job->id/settings/step?at=x")->assertStatus(422);
+    }
 }

@@ -51,7 +51,7 @@ final class SettingsController extends Controller
             }
         });
 
-        return redirect()->to(route('settings', $job) . '#fold-set-' . $part->uid)->with('said', $part->name() . ': saved.');
+        return redirect()->to($request->backTo(route('settings', $job) . '#fold-set-' . $part->uid))->with('said', $part->name() . ': saved.');
     }
 
     /**

@@ -7,6 +7,7 @@
         @else @if ($ladder){{ $ladder->answer() }} @endif{{ $page->open() }} boxes to set, on {{ count($page->devices()) }}
             device{{ count($page->devices()) === 1 ? '' : 's' }}.
             Firmware first, until there is none newer; then set; then read back.
+            <a href="{{ route('settings.step', $job) }}">One by one</a>.
         @endif
     </p>
     @if ($page->devices() === [])
