@@ -61,6 +61,7 @@ final readonly class SettingsPage
             . $s->parameter->value => $s->lock_version])->all();
         $may = $this->may();
         $earlier = EarlierSettings::of($this->bench);
+        $pictures = Photo::query()->whereIn('part_id', $this->bench->job->parts->modelKeys())->where('caption', __('boxes.screen'))->get()->groupBy('part_id');
         $devices = [];
         foreach ($this->bench->study->settings()->devices as $device) {
             $part = $device['part'];
@@ -70,7 +71,7 @@ final readonly class SettingsPage
                 'answer' => $this->answer($part, $device['rows']),
                 'opened' => $this->isOpen($part, $device['rows']),
                 'earlier' => $earlier->says($part, $device['rows']),
-                'pictures' => $row === null ? new Collection() : $row->photos()->where('caption', __('boxes.screen'))->get(),
+                'pictures' => $pictures->get($row?->id) ?? new Collection(),
                 'boxes' => array_map(fn(SettingRow $row): array => [
                     'row' => $row,
                     'version' => (int) ($versions["$part->uid.{$row->parameter->value}"] ?? 0),
