@@ -35,7 +35,7 @@ final readonly class LadderPage
         $wrong = count(array_filter($this->chart->rungs, static fn(array $r): bool => $r['isWrong']));
 
         return count($this->ladder->rungs) . ' thresholds on ' . $devices . ($devices === 1 ? ' device' : ' devices') . ' and the BMS. '
-            . ($wrong === 0 ? 'Each acts before the next.' : $wrong . ($wrong === 1 ? ' is' : ' are') . ' in the wrong place.');
+            . ($wrong === 0 ? 'Each acts before the next.' : $wrong . ($wrong === 1 ? ' is' : ' are') . ' not as it should be.');
     }
 
     public function opens(bool $above): string
