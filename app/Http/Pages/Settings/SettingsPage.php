@@ -15,8 +15,13 @@ use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
 
-/** What stands on Settings: a sheet for each device that charges. */
-final readonly class SettingsPage
+/**
+ * What stands on Settings: a sheet for each device that is set.
+ *
+ * @phpstan-type Box array{row: SettingRow, version: int, planned: string, unit: string, columns: array<string, array{label: string, name: string, value: string, may: bool}>}
+ * @phpstan-type Device array{part: Part, row: ?Row, answer: string, opened: bool, rows: list<SettingRow>}
+ */
+final class SettingsPage
 {
     /** What is noted of a box, in the order of the columns, and who may. */
     private const COLUMNS = [
@@ -26,7 +31,18 @@ final readonly class SettingsPage
         'read_back' => ['Read back', 'record'],
     ];
 
-    public function __construct(private Workbench $bench)
+    /** @var ?list<Device> */
+    private ?array $devices = null;
+
+    /** @var ?array<string, bool> */
+    private ?array $may = null;
+
+    private ?EarlierSettings $earlier = null;
+
+    /** @var ?Collection<int, Photo> */
+    private ?Collection $pictures = null;
+
+    public function __construct(private readonly Workbench $bench)
     {
     }
 
@@ -51,34 +67,72 @@ final readonly class SettingsPage
     }
 
     /**
-     * @return list<array{part: Part, row: ?Row, answer: string, opened: bool, earlier: string, pictures: Collection<int, Photo>,
-     *     boxes: list<array{row: SettingRow, version: int, planned: string, unit: string,
-     *     columns: array<string, array{label: string, name: string, value: string, may: bool}>}>}>
+     * @return list<Device>
      */
     public function devices(): array
     {
-        $versions = $this->bench->job->settings->mapWithKeys(static fn(Setting $s): array => [$s->part_uid . '.'
-            . $s->parameter->value => $s->lock_version])->all();
-        $may = $this->may();
-        $earlier = EarlierSettings::of($this->bench);
-        $pictures = Photo::query()->whereIn('part_id', $this->bench->job->parts->modelKeys())->where('caption', __('boxes.screen'))->get()->groupBy('part_id');
+        return $this->devices ??= $this->laid();
+    }
+
+    /**
+     * What is on the sheet of one device; asked only where it is unfolded.
+     *
+     * @param Device $device
+     *
+     * @return list<Box>
+     */
+    public function boxes(array $device): array
+    {
+        $versions = $this->bench->job->settings->where('part_uid', $device['part']->uid)->mapWithKeys(
+            static fn(Setting $s): array => [$s->parameter->value => $s->lock_version],
+        );
+        $this->may ??= $this->may();
+
+        return array_map(fn(SettingRow $row): array => [
+            'row' => $row,
+            'version' => (int) $versions->get($row->parameter->value),
+            'planned' => $this->shown($row->planned(), $row->parameter),
+            'unit' => $row->planned()->isOff() ? '' : $this->bench->show->unit($row->parameter->unit()),
+            'columns' => $this->columns($row, $this->may),
+        ], $device['rows']);
+    }
+
+    /**
+     * How the same model was set in an earlier system; '' where there is none.
+     *
+     * @param Device $device
+     */
+    public function earlier(array $device): string
+    {
+        $this->earlier ??= EarlierSettings::of($this->bench);
+
+        return $this->earlier->says($device['part'], $device['rows']);
+    }
+
+    /**
+     * @return Collection<int, Photo> of the settings screen of a part
+     */
+    public function pictures(?Row $row): Collection
+    {
+        $this->pictures ??= Photo::query()->whereIn('part_id', $this->bench->job->parts->modelKeys())
+            ->where('caption', __('boxes.screen'))->get();
+
+        return $this->pictures->where('part_id', $row?->id);
+    }
+
+    /**
+     * @return list<Device>
+     */
+    private function laid(): array
+    {
         $devices = [];
-        foreach ($this->bench->study->settings()->devices as $device) {
-            $part = $device['part'];
+        foreach ($this->bench->study->settings()->devices as ['part' => $part, 'rows' => $rows]) {
             $devices[] = [
                 'part' => $part,
-                'row' => $row = $this->bench->job->parts->firstWhere('uid', $part->uid),
-                'answer' => $this->answer($part, $device['rows']),
-                'opened' => $this->isOpen($part, $device['rows']),
-                'earlier' => $earlier->says($part, $device['rows']),
-                'pictures' => $pictures->get($row?->id) ?? new Collection(),
-                'boxes' => array_map(fn(SettingRow $row): array => [
-                    'row' => $row,
-                    'version' => (int) ($versions["$part->uid.{$row->parameter->value}"] ?? 0),
-                    'planned' => $this->shown($row->planned(), $row->parameter),
-                    'unit' => $row->planned()->isOff() ? '' : $this->bench->show->unit($row->parameter->unit()),
-                    'columns' => $this->columns($row, $may),
-                ], $device['rows']),
+                'row' => $this->bench->job->parts->firstWhere('uid', $part->uid),
+                'answer' => $this->answer($part, $rows),
+                'opened' => $this->isOpen($part, $rows, $devices),
+                'rows' => $rows,
             ];
         }
 
@@ -138,13 +192,16 @@ final readonly class SettingsPage
     }
 
     /**
-     * As long as something is to be typed, and where what was sent is shown again.
+     * The first on which something is to be typed, and the one whose faults are shown.
      *
-     * @param list<SettingRow> $rows
+     * @param list<SettingRow>           $rows
+     * @param list<array{opened: bool}> $before
      */
-    private function isOpen(Part $part, array $rows): bool
+    private function isOpen(Part $part, array $rows, array $before): bool
     {
-        return old('_form') === "set-$part->uid" || array_filter($rows, static fn(SettingRow $r): bool => !$r->isSet()) !== [];
+        $toType = array_filter($rows, static fn(SettingRow $r): bool => !$r->isSet()) !== [];
+
+        return old('_form') === "set-$part->uid" || ($toType && !in_array(true, array_column($before, 'opened'), true));
     }
 
     /**

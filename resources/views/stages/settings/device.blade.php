@@ -1,11 +1,11 @@
 <x-fold :id="'set-' . $part->uid" :title="$say->part($part)" :answer="$answer" :open="$opened">@unfolded('set-' . $part->uid, $opened)
     <p class="small" id="{{ $part->uid }}">{{ $say->name($part->kind) }} · {{ $say->name($part->fate) }} · <a
         href="{{ route('parts.edit', [$job, $row]) }}">its sheet, firmware and pictures</a></p>
-    @if ($earlier)<p class="small mt-1">{{ $earlier }}</p>@endif
+    @if ($page->earlier($device))<p class="small mt-1">{{ $page->earlier($device) }}</p>@endif
     <form method="post" action="{{ route('settings.update', [$job, $row]) }}">
         @csrf @method('put')<input type="hidden" name="_form" value="set-{{ $part->uid }}">
         <x-table :caption="'Settings of ' . $say->part($part)" :head="['Box', 'Planned', 'Found', 'Plan otherwise', 'As set', 'Read back', '']">
-            @foreach ($boxes as $box)
+            @foreach ($page->boxes($device) as $box)
                 <tr>
                     <td class="align-middle!">{{ $say->name($box['row']->parameter) }}<input type="hidden" name="versions[{{ $box['row']->parameter->value }}]"
                         value="{{ $box['version'] }}"></td>
@@ -31,8 +31,8 @@
             <input type="hidden" name="caption" value="{{ __('boxes.screen') }}">
             <input type="hidden" name="back" value="{{ route('settings', $job, false) }}#fold-set-{{ $part->uid }}"></x-upload></div>
     @endcan
-    @if ($pictures->isNotEmpty())
-        <div class="thumbs mt-2">@foreach ($pictures as $photo)<a href="{{ route('photos.show', [$job, $row, $photo]) }}"><img class="max-h-40"
+    @if ($page->pictures($row)->isNotEmpty())
+        <div class="thumbs mt-2">@foreach ($page->pictures($row) as $photo)<a href="{{ route('photos.show', [$job, $row, $photo]) }}"><img class="max-h-40"
             src="{{ route('photos.show', [$job, $row, $photo]) }}" alt="{{ $photo->caption }}" loading="lazy"></a>@endforeach</div>
     @endif
 @endunfolded</x-fold>

@@ -37,7 +37,7 @@
         @endunfolded</x-fold>
     @endif
     @foreach ($page->devices() as $device)
-        @include('stages.settings.device', $device)
+        @include('stages.settings.device', ['device' => $device, ...$device])
     @endforeach
     @if ($page->devices() !== [])
         <div class="flex flex-wrap items-end gap-x-6 mt-4"><a class="btn plain" href="{{ route('settings.csv', $job) }}">As CSV</a>
