@@ -1,7 +1,7 @@
 // Prints the bench's figures as ratios: pages at 10 and at 10,000 jobs, the simulation, the pin, the bank.
 import { readFileSync } from 'node:fs';
 
-const [small, large, trip, pin, network] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
+const [small, large, trip, pin, network, wiring] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
 const row = (...cells) => console.log(cells.map((cell, i) => (i === 0 ? String(cell).padEnd(16) : String(cell).padStart(18))).join(''));
 
 console.log(`\nServer time, median, against the bare route (${small.medians.bare.toFixed(2)} ms) with a session and a signed-in person, on the same server; goal ≤ 3, Size ≤ 4`);
@@ -37,4 +37,10 @@ good &&= faster >= 100 && Math.abs(network.volts - network.ngspice_volts) < 1e-3
 row('bank of 16', `${faster.toFixed(0)} ×`, `${network.ms.toFixed(3)} ms`, `ngspice ${network.ngspice_ms.toFixed(1)} ms`);
 const batteries = Object.keys(network.growth).map(Number);
 row('growth', ...batteries.map((n) => `${n}: ${(network.growth[n] / network.growth[batteries[0]]).toFixed(1)} ×`));
+console.log('\nA circuit of 20 and of 200 parts, each against the bare route above; growth goal ≤ 15');
+for (const what of Object.keys(wiring[20]).filter((key) => key !== 'read')) {
+    const growth = wiring[200][what] / wiring[20][what];
+    good &&= growth <= 15;
+    row(what, `${(wiring[20][what] / small.medians.bare).toFixed(2)} ×`, `${(wiring[200][what] / small.medians.bare).toFixed(2)} ×`, `growth ${growth.toFixed(1)}`);
+}
 console.log(good ? '\nAll goals met.' : '\nSome goal is missed.');

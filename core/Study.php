@@ -273,7 +273,7 @@ final class Study
     /** The runs of the bank's positive side. */
     public function runs(): CableRuns
     {
-        return $this->once('runs', fn(): CableRuns => CableRuns::of(
+        return $this->once('runs', fn(): CableRuns => CableRuns::from(
             $this->planned(),
             $this->circuit(),
             $this->banks()->planned->parts,
@@ -287,7 +287,13 @@ final class Study
     {
         $circuit = $this->circuit();
 
-        return Branch::of($this->planned(), $circuit->behind($part), $circuit->whole(), $this->loads()->budget, $this->supply());
+        return Branch::of(
+            $this->planned(),
+            $circuit->behind($part),
+            $this->once('loadsAnywhere', fn(): bool => !Branch::feedsLoads($this->planned(), $circuit->whole())),
+            $this->loads()->budget,
+            $this->supply(),
+        );
     }
 
     /** The coldest morning on record at the place, °C; assumed where no place is chosen. */

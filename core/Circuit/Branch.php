@@ -36,10 +36,9 @@ final readonly class Branch
 
     /**
      * @param ?Reach $reach  behind the part; null where it is not drawn: then DC loads hang there, as usual
-     * @param Reach  $whole  everything joined to the bank
      * @param bool   $anywhere DC loads that no place is drawn for may hang here
      */
-    public static function of(Graph $graph, ?Reach $reach, Reach $whole, Budget $budget, Supply $supply, bool $anywhere = true): self
+    public static function of(Graph $graph, ?Reach $reach, bool $anywhere, Budget $budget, Supply $supply): self
     {
         $inverters = $chargers = [];
         foreach ($reach?->points() ?? [] as $point) {
@@ -52,7 +51,7 @@ final readonly class Branch
             }
         }
         // Loads that no place is drawn for may hang anywhere.
-        $hasLoads = $reach === null || self::feedsLoads($graph, $reach) || ($anywhere && !self::feedsLoads($graph, $whole));
+        $hasLoads = $reach === null || $anywhere || self::feedsLoads($graph, $reach);
 
         return new self($inverters, $chargers, $hasLoads, $budget, $supply);
     }
@@ -83,7 +82,7 @@ final readonly class Branch
     }
 
     /** A distribution box, or an end that is left open for them. */
-    private static function feedsLoads(Graph $graph, Reach $reach): bool
+    public static function feedsLoads(Graph $graph, Reach $reach): bool
     {
         foreach ($reach->points() as $point) {
             $part = $graph->parts[$point->uid];

@@ -32,28 +32,30 @@ final readonly class CableRuns
     /**
      * @param list<Part> $batteries of the bank
      */
-    public static function of(Graph $graph, Circuit $circuit, array $batteries, Budget $budget, Supply $supply): self
+    public static function from(Graph $graph, Circuit $circuit, array $batteries, Budget $budget, Supply $supply): self
     {
         $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $batteries), true);
         $posts = array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $batteries);
+        $whole = $circuit->whole();
+        // In the order in which they are reached: of two ends the nearer one comes first.
+        $order = array_flip(array_map(strval(...), $whole->points()));
+        $anywhere = !Branch::feedsLoads($graph, $whole);
         $runs = $by = [];
         foreach (self::sideBySide($graph, $circuit) as $group) {
             [$a, $b] = [$group[0]->from, $group[0]->to];
             if (isset($bank[$a->uid], $bank[$b->uid])) {
                 continue;
             }
-            $without = new Graph($graph->parts, array_diff_key($graph->conductors, array_column($group, null, 'uid')), $graph->signals);
-            $near = $without->reach($posts, Passage::closed());
-            // Both ends on the bank's side: a ring, in which nobody can say how the current parts.
-            if ($near->has($a) === $near->has($b)) {
+            [$near, $far] = $order[(string) $a] < $order[(string) $b] ? [$a, $b] : [$b, $a];
+            $behind = $graph->reach([$far], Passage::closed()->avoiding($group));
+            // The bank is reached from there too: a ring, in which nobody can say how the current parts.
+            if (array_filter($posts, $behind->has(...)) !== []) {
                 continue;
             }
-            $far = $near->has($a) ? $b : $a;
-            $behind = $without->reach([$far], Passage::closed());
             // On the lead of a charger or an inverter no load hangs besides.
             $passes = array_filter($behind->parts(), static fn(Part $p): bool => !$p->kind->isCharger() && !$p->kind->isInverter()) !== [];
-            $branch = Branch::of($graph, $behind, $circuit->whole(), $budget, $supply, $passes);
-            $run = new CableRun($group, $near->has($a) ? $a : $b, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV);
+            $branch = Branch::of($graph, $behind, $passes && $anywhere, $budget, $supply);
+            $run = new CableRun($group, $near, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV);
             $runs[] = $run;
             foreach ($group as $conductor) {
                 $by[$conductor->uid] = $run;
@@ -61,6 +63,12 @@ final readonly class CableRuns
         }
 
         return new self($graph, $circuit, $runs, $by);
+    }
+
+    /** The run that a conductor belongs to; null for links of the bank, the negative side and rings. */
+    public function of(Conductor $conductor): ?CableRun
+    {
+        return $this->by[$conductor->uid] ?? null;
     }
 
     /** V lost on the whole way from the bank to the end of a run, out and back; null while something on it is not measured. */

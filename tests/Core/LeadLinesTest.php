@@ -11,7 +11,6 @@ use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Conductor;
-use Pebblefell\System\Graph\Side;
 use Pebblefell\System\System;
 use PHPUnit\Framework\TestCase;
 
@@ -98,7 +97,7 @@ final class LeadLinesTest extends TestCase
         $side = static function (string $from) use ($graph): array {
             foreach ($graph->conductors as $c) {
                 if ((string) $c->from === $from) {
-                    return [Side::of($graph, $c)->circuit, Side::of($graph, $c)->isReturn];
+                    return [$graph->side($c->from)->circuit, $graph->side($c->from)->isReturn];
                 }
             }
             self::fail($from);

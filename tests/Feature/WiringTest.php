@@ -93,7 +93,7 @@ final class WiringTest extends TestCase
         $this->get("$at?show=both&tap=fly")->assertStatus(422);
         $this->seed(DatabaseSeeder::class);
         $van = Job::query()->where('title', 'Dental van')->firstOrFail();
-        $this->get("/jobs/$van->id/wiring?fold=outlets")->assertOk()->assertSee('Who guards the outlets?')->assertSee('guarded');
+        $this->get("/jobs/$van->id/wiring?fold=outlets")->assertOk()->assertSee('Who guards the outlets?')->assertSee('Neutral to earth');
         $this->get("/jobs/$van->id/wiring?fold=matrix")->assertOk()->assertSee('The whole bank');
         $this->get("/jobs/$van->id/wiring?show=both")->assertOk()->assertSee('class="strike"', false);
         $this->get("/jobs/$van->id/wiring?show=found")->assertOk()->assertDontSee('class="strike"', false);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Wiring;
 
-use Pebblefell\Circuit\CableRun;
 use Pebblefell\Drawing\Layers;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Study;
@@ -13,7 +12,6 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
-use Pebblefell\System\Graph\Side;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -76,7 +74,7 @@ final readonly class OneLine
         $groups = [];
         foreach ($graph->conductors as $conductor) {
             [$a, $b] = [$names[$conductor->from->uid], $names[$conductor->to->uid]];
-            if ($a !== $b && !Side::of($graph, $conductor)->isReturn) {
+            if ($a !== $b && !$graph->side($conductor->from)->isReturn) {
                 $groups[$a < $b ? "$a $b" : "$b $a"][] = $conductor;
             }
         }
@@ -103,7 +101,7 @@ final readonly class OneLine
         $places = $narrow ? OneLinePlaces::downwards($layout, self::PHONE_W, self::BOX_W, self::BOX_H, self::DOWN_GAP, self::DOWN_APART)
             : OneLinePlaces::inLanes($layout, self::widths($layout, $parts), self::BOX_H, self::GAP, self::APART, self::LANE_TOP);
 
-        return self::drawn($study, $shown, $layout, $places, $parts, array_values($groups), $narrow);
+        return self::drawn($study, $shown, $graph, $layout, $places, $parts, array_values($groups), $narrow);
     }
 
     /**
@@ -113,6 +111,7 @@ final readonly class OneLine
     private static function drawn(
         Study $study,
         Shown $shown,
+        Graph $graph,
         Layers $layout,
         OneLinePlaces $places,
         array $parts,
@@ -139,7 +138,7 @@ final readonly class OneLine
             $runs[] = [
                 'ends' => [$route[0], $route[count($route) - 1]],
                 ...self::way($way, $upright),
-                ...self::run($study, $shown, $groups[$i]),
+                ...self::run($study, $shown, $graph, $groups[$i]),
             ];
         }
 
@@ -171,7 +170,7 @@ final readonly class OneLine
             in_array($part->kind, [PartKind::Regulator, PartKind::Panel], true) => 'sun',
             in_array($part->kind, [PartKind::Dcdc, PartKind::Isolator, PartKind::Alternator], true) => 'engine',
             $part->kind->isInverter(), $part->kind->isCharger() => 'mains',
-            default => match (Side::at($graph, $end)->circuit) {
+            default => match ($graph->side($end)->circuit) {
                 Circuit::Pv => 'sun',
                 Circuit::StarterDc => 'engine',
                 Circuit::ShoreAc, Circuit::InverterAc => 'mains',
@@ -263,17 +262,14 @@ final readonly class OneLine
      *
      * @return array{circuit: string, thin: bool, mark: string, stroke: float, mm2: ?float, lengthM: ?float, count: int}
      */
-    private static function run(Study $study, Shown $shown, array $group): array
+    private static function run(Study $study, Shown $shown, Graph $graph, array $group): array
     {
         $areas = array_map(static fn(Conductor $c): ?float => $c->sizeMm2, $group);
         $lengths = array_map(static fn(Conductor $c): ?float => $c->lengthM, $group);
-        $thin = array_filter(
-            $study->runs()->runs,
-            static fn(CableRun $r): bool => in_array($group[0], $r->conductors, true) && $r->isTooThin(),
-        ) !== [];
+        $thin = $study->runs()->of($group[0])?->isTooThin() === true;
 
         return [
-            'circuit' => Side::of($shown->graph($study), $group[0])->circuit->value,
+            'circuit' => $graph->side($group[0]->from)->circuit->value,
             'thin' => $thin,
             'mark' => $shown->mark(array_map(static fn(Conductor $c): Fate => Shown::fateIn($study, $c), $group)),
             'stroke' => self::stroke($areas),

@@ -30,6 +30,8 @@ final readonly class Opened
      * @param list<Part>                            $live
      * @param list<Part>                            $dark
      * @param list<array{part: Part, rule: string}> $endangered
+     * @param array{sun: bool, engine: bool, shore: bool, generator: bool} $running
+     * @param list<string>                          $closed     uids of what is live with nothing open
      */
     private function __construct(
         public array $mayOpen,
@@ -37,6 +39,8 @@ final readonly class Opened
         public array $live,
         public array $dark,
         public array $endangered,
+        private array $running,
+        private array $closed,
     ) {
     }
 
@@ -51,19 +55,47 @@ final readonly class Opened
         $uids = array_map(static fn(Part $p): string => $p->uid, $mayOpen);
         $open = array_values(array_intersect($uids, $open));
         $at = static fn(array $opened): Potential => Potential::of($graph, array_values($opened), ...$running);
-        $now = $at($open);
+        $closed = $at([])->live();
+
+        return self::judged($graph, $mayOpen, $open, $running, $closed, $open === [] ? null : $at($open));
+    }
+
+    /**
+     * The same, running as it does, with other parts open.
+     *
+     * @param list<string> $open uids of parts that may open
+     */
+    public function opening(Study $study, array $open): self
+    {
+        $graph = $study->planned();
+
+        return self::judged($graph, $this->mayOpen, $open, $this->running, $this->closed, Potential::of($graph, $open, ...$this->running));
+    }
+
+    /**
+     * @param list<Part>                                                   $mayOpen
+     * @param list<string>                                                 $open
+     * @param array{sun: bool, engine: bool, shore: bool, generator: bool} $running
+     * @param list<string>                                                 $closed  what is live with nothing open
+     * @param ?Potential                                                   $now     null: nothing is open
+     */
+    private static function judged(Graph $graph, array $mayOpen, array $open, array $running, array $closed, ?Potential $now): self
+    {
+        $now ??= Potential::of($graph, [], ...$running);
         $live = $now->live();
 
         return new self(
             $mayOpen,
             $open,
             self::drawn($graph, $live),
-            self::drawn($graph, array_values(array_diff($at([])->live(), $live))),
+            self::drawn($graph, array_values(array_diff($closed, $live))),
             array_map(static fn(array $e): array => [
                 'part' => $graph->parts[$e['uid']],
                 // What nobody has drawn is asked about, not cried.
                 'rule' => $graph->at(Point::of($e['uid'], self::HELD_AT[$e['rule']])) === [] ? self::UNDRAWN : $e['rule'],
             ], $now->endangered()),
+            $running,
+            $closed,
         );
     }
 

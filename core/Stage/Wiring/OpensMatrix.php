@@ -29,11 +29,12 @@ final readonly class OpensMatrix
             Opened::of($study, [], self::running(''))->mayOpen,
             static fn(Part $p): bool => !in_array($p, $bank, true),
         ));
+        $whole = array_combine($states, array_map(static fn(string $s): Opened => Opened::of($study, [], self::running($s)), $states));
         $rows = [];
         foreach ([...($bank === [] ? [] : [$bank]), ...array_map(static fn(Part $p): array => [$p], $own)] as $parts) {
             $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
-            $rows[] = ['parts' => $parts, 'cells' => array_map(static function (string $state) use ($study, $uids): array {
-                $opened = Opened::of($study, $uids, self::running($state));
+            $rows[] = ['parts' => $parts, 'cells' => array_map(static function (string $state) use ($study, $uids, $whole): array {
+                $opened = $whole[$state]->opening($study, $uids);
 
                 return ['dark' => $opened->dark, 'danger' => $opened->inDanger()];
             }, $states)];

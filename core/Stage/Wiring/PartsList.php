@@ -9,7 +9,6 @@ use Pebblefell\System\Circuit;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
-use Pebblefell\System\Graph\Side;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -173,7 +172,7 @@ final readonly class PartsList
 
     private static function side(Graph $graph, Conductor $c): string
     {
-        $side = Side::of($graph, $c);
+        $side = $graph->side($c->from);
 
         return match ($side->circuit) {
             Circuit::Pv => 'array',

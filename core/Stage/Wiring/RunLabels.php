@@ -6,7 +6,6 @@ namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
-use Pebblefell\System\Graph\Side;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -24,7 +23,7 @@ final class RunLabels
             if (Shown::fateIn($study, $c)->isFound()) {
                 continue;
             }
-            $isReturn = Side::of($graph, $c)->isReturn;
+            $isReturn = $graph->side($c->from)->isReturn;
             foreach ([[$c->from, $c->to], [$c->to, $c->from]] as [$here, $there]) {
                 $ends[] = [
                     'run' => $c,

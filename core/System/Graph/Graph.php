@@ -16,6 +16,8 @@ final readonly class Graph
     /** @var array<string, list<Conductor>> by the point where they end */
     private array $ending;
 
+    private Sides $sides;
+
     /**
      * @param array<string, Part>      $parts      by uid
      * @param array<string, Conductor> $conductors by uid; both ends are in $parts
@@ -29,6 +31,7 @@ final readonly class Graph
             $ending[(string) $conductor->to][] = $conductor;
         }
         $this->ending = $ending;
+        $this->sides = new Sides();
     }
 
     /**
@@ -124,7 +127,12 @@ final readonly class Graph
      */
     public function neighbours(Point $point, Passage $passage): array
     {
-        $steps = array_map(static fn(Conductor $c): Step => new Step($point, $c->otherEnd($point), $c), $this->at($point));
+        $steps = [];
+        foreach ($this->at($point) as $conductor) {
+            if (!$passage->avoids($conductor)) {
+                $steps[] = new Step($point, $conductor->otherEnd($point), $conductor);
+            }
+        }
         $part = $this->parts[$point->uid] ?? null;
         foreach ($part === null ? [] : $passage->through($part) as $step) {
             if ($step->from->is($point)) {
@@ -154,6 +162,12 @@ final readonly class Graph
         }
 
         return new Reach($this, $steps);
+    }
+
+    /** To which circuit a terminal belongs, with all that closed parts join to it; and whether that is the way back. */
+    public function side(Point $point): Side
+    {
+        return $this->sides->at($this, $point);
     }
 
     /** The terminals that conductors alone join to a point, itself among them. */

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace Pebblefell\System\Graph;
 
 use Closure;
+use Pebblefell\System\Conductor;
 use Pebblefell\System\Part;
 
 /** What a walk passes through besides conductors: nothing, closed parts, or also what charges and inverts one way. */
 final readonly class Passage
 {
     /**
-     * @param ?Closure(Part): bool $open parts that carry nothing through; null: none is passed
+     * @param ?Closure(Part): bool $open    parts that carry nothing through; null: none is passed
+     * @param array<string, true>  $avoided uids of conductors that are not there
      */
-    private function __construct(private ?Closure $open, private bool $engine, private bool $carried)
+    private function __construct(private ?Closure $open, private bool $engine, private bool $carried, private array $avoided = [])
     {
     }
 
@@ -36,7 +38,25 @@ final readonly class Passage
     /** And one way, through what charges and inverts. */
     public function carried(): self
     {
-        return new self($this->open, $this->engine, true);
+        return new self($this->open, $this->engine, true, $this->avoided);
+    }
+
+    /**
+     * The same, as if some conductors were taken out.
+     *
+     * @param list<Conductor> $conductors
+     */
+    public function avoiding(array $conductors): self
+    {
+        return new self($this->open, $this->engine, $this->carried, array_fill_keys(
+            array_map(static fn(Conductor $c): string => $c->uid, $conductors),
+            true,
+        ));
+    }
+
+    public function avoids(Conductor $conductor): bool
+    {
+        return isset($this->avoided[$conductor->uid]);
     }
 
     /**

@@ -126,6 +126,10 @@ final readonly class Potential
      */
     private static function withStrings(Graph $graph, array $open): array
     {
+        $batteries = array_filter(array_keys($open), static fn(int|string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery);
+        if ($batteries === []) {
+            return $open;
+        }
         $next = [];
         foreach ($graph->islands(Passage::conductors()) as $joined) {
             $poles = ['plus' => [], 'minus' => []];
@@ -141,10 +145,7 @@ final readonly class Potential
                 }
             }
         }
-        $queue = array_values(array_filter(
-            array_map(strval(...), array_keys($open)),
-            static fn(string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery,
-        ));
+        $queue = array_values(array_map(strval(...), $batteries));
         while ($queue !== []) {
             $uid = array_pop($queue);
             foreach ($next[$uid] ?? [] as $other) {

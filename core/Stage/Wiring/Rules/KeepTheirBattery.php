@@ -33,8 +33,13 @@ final class KeepTheirBattery implements Rule
         $graph = $study->planned();
         $openers = $graph->ofKind(PartKind::Switch, PartKind::Breaker);
         $findings = [];
-        foreach ($graph->ofKind(PartKind::Regulator) as $regulator) {
-            $findings[] = $this->regulator($study, $regulator, $openers);
+        $regulators = $graph->ofKind(PartKind::Regulator);
+        $inSun = [];
+        foreach ($regulators === [] ? [] : $openers as $opener) {
+            $inSun[$opener->uid] = self::losing($graph, [$opener->uid], true, false);
+        }
+        foreach ($regulators as $regulator) {
+            $findings[] = $this->regulator($study, $regulator, $openers, $inSun);
         }
         foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
             $findings[] = $graph->at(Point::of($alternator->uid, 'plus')) === [] ? null : $this->alternator($study, $alternator, $openers);
@@ -44,16 +49,17 @@ final class KeepTheirBattery implements Rule
     }
 
     /**
-     * @param list<Part> $openers
+     * @param list<Part>                  $openers
+     * @param array<string, list<string>> $inSun   what loses its battery when one of them opens in the sun
      */
-    private function regulator(Study $study, Part $regulator, array $openers): ?Finding
+    private function regulator(Study $study, Part $regulator, array $openers, array $inSun): ?Finding
     {
         $graph = $study->planned();
         $node = $graph->node(Point::of($regulator->uid, 'battery_plus'))->parts();
         foreach ($openers as $opener) {
             $beside = isset($node[$opener->uid]);
             // Further off, its panels can be switched off first, where something opens their lead.
-            if ($beside || (!self::panelsOpen($graph, $regulator) && self::loses($graph, $regulator, [$opener->uid], true, false))) {
+            if ($beside || (!self::panelsOpen($graph, $regulator) && in_array($regulator->uid, $inSun[$opener->uid], true))) {
                 return new Finding(
                     'regulator-loses-battery',
                     Severity::Fix,
@@ -75,7 +81,7 @@ final class KeepTheirBattery implements Rule
     {
         $graph = $study->planned();
         foreach ($openers as $opener) {
-            if (self::loses($graph, $alternator, [$opener->uid], false, true)) {
+            if (in_array($alternator->uid, self::losing($graph, [$opener->uid], false, true), true)) {
                 return new Finding(
                     'alternator-loses-load',
                     Severity::Fix,
@@ -90,7 +96,7 @@ final class KeepTheirBattery implements Rule
             static fn(Part $p): bool => $p->data->text('chemistry') === 'lfp',
         ));
         $uids = array_map(static fn(Part $p): string => $p->uid, $bms);
-        if ($bms === [] || $graph->isToldByBms($alternator) || !self::loses($graph, $alternator, $uids, false, true)) {
+        if ($bms === [] || $graph->isToldByBms($alternator) || !in_array($alternator->uid, self::losing($graph, $uids, false, true), true)) {
             return null;
         }
 
@@ -106,17 +112,20 @@ final class KeepTheirBattery implements Rule
     }
 
     /**
+     * What loses its battery with some parts open, and has not lost it with nothing open: what nobody has drawn to one yet has none to lose.
+     *
      * @param list<string> $open
+     *
+     * @return list<string> uids
      */
-    private static function loses(Graph $graph, Part $part, array $open, bool $sun, bool $engine): bool
+    private static function losing(Graph $graph, array $open, bool $sun, bool $engine): array
     {
         $lost = static fn(array $opened): array => array_column(
             Potential::of($graph, array_values($opened), $sun, $engine, false, false)->endangered(),
             'uid',
         );
 
-        // What nobody has drawn to a battery yet has not lost it.
-        return in_array($part->uid, $lost($open), true) && !in_array($part->uid, $lost([]), true);
+        return array_values(array_diff($lost($open), $lost([])));
     }
 
     private static function panelsOpen(Graph $graph, Part $regulator): bool
