@@ -249,7 +249,7 @@ final class LibrarySeeder extends Seeder
         $rows[] = [PartKind::Display, 'Hadrelvik', 'Pane 4', ['shows' => 'charge, volts, amps', 'own_draw_ma' => 60]];
         $rows[] = [PartKind::Bms, 'Fennavik', 'Warden 16', ['cells' => 16, 'discharge_limit_a' => 200, 'charge_limit_a' => 150, 'low_temp_cutoff' => true, 'wakes_by' => 'button', 'opens' => 'by_signals']];
         foreach ([['Tell 300', 300, 20], ['Tell 500', 500, 20], ['Tell 1000', 1000, 25], ['Tell 500 quad', 500, 15]] as [$model, $a, $ma]) {
-            $rows[] = [PartKind::Monitor, 'Hadrelvik', $model, ['shunt_a' => $a, 'max_v' => 70, 'own_draw_ma' => $ma, 'length_mm' => 120, 'width_mm' => 55, 'height_mm' => 45, 'mass_kg' => 0.5]];
+            $rows[] = [PartKind::Monitor, 'Hadrelvik', $model, ['shunt_a' => $a, 'stud_mm' => 10, 'max_v' => 70, 'own_draw_ma' => $ma, 'length_mm' => 120, 'width_mm' => 55, 'height_mm' => 45, 'mass_kg' => 0.5]];
         }
         foreach ([['Watch 60', 60, 10.8, 12.0], ['Watch 120', 120, 11.4, 12.4]] as [$model, $a, $off, $on]) {
             $rows[] = [PartKind::LowVoltageDisconnect, 'Hadrelvik', $model, ['rating_a' => $a, 'disconnect_v' => $off, 'reconnect_v' => $on, 'mass_kg' => 0.3]];
@@ -258,7 +258,7 @@ final class LibrarySeeder extends Seeder
             ['Blade 5', 5, 'blade', 1000, 32], ['Blade 15', 15, 'blade', 1000, 32], ['Blade 30', 30, 'blade', 1000, 32], ['Stud 60', 60, 'sf30', 2000, 58], ['Stud 100', 100, 'sf30', 2000, 58],
             ['Post 200', 200, 'sf51', 2500, 58], ['Post 300', 300, 'sf51', 2500, 58], ['Class T 200', 200, 'class_t', 20000, 125], ['Class T 300', 300, 'class_t', 20000, 125], ['Class T 400', 400, 'class_t', 20000, 125], ['Sun 15', 15, 'gpv', 30000, 1000],
         ] as [$model, $a, $family, $breaks, $v]) {
-            $rows[] = [PartKind::Fuse, 'Hadrelvik', $model, ['rating_a' => $a, 'family' => $family, 'interrupt_a' => $breaks, 'max_v' => $v, 'mass_kg' => 0.05]];
+            $rows[] = [PartKind::Fuse, 'Hadrelvik', $model, ['rating_a' => $a, 'family' => $family, 'interrupt_a' => $breaks, 'max_v' => $v, ...($family === 'blade' ? [] : ['stud_mm' => 8]), 'mass_kg' => 0.05]];
         }
         foreach ([['Break 30', 30, 3000, 48], ['Break 60', 60, 3000, 48], ['Break 150', 150, 5000, 48], ['Break PV 32', 32, 6000, 500]] as [$model, $a, $breaks, $v]) {
             $rows[] = [PartKind::Breaker, 'Hadrelvik', $model, ['rating_a' => $a, 'interrupt_a' => $breaks, 'max_v' => $v, 'poles' => $v > 100 ? 2 : 1, 'mass_kg' => 0.2]];
@@ -267,7 +267,7 @@ final class LibrarySeeder extends Seeder
             $rows[] = [PartKind::Busbar, 'Hadrelvik', $model, ['rating_a' => $a, 'studs' => $studs, 'stud_mm' => $mm, 'max_v' => 70, 'length_mm' => 160, 'width_mm' => 45, 'height_mm' => 50, 'mass_kg' => 0.4]];
         }
         foreach ([['Turn 150', 150, 1], ['Turn 300', 300, 1], ['Turn PV 32', 32, 2]] as [$model, $a, $poles]) {
-            $rows[] = [PartKind::Switch, 'Hadrelvik', $model, ['rating_a' => $a, 'max_v' => $poles === 2 ? 600 : 48, 'poles' => $poles, 'mass_kg' => 0.3]];
+            $rows[] = [PartKind::Switch, 'Hadrelvik', $model, ['rating_a' => $a, ...($poles === 2 ? [] : ['stud_mm' => 10]), 'max_v' => $poles === 2 ? 600 : 48, 'poles' => $poles, 'mass_kg' => 0.3]];
         }
         foreach ([['Box 8', 8, 100], ['Box 12', 12, 150]] as [$model, $n, $a]) {
             $rows[] = [PartKind::DistributionBox, 'Hadrelvik', $model, ['circuits' => $n, 'rating_a' => $a, 'mass_kg' => 0.6]];

@@ -8,7 +8,7 @@ return [
     'alternator-loses-load' => 'Sie läuft, und keine Batterie hält sie: ihre Spannung läuft davon und zerstört, was daran hängt. Zuerst den Motor abstellen.',
     'undrawn' => 'was es lädt, ist noch nicht gezeichnet: seine Leitung in der Aufnahme notieren und noch einmal fragen.',
     'states' => ['open' => 'offen', 'dark' => 'dunkel', 'danger' => 'in Gefahr', 'live' => 'unter Spannung'],
-    'none' => 'nichts ist in Gefahr',
+    'none' => 'nichts, was gezeichnet ist, ist in Gefahr',
     'show' => 'Zeige',
     'state' => 'Zustand',
     'tap' => 'Antippen',

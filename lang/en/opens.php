@@ -8,7 +8,7 @@ return [
     'alternator-loses-load' => 'It runs, and no battery holds it: its volts run away and destroy what hangs there. Stop the engine first.',
     'undrawn' => 'what it charges is not drawn yet: note its lead on Survey, and ask again.',
     'states' => ['open' => 'open', 'dark' => 'dark', 'danger' => 'in danger', 'live' => 'live'],
-    'none' => 'nothing is in danger',
+    'none' => 'nothing that is drawn is in danger',
     'show' => 'Show',
     'state' => 'State',
     'tap' => 'A tap',

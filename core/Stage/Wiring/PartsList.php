@@ -147,7 +147,7 @@ final readonly class PartsList
 
     private static function stud(Part $part): ?float
     {
-        return $part->kind === PartKind::Busbar ? $part->data->number('stud_mm') : null;
+        return isset($part->kind->kind()->fields()['stud_mm']) ? $part->data->number('stud_mm') : null;
     }
 
     /**

@@ -19,6 +19,7 @@ final class Breaker extends Kind
             F::number('max_v', 'V', 5, 1500),
             F::number('poles', '', 1, 4),
             ...self::derating(),
+            self::stud(),
         ];
     }
 

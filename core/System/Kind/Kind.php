@@ -160,6 +160,12 @@ abstract class Kind
         ];
     }
 
+    /** The stud, or screw, on which its lugs sit. */
+    final protected static function stud(): F
+    {
+        return F::number('stud_mm', 'mm', 3, 16);
+    }
+
     /**
      * @return list<F> what makes mains says about itself
      */
@@ -175,6 +181,7 @@ abstract class Kind
             F::number('low_cutoff_v', 'V', 5, 100),
             F::number('earth_leakage_ma', 'mA', 1, 1000),
             F::choice('neutral_bond', ['bonded', 'switched', 'open']),
+            self::stud(),
         ];
     }
 
