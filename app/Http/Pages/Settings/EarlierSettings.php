@@ -7,6 +7,7 @@ namespace App\Http\Pages\Settings;
 use App\Http\Workbench;
 use App\Models\Part as Row;
 use App\Models\Setting;
+use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
@@ -14,6 +15,9 @@ use Pebblefell\System\Part;
 /** How devices of the same make and model were set in the latest other system, and where that differs from this plan. */
 final readonly class EarlierSettings
 {
+    /** So many systems with the same model are looked at. Chosen. */
+    private const LATEST = 10;
+
     /**
      * @param array<string, array{title: string, values: array<string, string>}> $latest by make and model
      */
@@ -30,7 +34,12 @@ final readonly class EarlierSettings
         if ($models === []) {
             return new self($bench, []);
         }
-        $rows = Row::query()->where('job_id', '!=', $bench->job->id)->whereIn('model', $models)->with('job:id,title')->latest('id')->get();
+        // The latest few of each model: one of them has been set, or the model is not offered.
+        $rows = new Collection();
+        foreach ($models as $model) {
+            $rows = $rows->merge(Row::query()->where('model', $model)->where('job_id', '!=', $bench->job->id)->latest('id')->limit(self::LATEST)->get());
+        }
+        $rows->load('job:id,title');
         $set = Setting::query()->whereIn('job_id', $rows->pluck('job_id')->unique())->whereNotNull('as_set')->get()->groupBy(
             static fn(Setting $s): string => "$s->job_id $s->part_uid",
         );
