@@ -6,7 +6,6 @@ namespace App\Http\Pages\Settings;
 
 use App\Http\Workbench;
 use App\Models\Part as Row;
-use App\Words\BoxWords;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
 

@@ -6,7 +6,6 @@ namespace App\Http\Pages\Settings;
 
 use App\Http\Workbench;
 use App\Models\BoxWord;
-use App\Words\BoxWords;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Settings\SettingRow;

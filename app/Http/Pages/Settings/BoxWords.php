@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Words;
+namespace App\Http\Pages\Settings;
 
 use App\Models\BoxWord;
 use Pebblefell\Setting\Parameter;
