@@ -79,7 +79,7 @@ final class SettingsCsv
      * @param array<string, string> $row
      * @param array<string, Part>   $boxes by "uid parameter"
      *
-     * @return array{string, string, array<string, ?string>}
+     * @return array{string, string, array<string, string>}
      */
     private static function row(array $row, array $boxes): array
     {
@@ -88,9 +88,13 @@ final class SettingsCsv
             throw InvalidValue::at('/box', 'not-in-job', ['name' => "{$row['part']} {$row['box']}"]);
         }
         $values = [];
-        foreach (array_intersect(self::NOTED, array_keys($row)) as $column) {
+        foreach (self::NOTED as $column) {
+            // An empty cell says nothing: what somebody noted meanwhile stays.
+            if (($row[$column] ?? '') === '') {
+                continue;
+            }
             try {
-                $values[$column] = $row[$column] === '' ? null : SetValue::parse($row[$column])->text();
+                $values[$column] = SetValue::parse($row[$column])->text();
             } catch (InvalidValue $e) {
                 throw $e->under("/$column");
             }

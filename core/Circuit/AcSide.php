@@ -75,10 +75,20 @@ final readonly class AcSide
         return [...$own, ...$behind];
     }
 
-    /** Nothing is drawn behind it, and no device is its own. */
-    public function isOpen(Part $source): bool
+    /**
+     * What stands between a source and people. Guarded is only what a device that protects people is seen to guard.
+     *
+     * @return string none, guarded, no-outlets (it feeds none that is drawn), or undrawn
+     */
+    public function guard(Part $source): string
     {
-        return in_array($source, $this->undrawn(), true);
+        return match (true) {
+            self::protects($source) => 'guarded',
+            !$this->isDrawnFrom($source) => 'undrawn',
+            $this->reachesOutlet($source) => 'none',
+            array_filter($this->devicesBehind($source), self::protects(...)) !== [] => 'guarded',
+            default => 'no-outlets',
+        };
     }
 
     /**

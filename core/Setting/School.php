@@ -58,9 +58,4 @@ enum School: string
             default => 100.0,
         };
     }
-
-    public function balances(Chemistry $chemistry): bool
-    {
-        return $this->cellV($chemistry) === null;
-    }
 }

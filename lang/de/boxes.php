@@ -41,7 +41,7 @@ return [
     'schools' => [
         'everyday' => 'Wie ihr Datenblatt es will: :wh nutzbar.',
         'full' => 'Länger oben, damit sich die Zellen ausgleichen: :wh nutzbar. Nicht für jeden Tag: eine Bank, die voll steht, altert.',
-        'long_life' => 'Endet bei etwa :full: :wh nutzbar, und sie altert langsamer. Balancer arbeiten erst ab :volts je Zelle: einmal im Monat voll laden.',
+        'long_life' => 'Endet bei etwa :full: :wh nutzbar, und sie altert langsamer. Balancer arbeiten erst ab :volts je Zelle: einmal im Monat voll laden. Größe und Jahr rechnen weiter mit der ganzen Bank.',
         'storage' => 'Auf etwa :full gehalten, so hält sie am besten: :wh bleiben. Ladegeräte abschalten, wo es geht; unter :volts je Zelle kein Balancieren.',
     ],
 ];

@@ -57,6 +57,7 @@ return [
         'none' => 'nicht geschützt',
         'undrawn' => 'noch nicht gezeichnet',
         'guarded' => 'geschützt',
+        'no-outlets' => 'dahinter ist keine Steckdose gezeichnet',
         'bond-bonded' => 'in ihm verbunden, immer',
         'bond-switched' => 'in ihm verbunden, solange er wechselrichtet',
         'bond-open' => 'nicht verbunden: ein Schutzgerät dahinter löst nicht aus',

@@ -42,7 +42,7 @@ return [
     'schools' => [
         'everyday' => 'As its data sheet has it: :wh to use.',
         'full' => 'Longer at the top, so that the cells are balanced: :wh to use. Not for every day: it ages a bank that stands full.',
-        'long_life' => 'Stops at about :full: :wh to use, and it ages more slowly. Balancers work from :volts a cell only: charge it full once a month.',
+        'long_life' => 'Stops at about :full: :wh to use, and it ages more slowly. Balancers work from :volts a cell only: charge it full once a month. Size and the year still reckon with the whole bank.',
         'storage' => 'Held at about :full, as it keeps best: :wh left. Switch chargers off where that can be done; no balancing below :volts a cell.',
     ],
 ];

@@ -57,6 +57,7 @@ return [
         'none' => 'not guarded',
         'undrawn' => 'not drawn yet',
         'guarded' => 'guarded',
+        'no-outlets' => 'no outlet is drawn behind it',
         'bond-bonded' => 'joined inside it, always',
         'bond-switched' => 'joined inside it while it inverts',
         'bond-open' => 'not joined: a device behind it does not trip',

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use App\Words\Lexicon;
 use App\Words\Show;
+use Pebblefell\Circuit\AcSide;
 use Pebblefell\Region\Units;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
@@ -280,5 +281,22 @@ final class CircuitRulesTest extends TestCase
         )));
         self::assertSame([40.0, 40.0], $charged(20, 33));
         self::assertSame([30.0, 0.0], $charged(10.5, 16), 'the mains charger alone');
+    }
+
+    /** Guarded is only what a device is seen to guard: an inlet that feeds a charger alone, or nothing, is no all-clear. */
+    public function testNothingIsCalledGuardedThatNoDeviceIsSeenToGuard(): void
+    {
+        $guard = static function (array $leads, array $more = []): string {
+            $graph = self::system(['conductors' => array_map(static fn(array $l, int $i): array => ['uid' => "m$i", 'from' => $l[0], 'to' => $l[1]], $leads, array_keys($leads))], [
+                self::part('i1', 'shore_inlet', ['rating_a' => 16]), self::part('n1', 'inverter', ['continuous_w' => 300]),
+                self::part('e1', 'earth_leakage', ['rating_a' => 16, 'residual_ma' => 30, ...$more]),
+            ])->planned();
+
+            return (new AcSide($graph))->guard($graph->parts['i1']);
+        };
+        self::assertSame('undrawn', $guard([]));
+        self::assertSame('no-outlets', $guard([['i1.ac_out', 'k1.ac_in']]));
+        self::assertSame('guarded', $guard([['i1.ac_out', 'e1.line']]));
+        self::assertSame('none', $guard([['i1.ac_out', 'e1.line']], ['residual_ma' => 300]));
     }
 }

@@ -106,6 +106,9 @@ final class LadderTest extends TestCase
         $upload("part;box;as_set;read_back\n$first[0];$first[2];14,1;off\n")->assertSessionHasNoErrors();
         $row = $job->settings()->where('part_uid', $first[0])->where('parameter', $first[2])->firstOrFail();
         self::assertSame(['14.1', 'off'], [$row->as_set, $row->read_back]);
+        $upload("part,box,as_set,read_back\n$first[0],$first[2],,14.1\n")->assertSessionHasNoErrors();
+        $row->refresh();
+        self::assertSame(['14.1', '14.1'], [$row->as_set, $row->read_back], 'an empty cell takes nothing away');
         self::assertNotSame('', $row->entered_by);
     }
 

@@ -28,7 +28,6 @@ final readonly class SelectivityChart
      * @param list<array{x: float, amps: float, y: float}>                   $from  where two clash
      * @param list<array{tick: Tick, seconds: float}>                        $seconds
      * @param list<array{tick: Tick, amps: float}>                           $amps
-     * @param list<Part>                                                     $unknown fuses of the line whose curve is not known
      */
     private function __construct(
         public Frame $frame,
@@ -36,7 +35,6 @@ final readonly class SelectivityChart
         public array $from,
         public array $seconds,
         public array $amps,
-        public array $unknown,
     ) {
     }
 
@@ -94,7 +92,6 @@ final readonly class SelectivityChart
             $from,
             array_map(static fn(float $s): array => ['tick' => new Tick($s, $time($s), 0), 'seconds' => $s], self::SECONDS),
             self::decades($across->low, $across->high, static fn(float $log): float => $across->at($log)),
-            array_values(array_filter($line, static fn(Part $p): bool => !in_array($p, $known, true))),
         );
     }
 

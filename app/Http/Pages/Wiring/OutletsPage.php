@@ -25,12 +25,12 @@ final readonly class OutletsPage
 
     public function answer(): string
     {
-        $uncovered = count($this->side->uncovered());
-        $open = count($this->side->undrawn());
+        $count = fn(string $guard): int => count(array_filter($this->side->sources(), fn(Part $p): bool => $this->side->guard($p) === $guard));
+        [$uncovered, $open] = [$count('none'), $count('undrawn') + $count('no-outlets')];
 
         return implode('; ', array_filter([
             $uncovered > 0 ? "$uncovered without a device that protects people" : '',
-            $open > 0 ? "$open not drawn yet" : '',
+            $open > 0 ? "$open not drawn to its outlets yet" : '',
         ])) ?: 'each by a device that protects people';
     }
 
@@ -40,19 +40,14 @@ final readonly class OutletsPage
     public function rows(): array
     {
         $say = $this->bench->say;
-        $uncovered = $this->side->uncovered();
 
-        return array_map(function (Part $source) use ($say, $uncovered): array {
-            [$guard, $class] = match (true) {
-                in_array($source, $uncovered, true) => ['none', 'out'],
-                $this->side->isOpen($source) => ['undrawn', 'look'],
-                default => ['guarded', 'good'],
-            };
+        return array_map(function (Part $source) use ($say): array {
+            $guard = $this->side->guard($source);
 
             return [
                 'source' => $say->onePart($source),
                 'guard' => $say->word("opens.outlets.$guard"),
-                'class' => $class,
+                'class' => ['none' => 'out', 'guarded' => 'good'][$guard] ?? 'look',
                 'devices' => implode(', ', array_map($this->device(...), $this->side->devicesBehind($source))) ?: '–',
                 'bond' => $source->kind->isInverter() ? $say->word('opens.outlets.bond-' . ($source->data->text('neutral_bond') ?: 'unknown')) : $say->word('opens.outlets.bond-outside'),
             ];

@@ -26,6 +26,8 @@ final class ProposalPage
 
     private ?Study $tried = null;
 
+    private ?OneLinePage $drawing = null;
+
     public function __construct(private readonly Workbench $bench)
     {
         $this->layout = SoundLayout::of($bench->study);
@@ -75,7 +77,7 @@ final class ProposalPage
 
     public function drawing(): OneLinePage
     {
-        return new OneLinePage($this->bench, $this->tried(), Shown::Planned);
+        return $this->drawing ??= new OneLinePage($this->bench, $this->tried(), Shown::Planned);
     }
 
     /**

@@ -21,9 +21,13 @@ final readonly class WiringPage
 
     public OneLinePage $drawing;
 
+    /** Null as long as nobody asks where a part is safe, or it is not drawn. */
+    public ?SafePage $safe;
+
     public function __construct(private Workbench $bench, private WiringQuery $asked)
     {
         $this->opened = Opened::of($bench->study, $asked->open(), $asked->running());
+        $this->safe = $asked->asked('safe') === '' ? null : SafePage::of($bench, $asked->asked('safe'));
         $planned = $asked->shown() === Shown::Planned;
         $this->drawing = new OneLinePage(
             $bench,
@@ -102,12 +106,6 @@ final readonly class WiringPage
     public function shows(): array
     {
         return $this->asked->shown() === Shown::Planned ? [] : ['show' => $this->asked->shown()->value];
-    }
-
-    /** Null as long as nobody asks where a part is safe, or it is not drawn. */
-    public function safe(): ?SafePage
-    {
-        return $this->asked->asked('safe') === '' ? null : SafePage::of($this->bench, $this->asked->asked('safe'));
     }
 
     /** Null as long as nothing is joined. */

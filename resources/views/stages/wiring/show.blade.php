@@ -21,9 +21,9 @@
         <section class="section" id="join"><div class="stage-head"><h2>Join two parts</h2><span class="aside">{{ $page->join()->answer() }}</span></div>
             @include('stages.wiring.join', ['join' => $page->join()])</section>
     @endif
-    @if ($page->safe())
-        <section class="section" id="safe"><div class="stage-head"><h2>Where is it safe?</h2><span class="aside">{{ $page->safe()->title() }}</span></div>
-            @include('stages.wiring.safe', ['safe' => $page->safe()])</section>
+    @if ($page->safe)
+        <section class="section" id="safe"><div class="stage-head"><h2>Where is it safe?</h2><span class="aside">{{ $page->safe->title() }}</span></div>
+            @include('stages.wiring.safe', ['safe' => $page->safe])</section>
     @endif
     @if ($proposal->isThere())
         <x-fold id="proposal" title="A sound circuit for what is not drawn" :answer="$proposal->answer()"
