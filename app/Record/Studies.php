@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\Job;
+use Closure;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Assessment\Judged;
 use Pebblefell\Study;
 use Pebblefell\System\System;
+use WeakMap;
 
 /**
  * The Study of a job as its rows are now: one in a request, as long as nothing is written.
@@ -26,6 +29,9 @@ final class Studies
 
     /** @var array{string, Study}|null the last one that was asked for in this process */
     private static ?array $last = null;
+
+    /** @var ?WeakMap<Application, list<Closure(): void>> what is to be kept, by the application that asked */
+    private static ?WeakMap $waiting = null;
 
     /**
      * @throws UnreadableJob when the rows make no model
@@ -46,6 +52,30 @@ final class Studies
         return hash('xxh128', implode('|', [$job->revision, $job->effectiveRegion()->value, config('pebblefell.rules')]));
     }
 
+    /**
+     * What was worked out is kept when the answer is out; a command that goes through many jobs calls `keepNow()` after each.
+     *
+     * @param Closure(): void $keep
+     */
+    private static function afterwards(Closure $keep): void
+    {
+        self::$waiting ??= new WeakMap();
+        self::$waiting[app()] = [...self::$waiting[app()] ?? [], $keep];
+        app()->terminating(self::keepNow(...));
+    }
+
+    /** Keeps what waits to be kept, and lets go of it. */
+    public static function keepNow(): void
+    {
+        $waiting = self::$waiting === null ? [] : self::$waiting[app()] ?? [];
+        if (self::$waiting !== null) {
+            self::$waiting[app()] = [];
+        }
+        foreach ($waiting as $keep) {
+            $keep();
+        }
+    }
+
     private static function open(Job $job): Study
     {
         // Inside a transaction that writes, the rows are ahead of what others may read.
@@ -62,7 +92,7 @@ final class Studies
             return isset($before[$what]) ? [unserialize((string) gzinflate($before[$what]))] : null;
         }, $judged);
         if ($mayKeep) {
-            app()->terminating(static function () use ($job, $state, $study, $judged, &$before): void {
+            self::afterwards(static function () use ($job, $state, $study, $judged, &$before): void {
                 $new = array_diff_key($study->simulated(), $before ?? []);
                 if ($judged === null || $new !== []) {
                     $before = [...$before ?? [], ...array_map(self::packed(...), $new)];

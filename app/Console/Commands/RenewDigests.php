@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Job;
 use App\Record\Digest;
+use App\Record\Studies;
 use Illuminate\Console\Command;
 
 /** Brings what the Yard shows up to date, after the rules themselves have changed with a new version. */
@@ -20,6 +21,7 @@ final class RenewDigests extends Command
         Job::query()->select(['id', 'digest', 'digest_revision', 'revision'])->lazyById(200)->each(static function (Job $job): void {
             if (!Digest::isFresh($job)) {
                 Digest::renew([$job->id]);
+                Studies::keepNow();
             }
         });
 
