@@ -18,6 +18,7 @@ enum Stage: string
     case Sources = 'sources';
     case Bank = 'bank';
     case Wiring = 'wiring';
+    case DayPlan = 'day-plan';
     case Balance = 'balance';
     case Settings = 'settings';
     case Handover = 'handover';
@@ -31,6 +32,7 @@ enum Stage: string
             self::Sources => new Stage\Sources\Sources(),
             self::Bank => new Stage\Bank\Bank(),
             self::Wiring => new Stage\Wiring\Wiring(),
+            self::DayPlan => new Stage\DayPlan\DayPlan(),
             self::Balance => new Stage\Balance\Balance(),
             self::Settings => new Stage\Settings\Settings(),
             self::Handover => new Stage\Handover\Handover(),
@@ -47,6 +49,7 @@ enum Stage: string
             self::Sources => 'o',
             self::Bank => 'b',
             self::Wiring => 'w',
+            self::DayPlan => 'd',
             self::Balance => 'e',
             self::Settings => 't',
             self::Handover => 'h',
@@ -59,7 +62,7 @@ enum Stage: string
         return match ($this) {
             self::Survey, self::Loads => 'survey',
             self::Size, self::Sources, self::Bank, self::Wiring => 'plan',
-            self::Balance, self::Settings => 'record',
+            self::DayPlan, self::Balance, self::Settings => 'record',
             self::Handover => 'handOver',
         };
     }

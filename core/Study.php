@@ -24,6 +24,7 @@ use Pebblefell\Setting\GuardProfile;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Bank\Waking;
+use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\Loads\LoadSizing;
 use Pebblefell\Stage\Settings\SettingSheet;
 use Pebblefell\Stage\Size\Axles;
@@ -101,6 +102,18 @@ final class Study
     public function judged(): Judged
     {
         return $this->once('judged', fn(): Judged => Judged::of($this));
+    }
+
+    /**
+     * The day's work in its order.
+     *
+     * @param string $usual the workshop's first terminal off, negative or positive; the job's own goes before
+     */
+    public function runSheet(string $usual = 'negative'): RunSheet
+    {
+        $first = (string) ($this->system->vehicle->details['first_terminal'] ?? $usual);
+
+        return $this->once("run-sheet $first", fn(): RunSheet => RunSheet::of($this, $first));
     }
 
     /** What the rules say of it all. */

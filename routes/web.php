@@ -64,6 +64,9 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/wiring.svg', [C\Wiring\PaperController::class, 'svg'])->name('wiring.svg');
             Route::get('/wiring/paper', [C\Wiring\PaperController::class, 'show'])->name('wiring.paper');
             Route::get('/wiring/labels.pdf', [C\Wiring\PaperController::class, 'labels'])->name('wiring.labels');
+            Route::get('/day-plan', [C\DayPlan\DayPlanController::class, 'index'])->name('day-plan');
+            Route::get('/day-plan/steps', [C\DayPlan\DayPlanController::class, 'show'])->name('day-plan.steps');
+            Route::get('/day-plan.ics', [C\DayPlan\DayPlanController::class, 'ics'])->name('day-plan.ics');
             Route::get('/balance', [C\Balance\BalanceController::class, 'show'])->name('balance');
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
@@ -108,6 +111,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/parts/{part}/measurements', [C\Survey\MeasurementController::class, 'store'])->name('measurements.store');
             Route::put('/settings/{part}', [C\Settings\SettingsController::class, 'update'])->name('settings.update');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
+            Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
             Route::post('/box-words', [C\Settings\BoxWordController::class, 'store'])->name('box-words.store');
             Route::delete('/box-words/{boxWord}', [C\Settings\BoxWordController::class, 'destroy'])->withoutScopedBindings()->name('box-words.destroy');
         });
@@ -132,6 +136,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/school', [C\Settings\SchoolController::class, 'update'])->name('school.update');
             Route::put('/ladder', [C\Settings\LadderController::class, 'update'])->name('ladder.update');
+            Route::put('/day-plan', [C\DayPlan\DayPlanController::class, 'update'])->name('day-plan.update');
             Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');
             Route::put('/roof', [C\Size\RoofController::class, 'update'])->name('roof.update');
             Route::put('/choices/{choice:uid}', [C\Size\ChoiceController::class, 'update'])->name('choices.update');
@@ -168,6 +173,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
 
     Route::get('/workshop', [C\WorkshopController::class, 'edit'])->middleware(['can:update,' . Workshop::class])->name('workshop.edit');
     Route::put('/workshop', [C\WorkshopController::class, 'update'])->middleware(['can:update,' . Workshop::class])->name('workshop.update');
+    Route::post('/workshop/busy', [C\DayPlan\BusyController::class, 'store'])->middleware(['can:update,' . Workshop::class])->name('busy.store');
+    Route::delete('/workshop/busy', [C\DayPlan\BusyController::class, 'destroy'])->middleware(['can:update,' . Workshop::class])->name('busy.destroy');
     Route::post('/places', [C\PlaceController::class, 'store'])->middleware(['can:create,' . Place::class])->name('places.store');
     Route::get('/places/{place}', [C\PlaceController::class, 'edit'])->middleware('can:update,place')->name('places.edit');
     Route::post('/places/{place}/weather', [C\PlaceController::class, 'weather'])->middleware('can:update,place')->name('places.weather');

@@ -12,8 +12,12 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Pebblefell\Region\Region;
+use Pebblefell\Stage\DayPlan\RunSheet;
+use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\Progress;
+use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 
 /**
@@ -265,8 +269,42 @@ final class Job extends Model
     {
         return new Progress(
             $this->handovers()->whereNull('revoked_at')->exists(),
-            $study->judged()->alone || $this->balanceSessions()->where('passed', true)->exists(),
+            $this->isBalanced($study),
+            $this->isWorked($study),
         );
+    }
+
+    /** The planned batteries have been through Balance, or have nobody to be balanced with. */
+    public function isBalanced(Study $study): bool
+    {
+        return $study->judged()->alone || $this->balanceSessions()->where('passed', true)->exists();
+    }
+
+    /** Every step of the run sheet is done. As long as the last one is not ticked, nothing more is asked. */
+    private function isWorked(Study $study): bool
+    {
+        return $this->ticks()->where('sheet', Tick::DAY_PLAN)->where('step', RunSheet::LAST)->exists() && Standing::of(
+            $study->runSheet(),
+            Ticks::of($this->ticks()->where('sheet', Tick::DAY_PLAN)->get()->map(static fn(Tick $t) => $t->toNoted())),
+            $this->isBalanced($study),
+            $study->settings()->open() === 0,
+        )->isDone();
+    }
+
+    /**
+     * @return HasMany<Tick, $this>
+     */
+    public function ticks(): HasMany
+    {
+        return $this->hasMany(Tick::class)->orderBy('noted_at')->orderBy('id');
+    }
+
+    /**
+     * @return HasOne<DayPlan, $this>
+     */
+    public function dayPlan(): HasOne
+    {
+        return $this->hasOne(DayPlan::class);
     }
 
     /**

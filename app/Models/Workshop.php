@@ -18,6 +18,9 @@ use Pebblefell\Region\Region;
  * @property string $currency three letters, ISO 4217: what every price here is in
  * @property ?float $hourly_rate of labour, in that currency
  * @property ?list<string> $bays their names
+ * @property float $opens_h hours by the clock on the wall
+ * @property float $closes_h
+ * @property ?list<int> $work_days 1 Monday to 7 Sunday; null: Monday to Friday
  * @property string $timezone IANA name; moments are kept in UTC and said in this one
  */
 final class Workshop extends Model
@@ -25,9 +28,9 @@ final class Workshop extends Model
     use Audited;
     use Versioned;
 
-    protected $fillable = ['name', 'address', 'phone', 'email', 'region', 'first_terminal', 'timezone', 'currency', 'hourly_rate', 'bays'];
+    protected $fillable = ['name', 'address', 'phone', 'email', 'region', 'first_terminal', 'timezone', 'currency', 'hourly_rate', 'bays', 'opens_h', 'closes_h', 'work_days'];
 
-    protected $casts = ['region' => Region::class, 'hourly_rate' => 'float', 'bays' => 'array'];
+    protected $casts = ['region' => Region::class, 'hourly_rate' => 'float', 'bays' => 'array', 'opens_h' => 'float', 'closes_h' => 'float', 'work_days' => 'array'];
 
     /** A moment, or a second since 1970, by the clock on the workshop's wall. */
     public function local(CarbonInterface|float $at): CarbonImmutable

@@ -10,8 +10,9 @@ final readonly class Progress
     /**
      * @param bool $handedOver whether a pack has been issued
      * @param bool $balanced   whether the planned batteries have been through Balance, or need not
+     * @param bool $worked     whether every step of the run sheet is done
      */
-    public function __construct(public bool $handedOver, public bool $balanced)
+    public function __construct(public bool $handedOver, public bool $balanced, public bool $worked = false)
     {
     }
 }

@@ -57,6 +57,7 @@ final readonly class Vehicle
             DataField::number('roof_length_m', 'm', 0.2, 30),
             DataField::number('roof_width_m', 'm', 0.2, 5),
             DataField::text('roof_things'),
+            DataField::choice('first_terminal', ['negative', 'positive']),
         ];
     }
 

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 // Warum ein Wert nicht angenommen wird.
 return [
+    'no-calendar' => 'ist keine lesbare Kalenderdatei',
+    'too-many-rows' => 'enthält mehr als :count Termine',
+    'no-step' => 'ist kein Schritt des Plans mehr: den Ablauf neu ansehen',
+    'wants-reading' => 'ist zu messen: den Messwert notieren, nicht nur abhaken',
+    'no-hours' => 'lässt keine Stunde zum Arbeiten',
     'not-of-state' => '":name" gehört nicht zu diesem Zustand',
     'not-in-hours' => 'wird in :hours Stunden nicht erreicht',
     'divide-day' => 'muss einen Tag ohne Rest teilen',

@@ -122,6 +122,7 @@ return [
     'derate_pct_per_k' => 'Weniger um',
     'unattended' => 'Steht unbeaufsichtigt und muss weiterlaufen',
     'wish' => 'Der Wunsch gilt für Tage',
+    'first_terminal' => 'Erster Pol ab',
     'school' => 'Die Bank wird geladen',
     'portable_panels' => 'Tragbare Module sind',
     'battery' => [
@@ -152,6 +153,8 @@ return [
     'roof_y_m' => 'Auf dem Dach, von links',
     'roof_turned' => 'Quer gelegt',
     'choices' => [
+        'negative' => 'Minus',
+        'positive' => 'Plus',
         'by_signals' => 'mit seinen zwei Signalen',
         'switches' => 'mit elektronischen Schaltern',
         'temperature' => 'Temperatur',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Die Schritte eines Auftrags: wie jeder heißt, welche Frage seine Seite beantwortet, und was dort als Nächstes zu tun ist.
 return [
-    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'wiring' => 'Verkabelung', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'handover' => 'Übergabe'],
+    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'wiring' => 'Verkabelung', 'day-plan' => 'Tagesplan', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'handover' => 'Übergabe'],
     'questions' => [
         'survey' => 'Was ist da, und was wird daraus?',
         'loads' => 'Was wird gebraucht, und wann?',
@@ -12,6 +12,7 @@ return [
         'sources' => 'Was lädt sie, und genügt es?',
         'bank' => 'Trägt jede Batterie ihren Teil?',
         'wiring' => 'Welches Kabel, welche Sicherung, was, wenn es öffnet?',
+        'day-plan' => 'In welcher Reihenfolge, und wann ist es fertig?',
         'balance' => 'Darf man sie schon verbinden?',
         'settings' => 'Was tippe ich in welches Feld?',
         'handover' => 'Was behält der Kunde?',
@@ -23,6 +24,7 @@ return [
         'sources' => 'Festlegen, was sie lädt',
         'bank' => 'Die Verbinder der Bank zeichnen, mit Querschnitt',
         'wiring' => 'Zeichnen, was an der Bank hängt, mit Querschnitt und Länge',
+        'day-plan' => 'Den Ablauf abarbeiten',
         'balance' => 'Die Batterien angleichen, bevor sie verbunden werden',
         'settings' => 'Ladegeräte einstellen und notieren, was eingestellt wurde',
         'handover' => 'Die Übergabemappe ausgeben',

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 // Why a value is not taken.
 return [
+    'no-calendar' => 'is no calendar file that can be read',
+    'too-many-rows' => 'holds more than :count appointments',
+    'no-step' => 'is not a step of the plan any more: look at the run sheet again',
+    'wants-reading' => 'is to be measured: note the reading, not only a tick',
+    'no-hours' => 'leaves no hour to work in',
     'not-of-state' => '":name" is no part of that state',
     'not-in-hours' => 'is not reached within :hours hours',
     'divide-day' => 'must divide a day evenly',

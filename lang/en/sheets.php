@@ -122,6 +122,7 @@ return [
     'derate_pct_per_k' => 'Less by',
     'unattended' => 'Stands unattended, and must go on',
     'wish' => 'The wish is for days',
+    'first_terminal' => 'First terminal off',
     'school' => 'The bank is charged',
     'portable_panels' => 'Portable panels are',
     'battery' => [
@@ -152,6 +153,8 @@ return [
     'roof_y_m' => 'On the roof, from the left',
     'roof_turned' => 'Turned across',
     'choices' => [
+        'negative' => 'negative',
+        'positive' => 'positive',
         'by_signals' => 'by its two signals',
         'switches' => 'by electronic switches',
         'temperature' => 'temperature',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // The stages of a job: what each is called, the question that its page answers, and what to do there next.
 return [
-    'names' => ['survey' => 'Survey', 'loads' => 'Loads', 'size' => 'Size', 'sources' => 'Sources', 'bank' => 'Bank', 'wiring' => 'Wiring', 'balance' => 'Balance', 'settings' => 'Settings', 'handover' => 'Handover'],
+    'names' => ['survey' => 'Survey', 'loads' => 'Loads', 'size' => 'Size', 'sources' => 'Sources', 'bank' => 'Bank', 'wiring' => 'Wiring', 'day-plan' => 'Day plan', 'balance' => 'Balance', 'settings' => 'Settings', 'handover' => 'Handover'],
     'questions' => [
         'survey' => 'What is there, what becomes of it?',
         'loads' => 'What is used, and when?',
@@ -12,6 +12,7 @@ return [
         'sources' => 'What charges it, and is it enough?',
         'bank' => 'Does every battery carry its share?',
         'wiring' => 'Which cable, which fuse, what if it opens?',
+        'day-plan' => 'In what order, when is it done?',
         'balance' => 'May they be joined yet?',
         'settings' => 'What do I type into each box?',
         'handover' => 'What does the customer keep?',
@@ -23,6 +24,7 @@ return [
         'sources' => 'Settle what charges it',
         'bank' => 'Draw the links of the bank, with sizes',
         'wiring' => 'Draw what hangs on the bank, with sizes and lengths',
+        'day-plan' => 'Work through the run sheet',
         'balance' => 'Balance the batteries before they are joined',
         'settings' => 'Program the chargers and note what was set',
         'handover' => 'Issue the handover pack',

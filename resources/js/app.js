@@ -12,6 +12,7 @@ import { smallThings } from './small-things.js';
 import { roof } from './roof.js';
 import { folds } from './folds.js';
 import { ladder } from './ladder.js';
+import { runSheet } from './run-sheet.js';
 
 listenForKeys();
 themeSwitch();
@@ -19,6 +20,7 @@ liveForms();
 hourStrips();
 enduranceMap();
 liveStream();
+runSheet();
 outbox();
 bankOrder();
 width();

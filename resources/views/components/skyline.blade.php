@@ -1,6 +1,6 @@
 @props(['skyline', 'job', 'stage' => null])
 <nav class="skyline" aria-label="Stages of the job">
-    <svg viewBox="0 0 120 100" preserveAspectRatio="none" aria-hidden="true"><path class="land" d="M-1 72 2.7 69 6.7 63 11.6 61 16 57 20 53 24 50 28.4 44 33.3 41 38.2 43 42.7 47 46.7 48 50.7 46 55.1 39 60 36 64.5 37 69 42 73.3 45 78 40 82.5 43 86.7 46 90.7 43 95.1 35 100 33 104 38 108.4 48 113.3 55 116.4 60 121 64 121 101 -1 101z"/></svg>
+    <svg viewBox="0 0 120 100" preserveAspectRatio="none" aria-hidden="true"><path class="land" d="M-1 72 2 68 5.500 63 9 61 12.500 56 16.400 52 20 50 23.500 45 27.300 42 31 43 34.500 48 38.200 50 42 47 45.500 41 49.100 38 53 40 56.500 45 60 47 63.500 46 67 43 70.900 42 74.500 45 78 48 81.800 49 85.500 45 89 38 92.700 35 96.500 37 100 42 103.600 44 107 48 111 54 114.500 57 118 60 121 64 121 101 -1 101z"/></svg>
     <ol>
         @foreach ($skyline->stages() as [$each, $state])
             <li>

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * When nobody works on a vehicle: read from a calendar file.
+ *
+ * @property CarbonInterface $from
+ * @property CarbonInterface $to
+ * @property string $what
+ * @property string $source name of the file
+ */
+final class BusyTime extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['from', 'to', 'what', 'source'];
+
+    protected $casts = ['from' => 'datetime', 'to' => 'datetime'];
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Model;
+use Pebblefell\Stage\Tick as Noted;
+
+/**
+ * What was noted at a step of a sheet. It is added to, never changed: whoever takes something back adds that.
+ *
+ * @property int $job_id
+ * @property string $client_id
+ * @property string $sheet DAY_PLAN or TEST
+ * @property string $step
+ * @property string $state
+ * @property ?float $value
+ * @property string $note
+ * @property string $by
+ * @property CarbonInterface $noted_at
+ */
+final class Tick extends Model
+{
+    public const DAY_PLAN = 'day-plan';
+    public const TEST = 'test';
+    public const SHEETS = [self::DAY_PLAN, self::TEST];
+
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['client_id', 'sheet', 'step', 'state', 'value', 'note', 'by', 'noted_at'];
+
+    protected $casts = ['value' => 'float', 'noted_at' => 'datetime'];
+
+    protected $attributes = ['note' => '', 'by' => ''];
+
+    public function toNoted(): Noted
+    {
+        return new Noted($this->step, $this->state, $this->value, $this->note, $this->by, (float) $this->noted_at->getTimestamp());
+    }
+
+    /**
+     * @return array<string, mixed> as the job file has it
+     */
+    public function toFile(): array
+    {
+        return [
+            'id' => $this->client_id,
+            'sheet' => $this->sheet,
+            'step' => $this->step,
+            'state' => $this->state,
+            'value' => $this->value,
+            'note' => $this->note,
+            'by' => $this->by,
+            'at' => $this->noted_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
+        ];
+    }
+}

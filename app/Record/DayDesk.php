@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\DayPlan;
+use App\Models\Job;
+use App\Models\Tick;
+use App\Models\Workshop;
+use Carbon\CarbonImmutable;
+use Pebblefell\Schedule\Timetable;
+use Pebblefell\Stage\DayPlan\Chores;
+use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\Ticks;
+use Pebblefell\Study;
+
+/** A job's day laid out: its run sheet with what was noted, and when each part of it runs. */
+final readonly class DayDesk
+{
+    private function __construct(private Job $job, private Study $study, public Standing $standing, public ?DayPlan $plan)
+    {
+    }
+
+    public static function of(Job $job, Study $study): self
+    {
+        return new self($job, $study, Standing::of(
+            $study->runSheet(Workshop::current()->first_terminal),
+            self::ticks($job, Tick::DAY_PLAN),
+            $job->isBalanced($study),
+            $study->settings()->open() === 0,
+        ), $job->dayPlan);
+    }
+
+    public static function ticks(Job $job, string $sheet): Ticks
+    {
+        return Ticks::of($job->ticks()->where('sheet', $sheet)->get()->map(static fn(Tick $t) => $t->toNoted()));
+    }
+
+    public function people(): int
+    {
+        return $this->plan->people ?? 1;
+    }
+
+    /**
+     * What is left, by the clock: from the planned start, or from now once that is past.
+     *
+     * @return array{table: Timetable, hours: WorkHours, chores: Chores, fromH: float, nowH: ?float}
+     */
+    public function timetable(): array
+    {
+        $now = CarbonImmutable::now();
+        $start = $this->plan->starts_at ?? $now;
+        $begins = $start > $now ? CarbonImmutable::instance($start) : $now;
+        $hours = new WorkHours(Workshop::current(), $begins);
+        $took = array_map(static fn($t): float => $t->median, PastDurations::all());
+        $chores = Chores::of($this->standing, $this->people(), $took, $this->chargeH($now));
+        $from = $hours->calendar->next($hours->hour($begins));
+        $table = Timetable::of($chores->tasks, [Chores::CREW => max(1, $this->people()), Chores::CHARGER => 1], $hours->calendar, $from);
+
+        return ['table' => $table, 'hours' => $hours, 'chores' => $chores, 'fromH' => $from, 'nowH' => $begins === $now ? $hours->hour($now) : null];
+    }
+
+    /** Hours until the open balance session lets them be joined, by its own forecast; null: none is open, or it cannot tell. */
+    private function chargeH(CarbonImmutable $now): ?float
+    {
+        $session = $this->job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
+        if ($session === null) {
+            return null;
+        }
+        $done = BalanceDesk::of($session, $this->study->system)->queue->doneS;
+
+        return $done === null ? null : max(0.0, ($done - $session->time()->getTimestamp()) / 3600.0);
+    }
+
+    /** Keeps the forecast end beside the plan, where other jobs and the Yard see it. */
+    public function keepEnd(): void
+    {
+        if ($this->plan !== null) {
+            ['table' => $table, 'hours' => $hours] = $this->timetable();
+            $end = $hours->moment($table->finishH)->utc();
+            if (abs($end->getTimestamp() - $this->plan->ends_at->getTimestamp()) > 60) {
+                DayPlan::query()->whereKey($this->plan->id)->toBase()->update(['ends_at' => $end]);
+                $this->plan->setAttribute('ends_at', $end)->syncOriginal();
+            }
+        }
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\BusyTime;
+use App\Models\Workshop;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use Pebblefell\Schedule\Calendar;
+
+/** The workshop's hours as one line: hours since the midnight before some moment, its busy times taken out. */
+final readonly class WorkHours
+{
+    /** So far ahead. Chosen: no vehicle stands longer. */
+    private const DAYS = 90;
+
+    public Calendar $calendar;
+
+    private CarbonImmutable $midnight;
+
+    public function __construct(private Workshop $workshop, CarbonInterface $from)
+    {
+        $this->midnight = $workshop->local($from)->startOfDay();
+        $days = $workshop->work_days ?: [1, 2, 3, 4, 5];
+        $open = [];
+        for ($day = 0; $day < self::DAYS; ++$day) {
+            $date = $this->midnight->addDays($day);
+            if (in_array($date->isoWeekday(), $days, true)) {
+                $open[] = [$this->hour(self::on($date, $workshop->opens_h)), $this->hour(self::on($date, $workshop->closes_h))];
+            }
+        }
+        $busy = array_values(BusyTime::query()->where('to', '>', $this->midnight->utc())->where('from', '<', $this->midnight->addDays(self::DAYS)->utc())
+            ->orderBy('from')->limit(500)->get()
+            ->map(fn(BusyTime $b): array => [$this->hour($b->from), $this->hour($b->to)])->all());
+        $this->calendar = Calendar::of($open, $busy);
+    }
+
+    /** A moment as hours on that line. */
+    public function hour(CarbonInterface $at): float
+    {
+        return ($at->getTimestamp() - $this->midnight->getTimestamp()) / 3600.0;
+    }
+
+    /** Hours on that line as a moment, by the clock on the workshop's wall. */
+    public function moment(float $hour): CarbonImmutable
+    {
+        return $this->workshop->local($this->midnight->getTimestamp() + $hour * 3600.0);
+    }
+
+    private static function on(CarbonImmutable $date, float $hours): CarbonImmutable
+    {
+        return $date->setTime((int) floor($hours), (int) round(($hours - floor($hours)) * 60.0));
+    }
+}

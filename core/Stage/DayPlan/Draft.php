@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\DayPlan;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Named;
+use Pebblefell\Finding\Word;
+use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** The run sheet as it is being written: each step at once moves the circuit on, and the next is chosen by what stands then. */
+final class Draft
+{
+    /** @var list<Step> */
+    private array $steps = [];
+
+    public function __construct(public Moment $now)
+    {
+    }
+
+    public function add(Step $step): void
+    {
+        $this->steps[] = $step;
+        $this->now = $this->now->after($step->acts);
+    }
+
+    /**
+     * @return list<Step>
+     */
+    public function steps(): array
+    {
+        return $this->steps;
+    }
+
+    public function graph(): Graph
+    {
+        return $this->now->graph();
+    }
+
+    /**
+     * @return list<Part> that are open now and stay in
+     */
+    public function open(): array
+    {
+        return array_values(array_filter(
+            array_map(fn(int|string $uid): Part => $this->now->parts[(string) $uid], array_keys($this->now->open)),
+            static fn(Part $p): bool => $p->fate->isPlanned(),
+        ));
+    }
+
+    public function isOpen(string $uid): bool
+    {
+        return isset($this->now->open[$uid]);
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<Named>
+     */
+    public static function named(array $parts): array
+    {
+        return array_map(static fn(Part $p): Named => Named::part($p->uid), $parts);
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<string>
+     */
+    public static function uids(array $parts): array
+    {
+        return array_map(static fn(Part $p): string => $p->uid, $parts);
+    }
+
+    /** Where it sits, as far as it is noted. */
+    public static function at(string $place): Word|string
+    {
+        return $place === '' ? '' : Word::of('steps.at', ['place' => $place]);
+    }
+
+    /** What it weighs, as far as it is noted. */
+    public static function weighs(?float $kg): Word|string
+    {
+        return $kg === null ? '' : Word::of('steps.weighs', ['mass' => Amount::of($kg, 'kg')]);
+    }
+
+    /** A switch that a hand opens. */
+    public static function isSwitch(Part $part): bool
+    {
+        return in_array($part->kind, [PartKind::Switch, PartKind::Breaker, PartKind::EarthLeakage], true);
+    }
+
+    /** A switch, or a fuse that is pulled. */
+    public static function isOpener(Part $part): bool
+    {
+        return self::isSwitch($part) || $part->kind === PartKind::Fuse;
+    }
+}

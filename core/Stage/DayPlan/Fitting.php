@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\DayPlan;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Named;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** What goes in while everything is dead: parts, and every lead that does not end on a battery; returns before positives, mains by the licensed. */
+final readonly class Fitting
+{
+    private function __construct(private Work $work, private Draft $draft)
+    {
+    }
+
+    public static function write(Work $work, Draft $draft): void
+    {
+        $self = new self($work, $draft);
+        $self->parts();
+        $self->batteries();
+        $self->leads();
+    }
+
+    /** Panels are glued before anything else, so that it cures meanwhile. */
+    public static function glue(Work $work, Draft $draft, Phase $phase): void
+    {
+        $panels = array_values(array_filter(
+            $work->parts(Fate::Add),
+            static fn(Part $p): bool => $p->kind === PartKind::Panel && $p->data->flag('portable') !== true,
+        ));
+        if ($panels !== []) {
+            $draft->add(new Step(
+                'glue-panels',
+                $phase,
+                'glue-panels',
+                ['parts' => Draft::named($panels), 'hours' => Amount::of(Durations::CURE_H, 'h')],
+                array_map(static fn(Part $p): Act => new Act(Act::IN, $p->uid), $panels),
+                ['roof', 'panels-live'],
+                ['adhesive'],
+                minutes: Durations::minutes('glue-panels', count($panels)),
+                hands: 2,
+                waitH: Durations::CURE_H,
+                parts: Draft::uids($panels),
+            ));
+        }
+    }
+
+    private function parts(): void
+    {
+        $small = [];
+        foreach ($this->work->parts(Fate::Add) as $part) {
+            if (isset($this->draft->now->parts[$part->uid]) || $part->kind === PartKind::Battery) {
+                continue;
+            }
+            $sundry = $part->kind->isSundry() || in_array($part->kind, [PartKind::Panel, PartKind::Busbar, PartKind::Switch, PartKind::Breaker], true);
+            if ($sundry) {
+                $small[] = $part;
+            } else {
+                $this->step('mount', self::in([$part]), ['part' => $part, 'at' => Draft::at($part->asPlanned()->place)], parts: [$part], key: "mount.$part->uid");
+            }
+        }
+        if ($small !== []) {
+            $this->step('mount-small', self::in($small), ['parts' => Draft::named($small)], parts: $small, count: count($small));
+        }
+        foreach ($this->work->parts(Fate::Move) as $part) {
+            $this->step('move', [], [
+                'part' => $part, 'from' => $part->place ?: '–', 'to' => $part->asPlanned()->place ?: '–',
+            ], parts: [$part], key: "move.$part->uid");
+        }
+        foreach ($this->work->parts(Fate::Relabel) as $part) {
+            $this->step('relabel', [], ['part' => $part], parts: [$part], key: "relabel.$part->uid");
+        }
+    }
+
+    private function batteries(): void
+    {
+        foreach ($this->work->parts(Fate::Add) as $part) {
+            if ($part->kind === PartKind::Battery) {
+                $kg = $part->data->number('mass_kg');
+                $heavy = $kg === null || $kg > Durations::ONE_LIFTS_KG;
+                $this->step(
+                    'set-battery',
+                    self::in([$part]),
+                    ['part' => $part, 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
+                    $heavy ? ['heavy', 'short-circuit'] : ['short-circuit'],
+                    ['insulated', 'caps'],
+                    hands: $heavy ? 2 : 1,
+                    parts: [$part],
+                    key: "set-battery.$part->uid",
+                );
+            }
+        }
+        $sensed = [];
+        foreach ($this->work->planned->signals as $signal) {
+            $from = $this->work->planned->parts[$signal->from];
+            if ($from->kind === PartKind::Battery && ($signal->fate === Fate::Add || $from->fate === Fate::Add)) {
+                $sensed[$signal->to] = Named::part($signal->to);
+            }
+        }
+        if ($sensed !== []) {
+            $this->step('sensors-on', [], ['parts' => array_values($sensed)]);
+        }
+    }
+
+    private function leads(): void
+    {
+        $lots = ['lay-returns' => [], 'lay-plus' => [], 'lay-mains' => [], 'lay-panels' => []];
+        foreach ($this->waiting() as $lead) {
+            if ($this->work->ends($lead, PartKind::Battery)) {
+                continue;
+            }
+            $lots[match (true) {
+                $this->work->ends($lead, PartKind::Panel) => 'lay-panels',
+                $this->work->isMains($this->work->planned, $lead->from) => 'lay-mains',
+                $this->work->planned->side($lead->from)->isReturn => 'lay-returns',
+                default => 'lay-plus',
+            }][] = $lead;
+        }
+        foreach (array_filter($lots) as $does => $leads) {
+            $ends = [];
+            foreach ($leads as $lead) {
+                $ends[$lead->from->uid] = Named::part($lead->from->uid);
+                $ends[$lead->to->uid] = Named::part($lead->to->uid);
+            }
+            $this->step(
+                $does,
+                array_map(static fn(Conductor $c): Act => new Act(Act::ATTACH, $c->uid), $leads),
+                ['count' => count($leads), 'parts' => array_values($ends)],
+                match ($does) {
+                    'lay-mains' => ['mains'],
+                    'lay-panels' => ['panels-live', 'roof'],
+                    default => [],
+                },
+                ['crimp', 'torque'],
+                count: count($leads),
+            );
+        }
+    }
+
+    /**
+     * @return list<Conductor> planned leads that are not on yet
+     */
+    private function waiting(): array
+    {
+        return array_values(array_filter(
+            $this->work->planned->conductors,
+            fn(Conductor $c): bool => !isset($this->draft->now->leads[$c->uid]),
+        ));
+    }
+
+    /**
+     * New parts go in open: fuses out, switches off.
+     *
+     * @param list<Part> $parts
+     *
+     * @return list<Act>
+     */
+    private static function in(array $parts): array
+    {
+        $acts = [];
+        foreach ($parts as $part) {
+            $acts[] = new Act(Act::IN, $part->uid);
+            if (Draft::isOpener($part)) {
+                $acts[] = new Act(Act::OPEN, $part->uid);
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @param list<Act>            $acts
+     * @param array<string, mixed> $args
+     * @param list<string>         $cautions
+     * @param list<string>         $tools
+     * @param list<Part>           $parts
+     */
+    private function step(
+        string $does,
+        array $acts,
+        array $args,
+        array $cautions = [],
+        array $tools = [],
+        int $hands = 1,
+        array $parts = [],
+        int $count = 1,
+        string $key = '',
+    ): void {
+        $this->draft->add(new Step(
+            $key ?: $does,
+            Phase::Fit,
+            $does,
+            $args,
+            $acts,
+            $cautions,
+            $tools,
+            minutes: Durations::minutes($does, $count),
+            hands: $hands,
+            parts: Draft::uids($parts),
+        ));
+    }
+}

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\DayPlan;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/**
+ * From warning to proven dead: every source ended or parted in an order in which no regulator loses its battery under sun, and no lug is
+ * lifted live but the battery's own.
+ *
+ * Order: common practice (guard, mains, loads, inverter, sun, main switch, engine's side, bank).
+ */
+final class Isolation
+{
+    /** Below this nothing is felt and nothing sparks, V. Chosen: what a common meter's lead noise stays under. */
+    public const DEAD_V = 0.5;
+
+    /** An array that is isolated or covered gives no more, A. Chosen: a clamp's zero error. */
+    public const DARK_A = 0.2;
+
+    /** @var list<string> uids of batteries whose lugs are being lifted */
+    private array $lifting = [];
+
+    private function __construct(private readonly Work $work, private readonly Draft $draft, private readonly string $firstTerminal)
+    {
+    }
+
+    public static function write(Work $work, Draft $draft, string $firstTerminal): void
+    {
+        $self = new self($work, $draft, $firstTerminal);
+        $self->ended();
+        $self->sun();
+        $self->mainSwitch();
+        $self->parted();
+        foreach ($work->found->ofKind(PartKind::Battery) as $battery) {
+            if ($work->touches($battery)) {
+                $self->lift($battery);
+            }
+        }
+        $self->parted();
+        $self->proven();
+    }
+
+    /** What is ended by hand: mains, generator, loads, inverter, engine. */
+    private function ended(): void
+    {
+        $found = $this->work->found;
+        if ($found->ofKind(PartKind::ShoreInlet) !== []) {
+            $this->step('shore-off', [new Act(Act::STOP, 'shore')], cautions: ['mains']);
+        }
+        if ($found->ofKind(PartKind::Generator) !== []) {
+            $this->step('generator-off', [new Act(Act::STOP, 'generator')]);
+        }
+        $inverters = array_values(array_filter($found->parts, static fn(Part $p): bool => $p->kind->isInverter()));
+        // What a vehicle does not have does not run.
+        $idle = array_map(static fn(string $source): Act => new Act(Act::STOP, $source), ['shore', 'generator', ...($found->ofKind(PartKind::Panel) === [] ? ['sun'] : [])]);
+        $this->step($inverters === [] ? 'loads-off' : 'loads-and-inverter-off', $idle, ['parts' => Draft::named($inverters)], parts: $inverters);
+        $this->step('engine-off', [new Act(Act::STOP, 'engine')]);
+    }
+
+    /** Each array parted from its regulator by its own switch; where there is none, or its leads are touched, the panels are covered. */
+    private function sun(): void
+    {
+        $found = $this->work->found;
+        if ($found->ofKind(PartKind::Panel) === []) {
+            return;
+        }
+        foreach ($found->ofKind(PartKind::Regulator) as $regulator) {
+            while (($way = $this->sunOn($regulator)) !== null) {
+                $switch = array_values(array_filter($way['passed'], Draft::isSwitch(...)))[0] ?? null;
+                if ($switch === null) {
+                    break;
+                }
+                $this->step(
+                    'open-array',
+                    [new Act(Act::OPEN, $switch->uid)],
+                    ['part' => $switch, 'regulator' => $regulator],
+                    ['regulator-first', 'panel-side'],
+                    new Reading('amps', 'A', null, self::DARK_A),
+                    parts: [$switch, $regulator],
+                    key: "open-array.$switch->uid",
+                );
+            }
+        }
+        if ($this->work->touchesPanels() || array_filter($found->ofKind(PartKind::Regulator), fn(Part $p): bool => $this->sunOn($p) !== null) !== []) {
+            $this->cover();
+        }
+    }
+
+    /**
+     * @return ?array{source: string, passed: list<Part>} the way on which the sun alone reaches a regulator
+     */
+    private function sunOn(Part $regulator): ?array
+    {
+        $way = $this->draft->now->potential(Draft::uids($this->work->found->ofKind(PartKind::Battery)))->wayTo($regulator);
+
+        return $way !== null && $this->work->found->parts[$way['source']]->kind === PartKind::Panel ? $way : null;
+    }
+
+    /** The vehicle's own main switches of the house. */
+    private function mainSwitch(): void
+    {
+        $found = $this->work->found;
+        $houses = Draft::uids($found->houseBatteries());
+        foreach ($found->ofKind(PartKind::Switch, PartKind::Breaker) as $switch) {
+            $side = $found->side(Point::of($switch->uid, array_keys($switch->kind->terminals())[0]));
+            $way = $side->circuit === Circuit::HouseDc ? $this->draft->now->potential()->wayTo($switch) : null;
+            // A main switch: nothing but its fuse stands between it and the bank.
+            if ($way === null || !in_array($way['source'], $houses, true) || $this->draft->isOpen($switch->uid) || array_filter(
+                $way['passed'],
+                static fn(Part $p): bool => !in_array($p->kind, [PartKind::Battery, PartKind::Fuse, PartKind::Bms], true),
+            ) !== []) {
+                continue;
+            }
+            $this->step('main-off', [new Act(Act::OPEN, $switch->uid)], ['part' => $switch], parts: [$switch], key: "main-off.$switch->uid");
+        }
+    }
+
+    /** As long as something holds a part that is touched: the way is parted by a switch, else a fuse, else at the battery. */
+    private function parted(): void
+    {
+        foreach ($this->work->touched() as $uid) {
+            while (($way = $this->draft->now->potential()->wayTo($this->work->found->parts[$uid])) !== null) {
+                $this->part($way, $this->work->found->parts[$uid]);
+            }
+        }
+    }
+
+    /**
+     * @param array{source: string, passed: list<Part>} $way that holds a part
+     */
+    private function part(array $way, Part $held): void
+    {
+        $opener = array_values(array_filter($way['passed'], Draft::isSwitch(...)))[0]
+            ?? array_values(array_filter($way['passed'], Draft::isOpener(...)))[0] ?? null;
+        $source = $this->work->found->parts[$way['source']];
+        if ($opener !== null) {
+            $does = $opener->kind === PartKind::Fuse ? 'pull-fuse' : 'open-switch';
+            $this->step($does, [new Act(Act::OPEN, $opener->uid)], ['part' => $opener, 'for' => $held], parts: [$opener], key: "$does.$opener->uid");
+        } elseif ($source->kind === PartKind::Battery) {
+            $this->lift($source);
+        } else {
+            $this->cover();
+        }
+    }
+
+    private function cover(): void
+    {
+        $panels = $this->work->found->ofKind(PartKind::Panel);
+        $this->step(
+            'cover-panels',
+            [new Act(Act::STOP, 'sun')],
+            ['parts' => Draft::named($panels)],
+            ['regulator-first', 'roof'],
+            new Reading('amps', 'A', null, self::DARK_A),
+            ['covers'],
+            parts: $panels,
+        );
+    }
+
+    /**
+     * The leads of a bank come off its batteries, one pole after the other, each lug insulated; what else holds their far ends is parted
+     * before.
+     */
+    private function lift(Part $battery): void
+    {
+        $bank = $this->work->bankOf($battery, $this->draft->now->leads);
+        $uids = Draft::uids($bank);
+        foreach (['plus', 'minus'] as $pole) {
+            foreach ($this->work->away($bank, $this->draft->now->leads, $pole) as $lead) {
+                $far = $this->draft->now->parts[in_array($lead->from->uid, $uids, true) ? $lead->to->uid : $lead->from->uid];
+                while (($way = $this->draft->now->potential($uids)->wayTo($far)) !== null && !in_array($way['source'], $this->lifting, true)) {
+                    $this->lifting = [...$this->lifting, ...$uids];
+                    $this->part($way, $far);
+                }
+            }
+        }
+        $poles = $this->firstTerminal === 'positive' ? ['plus', 'minus'] : ['minus', 'plus'];
+        foreach ($poles as $k => $pole) {
+            $leads = $this->work->away($bank, $this->draft->now->leads, $pole);
+            if ($leads !== []) {
+                $this->step(
+                    "lift-$pole",
+                    array_map(static fn(Conductor $c): Act => new Act(Act::DETACH, $c->uid), $leads),
+                    ['parts' => Draft::named($bank), 'count' => count($leads)],
+                    [$k === 0 ? "first-$this->firstTerminal" : 'one-at-a-time', 'short-circuit'],
+                    tools: ['insulated', 'caps'],
+                    parts: $bank,
+                    key: "lift-$pole.$uids[0]",
+                );
+            }
+        }
+    }
+
+    private function proven(): void
+    {
+        $dead = array_map(fn(string $uid): Part => $this->work->found->parts[$uid], $this->work->touched());
+        $inverter = array_filter($dead, static fn(Part $p): bool => $p->kind->isInverter()) !== [];
+        $this->step(
+            $dead === [] ? 'prove-lugs' : 'prove-dead',
+            [],
+            ['parts' => Draft::named($dead), 'volts' => Amount::of(self::DEAD_V, 'V')],
+            $inverter ? ['capacitors', 'mains'] : [],
+            new Reading('volts', 'V', -self::DEAD_V, self::DEAD_V),
+            ['meter'],
+            parts: $dead,
+        );
+    }
+
+    /**
+     * @param list<Act>            $acts
+     * @param array<string, mixed> $args
+     * @param list<string>         $cautions
+     * @param list<string>         $tools
+     * @param list<Part>           $parts
+     */
+    private function step(
+        string $does,
+        array $acts = [],
+        array $args = [],
+        array $cautions = [],
+        ?Reading $reading = null,
+        array $tools = [],
+        array $parts = [],
+        string $key = '',
+    ): void {
+        $this->draft->add(new Step(
+            $key ?: $does,
+            Phase::Isolate,
+            $does,
+            $args,
+            $acts,
+            $cautions,
+            $tools,
+            reading: $reading,
+            minutes: Durations::minutes($does),
+            parts: Draft::uids($parts),
+        ));
+    }
+}

@@ -1,0 +1,384 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\DayPlan;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Graph\Passage;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/**
+ * From the bank outwards: joined, its inverter's capacitors filled slowly, each regulator on its battery before it sees sun, programmed
+ * before it charges, then engine, loads and mains.
+ */
+final readonly class PowerUp
+{
+    /** What a resistor for filling capacitors may take for a moment, W. Common practice: a 25 W wire-wound one. */
+    public const RESISTOR_W = 25.0;
+
+    /** Capacitors at this share of the bank's volts spark no more to speak of. Chosen. */
+    public const FILLED = 0.9;
+
+    /** A regulator reads its battery within so much, V on 12 V. Chosen: the meter's error and the drop of an idle lead. */
+    private const READS_WITHIN_V = 0.3;
+
+    /** @var array<string, true> openers between the house bank and what charges or inverts, uids */
+    private array $mains;
+
+    /** @var list<Part> planned inverters */
+    private array $inverters;
+
+    private function __construct(private Work $work, private Draft $draft)
+    {
+        $this->inverters = array_values(array_filter($work->planned->parts, static fn(Part $p): bool => $p->kind->isInverter()));
+        $mains = [];
+        foreach ($work->planned->parts as $part) {
+            if ($part->kind->isCharger() || $part->kind->isInverter()) {
+                foreach ($this->toBank($part) as $passed) {
+                    $mains[$passed->uid] = true;
+                }
+            }
+        }
+        $this->mains = $mains;
+    }
+
+    public static function write(Work $work, Draft $draft): void
+    {
+        $self = new self($work, $draft);
+        $self->joinBank();
+        $self->closeMains();
+        $self->wake();
+        $self->sun();
+        $self->engine();
+        $self->loads();
+        $self->shore();
+    }
+
+    private function joinBank(): void
+    {
+        $batteries = $this->work->planned->houseBatteries();
+        $waiting = $this->waiting();
+        if (array_filter($waiting, fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery)) === []) {
+            return;
+        }
+        $bank = $this->work->study->banks()->planned->bank;
+        if ($bank !== null) {
+            $chemistry = $bank->chemistry();
+            $own = new Reading(
+                'volts',
+                'V',
+                round($chemistry->lowestCellV() * $bank->cells(), 1),
+                round($chemistry->ceilingCellV() * $bank->cells(), 1),
+            );
+            $this->step('own-volts', Phase::Connect, [], ['parts' => Draft::named($batteries)], reading: $own, tools: ['meter'], parts: $batteries);
+        }
+        $torque = null;
+        foreach ($batteries as $battery) {
+            $torque ??= $battery->data->number('torque_nm');
+        }
+        $links = array_values(array_filter($waiting, $this->work->isLink(...)));
+        if ($links !== []) {
+            $this->step(
+                'link-batteries',
+                Phase::Connect,
+                self::attach($links),
+                ['count' => count($links)],
+                ['short-circuit', 'one-at-a-time'],
+                ['insulated', 'torque'],
+                torque: $torque,
+                count: count($links),
+            );
+        }
+        foreach (['minus', 'plus'] as $pole) {
+            $leads = array_values(array_filter($this->waiting(), fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery) && (
+                $this->endsAt($c, 'minus') ? 'minus' : 'plus'
+            ) === $pole));
+            if ($leads === []) {
+                continue;
+            }
+            if ($pole === 'plus' && $this->sparks()) {
+                $this->precharge();
+            }
+            $this->step(
+                "join-$pole",
+                Phase::Connect,
+                self::attach($leads),
+                ['count' => count($leads)],
+                $pole === 'plus' ? ['short-circuit', 'spark'] : ['short-circuit'],
+                ['insulated', 'torque'],
+                torque: $torque,
+                count: count($leads),
+            );
+        }
+    }
+
+    private function endsAt(Conductor $c, string $terminal): bool
+    {
+        foreach ([$c->from, $c->to] as $end) {
+            if ($this->work->system->parts[$end->uid]->kind === PartKind::Battery) {
+                return $end->terminal === $terminal;
+            }
+        }
+
+        return false;
+    }
+
+    /** A positive lug makes the last contact to an inverter: nothing that is open lies between. */
+    private function sparks(): bool
+    {
+        foreach ($this->inverters as $inverter) {
+            if (array_filter($this->toBank($inverter), fn(Part $p): bool => $this->draft->isOpen($p->uid)) === []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function precharge(): void
+    {
+        if (array_filter($this->draft->steps(), static fn(Step $s): bool => $s->does === 'precharge') !== []) {
+            return;
+        }
+        $volts = $this->work->bankV();
+        $bank = $this->work->study->banks()->planned->bank;
+        $most = $bank === null ? $volts : $bank->chemistry()->ceilingCellV() * $bank->cells();
+        $this->step(
+            'precharge',
+            Phase::Power,
+            [],
+            ['parts' => Draft::named($this->inverters), 'ohm' => Amount::of(ceil($most ** 2 / self::RESISTOR_W), 'Ω'), 'watts' => Amount::of(self::RESISTOR_W, 'W')],
+            ['capacitors'],
+            ['resistor', 'meter'],
+            new Reading('volts', 'V', round(self::FILLED * $volts, 1)),
+            parts: $this->inverters,
+        );
+    }
+
+    /** Main fuse, main switch and what leads to chargers and inverters, from the bank outwards. */
+    private function closeMains(): void
+    {
+        $far = $this->distances();
+        $open = array_values(array_filter($this->draft->open(), fn(Part $p): bool => isset($this->mains[$p->uid])));
+        usort($open, static fn(Part $a, Part $b): int => ($far[$a->uid] ?? PHP_INT_MAX) <=> ($far[$b->uid] ?? PHP_INT_MAX));
+        foreach ($open as $k => $opener) {
+            foreach ($this->inverters as $inverter) {
+                $left = array_filter($this->toBank($inverter), fn(Part $p): bool => $this->draft->isOpen($p->uid));
+                if (Draft::uids(array_values($left)) === [$opener->uid]) {
+                    $this->precharge();
+                }
+            }
+            $this->step(
+                'close-main',
+                Phase::Power,
+                [new Act(Act::CLOSE, $opener->uid)],
+                ['part' => $opener],
+                parts: [$opener],
+                key: "close-main.$opener->uid",
+                torque: $opener->data->number('torque_nm'),
+            );
+        }
+    }
+
+    /** Each regulator is seen to read its battery; every box is programmed before it charges. */
+    private function wake(): void
+    {
+        if (!$this->somethingNew()) {
+            return;
+        }
+        $volts = $this->work->bankV();
+        $bank = $this->work->study->banks()->planned->bank;
+        foreach ($this->work->planned->ofKind(PartKind::Regulator) as $regulator) {
+            $near = self::READS_WITHIN_V * $volts / 12.0;
+            $this->step(
+                'regulator-awake',
+                Phase::Power,
+                [],
+                ['part' => $regulator],
+                ['regulator-first'],
+                ['meter'],
+                $bank === null ? null : new Reading(
+                    'volts',
+                    'V',
+                    round($bank->chemistry()->lowestCellV() * $bank->cells() - $near, 1),
+                    round($bank->chemistry()->ceilingCellV() * $bank->cells() + $near, 1),
+                ),
+                parts: [$regulator],
+                key: "regulator-awake.$regulator->uid",
+            );
+        }
+        if ($this->work->study->settings()->devices !== []) {
+            $this->step('program', Phase::Power, [], ['count' => count($this->work->study->settings()->devices)], ['firmware'], ['app'], closedBy: 'settings');
+        }
+    }
+
+    private function somethingNew(): bool
+    {
+        return $this->work->parts(Fate::Add, Fate::Reprogram, Fate::Move) !== [] || $this->work->on !== [];
+    }
+
+    private function sun(): void
+    {
+        if ($this->work->planned->ofKind(PartKind::Panel) === []) {
+            return;
+        }
+        $open = $this->openOn(Circuit::Pv);
+        if (isset($this->draft->now->running['sun']) && $open === []) {
+            return;
+        }
+        $this->step('sun-on', Phase::Power, [new Act(Act::START, 'sun'), ...self::close($open)], [
+            'parts' => Draft::named($open === [] ? $this->work->planned->ofKind(PartKind::Panel) : $open),
+        ], ['panels-live'], ['clamp'], new Reading('amps', 'A'), parts: $this->work->planned->ofKind(PartKind::Panel));
+    }
+
+    private function engine(): void
+    {
+        $open = $this->openOn(Circuit::StarterDc);
+        if ($this->work->planned->ofKind(PartKind::Alternator, PartKind::Dcdc, PartKind::Isolator) === []) {
+            if ($open !== []) {
+                $this->step('close-rest', Phase::Power, self::close($open), ['parts' => Draft::named($open)], key: 'close-rest.starter', parts: $open);
+            }
+
+            return;
+        }
+        $this->step('engine-on', Phase::Power, [...self::close($open), new Act(Act::START, 'engine')], [
+            'parts' => Draft::named($open),
+        ], ['exhaust'], ['clamp'], new Reading('amps', 'A'), parts: $open);
+    }
+
+    private function loads(): void
+    {
+        $ac = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
+        $open = array_values(array_filter($this->draft->open(), static fn(Part $p): bool => !in_array($p, $ac, true)));
+        $this->step('loads-on', Phase::Power, self::close($open), ['parts' => Draft::named($open)], tools: ['clamp'], parts: $open);
+    }
+
+    private function shore(): void
+    {
+        $open = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
+        if ($open === [] && $this->work->planned->ofKind(PartKind::ShoreInlet, PartKind::Generator, PartKind::Inverter, PartKind::InverterCharger) === []) {
+            return;
+        }
+        $this->step('shore-on', Phase::Power, [
+            ...self::close($open), new Act(Act::START, 'shore'), new Act(Act::START, 'generator'),
+        ], ['parts' => Draft::named($open)], ['mains'], parts: $open);
+    }
+
+    /**
+     * @return list<Part> openers on the shortest way from the bank to a part
+     */
+    private function toBank(Part $part): array
+    {
+        $graph = $this->work->planned;
+        $terminals = array_keys($part->kind->terminals());
+        $posts = array_map(static fn(Part $b): Point => Point::of($b->uid, 'plus'), $graph->houseBatteries());
+        $reach = $posts === [] ? null : $graph->reach($posts, Passage::closed());
+        foreach ($terminals as $terminal) {
+            $point = Point::of($part->uid, $terminal);
+            if ($reach?->has($point) === true && $graph->at($point) !== []) {
+                return array_values(array_filter($reach->passed($point), Draft::isOpener(...)));
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @return array<string, int> how many steps a part is from the bank, by uid
+     */
+    private function distances(): array
+    {
+        $posts = array_map(static fn(Part $b): Point => Point::of($b->uid, 'plus'), $this->work->planned->houseBatteries());
+        $far = [];
+        foreach ($posts === [] ? [] : $this->work->planned->reach($posts, Passage::closed())->points() as $k => $point) {
+            $far[$point->uid] ??= $k;
+        }
+
+        return $far;
+    }
+
+    /**
+     * @return list<Part> that are open on a circuit of the plan
+     */
+    private function openOn(Circuit $circuit): array
+    {
+        return array_values(array_filter(
+            $this->draft->open(),
+            fn(Part $p): bool => $this->work->planned->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === $circuit,
+        ));
+    }
+
+    /**
+     * @return list<Conductor> planned leads that are not on yet
+     */
+    private function waiting(): array
+    {
+        return array_values(array_filter(
+            $this->work->planned->conductors,
+            fn(Conductor $c): bool => !isset($this->draft->now->leads[$c->uid]),
+        ));
+    }
+
+    /**
+     * @param list<Conductor> $leads
+     *
+     * @return list<Act>
+     */
+    private static function attach(array $leads): array
+    {
+        return array_map(static fn(Conductor $c): Act => new Act(Act::ATTACH, $c->uid), $leads);
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<Act>
+     */
+    private static function close(array $parts): array
+    {
+        return array_map(static fn(Part $p): Act => new Act(Act::CLOSE, $p->uid), $parts);
+    }
+
+    /**
+     * @param list<Act>            $acts
+     * @param array<string, mixed> $args
+     * @param list<string>         $cautions
+     * @param list<string>         $tools
+     * @param list<Part>           $parts
+     */
+    private function step(
+        string $does,
+        Phase $phase,
+        array $acts,
+        array $args,
+        array $cautions = [],
+        array $tools = [],
+        ?Reading $reading = null,
+        array $parts = [],
+        int $count = 1,
+        string $key = '',
+        ?float $torque = null,
+        string $closedBy = '',
+    ): void {
+        $this->draft->add(new Step(
+            $key ?: $does,
+            $phase,
+            $does,
+            $args,
+            $acts,
+            $cautions,
+            $tools,
+            $torque,
+            $reading,
+            Durations::minutes($does, $count),
+            closedBy: $closedBy,
+            parts: Draft::uids($parts),
+        ));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\DayPlan;
+
+use LogicException;
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\Ticks;
+
+/**
+ * How far the day is: what is done, what is next, and what stays closed until something is measured.
+ *
+ * A tick does not open a gate: a reading within its limits does, or the stage that it names.
+ */
+final readonly class Standing
+{
+    /**
+     * @param list<array{step: Step, tick: ?Tick, closed: ?Word}> $rows in order; closed: why it cannot be done yet
+     * @param ?int                                                $next index of what is next; null: all is done
+     */
+    private function __construct(public RunSheet $sheet, public array $rows, public ?int $next)
+    {
+    }
+
+    /**
+     * @param bool $balanced the planned batteries may be joined
+     * @param bool $settled  every box is noted as set
+     */
+    public static function of(RunSheet $sheet, Ticks $ticks, bool $balanced, bool $settled): self
+    {
+        $rows = [];
+        $next = $closed = null;
+        $undone = 0;
+        foreach ($sheet->steps as $k => $step) {
+            $tick = $ticks->on($step->key);
+            $own = match (true) {
+                $step->closedBy === 'balance' && !$balanced, $step->closedBy === 'settings' && !$settled => Word::of("steps.closed.$step->closedBy"),
+                $k === count($sheet->steps) - 1 && $undone > 0 => Word::of('steps.closed.all', ['count' => $undone]),
+                default => null,
+            };
+            $rows[] = ['step' => $step, 'tick' => $tick, 'closed' => $closed ?? $own];
+            if ($tick === null) {
+                ++$undone;
+                $next ??= $k;
+            }
+            // What was measured badly closes the way again, whatever was ticked.
+            $passed = $tick !== null && ($step->reading?->isGate() !== true || ($tick->value !== null && $step->reading->isGood($tick->value)));
+            if (!$passed && ($step->reading?->isGate() === true || $step->closedBy !== '')) {
+                $closed ??= $step->reading?->isGate() === true
+                    ? Word::of('steps.closed.measure', ['step' => self::title($step), 'limits' => self::limits($step->reading)])
+                    : $own ?? Word::of('steps.closed.first', ['step' => self::title($step)]);
+                $next = min($next ?? $k, $k);
+            }
+        }
+
+        return new self($sheet, $rows, $next);
+    }
+
+    public static function title(Step $step): Word
+    {
+        return Word::of("steps.does.$step->does.title", $step->args);
+    }
+
+    /** Within which limits a reading is good. */
+    public static function limits(Reading $reading): Word
+    {
+        $amount = static fn(?float $v): Amount|string => $v === null ? '' : Amount::of($v, $reading->unit);
+        $key = match (true) {
+            $reading->low !== null && $reading->high !== null => 'between',
+            $reading->low !== null => 'least',
+            $reading->high !== null => 'most',
+            default => 'free',
+        };
+
+        return Word::of("steps.limits.$key", ['low' => $amount($reading->low), 'high' => $amount($reading->high)]);
+    }
+
+    /** The first step that does it. */
+    public function ofWhat(string $does): Step
+    {
+        foreach ($this->sheet->steps as $step) {
+            if ($step->does === $does) {
+                return $step;
+            }
+        }
+        throw new LogicException("no step does $does");
+    }
+
+    public function done(): int
+    {
+        return count(array_filter($this->rows, static fn(array $r): bool => $r['tick'] !== null));
+    }
+
+    public function count(): int
+    {
+        return count($this->rows);
+    }
+
+    public function isDone(): bool
+    {
+        return $this->next === null;
+    }
+
+    /**
+     * @return list<array{step: Step, tick: Tick, closed: ?Word}> what was done otherwise than planned
+     */
+    public function otherwise(): array
+    {
+        return array_values(array_filter($this->rows, static fn(array $r): bool => $r['tick']?->state === Tick::OTHERWISE));
+    }
+
+    /** Minutes of work that are left, by person. */
+    public function minutesLeft(): float
+    {
+        return array_sum(array_map(
+            static fn(array $r): float => $r['tick'] === null ? $r['step']->minutes * $r['step']->hands : 0.0,
+            $this->rows,
+        ));
+    }
+}

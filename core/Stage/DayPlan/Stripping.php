@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\DayPlan;
+
+use Pebblefell\Finding\Named;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+
+/** What comes off and out, once it is proven dead. */
+final readonly class Stripping
+{
+    private function __construct(private Work $work, private Draft $draft)
+    {
+    }
+
+    public static function write(Work $work, Draft $draft): void
+    {
+        $self = new self($work, $draft);
+        $self->sensors();
+        $self->links();
+        foreach ($work->parts(Fate::Remove) as $part) {
+            $self->out($part);
+        }
+        $self->leads();
+        foreach ($work->parts(Fate::Disconnect) as $part) {
+            $self->step('leave-in', [], ['part' => $part], key: "leave-in.$part->uid", parts: [$part]);
+        }
+    }
+
+    /** Sensors and sense leads on a battery that goes are saved first. */
+    private function sensors(): void
+    {
+        $going = Draft::uids(array_values(array_filter($this->work->parts(Fate::Remove), static fn(Part $p): bool => $p->kind === PartKind::Battery)));
+        $kept = [];
+        foreach ($this->work->system->signals as $signal) {
+            if ($signal->fate->isFound() && in_array($signal->from, $going, true) && isset($this->work->planned->parts[$signal->to])) {
+                $kept[$signal->to] = $this->work->planned->parts[$signal->to];
+            }
+        }
+        if ($kept !== []) {
+            $this->step('take-sensors', [], ['parts' => Draft::named(array_values($kept))], parts: array_values($kept));
+        }
+    }
+
+    /** The links of the old bank, one at a time. */
+    private function links(): void
+    {
+        $links = array_values(array_filter($this->going(), $this->work->isLink(...)));
+        if ($links !== []) {
+            $this->step(
+                'unlink-batteries',
+                self::detach($links),
+                ['count' => count($links)],
+                ['one-at-a-time', 'short-circuit'],
+                ['insulated', 'caps'],
+                count: count($links),
+            );
+        }
+    }
+
+    private function out(Part $part): void
+    {
+        $leads = array_values(array_filter(
+            $this->going(),
+            static fn(Conductor $c): bool => $c->from->uid === $part->uid || $c->to->uid === $part->uid,
+        ));
+        $does = match ($part->kind) {
+            PartKind::Battery => 'take-battery',
+            PartKind::Panel => 'take-panel',
+            default => 'take-out',
+        };
+        $kg = $part->data->number('mass_kg');
+        $heavy = $part->kind === PartKind::Battery && ($kg === null || $kg > Durations::ONE_LIFTS_KG);
+        $this->step(
+            $does,
+            [...self::detach($leads), new Act(Act::OUT, $part->uid)],
+            ['part' => $part, 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
+            match (true) {
+                $part->kind === PartKind::Panel => ['roof'],
+                $part->kind === PartKind::Battery => $heavy ? ['heavy', 'old-battery'] : ['old-battery'],
+                $part->kind->isInverter() => ['capacitors', 'mains'],
+                in_array($part->kind, [PartKind::MainsCharger, PartKind::ShoreInlet, PartKind::EarthLeakage], true) => ['mains'],
+                default => [],
+            },
+            hands: $heavy || $part->kind === PartKind::Panel ? 2 : 1,
+            key: "$does.$part->uid",
+            parts: [$part],
+        );
+    }
+
+    /** What is left of leads that go, or are led elsewhere. */
+    private function leads(): void
+    {
+        $leads = $this->going();
+        if ($leads === []) {
+            return;
+        }
+        $ends = [];
+        foreach ($leads as $lead) {
+            foreach ([$lead->from->uid, $lead->to->uid] as $uid) {
+                $ends[$uid] = Named::part($uid);
+            }
+        }
+        $this->step('take-leads', self::detach($leads), ['parts' => array_values($ends), 'count' => count($leads)]);
+    }
+
+    /**
+     * @return list<Conductor> leads of what comes off that are still on
+     */
+    private function going(): array
+    {
+        return array_values(array_filter($this->work->off, fn(Conductor $c): bool => isset($this->draft->now->leads[$c->uid])));
+    }
+
+    /**
+     * @param list<Conductor> $leads
+     *
+     * @return list<Act>
+     */
+    private static function detach(array $leads): array
+    {
+        return array_map(static fn(Conductor $c): Act => new Act(Act::DETACH, $c->uid), $leads);
+    }
+
+    /**
+     * @param list<Act>            $acts
+     * @param array<string, mixed> $args
+     * @param list<string>         $cautions
+     * @param list<string>         $tools
+     * @param list<Part>           $parts
+     */
+    private function step(
+        string $does,
+        array $acts,
+        array $args,
+        array $cautions = [],
+        array $tools = [],
+        int $hands = 1,
+        int $count = 1,
+        string $key = '',
+        array $parts = [],
+    ): void {
+        $this->draft->add(new Step(
+            $key ?: $does,
+            Phase::Strip,
+            $does,
+            $args,
+            $acts,
+            $cautions,
+            $tools,
+            minutes: Durations::minutes($does, $count),
+            hands: $hands,
+            parts: Draft::uids($parts),
+        ));
+    }
+}

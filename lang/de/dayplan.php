@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+// Wann die Arbeit eines Tages läuft: ihre Teile, durch wen, und was wartet.
+return [
+    'tasks' => [
+        'before' => 'Schützen, Bilder', 'glue' => 'Module kleben', 'cure' => 'Kleber härtet', 'charge' => 'Batterien laden und ruhen', 'isolate' => 'Freischalten', 'strip' => 'Ausbauen',
+        'fit' => 'Einbauen, verkabeln', 'roof' => 'Modulleitungen', 'balance' => 'Batterien zusammenführen', 'connect' => 'Bank anschließen', 'power' => 'Einschalten, einstellen', 'close' => 'Nachweisen, schließen',
+    ],
+    'lanes' => ['vehicle' => 'Fahrzeug', 'roof' => 'Dach', 'bench' => 'Werkbank'],
+    'of' => ':done von :all',
+    'waits' => ':wait bis :until; inzwischen: :beside.',
+    'waits-alone' => ':wait bis :until; sonst ist nichts zu tun.',
+    'took' => '{1} „:what“ dauerte :minutes, die Hälfte :low bis :high (:count Auftrag).|[2,*] „:what“ dauerte :minutes, die Hälfte :low bis :high (:count Aufträge).',
+    'better-bay' => ':bay ist die ganze Zeit frei.',
+    'better-day' => ':bay ist frei ab :when.',
+];

@@ -1,0 +1,92 @@
+// The run sheet a step a screen: on and back by keys, swipe or press; read aloud; on by itself once a step is noted. Without it the page
+// shows every step one below the other.
+import { refreshPage } from './live-stream.js';
+
+/** Others work on the same sheet: their ticks are fetched so often. */
+const LOOK_MS = 15_000;
+const SWIPE_PX = 60;
+
+const sheet = () => document.querySelector('[data-run-sheet]');
+const steps = () => [...document.querySelectorAll('.run-step')];
+const typing = () => /^(INPUT|SELECT|TEXTAREA)$/.test(document.activeElement?.tagName ?? '');
+
+let here = null;
+
+function show(id, focus = false) {
+    const all = steps();
+    const at = all.find((step) => step.id === id) ?? all[Number(sheet().dataset.next || 0)] ?? all[0];
+    here = at.id;
+    all.forEach((step) => { step.hidden = step !== at; });
+    document.querySelectorAll('[data-run=aloud]').forEach((button) => { button.hidden = !('speechSynthesis' in window); });
+    if (focus) {
+        at.focus({ preventScroll: true });
+        window.scrollTo({ top: 0 });
+    }
+}
+
+function move(by) {
+    const all = steps();
+    const at = all.findIndex((step) => step.id === here);
+    const to = all[Math.min(all.length - 1, Math.max(0, at + by))];
+    if (to && to.id !== here) {
+        window.speechSynthesis?.cancel();
+        history.replaceState(null, '', `#${to.id}`);
+        show(to.id, true);
+    }
+}
+
+/** What the server will say too: a reading outside of the limits that the step carries keeps the way closed. */
+function passes(form) {
+    if (form.dataset.gate !== 'yes') {
+        return true;
+    }
+    const value = Number((form.querySelector('[name=value]')?.value ?? '').replace(',', '.').replace('−', '-'));
+    const { low, high } = form.dataset;
+    return !((low !== '' && value < Number(low)) || (high !== '' && value > Number(high)));
+}
+
+export function runSheet() {
+    if (!sheet()) {
+        return;
+    }
+    show(decodeURIComponent(location.hash.slice(1)));
+    document.addEventListener('page:morphed', () => sheet() && show(here));
+    window.addEventListener('hashchange', () => show(decodeURIComponent(location.hash.slice(1)), true));
+    // Before the outbox empties the form.
+    document.addEventListener('submit', (event) => {
+        const form = event.target;
+        if (form instanceof HTMLFormElement && form.closest('.run-step') && form.matches('[data-outbox]') && passes(form)) {
+            setTimeout(() => move(1), 0);
+        }
+    }, true);
+    document.addEventListener('click', (event) => {
+        const does = event.target.closest?.('[data-run]')?.dataset.run;
+        if (does === 'aloud') {
+            const said = [...event.target.closest('.run-step').querySelectorAll('h2, [data-aloud], .caution, .run-closed')].map((e) => e.textContent).join('. ');
+            window.speechSynthesis.cancel();
+            window.speechSynthesis.speak(new SpeechSynthesisUtterance(said));
+        } else if (does === 'on' || does === 'back') {
+            event.preventDefault();
+            move(does === 'on' ? 1 : -1);
+        }
+    });
+    document.addEventListener('keydown', (event) => {
+        if (!typing() && !event.ctrlKey && !event.metaKey && !event.altKey && (event.key === 'ArrowRight' || event.key === 'ArrowLeft')) {
+            move(event.key === 'ArrowRight' ? 1 : -1);
+        }
+    });
+    let from = null;
+    document.addEventListener('touchstart', (event) => { from = event.touches.length === 1 ? event.touches[0] : null; }, { passive: true });
+    document.addEventListener('touchend', (event) => {
+        const to = event.changedTouches[0];
+        if (from && Math.abs(to.clientX - from.clientX) > SWIPE_PX && Math.abs(to.clientY - from.clientY) < SWIPE_PX && !typing()) {
+            move(to.clientX < from.clientX ? 1 : -1);
+        }
+        from = null;
+    }, { passive: true });
+    window.setInterval(() => {
+        if (!document.hidden && !typing() && navigator.onLine) {
+            refreshPage();
+        }
+    }, LOOK_MS);
+}

@@ -1,0 +1,64 @@
+<x-layout title="Day plan" :bench="$bench" :stage="$stage">
+    <div class="stage-head"><h1>{{ __('stages.questions.day-plan') }}</h1>
+        <span class="aside">{{ $page->standing->done() }} of {{ $page->standing->count() }} steps</span></div>
+    @if (! $page->isThere())
+        <p class="lead">Nothing is planned yet that hands would do.</p>
+        <div class="mt-5"><x-empty title="No work yet"><p>What the plan takes out, adds, moves or leads elsewhere becomes the run sheet.</p></x-empty></div>
+    @elseif ($page->standing->isDone())
+        <p class="lead">Every step is done. <a href="{{ route('day-plan.steps', $job) }}">Read the sheet</a></p>
+    @else
+        <p class="lead">Back with the customer <strong>{{ $page->finish() }}</strong> at the earliest; {{ $page->workLeft() }} of work
+            {{ $page->standing->done() === 0 ? 'in all' : 'left' }}.
+            @if ($page->next()) Next: <strong>{{ $page->title($page->next()) }}</strong>.@endif</p>
+        <div class="actions"><a class="btn" href="{{ route('day-plan.steps', $job) }}{{ $page->next() ? '#step-' . $page->next()->key : '' }}"
+            >{{ $page->standing->done() === 0 ? 'Begin the run sheet' : 'Go on' }}</a>
+            <a class="btn link" href="{{ route('day-plan.ics', $job) }}">Calendar file</a></div>
+        @include('stages.day-plan.chart', ['chart' => $page->chart()])
+        <p class="mt-2">It hangs on: {{ $page->deciding() }}. {{ $page->meanwhile() }}
+            @if ($page->handsShort() > 0)<span class="tag look">hands</span> {{ $page->handsShort() }} people are needed at some step; the crew
+                has {{ $page->desk->people() }}.@endif</p>
+    @endif
+    <x-fold id="when" title="When, where, who" :answer="$page->desk->plan ? $page->at($page->desk->plan->starts_at) . ($page->desk->plan->bay ? ', ' .
+        $page->desk->plan->bay : '') . ', ' . $page->desk->people() . ($page->desk->people() === 1 ? ' person' : ' people') : 'not planned: from now, one person'"
+        :open="$errors->hasAny(['starts_on', 'starts_at', 'bay', 'people'])">
+        @unfolded('when', $errors->hasAny(['starts_on', 'starts_at', 'bay', 'people']))
+        @can('plan', $job)
+            <form method="post" action="{{ route('day-plan.update', $job) }}">@csrf @method('put')<input type="hidden" name="_form" value="day">
+                <input type="hidden" name="lock_version" value="{{ $page->desk->plan->lock_version ?? 0 }}">
+                <div class="form-grid">
+                    <x-field form="day" label="Comes in on" name="starts_on" type="date" :value="$page->start('Y-m-d')" required />
+                    <x-field form="day" label="at" name="starts_at" type="time" :value="$page->start('H:i')" required />
+                    <x-field form="day" label="Bay" name="bay" :value="$page->desk->plan->bay ?? ''" :options="$page->bays()" />
+                    <x-field form="day" label="People" name="people" :value="(string) $page->desk->people()" inputmode="numeric" required />
+                </div><div class="actions"><button class="btn">Plan it so</button></div></form>
+        @else
+            <p>{{ $page->desk->plan ? 'It comes in ' . $page->at($page->desk->plan->starts_at) . '.' : 'No day is set yet.' }}</p>
+        @endcan
+        @endunfolded
+    </x-fold>
+    @foreach ($page->phases() as $part)
+        <x-fold :id="'phase-' . $part['phase']" :title="__('steps.phases.' . $part['phase'])" :answer="$part['answer']">
+            @unfolded('phase-' . $part['phase'])
+            <ol class="sheet-list">
+                @foreach ($part['rows'] as $row)
+                    <li><a href="{{ route('day-plan.steps', $job) }}#step-{{ $row['step']->key }}">{{ $page->title($row['step']) }}</a>
+                        @if ($row['tick']?->state === 'otherwise')<span class="tag look">otherwise</span> <span class="small">{{ $row['tick']->note }}</span>
+                        @elseif ($row['tick'])<span class="tag good">done</span>
+                        @elseif ($row['closed'])<span class="tag">closed</span>@endif
+                        @if ($row['step']->waitH > 0)<span class="small muted">waits {{ $show->text($row['step']->waitH, 'h', 0) }}</span>@endif</li>
+                @endforeach
+            </ol>
+            @endunfolded
+        </x-fold>
+    @endforeach
+    <x-slot:rail><x-rail :bench="$bench" :stage="$stage">
+        @if ($page->clashes()->isNotEmpty())
+            <div class="finding"><h3>{{ $page->desk->plan->bay }} is wanted twice</h3>
+                <p>@foreach ($page->clashes() as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
+                    {{ $page->at($other->starts_at) }} to {{ $page->at($other->ends_at) }}. @endforeach {{ $page->better() }}</p></div>
+        @endif
+        @if ($page->fromPastJobs() !== [])
+            <div class="finding"><h3>From past jobs</h3>@foreach ($page->fromPastJobs() as $line)<p>{{ $line }}</p>@endforeach</div>
+        @endif
+    </x-rail></x-slot:rail>
+</x-layout>

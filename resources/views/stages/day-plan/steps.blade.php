@@ -1,0 +1,72 @@
+<x-layout title="Run sheet" :bench="$bench" :stage="$stage">
+    <p><a href="{{ route('day-plan', $job) }}">← Day plan</a></p>
+    @if ($page->standing->count() === 0)
+        <x-empty title="No work yet"><p>What the plan takes out, adds, moves or leads elsewhere becomes the run sheet.</p></x-empty>
+    @else
+        <div class="run" data-run-sheet data-keep-page data-next="{{ $page->standing->next ?? '' }}">
+            <h1 class="sr-only">Run sheet</h1>
+            <p class="small muted" data-unsent="0" hidden></p>
+            @error('step')<p class="wrong">{{ $message }}</p>@enderror
+            @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed])
+                <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" tabindex="-1" aria-labelledby="run-{{ $k }}">
+                    <p class="muted flex justify-between gap-4"><span>{{ $page->phase($step) }} · step {{ $k + 1 }} of {{ $page->standing->count() }}</span>
+                        <span>≈ {{ $show->text($step->minutes, 'min', 0) }}</span></p>
+                    <progress class="run-bar" max="{{ $page->standing->count() }}" value="{{ $page->standing->done() }}">{{ $page->standing->done() }} done</progress>
+                    <h2 id="run-{{ $k }}">{{ $page->title($step) }}</h2>
+                    <p class="run-do" data-aloud>{{ $page->do($step) }}</p>
+                    <p class="muted">{{ $page->why($step) }}</p>
+                    @if ($page->needs($step))<p class="small"><strong>With</strong> {{ $page->needs($step) }}</p>@endif
+                    @foreach ($page->cautions($step) as $caution)<x-caution>{{ $caution }}</x-caution>@endforeach
+                    <p class="small mt-2"><strong>Live after it:</strong> {{ $page->live($k) ?: 'nothing by the drawing; measure' }}</p>
+                    @if ($tick)
+                        <p class="mt-3"><span class="tag {{ $tick->state === 'otherwise' ? 'look' : 'good' }}">{{ $tick->state === 'otherwise' ? 'otherwise' :
+                            'done' }}</span> {{ $page->noted($tick) }}@if ($page->value($step, $tick)): <strong class="num">{{ $page->value($step, $tick)
+                            }}</strong>@endif @if ($page->isMissed($step, $tick))<span class="tag out">not within limits</span>@endif
+                            @if ($tick->note)<span class="block small">{{ $tick->note }}</span>@endif</p>
+                    @endif
+                    @if ($closed && ! $tick)
+                        <p class="run-closed mt-3"><strong>Closed.</strong> {{ $page->said($closed) }}
+                            @if ($step->closedBy === 'balance')<a href="{{ route('balance', $job) }}">Balance</a>@elseif ($step->closedBy === 'settings')<a
+                                href="{{ route('settings.step', $job) }}">Settings, one by one</a>@endif</p>
+                    @endif
+                    @can('record', $job)
+                        <form method="post" action="{{ route('ticks.store', $job) }}" data-outbox="{{ $page->title($step) }}" data-outbox-says="{state} {value}"
+                            data-who="{{ auth()->id() }}" class="mt-4" @if ($step->reading) data-low="{{ $step->reading->low }}"
+                            data-high="{{ $step->reading->high }}" data-gate="{{ $step->reading->isGate() ? 'yes' : 'no' }}" @endif>@csrf
+                            <input type="hidden" name="_form" value="s{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                            <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="state" value="done">
+                            <input type="hidden" name="back" value="{{ route('day-plan.steps', $job, false) }}#step-{{ $step->key }}">
+                            @if ($step->reading)
+                                <x-field :form="'s' . $k" :label="'Measured: ' . $page->limits($step)" name="value" :unit="$step->reading->unit"
+                                    inputmode="text" autocomplete="off" class="narrow" :required="$step->reading->isGate()" />
+                            @endif
+                            <div class="actions"><button class="btn large w-full" @disabled($closed !== null && ! $tick)>{{ $tick ? 'Note it again' :
+                                'Done, next' }}</button></div>
+                            <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
+                        </form>
+                        <details class="mt-2"><summary class="linkish">Not as planned …</summary>
+                            <form method="post" action="{{ route('ticks.store', $job) }}" data-outbox="{{ $page->title($step) }}"
+                                data-outbox-says="otherwise: {note}" data-who="{{ auth()->id() }}" class="mt-2">@csrf
+                                <input type="hidden" name="_form" value="o{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                                <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="state" value="otherwise">
+                                <input type="hidden" name="back" value="{{ route('day-plan.steps', $job, false) }}#step-{{ $step->key }}">
+                                @if ($step->reading)<x-field :form="'o' . $k" label="Measured" name="value" :unit="$step->reading->unit" inputmode="text"
+                                    autocomplete="off" class="narrow" />@endif
+                                <x-field :form="'o' . $k" label="Changed on site, because" name="note" autocomplete="off" required />
+                                <div class="actions"><button class="btn plain" @disabled($closed !== null && ! $tick)>Note it so</button></div></form>
+                            @if ($page->photos($step))<p class="mt-2"><a href="{{ $page->photos($step) }}">Picture, or change the part</a></p>@endif
+                            @if ($tick)<form method="post" action="{{ route('ticks.store', $job) }}" class="mt-2">@csrf
+                                <input type="hidden" name="_form" value="u{{ $k }}"><input type="hidden" name="step" value="{{ $step->key }}">
+                                <input type="hidden" name="state" value="undone">
+                                <input type="hidden" name="back" value="{{ route('day-plan.steps', $job, false) }}#step-{{ $step->key }}">
+                                <button class="btn link">Take it back</button></form>@endif
+                        </details>
+                    @endcan
+                    <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->standing->rows[max(0, $k - 1)]['step']->key }}">‹ Back</a>
+                        <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
+                        <a class="linkish" data-run="on" href="#step-{{ $page->standing->rows[min($page->standing->count() - 1, $k + 1)]['step']->key }}">On ›</a></p>
+                </section>
+            @endforeach
+        </div>
+    @endif
+</x-layout>
