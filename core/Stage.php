@@ -21,6 +21,7 @@ enum Stage: string
     case DayPlan = 'day-plan';
     case Balance = 'balance';
     case Settings = 'settings';
+    case Test = 'test';
     case Handover = 'handover';
 
     public function room(): Room
@@ -35,6 +36,7 @@ enum Stage: string
             self::DayPlan => new Stage\DayPlan\DayPlan(),
             self::Balance => new Stage\Balance\Balance(),
             self::Settings => new Stage\Settings\Settings(),
+            self::Test => new Stage\Test\Test(),
             self::Handover => new Stage\Handover\Handover(),
         };
     }
@@ -52,6 +54,7 @@ enum Stage: string
             self::DayPlan => 'd',
             self::Balance => 'e',
             self::Settings => 't',
+            self::Test => 'v',
             self::Handover => 'h',
         };
     }
@@ -62,7 +65,7 @@ enum Stage: string
         return match ($this) {
             self::Survey, self::Loads => 'survey',
             self::Size, self::Sources, self::Bank, self::Wiring => 'plan',
-            self::DayPlan, self::Balance, self::Settings => 'record',
+            self::DayPlan, self::Balance, self::Settings, self::Test => 'record',
             self::Handover => 'handOver',
         };
     }

@@ -41,6 +41,7 @@ use Pebblefell\Stage\Sources\InverterCheck;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Sources\RegulatorGain;
 use Pebblefell\Stage\Sources\SunSizing;
+use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -114,6 +115,12 @@ final class Study
         $first = (string) ($this->system->vehicle->details['first_terminal'] ?? $usual);
 
         return $this->once("run-sheet $first", fn(): RunSheet => RunSheet::of($this, $first));
+    }
+
+    /** What is to be proven of the plan. */
+    public function testSheet(): TestSheet
+    {
+        return $this->once('test-sheet', fn(): TestSheet => TestSheet::of($this));
     }
 
     /** What the rules say of it all. */

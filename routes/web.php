@@ -72,6 +72,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
             Route::get('/settings/step', [C\Settings\StepController::class, 'show'])->name('settings.step');
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
+            Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
             Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
@@ -112,6 +113,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/settings/{part}', [C\Settings\SettingsController::class, 'update'])->name('settings.update');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
+            Route::post('/test', [C\Test\TestController::class, 'store'])->name('test.store');
             Route::post('/box-words', [C\Settings\BoxWordController::class, 'store'])->name('box-words.store');
             Route::delete('/box-words/{boxWord}', [C\Settings\BoxWordController::class, 'destroy'])->withoutScopedBindings()->name('box-words.destroy');
         });

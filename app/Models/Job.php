@@ -17,6 +17,8 @@ use Pebblefell\Region\Region;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\Progress;
+use Pebblefell\Stage\Test\Proven;
+use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 
@@ -271,6 +273,7 @@ final class Job extends Model
             $this->handovers()->whereNull('revoked_at')->exists(),
             $this->isBalanced($study),
             $this->isWorked($study),
+            $this->isProven($study),
         );
     }
 
@@ -288,6 +291,15 @@ final class Job extends Model
             Ticks::of($this->ticks()->where('sheet', Tick::DAY_PLAN)->get()->map(static fn(Tick $t) => $t->toNoted())),
             $this->isBalanced($study),
             $study->settings()->open() === 0,
+        )->isDone();
+    }
+
+    /** Every line of the test sheet is good. As long as the last one is not noted, nothing more is asked. */
+    private function isProven(Study $study): bool
+    {
+        return $this->ticks()->where('sheet', Tick::TEST)->where('step', TestSheet::LAST)->exists() && Proven::of(
+            $study->testSheet(),
+            Ticks::of($this->ticks()->where('sheet', Tick::TEST)->get()->map(static fn(Tick $t) => $t->toNoted())),
         )->isDone();
     }
 

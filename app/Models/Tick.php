@@ -17,6 +17,7 @@ use Pebblefell\Stage\Tick as Noted;
  * @property string $step
  * @property string $state
  * @property ?float $value
+ * @property ?float $amps
  * @property string $note
  * @property string $by
  * @property CarbonInterface $noted_at
@@ -29,15 +30,15 @@ final class Tick extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['client_id', 'sheet', 'step', 'state', 'value', 'note', 'by', 'noted_at'];
+    protected $fillable = ['client_id', 'sheet', 'step', 'state', 'value', 'amps', 'note', 'by', 'noted_at'];
 
-    protected $casts = ['value' => 'float', 'noted_at' => 'datetime'];
+    protected $casts = ['value' => 'float', 'amps' => 'float', 'noted_at' => 'datetime'];
 
     protected $attributes = ['note' => '', 'by' => ''];
 
     public function toNoted(): Noted
     {
-        return new Noted($this->step, $this->state, $this->value, $this->note, $this->by, (float) $this->noted_at->getTimestamp());
+        return new Noted($this->step, $this->state, $this->value, $this->note, $this->by, (float) $this->noted_at->getTimestamp(), $this->amps);
     }
 
     /**
@@ -51,6 +52,7 @@ final class Tick extends Model
             'step' => $this->step,
             'state' => $this->state,
             'value' => $this->value,
+            'amps' => $this->amps,
             'note' => $this->note,
             'by' => $this->by,
             'at' => $this->noted_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),

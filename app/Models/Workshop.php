@@ -40,6 +40,12 @@ final class Workshop extends Model
             : CarbonImmutable::createFromTimestampUTC((int) $at))->setTimezone($this->timezone);
     }
 
+    /** "08:30" of 8.5 hours. */
+    public static function clock(float $hours): string
+    {
+        return sprintf('%02d:%02d', (int) floor($hours), (int) round(($hours - floor($hours)) * 60.0));
+    }
+
     public static function current(): self
     {
         return once(static fn(): self => self::query()->firstOr(

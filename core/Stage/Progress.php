@@ -11,8 +11,9 @@ final readonly class Progress
      * @param bool $handedOver whether a pack has been issued
      * @param bool $balanced   whether the planned batteries have been through Balance, or need not
      * @param bool $worked     whether every step of the run sheet is done
+     * @param bool $proven     whether every line of the test sheet is good
      */
-    public function __construct(public bool $handedOver, public bool $balanced, public bool $worked = false)
+    public function __construct(public bool $handedOver, public bool $balanced, public bool $worked = false, public bool $proven = false)
     {
     }
 }

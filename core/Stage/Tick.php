@@ -19,6 +19,7 @@ final readonly class Tick
      * @param string $step  key of the step
      * @param string $state one of STATES
      * @param ?float $value what was measured, in the unit that the step asks for
+     * @param ?float $amps  A that flowed meanwhile, where that matters
      * @param float  $atS   s since 1970
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Tick
         public string $note = '',
         public string $by = '',
         public float $atS = 0.0,
+        public ?float $amps = null,
     ) {
     }
 

@@ -19,6 +19,7 @@ return new class extends Migration {
             $table->string('step', 80);
             $table->string('state', 20);
             $table->double('value')->nullable();
+            $table->double('amps')->nullable();
             $table->string('note', 500)->default('');
             $table->string('by', 120)->default('');
             $table->dateTime('noted_at');

@@ -16,6 +16,7 @@ use App\Models\BalanceBattery;
 use App\Models\BalanceSession;
 use App\Models\Conductor;
 use App\Models\Customer;
+use App\Models\DayPlan;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Measurement;
@@ -25,14 +26,17 @@ use App\Models\Role;
 use App\Models\Scenario;
 use App\Models\Setting;
 use App\Models\Signal;
+use App\Models\Tick;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Record\DayDesk;
 use App\Record\Digest;
 use App\Record\JobReader;
 use App\Record\PhotoStore;
 use App\Record\Studies;
 use App\Words\HoursText;
 use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -80,11 +84,62 @@ final class DemoSeeder extends Seeder
             $this->coach();
             $this->postLaunch();
             $this->bakery();
+            $this->days();
         });
         foreach (BalanceSession::query()->whereNull('ended_at')->get() as $session) {
             Waits::ofJob($session->job_id);
         }
         Digest::renew(array_values(Job::query()->pluck('id')->all()));
+    }
+
+    /** Who stands in which bay, how far their sheets are, and what was proven of those that went home. */
+    private function days(): void
+    {
+        $now = CarbonImmutable::now('Europe/Oslo');
+        $jobs = Job::query()->orderBy('id')->get();
+        $working = $now->isWeekend() ? $now->startOfDay()->next(CarbonInterface::MONDAY) : $now->startOfDay();
+        foreach ([[0, 5, 'Middle bay', 2], [1, 0, 'Quay bay', 2], [4, 1, 'Quay bay', 1], [7, 6, 'Net loft', 2]] as [$k, $in, $bay, $people]) {
+            $start = $working->addWeekdays($in)->setTime(8, 0)->utc();
+            (new DayPlan(['starts_at' => $start, 'ends_at' => $start->addDay(), 'bay' => $bay, 'people' => $people]))->forceFill(['job_id' => $jobs[$k]->id])->save();
+            $desk = DayDesk::of($jobs[$k]->refresh(), Study::of(JobReader::read($jobs[$k])));
+            if ($k === 1) {
+                $this->ticked($jobs[$k], $desk, 6, $now->subHours(2));
+            }
+            DayDesk::of($jobs[$k]->refresh(), Study::of(JobReader::read($jobs[$k])))->keepEnd();
+        }
+        // Handed over: every step, and every line of the test.
+        $study = Study::of(JobReader::read($jobs[2]->refresh()));
+        $this->ticked($jobs[2], DayDesk::of($jobs[2], $study), 999, $now->subDays(20));
+        foreach ($study->testSheet()->checks as $i => $check) {
+            $amps = $check->reading?->wantsAmps() === true ? 60.0 : null;
+            [$low, $high] = $check->reading?->limits($amps) ?? [null, null];
+            $value = $check->reading === null ? null : ($check->expected !== null && $amps === null ? $check->expected : ((float) $low + (float) $high) / 2.0);
+            $this->tick($jobs[2], Tick::TEST, $check->key, $value === null ? null : round($value, 3), $amps, 'Jona Sund', $now->subDays(18)->addMinutes(4 * $i));
+        }
+    }
+
+    private function ticked(Job $job, DayDesk $desk, int $most, CarbonImmutable $from): void
+    {
+        $at = $from;
+        foreach (array_slice($desk->standing->rows, 0, $most) as ['step' => $step]) {
+            $at = $at->addMinutes((int) round($step->minutes * (0.8 + 0.4 * (crc32($step->key) % 100) / 100.0)) + 1);
+            $reading = $step->reading;
+            $value = match (true) {
+                $reading === null => null,
+                $reading->low !== null && $reading->high !== null => round(($reading->low + $reading->high) / 2.0, 1),
+                $reading->low !== null => round($reading->low + 0.4, 1),
+                $reading->high !== null => 0.1,
+                $reading->quantity === 'volts' => 12.6,
+                default => 6.2,
+            };
+            $this->tick($job, Tick::DAY_PLAN, $step->key, $value, null, 'Jona Sund', $at);
+        }
+    }
+
+    private function tick(Job $job, string $sheet, string $step, ?float $value, ?float $amps, string $by, CarbonImmutable $at): void
+    {
+        (new Tick(['client_id' => (string) Str::uuid(), 'sheet' => $sheet, 'step' => $step, 'state' => 'done', 'value' => $value, 'amps' => $amps, 'by' => $by, 'noted_at' => $at->utc()]))
+            ->forceFill(['job_id' => $job->id])->save();
     }
 
     private function places(): void

@@ -13,6 +13,6 @@ return [
     'waits' => ':wait bis :until; inzwischen: :beside.',
     'waits-alone' => ':wait bis :until; sonst ist nichts zu tun.',
     'took' => '{1} „:what“ dauerte :minutes, die Hälfte :low bis :high (:count Auftrag).|[2,*] „:what“ dauerte :minutes, die Hälfte :low bis :high (:count Aufträge).',
-    'better-bay' => ':bay ist die ganze Zeit frei.',
-    'better-day' => ':bay ist frei ab :when.',
+    'better-bay' => ':place ist die ganze Zeit frei.',
+    'better-day' => ':place ist frei ab :when.',
 ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Warum ein Wert nicht angenommen wird.
 return [
+    'no-check' => 'ist keine Zeile der Prüfung mehr: sie neu ansehen',
+    'wants-amps' => 'wird unter Strom gemessen: auch die Ampere notieren',
     'no-calendar' => 'ist keine lesbare Kalenderdatei',
     'too-many-rows' => 'enthält mehr als :count Termine',
     'no-step' => 'ist kein Schritt des Plans mehr: den Ablauf neu ansehen',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Die Schritte eines Auftrags: wie jeder heißt, welche Frage seine Seite beantwortet, und was dort als Nächstes zu tun ist.
 return [
-    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'wiring' => 'Verkabelung', 'day-plan' => 'Tagesplan', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'handover' => 'Übergabe'],
+    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'wiring' => 'Verkabelung', 'day-plan' => 'Tagesplan', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'test' => 'Prüfung', 'handover' => 'Übergabe'],
     'questions' => [
         'survey' => 'Was ist da, und was wird daraus?',
         'loads' => 'Was wird gebraucht, und wann?',
@@ -15,6 +15,7 @@ return [
         'day-plan' => 'In welcher Reihenfolge, und wann ist es fertig?',
         'balance' => 'Darf man sie schon verbinden?',
         'settings' => 'Was tippe ich in welches Feld?',
+        'test' => 'Ist es wie versprochen?',
         'handover' => 'Was behält der Kunde?',
     ],
     'next' => [
@@ -27,6 +28,7 @@ return [
         'day-plan' => 'Den Ablauf abarbeiten',
         'balance' => 'Die Batterien angleichen, bevor sie verbunden werden',
         'settings' => 'Ladegeräte einstellen und notieren, was eingestellt wurde',
+        'test' => 'Zeile für Zeile nachweisen',
         'handover' => 'Die Übergabemappe ausgeben',
     ],
     'handed_over' => 'Übergeben',

@@ -13,6 +13,6 @@ return [
     'waits' => ':wait until :until; meanwhile: :beside.',
     'waits-alone' => ':wait until :until; nothing else can be done.',
     'took' => '{1} “:what” took :minutes, half of them :low to :high (:count job).|[2,*] “:what” took :minutes, half of them :low to :high (:count jobs).',
-    'better-bay' => ':bay is free all that time.',
-    'better-day' => ':bay is free from :when.',
+    'better-bay' => ':place is free all that time.',
+    'better-day' => ':place is free from :when.',
 ];

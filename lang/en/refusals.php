@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Why a value is not taken.
 return [
+    'no-check' => 'is not a line of the test sheet any more: look at it again',
+    'wants-amps' => 'is measured while a current flows: note the amperes too',
     'no-calendar' => 'is no calendar file that can be read',
     'too-many-rows' => 'holds more than :count appointments',
     'no-step' => 'is not a step of the plan any more: look at the run sheet again',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // The stages of a job: what each is called, the question that its page answers, and what to do there next.
 return [
-    'names' => ['survey' => 'Survey', 'loads' => 'Loads', 'size' => 'Size', 'sources' => 'Sources', 'bank' => 'Bank', 'wiring' => 'Wiring', 'day-plan' => 'Day plan', 'balance' => 'Balance', 'settings' => 'Settings', 'handover' => 'Handover'],
+    'names' => ['survey' => 'Survey', 'loads' => 'Loads', 'size' => 'Size', 'sources' => 'Sources', 'bank' => 'Bank', 'wiring' => 'Wiring', 'day-plan' => 'Day plan', 'balance' => 'Balance', 'settings' => 'Settings', 'test' => 'Test', 'handover' => 'Handover'],
     'questions' => [
         'survey' => 'What is there, what becomes of it?',
         'loads' => 'What is used, and when?',
@@ -15,6 +15,7 @@ return [
         'day-plan' => 'In what order, when is it done?',
         'balance' => 'May they be joined yet?',
         'settings' => 'What do I type into each box?',
+        'test' => 'Is it as promised?',
         'handover' => 'What does the customer keep?',
     ],
     'next' => [
@@ -27,6 +28,7 @@ return [
         'day-plan' => 'Work through the run sheet',
         'balance' => 'Balance the batteries before they are joined',
         'settings' => 'Program the chargers and note what was set',
+        'test' => 'Prove it, line by line',
         'handover' => 'Issue the handover pack',
     ],
     'handed_over' => 'Handed over',

@@ -10,8 +10,13 @@
                 $workshop->local($w['at'])->format('j M H:i') }}</span>@endif</li>@endforeach</ul><p class="small mt-3"><a class="inline-block py-1"
             href="{{ route('balance.ics') }}">As a calendar file</a></p></div>
     @endif
+    @if ($page->isThere())
+        <div class="mt-4"><h2>Today by bay</h2><p class="small">{{ $page->today() }}</p>
+            @include('yard-bays', ['chart' => $page->chart()])</div>
+    @endif
     @if ($jobs->isEmpty())
-        <div class="mt-6"><x-empty title="No jobs yet"><p>Open one: customer, vehicle, and how they travel. The rest follows stage by stage.</p></x-empty></div>
+        <div class="mt-6"><x-empty title="No jobs yet"><p>Open one: customer, vehicle, and how they travel. The rest follows stage by
+            stage.</p></x-empty></div>
     @else
         <table class="mt-4 stack">
             <caption class="sr-only">Jobs, last changed first</caption>
@@ -22,7 +27,8 @@
                 <tr class="yard-row">
                     <td><a class="title" href="{{ route('jobs.show', $job) }}">{{ $job->title }}</a>
                         <div class="small muted">{{ $job->number }} · {{ $job->customer?->name }}</div></td>
-                    <td data-label="How far"><span class="stones">@foreach ($job->digest['states'] ?? [] as $state)<x-stone :state="$state" />@endforeach</span>
+                    <td data-label="How far"><span class="stones">@foreach ($job->digest['states'] ?? [] as $state)<x-stone :state="$state"
+                        />@endforeach</span>
                         <span class="sr-only">{{ count(array_filter($job->digest['states'] ?? [], fn ($s) => $s === 'done')) }} of
                             {{ count($job->digest['states'] ?? []) }} stages done</span></td>
                     <td data-label="Next">@if ($job->isUnreadable())<a class="text-rust" href="{{ route('survey', $job) }}">Cannot be read:

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Balance\Waits;
 use App\Actions\Survey\AddParts;
+use App\Http\Pages\YardPage;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\JobRequest;
 use App\Http\Requests\PageQuery;
@@ -32,7 +33,7 @@ final class JobController extends Controller
     {
         $jobs = Job::query()->with('customer')->orderByDesc('updated_at')->orderByDesc('id')->simplePaginate((int) config('pebblefell.page'));
 
-        return view('yard', ['workshop' => Workshop::current(), 'jobs' => $jobs, 'waits' => Waits::all()]);
+        return view('yard', ['workshop' => Workshop::current(), 'jobs' => $jobs, 'waits' => Waits::all(), 'page' => new YardPage(Workshop::current())]);
     }
 
     public function create(): View

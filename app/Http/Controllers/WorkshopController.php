@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\WorkshopRequest;
+use App\Models\BusyTime;
 use App\Models\Job;
 use App\Models\Place;
 use App\Models\Workshop;
@@ -19,7 +20,8 @@ final class WorkshopController extends Controller
     {
         return view('workshop.edit', [
             'regions' => array_combine(array_column(Region::cases(), 'value'), array_map(Lexicon::plain()->name(...), Region::cases())),
-            'workshop' => Workshop::current(), 'places' => Place::query()->orderBy('name')->get()]);
+            'workshop' => Workshop::current(), 'places' => Place::query()->orderBy('name')->get(),
+            'busy' => BusyTime::query()->count(), 'days' => array_combine(range(1, 7), ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'])]);
     }
 
     public function update(WorkshopRequest $request): RedirectResponse

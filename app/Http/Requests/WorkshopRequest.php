@@ -22,6 +22,10 @@ final class WorkshopRequest extends FormRequest
             'currency' => ['required', 'string', 'regex:/^\s*[A-Za-z]{3}\s*$/'],
             'hourly_rate' => ['nullable', 'numeric', 'between:0,100000'],
             'bays' => ['nullable', 'string', 'max:400'],
+            'opens' => ['required', 'date_format:H:i'],
+            'closes' => ['required', 'date_format:H:i', 'after:opens'],
+            'work_days' => ['required', 'array', 'min:1', 'max:7'],
+            'work_days.*' => ['integer', 'between:1,7'],
         ];
     }
 
@@ -42,6 +46,9 @@ final class WorkshopRequest extends FormRequest
             'currency' => strtoupper($this->text('currency')),
             'hourly_rate' => $this->number('hourly_rate'),
             'bays' => $this->bays(),
+            'opens_h' => self::hours($this->text('opens')),
+            'closes_h' => self::hours($this->text('closes')),
+            'work_days' => array_values(array_unique(array_map(intval(...), (array) $this->input('work_days')))),
         ] + array_map(
             fn(string $k): string => $this->text($k),
             [
@@ -54,6 +61,14 @@ final class WorkshopRequest extends FormRequest
                 'timezone' => 'timezone',
             ],
         );
+    }
+
+    /** Hours of a time of day, of "08:30" 8.5. */
+    private static function hours(string $time): float
+    {
+        [$h, $m] = [...array_map(intval(...), explode(':', $time)), 0];
+
+        return $h + $m / 60.0;
     }
 
     /**

@@ -15,6 +15,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Word;
+use Pebblefell\Joint\Segment;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Graph;
@@ -26,9 +27,6 @@ use Pebblefell\System\PartKind;
 /** The planned bank with its real links: as drawn in the model, or as it would be in another layout. */
 final readonly class BankDrawing
 {
-    /** A lug, its bolt and the two faces, Ω: two to every link. Common practice: 0.05 to 0.1 mΩ when it is well made. */
-    public const JOINT_OHM = 0.0001;
-
     /** Links and leads where nobody has measured them. Assumed. */
     public const USUAL_LINK_MM2 = 50.0;
     public const USUAL_LINK_M = 0.3;
@@ -245,7 +243,7 @@ final readonly class BankDrawing
     /** Ω of a link of copper with its two joints. */
     public static function ohm(float $mm2, float $metres): float
     {
-        return Run::of(ConductorSize::ofArea($mm2), $metres)->resistanceOhm() / 2.0 + 2.0 * self::JOINT_OHM;
+        return Run::of(ConductorSize::ofArea($mm2), $metres)->resistanceOhm() / 2.0 + 2.0 * Segment::LUG_OHM;
     }
 
     /**

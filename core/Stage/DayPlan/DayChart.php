@@ -16,6 +16,9 @@ final readonly class DayChart
     private const LANE = 56.0;
     private const BAR = 30.0;
 
+    /** A bar shorter than this has no word in it, px. Chosen. */
+    private const SHORT = 44.0;
+
     /** An hour in which nobody works is drawn so much shorter. Chosen: a night must be seen, not scrolled over. */
     private const NIGHT = 0.22;
 
@@ -61,7 +64,7 @@ final readonly class DayChart
                 'height' => self::BAR,
                 'wait' => $tasks[$id]['wait'],
                 'critical' => $table->critical[$id],
-                'label' => Labels::cut($tasks[$id]['label'], max(0.0, $right - $x - 10.0)),
+                'label' => $right - $x < self::SHORT ? '' : Labels::cut($tasks[$id]['label'], $right - $x - 12.0),
                 'fromH' => $start,
                 'toH' => $end,
             ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\DayPlan;
 
 use Pebblefell\Finding\Amount;
+use Pebblefell\Stage\Reading;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\DayPlan;
 
 use Pebblefell\Finding\Amount;
+use Pebblefell\Stage\Reading;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;

@@ -7,6 +7,7 @@ namespace Pebblefell\Stage\DayPlan;
 use LogicException;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 

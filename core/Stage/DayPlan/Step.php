@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\DayPlan;
 
+use Pebblefell\Stage\Reading;
+
 /** One step of the run sheet. Its words stand under `does` in lang/NAME/steps.php. */
 final readonly class Step
 {

@@ -29,7 +29,7 @@ final class Waits
     {
         $hours = 0.0;
         foreach ($batteries as $battery) {
-            $amps = min(self::CHARGER_A, $battery->data->number('charge_limit_a') ?? self::CHARGER_A);
+            $amps = min(self::CHARGER_A, $battery->data->orUsual('charge_limit_a'));
             $hours += ($battery->data->number('capacity_ah') === null ? 0.0 : $battery->data->known('capacity_ah')) * (1.0 - self::SHIPPED) / $amps;
         }
 

@@ -16,11 +16,27 @@
                 bonded chassis." />
             <x-field form="workshop" label="Currency" name="currency" :value="$workshop->currency" maxlength="3" autocapitalize="characters"
                 help="Three letters; every price here is in it." required />
-            <x-field form="workshop" label="An hour of work" name="hourly_rate" :value="$workshop->hourly_rate" :unit="$workshop->currency" inputmode="decimal"
+            <x-field form="workshop" label="An hour of work" name="hourly_rate" :value="$workshop->hourly_rate" :unit="$workshop->currency"
+                inputmode="decimal"
                 />
             <x-field form="workshop" class="wide" label="Bays" name="bays" :value="implode(', ', $workshop->bays ?? [])"
                 help="By name, with commas between them." />
+            <x-field form="workshop" label="Opens" name="opens" type="time" :value="$workshop->clock($workshop->opens_h)" required />
+            <x-field form="workshop" label="Closes" name="closes" type="time" :value="$workshop->clock($workshop->closes_h)" required />
+            <fieldset class="wide"><legend>Works on</legend><div class="flex flex-wrap gap-x-5">@foreach ($days as $n => $day)<label class="check"><input
+                type="checkbox" name="work_days[]" value="{{ $n }}" @checked(in_array($n, (array) old('work_days', $workshop->work_days ?? [1, 2, 3, 4, 5])))>
+                {{ $day }}</label>@endforeach</div>@error('work_days')<div class="error">{{ $message }}</div>@enderror</fieldset>
         </div><div class="actions"><button class="btn">Save</button></div></form>
+    <div class="section"><div class="section-head"><h2>Busy otherwise</h2><span class="aside">{{ $busy === 0 ? 'nothing is taken in' : $busy .
+        ' appointments; day plans keep clear of them' }}</span></div>
+        <form method="post" action="{{ route('busy.store') }}" enctype="multipart/form-data" class="mt-2">@csrf<input type="hidden" name="_form" value="busy">
+            <label for="calendar">A calendar file (.ics) of when nobody works on vehicles; it takes the place of what was taken in before</label>
+            <input id="calendar" type="file" name="calendar" accept=".ics,text/calendar" required>
+            @error('calendar')<div class="error">{{ $message }}</div>@enderror
+            <div class="actions"><button class="btn plain">Take it in</button></div></form>
+        @if ($busy > 0)<form method="post" action="{{ route('busy.destroy') }}">@csrf @method('delete')<button class="btn link">Forget
+            them</button></form>@endif
+    </div>
     <div class="section"><div class="section-head"><h2>Places</h2><span class="aside">where vehicles are used</span></div>
         @if ($places->isNotEmpty())<table class="max-w-2xl"><caption class="sr-only">Places</caption><thead><tr><th scope="col">Name</th>
             <th scope="col" class="n">Latitude</th><th scope="col">Sky and cold</th></tr></thead><tbody>@foreach ($places as $place)<tr>

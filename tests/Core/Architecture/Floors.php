@@ -16,7 +16,7 @@ use PHPat\Test\PHPat;
 final class Floors
 {
     /** Rooms from the ground up. A room may use those before it, and itself. */
-    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Schedule', 'Chemistry', 'Sun', 'Conductor', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Circuit', 'Outlook', 'Balance', 'Stage', 'Assessment', 'Calculation'];
+    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Schedule', 'Chemistry', 'Sun', 'Conductor', 'Joint', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Circuit', 'Outlook', 'Balance', 'Stage', 'Assessment', 'Calculation'];
 
     /**
      * @return iterable<Rule>
@@ -40,7 +40,7 @@ final class Floors
      */
     public function testStagesApart(): iterable
     {
-        $rooms = array_map(static fn(Stage $s): string => 'Pebblefell\\Stage\\' . ucfirst($s->value), Stage::cases());
+        $rooms = array_map(static fn(Stage $s): string => 'Pebblefell\\Stage\\' . $s->name, Stage::cases());
         foreach ($rooms as $room) {
             yield $room => PHPat::rule()
                 ->classes(Selector::inNamespace($room))

@@ -228,12 +228,12 @@ final readonly class DayPlanPage
         }
         foreach ($this->workshop->bays ?? [] as $bay) {
             if (!DayPlan::query()->where('bay', $bay)->whereKeyNot($plan->id)->where('starts_at', '<', $plan->ends_at)->where('ends_at', '>', $plan->starts_at)->exists()) {
-                return $this->bench->say->word('dayplan.better-bay', ['bay' => $bay]);
+                return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
             }
         }
         $free = $this->moment($this->time['hours']->calendar->next($this->time['hours']->hour($clashes->max('ends_at'))));
 
-        return $this->bench->say->word('dayplan.better-day', ['when' => $free->format('D j M, H:i'), 'bay' => $plan->bay]);
+        return $this->bench->say->word('dayplan.better-day', ['when' => $free->format('D j M, H:i'), 'place' => $plan->bay]);
     }
 
     public function at(CarbonInterface $moment, string $format = 'D j M, H:i'): string

@@ -1,4 +1,5 @@
-<svg class="draw day-chart" viewBox="{{ $chart->frame->viewBox() }}" role="img" aria-label="When each part of the work runs: {{ $page->deciding() }} decide the end">
+<svg class="draw day-chart" viewBox="{{ $chart->frame->viewBox() }}" role="img" aria-label="When each part of the work runs: {{ $page->deciding() }} decide
+    the end">
     <defs><pattern id="wait" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect class="f-paper" width="6" height="6"/>
         <line class="grid" x1="0" x2="0" y1="0" y2="6"/></pattern></defs>
     @foreach ($chart->nights as $n)<rect class="night" x="{{ $n['x'] }}" y="{{ $chart->frame->top }}" width="{{ $n['width'] }}"
@@ -17,7 +18,7 @@
         <g><title>{{ $page->says($bar['id'], $bar['fromH'], $bar['toH']) }}</title>
             <rect @class(['task', 'wait' => $bar['wait'], 'decides' => $bar['critical']]) x="{{ $bar['x'] }}" y="{{ $bar['y'] }}" width="{{ $bar['width'] }}"
                 height="{{ $bar['height'] }}" rx="2"/>
-            @if ($bar['label'] !== '…' && $bar['label'] !== '')<text x="{{ $bar['x'] + 6 }}" y="{{ $bar['y'] + 20 }}">{{ $bar['label'] }}</text>@endif</g>
+            @if ($bar['label'] !== '')<text x="{{ $bar['x'] + 6 }}" y="{{ $bar['y'] + 20 }}">{{ $bar['label'] }}</text>@endif</g>
     @endforeach
     <line class="s-ink" stroke-dasharray="2 4" x1="{{ $chart->finishX }}" x2="{{ $chart->finishX }}" y1="{{ $chart->frame->top }}"
         y2="{{ $chart->frame->height - 16 }}"/>
@@ -27,10 +28,3 @@
 </svg>
 <p class="small muted flex flex-wrap gap-x-5 mt-1"><span>▭ work</span><span>▨ waits: something else can be done</span><span><strong>heavy outline</strong>
     decides the end</span></p>
-<x-fold id="hours" title="Hour by hour" :answer="count($page->tasks()) . ' parts'">@unfolded('hours')
-    <x-table caption="Hour by hour" :head="['Part', 'From', 'To', '']">
-        @foreach ($page->tasks() as $t)<tr><td>{{ $t['name'] }}</td><td class="num" data-label="From">{{ $t['from']->format('D j M H:i') }}</td>
-            <td class="num" data-label="To">{{ $t['to']->format('D j M H:i') }}</td>
-            <td>@if ($t['critical'])<span class="tag">decides</span>@endif @if ($t['wait'])<span class="small muted">waits</span>@endif</td></tr>@endforeach
-    </x-table>
-@endunfolded</x-fold>

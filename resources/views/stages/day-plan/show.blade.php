@@ -17,9 +17,18 @@
         <p class="mt-2">It hangs on: {{ $page->deciding() }}. {{ $page->meanwhile() }}
             @if ($page->handsShort() > 0)<span class="tag look">hands</span> {{ $page->handsShort() }} people are needed at some step; the crew
                 has {{ $page->desk->people() }}.@endif</p>
+        <x-fold id="hours" title="Hour by hour" :answer="count($page->tasks()) . ' parts'">@unfolded('hours')
+            <x-table caption="Hour by hour" :head="['Part', 'From', 'To', '']">
+                @foreach ($page->tasks() as $t)<tr><td>{{ $t['name'] }}</td><td class="num" data-label="From">{{ $t['from']->format('D j M H:i') }}</td>
+                    <td class="num" data-label="To">{{ $t['to']->format('D j M H:i') }}</td>
+                    <td>@if ($t['critical'])<span class="tag">decides</span>@endif @if ($t['wait'])<span class="small
+                        muted">waits</span>@endif</td></tr>@endforeach
+            </x-table>
+        @endunfolded</x-fold>
     @endif
     <x-fold id="when" title="When, where, who" :answer="$page->desk->plan ? $page->at($page->desk->plan->starts_at) . ($page->desk->plan->bay ? ', ' .
-        $page->desk->plan->bay : '') . ', ' . $page->desk->people() . ($page->desk->people() === 1 ? ' person' : ' people') : 'not planned: from now, one person'"
+        $page->desk->plan->bay : '') . ', ' . $page->desk->people() . ($page->desk->people() === 1 ? ' person' : ' people') : 'not planned: from now, one
+            person'"
         :open="$errors->hasAny(['starts_on', 'starts_at', 'bay', 'people'])">
         @unfolded('when', $errors->hasAny(['starts_on', 'starts_at', 'bay', 'people']))
         @can('plan', $job)
@@ -53,12 +62,12 @@
     @endforeach
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage">
         @if ($page->clashes()->isNotEmpty())
-            <div class="finding"><h3>{{ $page->desk->plan->bay }} is wanted twice</h3>
+            <div class="mt-5"><h3>{{ $page->desk->plan->bay }} is wanted twice</h3>
                 <p>@foreach ($page->clashes() as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
                     {{ $page->at($other->starts_at) }} to {{ $page->at($other->ends_at) }}. @endforeach {{ $page->better() }}</p></div>
         @endif
         @if ($page->fromPastJobs() !== [])
-            <div class="finding"><h3>From past jobs</h3>@foreach ($page->fromPastJobs() as $line)<p>{{ $line }}</p>@endforeach</div>
+            <div class="mt-5"><h3>From past jobs</h3>@foreach ($page->fromPastJobs() as $line)<p>{{ $line }}</p>@endforeach</div>
         @endif
     </x-rail></x-slot:rail>
 </x-layout>

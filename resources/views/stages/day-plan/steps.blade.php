@@ -11,7 +11,8 @@
                 <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" tabindex="-1" aria-labelledby="run-{{ $k }}">
                     <p class="muted flex justify-between gap-4"><span>{{ $page->phase($step) }} · step {{ $k + 1 }} of {{ $page->standing->count() }}</span>
                         <span>≈ {{ $show->text($step->minutes, 'min', 0) }}</span></p>
-                    <progress class="run-bar" max="{{ $page->standing->count() }}" value="{{ $page->standing->done() }}">{{ $page->standing->done() }} done</progress>
+                    <progress class="run-bar" max="{{ $page->standing->count() }}" value="{{ $page->standing->done() }}">{{ $page->standing->done() }}
+                        done</progress>
                     <h2 id="run-{{ $k }}">{{ $page->title($step) }}</h2>
                     <p class="run-do" data-aloud>{{ $page->do($step) }}</p>
                     <p class="muted">{{ $page->why($step) }}</p>
@@ -30,7 +31,8 @@
                                 href="{{ route('settings.step', $job) }}">Settings, one by one</a>@endif</p>
                     @endif
                     @can('record', $job)
-                        <form method="post" action="{{ route('ticks.store', $job) }}" data-outbox="{{ $page->title($step) }}" data-outbox-says="{state} {value}"
+                        <form method="post" action="{{ route('ticks.store', $job) }}" data-outbox="{{ $page->title($step) }}" data-outbox-says="{state}
+                            {value}"
                             data-who="{{ auth()->id() }}" class="mt-4" @if ($step->reading) data-low="{{ $step->reading->low }}"
                             data-high="{{ $step->reading->high }}" data-gate="{{ $step->reading->isGate() ? 'yes' : 'no' }}" @endif>@csrf
                             <input type="hidden" name="_form" value="s{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
@@ -64,7 +66,8 @@
                     @endcan
                     <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->standing->rows[max(0, $k - 1)]['step']->key }}">‹ Back</a>
                         <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
-                        <a class="linkish" data-run="on" href="#step-{{ $page->standing->rows[min($page->standing->count() - 1, $k + 1)]['step']->key }}">On ›</a></p>
+                        <a class="linkish" data-run="on" href="#step-{{ $page->standing->rows[min($page->standing->count() - 1, $k + 1)]['step']->key
+                            }}">On ›</a></p>
                 </section>
             @endforeach
         </div>

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests\DayPlan;
+namespace App\Http\Requests;
 
-use App\Http\Requests\FormRequest;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Validation\Rule;
@@ -25,6 +24,7 @@ final class TickRequest extends FormRequest
             'step' => ['required', 'string', 'max:80'],
             'state' => ['required', Rule::in(Tick::STATES)],
             'value' => ['nullable', 'numeric', 'between:-1000000,1000000'],
+            'amps' => ['nullable', 'numeric', 'between:0,100000'],
             'note' => ['nullable', 'string', 'max:500'],
             'sure' => ['boolean'],
         ];
@@ -48,21 +48,25 @@ final class TickRequest extends FormRequest
         }
     }
 
-    public function at(): CarbonInterface
+    private function at(): CarbonInterface
     {
         return $this->filled('read_at') ? CarbonImmutable::parse($this->text('read_at'))->utc() : CarbonImmutable::now();
     }
 
     /**
-     * @return array{step: string, state: string, value: ?float, note: string}
+     * @return array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id: ?string}
      */
-    public function said(): array
+    public function said(string $by): array
     {
         return [
             'step' => $this->text('step'),
             'state' => $this->text('state'),
             'value' => $this->text('state') === Tick::UNDONE ? null : $this->number('value'),
+            'amps' => $this->text('state') === Tick::UNDONE ? null : $this->number('amps'),
             'note' => trim($this->text('note')),
+            'at' => $this->at(),
+            'by' => $by,
+            'client_id' => $this->filled('client_id') ? $this->text('client_id') : null,
         ];
     }
 }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Job;
+use App\Models\Tick;
+use App\Record\Digest;
+use App\Record\Studies;
+use Carbon\CarbonInterface;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Pebblefell\Exception\InvalidValue;
+
+/** Notes something at a step of a sheet, once however often it is sent, one person after the other. */
+final class NoteTick
+{
+    /**
+     * @param string                                                                                $sheet one of Tick::SHEETS
+     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id: ?string} $said
+     * @param Closure(): void $check throws InvalidValue where it must not be noted
+     * @param Closure(): void $after what follows from it
+     *
+     * @return bool whether it was new
+     *
+     * @throws InvalidValue
+     */
+    public function __invoke(Job $job, string $sheet, array $said, Closure $check, Closure $after): bool
+    {
+        return DB::transaction(function () use ($job, $sheet, $said, $check, $after): bool {
+            // What one notes may open what the next one notes.
+            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            if ($said['client_id'] !== null && Tick::query()->where('client_id', $said['client_id'])->exists()) {
+                return false;
+            }
+            $check();
+            $before = $job->progress(Studies::of($job));
+            $tick = new Tick([
+                ...array_diff_key($said, ['at' => 0]),
+                'sheet' => $sheet,
+                'noted_at' => $said['at'],
+                'client_id' => $said['client_id'] ?? (string) Str::uuid(),
+            ]);
+            $tick->forceFill(['job_id' => $job->id])->save();
+            $after();
+            if ($job->progress(Studies::of($job)) != $before) {
+                Digest::keep($job, Studies::of($job));
+            }
+
+            return true;
+        });
+    }
+}

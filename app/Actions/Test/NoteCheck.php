@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Test;
+
+use App\Actions\NoteTick;
+use App\Models\Job;
+use App\Models\Tick;
+use App\Record\Studies;
+use Carbon\CarbonInterface;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Stage\Test\Hunt;
+use Pebblefell\Stage\Test\Way;
+use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Study;
+
+/** Notes a reading of the test sheet, or a drop between two points of a way. */
+final class NoteCheck
+{
+    public function __construct(private readonly NoteTick $note)
+    {
+    }
+
+    /**
+     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id: ?string} $said
+     *
+     * @throws InvalidValue at /step for a check that the plan does not have; at /value and /amps where a reading is wanted
+     */
+    public function __invoke(Job $job, array $said): bool
+    {
+        return ($this->note)($job, Tick::TEST, $said, static function () use ($job, $said): void {
+            $study = Studies::of($job);
+            $drop = str_starts_with($said['step'], 'drop.');
+            $check = $drop ? null : $study->testSheet()->check($said['step']);
+            if ($drop ? !self::isOnAWay($study, $said['step']) : $check === null) {
+                throw InvalidValue::at('/step', 'no-check');
+            }
+            if ($said['state'] !== Noted::DONE || ($check !== null && $check->reading === null)) {
+                return;
+            }
+            if ($said['value'] === null) {
+                throw InvalidValue::at('/value', 'wants-reading');
+            }
+            if (($drop || $check->reading->wantsAmps()) && ($said['amps'] === null || $said['amps'] <= 0.0)) {
+                throw InvalidValue::at('/amps', 'wants-amps');
+            }
+        }, static fn() => null);
+    }
+
+    private static function isOnAWay(Study $study, string $step): bool
+    {
+        foreach (Way::all($study) as $way) {
+            [$from, $to] = Hunt::points($way, $step);
+            $points = array_map(strval(...), $way->points);
+            [$a, $b] = [array_search($from, $points, true), array_search($to, $points, true)];
+            if ($a !== false && $b !== false && $a < $b) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
