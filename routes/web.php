@@ -30,6 +30,12 @@ Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(stati
     Route::get('/pack/{handover:token}/photo/{sha256}', [C\Handover\PackController::class, 'photo'])->name('pack.photo');
 });
 
+Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(static function (): void {
+    Route::get('/offer/{offer:token}', [C\DayPlan\OfferLinkController::class, 'show'])->name('offer.show');
+    Route::get('/offer/{offer:token}/pdf', [C\DayPlan\OfferLinkController::class, 'pdf'])->name('offer.pdf');
+    Route::post('/offer/{offer:token}', [C\DayPlan\OfferLinkController::class, 'accept'])->name('offer.accept');
+});
+
 Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
     Route::delete('/sign-out', [C\SessionController::class, 'destroy'])->middleware('can:change-own-password')->name('sign-out');
     Route::get('/password', [C\PasswordController::class, 'edit'])->middleware('can:change-own-password')->name('password.edit');
@@ -66,6 +72,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/wiring/labels.pdf', [C\Wiring\PaperController::class, 'labels'])->name('wiring.labels');
             Route::get('/day-plan', [C\DayPlan\DayPlanController::class, 'index'])->name('day-plan');
             Route::get('/day-plan/steps', [C\DayPlan\DayPlanController::class, 'show'])->name('day-plan.steps');
+            Route::get('/offers', [C\DayPlan\OfferController::class, 'index'])->name('offers');
             Route::get('/day-plan.ics', [C\DayPlan\DayPlanController::class, 'ics'])->name('day-plan.ics');
             Route::get('/balance', [C\Balance\BalanceController::class, 'show'])->name('balance');
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
@@ -138,6 +145,9 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
             Route::put('/school', [C\Settings\SchoolController::class, 'update'])->name('school.update');
             Route::put('/ladder', [C\Settings\LadderController::class, 'update'])->name('ladder.update');
+            Route::post('/offers', [C\DayPlan\OfferController::class, 'store'])->name('offers.store');
+            Route::put('/offers/{offer}', [C\DayPlan\OfferController::class, 'update'])->name('offers.update');
+            Route::delete('/offers/{offer}', [C\DayPlan\OfferController::class, 'destroy'])->name('offers.destroy');
             Route::put('/day-plan', [C\DayPlan\DayPlanController::class, 'update'])->name('day-plan.update');
             Route::put('/stay', [C\Size\StayController::class, 'update'])->name('stay.update');
             Route::put('/roof', [C\Size\RoofController::class, 'update'])->name('roof.update');

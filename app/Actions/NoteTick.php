@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Job;
 use App\Models\Tick;
+use App\Record\Bounds;
 use App\Record\Digest;
 use App\Record\Studies;
 use Carbon\CarbonInterface;
@@ -36,6 +37,10 @@ final class NoteTick
                 return false;
             }
             $check();
+            $most = Bounds::most()['ticks'];
+            if ($job->ticks()->count() >= $most) {
+                throw InvalidValue::at('/step', 'too-many-rows', ['count' => $most]);
+            }
             $before = $job->progress(Studies::of($job));
             $tick = new Tick([
                 ...array_diff_key($said, ['at' => 0]),

@@ -19,9 +19,9 @@ final class Customer extends Model
     use HasFactory;
     use Versioned;
 
-    protected $fillable = ['name', 'email', 'phone', 'address'];
+    protected $fillable = ['name', 'email', 'phone', 'address', 'language'];
 
-    protected $attributes = ['email' => '', 'phone' => '', 'address' => ''];
+    protected $attributes = ['email' => '', 'phone' => '', 'address' => '', 'language' => 'en'];
 
     /**
      * @return HasMany<Job, $this>

@@ -312,6 +312,14 @@ final class Job extends Model
     }
 
     /**
+     * @return HasMany<Offer, $this>
+     */
+    public function offers(): HasMany
+    {
+        return $this->hasMany(Offer::class);
+    }
+
+    /**
      * @return HasOne<DayPlan, $this>
      */
     public function dayPlan(): HasOne

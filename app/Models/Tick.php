@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Str;
 use Pebblefell\Stage\Tick as Noted;
 
 /**
@@ -47,7 +49,6 @@ final class Tick extends Model
     public function toFile(): array
     {
         return [
-            'id' => $this->client_id,
             'sheet' => $this->sheet,
             'step' => $this->step,
             'state' => $this->state,
@@ -57,5 +58,17 @@ final class Tick extends Model
             'by' => $this->by,
             'at' => $this->noted_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
         ];
+    }
+
+    /**
+     * @param array<string, mixed> $file as toFile() gives it; in another job it is another one
+     */
+    public static function fromFile(array $file): self
+    {
+        return new self([
+            ...array_intersect_key($file, array_flip(['sheet', 'step', 'state', 'value', 'amps', 'note', 'by'])),
+            'noted_at' => CarbonImmutable::parse($file['at'])->utc(),
+            'client_id' => (string) Str::uuid(),
+        ]);
     }
 }

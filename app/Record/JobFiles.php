@@ -17,6 +17,7 @@ use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Setting;
 use App\Models\Signal;
+use App\Models\Tick;
 use App\Schema\SchemaCheck;
 use App\Words\Lexicon;
 use Illuminate\Support\Facades\DB;
@@ -52,7 +53,7 @@ final class JobFiles
                 'media_type' => 'image/jpeg',
                 'data_base64' => base64_encode(PhotoStore::bytes($row)),
             ];
-        });
+        }, array_values($job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all()));
     }
 
     /**
@@ -181,6 +182,9 @@ final class JobFiles
                     $model->job()->associate($job);
                     $model->save();
                 }
+            }
+            foreach ($tree['ticks'] ?? [] as $row) {
+                Tick::fromFile($row)->forceFill(['job_id' => $job->id])->save();
             }
             Job::query()->whereKey($job->id)->toBase()->update(['next_uid' => 1 + self::highestUid($tree)]);
 

@@ -25,10 +25,11 @@ final class JobFile
      * The file's text, UTF-8, ending in a line feed.
      *
      * @param callable(Photo): ?array<string, mixed> $photo what the file holds of a picture (its bytes); null leaves it out
+     * @param list<array<string, mixed>>             $ticks what was noted while the work was done and proven
      */
-    public static function encode(System $system, ?callable $photo = null): string
+    public static function encode(System $system, ?callable $photo = null, array $ticks = []): string
     {
-        $tree = self::toArray($system, $photo);
+        $tree = self::toArray($system, $photo) + ($ticks === [] ? [] : ['ticks' => $ticks]);
         foreach ($tree['parts'] as &$part) {
             $part['data'] = (object) $part['data'];
             $part['origins'] = (object) $part['origins'];

@@ -96,25 +96,27 @@ final class DemoSeeder extends Seeder
     private function days(): void
     {
         $now = CarbonImmutable::now('Europe/Oslo');
-        $jobs = Job::query()->orderBy('id')->get();
+        $numbered = static fn(int $n): Job => Job::query()->where('number', $n)->firstOrFail();
         $working = $now->isWeekend() ? $now->startOfDay()->next(CarbonInterface::MONDAY) : $now->startOfDay();
-        foreach ([[0, 5, 'Middle bay', 2], [1, 0, 'Quay bay', 2], [4, 1, 'Quay bay', 1], [7, 6, 'Net loft', 2]] as [$k, $in, $bay, $people]) {
+        foreach ([[1, 5, 'Middle bay', 2], [2, 0, 'Quay bay', 2], [5, 1, 'Quay bay', 1], [8, 6, 'Net loft', 2]] as [$n, $in, $bay, $people]) {
+            $job = $numbered($n);
             $start = $working->addWeekdays($in)->setTime(8, 0)->utc();
-            (new DayPlan(['starts_at' => $start, 'ends_at' => $start->addDay(), 'bay' => $bay, 'people' => $people]))->forceFill(['job_id' => $jobs[$k]->id])->save();
-            $desk = DayDesk::of($jobs[$k]->refresh(), Study::of(JobReader::read($jobs[$k])));
-            if ($k === 1) {
-                $this->ticked($jobs[$k], $desk, 6, $now->subHours(2));
+            (new DayPlan(['starts_at' => $start, 'ends_at' => $start->addDay(), 'bay' => $bay, 'people' => $people]))->forceFill(['job_id' => $job->id])->save();
+            $study = Study::of(JobReader::read($job));
+            if ($n === 2) {
+                $this->ticked($job, DayDesk::of($job, $study), 6, $now->subHours(2));
             }
-            DayDesk::of($jobs[$k]->refresh(), Study::of(JobReader::read($jobs[$k])))->keepEnd();
+            DayDesk::of($job, $study)->keepEnd();
         }
         // Handed over: every step, and every line of the test.
-        $study = Study::of(JobReader::read($jobs[2]->refresh()));
-        $this->ticked($jobs[2], DayDesk::of($jobs[2], $study), 999, $now->subDays(20));
+        $camper = $numbered(3);
+        $study = Study::of(JobReader::read($camper));
+        $this->ticked($camper, DayDesk::of($camper, $study), 999, $now->subDays(20));
         foreach ($study->testSheet()->checks as $i => $check) {
             $amps = $check->reading?->wantsAmps() === true ? 60.0 : null;
             [$low, $high] = $check->reading?->limits($amps) ?? [null, null];
             $value = $check->reading === null ? null : ($check->expected !== null && $amps === null ? $check->expected : ((float) $low + (float) $high) / 2.0);
-            $this->tick($jobs[2], Tick::TEST, $check->key, $value === null ? null : round($value, 3), $amps, 'Jona Sund', $now->subDays(18)->addMinutes(4 * $i));
+            $this->tick($camper, Tick::TEST, $check->key, $value === null ? null : round($value, 3), $amps, 'Jona Sund', $now->subDays(18)->addMinutes(4 * $i));
         }
     }
 

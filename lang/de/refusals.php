@@ -7,7 +7,7 @@ return [
     'no-check' => 'ist keine Zeile der Prüfung mehr: sie neu ansehen',
     'wants-amps' => 'wird unter Strom gemessen: auch die Ampere notieren',
     'no-calendar' => 'ist keine lesbare Kalenderdatei',
-    'too-many-rows' => 'enthält mehr als :count Termine',
+    'too-many-rows' => 'wären mehr als die :count, die Platz haben',
     'no-step' => 'ist kein Schritt des Plans mehr: den Ablauf neu ansehen',
     'wants-reading' => 'ist zu messen: den Messwert notieren, nicht nur abhaken',
     'no-hours' => 'lässt keine Stunde zum Arbeiten',

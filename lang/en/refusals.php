@@ -7,7 +7,7 @@ return [
     'no-check' => 'is not a line of the test sheet any more: look at it again',
     'wants-amps' => 'is measured while a current flows: note the amperes too',
     'no-calendar' => 'is no calendar file that can be read',
-    'too-many-rows' => 'holds more than :count appointments',
+    'too-many-rows' => 'would be more than the :count that one can hold',
     'no-step' => 'is not a step of the plan any more: look at the run sheet again',
     'wants-reading' => 'is to be measured: note the reading, not only a tick',
     'no-hours' => 'leaves no hour to work in',

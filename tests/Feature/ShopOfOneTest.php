@@ -48,7 +48,7 @@ final class ShopOfOneTest extends TestCase
         $this->seed(DatabaseSeeder::class);
         $this->actingAs($this->user(Role::Office, Role::Planner));
         $workshop = Workshop::query()->firstOrFail();
-        $form = ['lock_version' => $workshop->lock_version, 'name' => $workshop->name, 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'first_terminal' => 'negative', 'bays' => 'North, South , North'];
+        $form = ['lock_version' => $workshop->lock_version, 'name' => $workshop->name, 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'first_terminal' => 'negative', 'bays' => 'North, South , North', 'opens' => '07:30', 'closes' => '16:00', 'work_days' => [1, 2, 3, 4]];
         $this->put('/workshop', [...$form, 'currency' => 'kroner'])->assertSessionHasErrors('currency');
         $this->put('/workshop', [...$form, 'currency' => 'nok', 'hourly_rate' => '845,50'])->assertSessionHasNoErrors();
         $workshop->refresh();

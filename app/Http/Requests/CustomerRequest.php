@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Validation\Rule;
+
 final class CustomerRequest extends FormRequest
 {
     public function rules(): array
@@ -13,6 +15,7 @@ final class CustomerRequest extends FormRequest
             'email' => ['nullable', 'email', 'max:190'],
             'phone' => ['nullable', 'string', 'max:60'],
             'address' => ['nullable', 'string', 'max:250'],
+            'language' => ['nullable', Rule::in(['en', 'de'])],
         ];
     }
 
@@ -26,6 +29,7 @@ final class CustomerRequest extends FormRequest
             'email' => $this->text('email'),
             'phone' => $this->text('phone'),
             'address' => $this->text('address'),
+            'language' => $this->text('language') ?: 'en',
         ];
     }
 }

@@ -82,6 +82,16 @@ final class Draft
         return $place === '' ? '' : Word::of('steps.at', ['place' => $place]);
     }
 
+    /**
+     * What is closed before a step, if anything.
+     *
+     * @param list<Part> $parts
+     */
+    public static function closing(array $parts): Word|string
+    {
+        return $parts === [] ? '' : Word::of('steps.closing', ['parts' => self::named($parts)]);
+    }
+
     /** What it weighs, as far as it is noted. */
     public static function weighs(?float $kg): Word|string
     {

@@ -249,7 +249,7 @@ final readonly class PowerUp
             return;
         }
         $this->step('engine-on', Phase::Power, [...self::close($open), new Act(Act::START, 'engine')], [
-            'parts' => Draft::named($open),
+            'closing' => Draft::closing($open),
         ], ['exhaust'], ['clamp'], new Reading('amps', 'A'), parts: $open);
     }
 
@@ -257,7 +257,7 @@ final readonly class PowerUp
     {
         $ac = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
         $open = array_values(array_filter($this->draft->open(), static fn(Part $p): bool => !in_array($p, $ac, true)));
-        $this->step('loads-on', Phase::Power, self::close($open), ['parts' => Draft::named($open)], tools: ['clamp'], parts: $open);
+        $this->step('loads-on', Phase::Power, self::close($open), ['closing' => Draft::closing($open)], tools: ['clamp'], parts: $open);
     }
 
     private function shore(): void
@@ -268,7 +268,7 @@ final readonly class PowerUp
         }
         $this->step('shore-on', Phase::Power, [
             ...self::close($open), new Act(Act::START, 'shore'), new Act(Act::START, 'generator'),
-        ], ['parts' => Draft::named($open)], ['mains'], parts: $open);
+        ], ['closing' => Draft::closing($open)], ['mains'], parts: $open);
     }
 
     /**

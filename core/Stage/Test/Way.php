@@ -65,9 +65,9 @@ final readonly class Way
             }
             foreach ($graph->houseBatteries() as $battery) {
                 if (str_ends_with($terminal, 'plus')) {
-                    $out ??= self::steps($graph, Point::of($battery->uid, 'plus'), Point::of($part->uid, $terminal));
+                    $out = self::shorter($out, self::steps($graph, Point::of($battery->uid, 'plus'), Point::of($part->uid, $terminal)));
                 } elseif (str_ends_with($terminal, 'minus')) {
-                    $back ??= self::back($graph, Point::of($part->uid, $terminal), $battery);
+                    $back = self::shorter($back, self::back($graph, Point::of($part->uid, $terminal), $battery));
                 }
             }
         }
@@ -96,6 +96,19 @@ final readonly class Way
     public function hasBack(): bool
     {
         return count($this->points) > $this->device + 1;
+    }
+
+    /**
+     * Of two ways the one with fewer pieces: from the post where the bank is taken off.
+     *
+     * @param ?list<Step> $a
+     * @param ?list<Step> $b
+     *
+     * @return ?list<Step>
+     */
+    private static function shorter(?array $a, ?array $b): ?array
+    {
+        return $a === null || ($b !== null && count($b) < count($a)) ? $b : $a;
     }
 
     /**

@@ -1,6 +1,6 @@
-@props(['title', 'bench' => null, 'stage' => null, 'rail' => false, 'bare' => false])
+@props(['title', 'bench' => null, 'stage' => null, 'rail' => false, 'bare' => false, 'lang' => 'en'])
 <!doctype html>
-<html lang="en" @if (in_array(request()->cookie('theme'), ['light', 'dark'], true)) data-theme="{{ request()->cookie('theme') }}" @endif>
+<html lang="{{ $lang }}" @if (in_array(request()->cookie('theme'), ['light', 'dark'], true)) data-theme="{{ request()->cookie('theme') }}" @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

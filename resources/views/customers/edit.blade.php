@@ -4,7 +4,9 @@
         value="{{ $customer->lock_version }}">
         <div class="form-grid"><x-field label="Name" name="name" :value="$customer->name" required />
             <x-field label="Phone" name="phone" :value="$customer->phone" /><x-field label="E-mail" name="email" type="email" :value="$customer->email" />
-            <x-field label="Address" name="address" :value="$customer->address" /></div><div class="actions"><button class="btn">Save</button></div></form>
+            <x-field label="Address" name="address" :value="$customer->address" />
+            <x-field label="Reads" name="language" :value="$customer->language" :options="['en' => 'English', 'de' => 'Deutsch']" /></div><div
+                class="actions"><button class="btn">Save</button></div></form>
     @if ($customer->jobs->isNotEmpty())<div class="section"><h2>Jobs</h2><ul>@foreach ($customer->jobs as $each)<li class="py-1"><a
         href="{{ route('jobs.show', $each) }}">{{ $each->title }}</a> <span class="muted">{{ $each->number }}</span></li>@endforeach</ul></div>@endif
 </x-layout>

@@ -11,6 +11,7 @@
     @can('create', $models['customer'])<div class="section"><h2>Add a customer</h2>
         <form method="post" action="{{ route('customers.store') }}" class="mt-3">@csrf
         <div class="form-grid"><x-field label="Name" name="name" required /><x-field label="Phone" name="phone" />
-            <x-field label="E-mail" name="email" type="email" /><x-field label="Address" name="address" /></div><div class="actions">
+            <x-field label="E-mail" name="email" type="email" /><x-field label="Address" name="address" />
+            <x-field label="Reads" name="language" value="en" :options="['en' => 'English', 'de' => 'Deutsch']" /></div><div class="actions">
             <button class="btn" data-add>Add</button></div></form></div>@endcan
 </x-layout>

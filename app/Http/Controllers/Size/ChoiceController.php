@@ -4,33 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Size;
 
-use App\Actions\ApplyChanges;
+use App\Actions\TakeChoice;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ActRequest;
 use App\Models\Choice;
 use App\Models\Job;
-use App\Record\JobReader;
 use App\Words\Lexicon;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Change\Plan;
-use Pebblefell\System\Choice as SystemChoice;
 
 /** Choices that are kept beside the plan: taken into it, or dropped. */
 final class ChoiceController extends Controller
 {
-    public function update(ActRequest $request, Job $job, Choice $choice, ApplyChanges $apply): RedirectResponse
+    public function update(ActRequest $request, Job $job, Choice $choice, TakeChoice $take): RedirectResponse
     {
         try {
-            DB::transaction(static function () use ($request, $job, $choice, $apply): void {
-                $choice->deleteIfUnchanged($request);
-                // One of a group is taken: the question is answered, the others go.
-                $job->choices()->where('group', $choice->group)->where('group', '!=', '')->get()->each->delete();
-                $system = JobReader::readAnew($job->id);
-                $changes = SystemChoice::fromArray($choice->toFile())->changes;
-                Plan::with($system, $changes);
-                $apply($job, $changes);
+            DB::transaction(static function () use ($request, $job, $choice, $take): void {
+                $choice->saveIfUnchanged($request, []);
+                $take($job, $choice);
             });
         } catch (InvalidValue $e) {
             return redirect()->to(route('size', $job) . '#choices')->withErrors(['choice' => "“{$choice->name}” no longer goes with the plan: "

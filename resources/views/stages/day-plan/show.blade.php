@@ -12,6 +12,7 @@
             @if ($page->next()) Next: <strong>{{ $page->title($page->next()) }}</strong>.@endif</p>
         <div class="actions"><a class="btn" href="{{ route('day-plan.steps', $job) }}{{ $page->next() ? '#step-' . $page->next()->key : '' }}"
             >{{ $page->standing->done() === 0 ? 'Begin the run sheet' : 'Go on' }}</a>
+            <a class="btn link" href="{{ route('offers', $job) }}">Offer</a>
             <a class="btn link" href="{{ route('day-plan.ics', $job) }}">Calendar file</a></div>
         @include('stages.day-plan.chart', ['chart' => $page->chart()])
         <p class="mt-2">It hangs on: {{ $page->deciding() }}. {{ $page->meanwhile() }}

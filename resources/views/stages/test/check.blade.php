@@ -17,7 +17,7 @@
                 <input type="hidden" name="step" value="{{ $check->key }}"><input type="hidden" name="state" value="done">
                 @if ($check->reading)
                     <x-field class="narrow" :form="'t' . $check->key" label="Measured" name="value" :unit="$check->reading->unit"
-                        :help="$tick ? null : $page->limits($check)" inputmode="text" autocomplete="off" required />
+                        :help="$tick ? '' : $page->limits($check)" inputmode="text" autocomplete="off" required />
                     @if ($check->reading->wantsAmps())<x-field class="narrow" :form="'t' . $check->key" label="at" name="amps" unit="A" inputmode="decimal"
                         autocomplete="off" required />@endif
                 @endif

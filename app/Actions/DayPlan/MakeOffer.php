@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\DayPlan;
+
+use App\Models\Job;
+use App\Models\Offer as Row;
+use App\Models\Workshop;
+use App\Record\Studies;
+use App\Words\Lexicon;
+use App\Words\Show;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Stage\DayPlan\Offer;
+use Pebblefell\Study;
+use Pebblefell\System\Change\Plan;
+use Pebblefell\System\System;
+
+/** Makes an offer of the plan as it is, its named choices beside it, and keeps it as the customer will read it. */
+final class MakeOffer
+{
+    /**
+     * @param array{tax_pct: float, sundries: float, text: string, valid_until: string} $terms
+     */
+    public function __invoke(Job $job, array $terms, string $by): Row
+    {
+        return DB::transaction(function () use ($job, $terms, $by): Row {
+            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $row = new Row([
+                'number' => 1 + (int) Row::query()->where('job_id', $job->id)->max('number'),
+                'token' => Str::random(40),
+                'document' => self::document($job, Studies::of($job), $terms),
+                'valid_until' => $terms['valid_until'],
+                'issued_by' => $by,
+            ]);
+            $row->forceFill(['job_id' => $job->id])->save();
+
+            return $row;
+        });
+    }
+
+    /**
+     * What an offer says, in numbers: prices net, in the workshop's currency.
+     *
+     * @param array{tax_pct: float, sundries: float, text: string, valid_until: string} $terms
+     *
+     * @return array<string, mixed>
+     */
+    public static function document(Job $job, Study $study, array $terms): array
+    {
+        $workshop = Workshop::current();
+        $language = $job->customer->language ?? 'en';
+        $say = Lexicon::of($study->system, new Show($study->system->region->units(), $workshop->currency, $language));
+        $rate = (float) $workshop->hourly_rate;
+        $offer = Offer::of($study);
+        $options = [];
+        foreach ($study->system->choices as $choice) {
+            try {
+                $with = self::with($study->system, $choice->changes);
+            } catch (InvalidValue) {
+                // It no longer goes with the plan; Size says so.
+                continue;
+            }
+            $options[] = [
+                'uid' => $choice->uid,
+                'name' => $choice->name,
+                'group' => $choice->group,
+                'net' => round($with->partsCost() - $offer->partsCost() + $rate * ($with->hours() - $offer->hours()), 2),
+                'unpriced' => max(0, $with->unpriced() - $offer->unpriced()),
+                ...self::gives($with),
+            ];
+        }
+
+        return [
+            'title' => $job->title,
+            'language' => $language,
+            'customer' => $job->customer->name ?? '',
+            'currency' => $workshop->currency,
+            'units' => $study->system->region->units()->value,
+            'workshop' => $workshop->only(['name', 'address', 'phone', 'email']),
+            'parts' => array_map(static fn(array $p): array => [
+                'name' => $say->part($p['part']), 'kind' => $say->name($p['part']->kind), 'count' => $p['count'], 'each' => $p['each'],
+            ], $offer->parts),
+            'labour' => array_map(static fn(array $l): array => [
+                'name' => $say->word('steps.phases.' . $l['phase']->value), 'hours' => round($l['hours'], 1), 'rate' => $rate,
+            ], $offer->labour),
+            'sundries' => $terms['sundries'],
+            'tax_pct' => $terms['tax_pct'],
+            'net' => round($offer->partsCost() + $rate * array_sum(array_map(static fn(array $l): float => round($l['hours'], 1), $offer->labour)) + $terms['sundries'], 2),
+            'gives' => self::gives($offer),
+            'options' => $options,
+            'text' => $terms['text'],
+        ];
+    }
+
+    /**
+     * @param list<\Pebblefell\Finding\Change> $changes
+     *
+     * @throws InvalidValue
+     */
+    private static function with(System $system, array $changes): Offer
+    {
+        return Offer::of(Study::of(Plan::with($system, $changes)));
+    }
+
+    /**
+     * @return array{usable_wh: float, days: ?float, array_w: float}
+     */
+    private static function gives(Offer $offer): array
+    {
+        return ['usable_wh' => $offer->usableWh, 'days' => $offer->days, 'array_w' => $offer->arrayW];
+    }
+}

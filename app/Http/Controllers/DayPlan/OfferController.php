@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\DayPlan;
+
+use App\Actions\DayPlan\MakeOffer;
+use App\Actions\TakeChoice;
+use App\Http\Controllers\Controller;
+use App\Http\Pages\DayPlan\OfferPage;
+use App\Http\Requests\DayPlan\OfferRequest;
+use App\Http\Workbench;
+use App\Models\Job;
+use App\Models\Offer;
+use App\Words\Lexicon;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Stage;
+
+/** Offers of a job: made, withdrawn, and what was accepted laid on the plan. */
+final class OfferController extends Controller
+{
+    public function index(Job $job): View
+    {
+        $bench = Workbench::of($job);
+
+        return $bench->view('stages.day-plan.offer', Stage::DayPlan, ['page' => new OfferPage($bench)]);
+    }
+
+    public function store(OfferRequest $request, Job $job, MakeOffer $make): RedirectResponse
+    {
+        $offer = $make($job, $request->terms(), $this->user($request)->name);
+
+        return redirect()->route('offers', $job)->with('said', "Offer $offer->number is made; send its link.");
+    }
+
+    /** What the customer accepted becomes the plan: its choices, one after the other, all or none. */
+    public function update(Request $request, Job $job, Offer $offer, TakeChoice $take): RedirectResponse
+    {
+        abort_unless($offer->accepted_at !== null && $offer->taken_at === null, 409);
+        try {
+            DB::transaction(static function () use ($request, $job, $offer, $take): void {
+                $offer->saveIfUnchanged($request, ['taken_at' => now()]);
+                foreach ($job->choices()->whereIn('uid', $offer->accepted ?? [])->get() as $choice) {
+                    $take($job, $choice);
+                }
+            });
+        } catch (InvalidValue $e) {
+            return redirect()->route('offers', $job)->withErrors(['offer' => 'What was accepted no longer goes with the plan: ' . Lexicon::plain()->refusal($e)]);
+        }
+
+        return redirect()->route('offers', $job)->with('said', 'What was accepted is the plan now.');
+    }
+
+    public function destroy(Request $request, Job $job, Offer $offer): RedirectResponse
+    {
+        abort_if($offer->accepted_at !== null, 409);
+        $offer->saveIfUnchanged($request, ['withdrawn_at' => now()]);
+
+        return redirect()->route('offers', $job)->with('said', "Offer $offer->number is withdrawn; its link opens nothing.");
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\DayPlan;
+
+use App\Http\Requests\FormRequest;
+
+/** The terms of an offer: tax, small parts, until when it holds, a few words. */
+final class OfferRequest extends FormRequest
+{
+    public function rules(): array
+    {
+        return [
+            'tax_pct' => ['required', 'numeric', 'between:0,60'],
+            'sundries' => ['nullable', 'numeric', 'between:0,1000000'],
+            'valid_until' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:2100-01-01'],
+            'text' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function attributes(): array
+    {
+        return ['tax_pct' => 'tax', 'sundries' => 'small parts'];
+    }
+
+    /**
+     * @return array{tax_pct: float, sundries: float, text: string, valid_until: string}
+     */
+    public function terms(): array
+    {
+        return [
+            'tax_pct' => (float) $this->number('tax_pct'),
+            'sundries' => (float) $this->number('sundries'),
+            'text' => trim($this->text('text')),
+            'valid_until' => $this->text('valid_until'),
+        ];
+    }
+}
