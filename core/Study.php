@@ -17,6 +17,7 @@ use Pebblefell\Circuit\Supply;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
+use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Together;
 use Pebblefell\Outlook\TripSetup;
 use Pebblefell\Outlook\YearOutlook;
@@ -144,6 +145,12 @@ final class Study
     public function banks(): BankSizing
     {
         return $this->once('banks', fn(): BankSizing => BankSizing::of($this));
+    }
+
+    /** h that one load runs alone on the full planned bank; null without a bank. */
+    public function runsH(Appliance $load): ?float
+    {
+        return $this->banks()->runsH($this->loads()->atBatteryW($load));
     }
 
     /** The planned bank if it is lithium: most of what goes wrong in an upgrade goes wrong beside it. */

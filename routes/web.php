@@ -25,6 +25,7 @@ Route::middleware('guest')->group(static function (): void {
 
 Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(static function (): void {
     Route::get('/pack/{handover:token}', [C\Handover\PackController::class, 'show'])->name('pack.show');
+    Route::get('/pack/{handover:token}/night', [C\Handover\PackController::class, 'night'])->name('pack.night');
     Route::get('/pack/{handover:token}/pdf', [C\Handover\PackController::class, 'pdf'])->name('pack.pdf');
     Route::get('/pack/{handover:token}/file', [C\Handover\PackController::class, 'file'])->name('pack.file');
     Route::get('/pack/{handover:token}/photo/{sha256}', [C\Handover\PackController::class, 'photo'])->name('pack.photo');

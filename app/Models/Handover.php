@@ -19,6 +19,11 @@ use Spatie\Activitylog\LogOptions;
  * @property ?string $page body of the page, HTML
  * @property ?string $pdf bytes
  * @property ?list<string> $pictures SHA-256 of each
+ * @property string $language in which it is written
+ * @property string $sha256 of the job file in it
+ * @property ?string $night the page for two in the morning, HTML
+ * @property ?Carbon $expires_on last day on which its link opens
+ * @property int $opened how often its page was opened by the link
  * @property ?Carbon $revoked_at
  * @property Carbon  $created_at
  */
@@ -26,9 +31,9 @@ final class Handover extends Model
 {
     use Audited;
 
-    protected $fillable = ['number', 'token', 'document', 'page', 'pdf', 'pictures', 'issued_by', 'revoked_at'];
+    protected $fillable = ['number', 'token', 'document', 'page', 'pdf', 'pictures', 'issued_by', 'revoked_at', 'language', 'sha256', 'night', 'expires_on'];
 
-    protected $casts = ['revoked_at' => 'datetime', 'pictures' => 'array'];
+    protected $casts = ['revoked_at' => 'datetime', 'pictures' => 'array', 'expires_on' => 'date'];
 
     /**
      * @return BelongsTo<Job, $this>
@@ -48,6 +53,12 @@ final class Handover extends Model
         $path = URL::signedRoute($route, ['handover' => $this, ...$parameters], absolute: false);
 
         return $absolute ? url($path) : $path;
+    }
+
+    /** Its link opens. */
+    public function isGood(): bool
+    {
+        return $this->revoked_at === null && ($this->expires_on === null || now()->startOfDay() <= $this->expires_on);
     }
 
     public function fileName(string $ending): string

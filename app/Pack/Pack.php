@@ -18,7 +18,8 @@ use Pebblefell\System\System;
 final readonly class Pack
 {
     /**
-     * @param array<string, string> $photos JPEG bytes, base64, by sha256
+     * @param array<string, string>      $photos JPEG bytes, base64, by sha256
+     * @param list<array<string, mixed>> $ticks  what was noted at the steps of its sheets, as the file has it
      */
     private function __construct(
         public Handover $handover,
@@ -27,6 +28,7 @@ final readonly class Pack
         public Show $show,
         public Workshop $workshop,
         private array $photos,
+        public array $ticks,
     ) {
     }
 
@@ -46,9 +48,10 @@ final readonly class Pack
             $handover,
             $system,
             Study::of($system)->assessment(),
-            new Show($system->region->units(), Workshop::current()->currency),
+            new Show($system->region->units(), Workshop::current()->currency, $handover->language),
             Workshop::current(),
             $photos,
+            $tree['ticks'] ?? [],
         );
     }
 
@@ -63,6 +66,12 @@ final readonly class Pack
         return view('pack.body', [
             ...$this->shown(), 'photoOf' => fn(string $sha256): string => $this->handover->link('pack.photo', ['sha256' => $sha256], false),
         ])->render();
+    }
+
+    /** The page for two in the morning, HTML, its pictures within. */
+    public function night(): string
+    {
+        return view('pack.night-body', ['page' => new NightPage($this)])->render();
     }
 
     /**
@@ -99,7 +108,7 @@ final readonly class Pack
         $canvas->page_text(
             42,
             $canvas->get_height() - 30,
-            $this->system->title . ', pack ' . $this->handover->number . '   {PAGE_NUM} / {PAGE_COUNT}',
+            $this->system->title . ', ' . $this->say()->word('pack.pack', ['number' => (string) $this->handover->number]) . '   {PAGE_NUM} / {PAGE_COUNT}',
             (string) $font,
             7,
             [0.34, 0.39, 0.37],

@@ -4,22 +4,33 @@ declare(strict_types=1);
 
 namespace App\Pack;
 
+use App\Models\Tick;
 use App\Words\Lexicon;
 use App\Words\Show;
-use App\Words\Spoken;
 use Pebblefell\Assessment\Verdict;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
+use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\Reading;
+use Pebblefell\Stage\Test\Proven;
+use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\Ticks;
+use Pebblefell\Stage\Wiring\SafePoint;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo;
 
-/** What stands in a pack. */
+/** What stands in a pack, in its customer's language: for who drives it, for who repairs it, for the workshop. */
 final readonly class PackPage
 {
+    /** Large loads of which one is told how long it runs. Chosen. */
+    private const RUNS = 6;
+
     private Study $study;
 
     private Show $show;
@@ -31,6 +42,14 @@ final readonly class PackPage
         $this->study = $pack->assessment->study;
         $this->show = $pack->show;
         $this->say = $pack->say();
+    }
+
+    /**
+     * @param array<string, mixed> $args
+     */
+    public function word(string $key, array $args = []): string
+    {
+        return $this->say->word("pack.$key", $args);
     }
 
     public function about(): string
@@ -56,15 +75,13 @@ final readonly class PackPage
         $ruling = $this->study->sun()?->ruling;
 
         return array_filter([
-            'Usable in the full bank' => $bank->exists() ? $this->show->figure($bank->usable()) : '',
-            'Lasts without any charge, used as you said (' . $this->show->text($budget->energyWhDay, 'Wh') . ' a day)' => $bank->exists()
-                && is_finite($bank->days()->value)
+            $this->word('usable') => $bank->exists() ? $this->show->figure($bank->usable()) : '',
+            $this->word('lasts', ['energy' => Amount::of($budget->energyWhDay, 'Wh')]) => $bank->exists() && is_finite($bank->days()->value)
                 ? $this->show->figure($bank->days())
                 : '',
-            'Most at once, at the battery' => $budget->peakW > 0.0 ? $this->show->text($budget->peakW, 'W') : '',
-            'The inverter carries, all outlets together' => $inverter === null ? '' : $this->say->line($inverter, 'continuous_w'),
-            'Sun in ' . ($ruling === null ? '' : $this->say->month($ruling->month))
-                . ', the poorest month on the road, mean day' => $ruling === null
+            $this->word('most') => $budget->peakW > 0.0 ? $this->show->text($budget->peakW, 'W') : '',
+            $this->word('carries') => $inverter === null ? '' : $this->say->line($inverter, 'continuous_w'),
+            $this->word('poorest', ['month' => $ruling === null ? '' : $this->say->month($ruling->month)]) => $ruling === null
                 ? ''
                 : $this->show->text($ruling->plannedWh, 'Wh'),
         ]);
@@ -75,32 +92,6 @@ final readonly class PackPage
         return $this->study->banks()->planned;
     }
 
-    public function isLithium(): bool
-    {
-        return $this->study->lithiumBank() !== null;
-    }
-
-    /** Below this it must not be charged. */
-    public function coldest(): string
-    {
-        return $this->show->text($this->bank()->parts[0]->data->orUsual('charge_min_c'), '°C');
-    }
-
-    public function hasInverter(): bool
-    {
-        return $this->study->planned()->inverter() !== null;
-    }
-
-    public function idle(): string
-    {
-        return $this->show->figure($this->study->loads()->idleW);
-    }
-
-    public function hasPanels(): bool
-    {
-        return $this->study->planned()->arrayW() > 0.0;
-    }
-
     /**
      * @return list<Part>
      */
@@ -109,22 +100,65 @@ final readonly class PackPage
         return array_values($this->study->planned()->parts);
     }
 
+    /**
+     * What one looks for, by place.
+     *
+     * @return array<string, string> names by place
+     */
+    public function places(): array
+    {
+        $places = [];
+        foreach ($this->fitted() as $part) {
+            $sought = in_array($part->kind, [
+                PartKind::Battery, PartKind::Switch, PartKind::Fuse, PartKind::Breaker, PartKind::EarthLeakage, PartKind::Monitor, PartKind::Display,
+                PartKind::ShoreInlet, PartKind::DistributionBox, PartKind::LowVoltageDisconnect,
+            ], true) || $part->kind->isInverter() || $part->kind->isCharger();
+            if ($sought && $part->place !== '') {
+                $places[$part->place][] = $this->say->onePart($part);
+            }
+        }
+
+        return array_map(static fn(array $names): string => implode(', ', $names), $places);
+    }
+
     public function isLabelled(Part $part): bool
     {
         return $part->fate === Fate::Relabel || $part->fate === Fate::Disconnect;
     }
 
     /**
-     * @return list<string> names of what is left in and labelled
+     * How to live with it, line by line.
+     *
+     * @return list<string>
      */
-    public function labelled(): array
+    public function living(): array
     {
+        $graph = $this->study->planned();
         $left = array_values(array_filter($this->pack->system->parts, $this->isLabelled(...)));
+        $bank = $this->bank();
+        $lines = [];
+        if ($left !== []) {
+            $lines[] = $this->word('left-in', ['count' => count($left), 'parts' => $left]);
+        }
+        if ($graph->inverter() !== null) {
+            $lines[] = $this->word('inverter-off', ['idle' => Amount::of($this->study->loads()->idleW->value, 'W')]);
+        }
+        $lines[] = $this->word('time-to-go');
+        if ($this->study->lithiumBank() !== null) {
+            $lines[] = $this->word('storage', ['celsius' => Amount::of($bank->parts[0]->data->orUsual('charge_min_c'), '°C')]);
+            $lines[] = $this->word('later');
+        } elseif ($bank->exists()) {
+            $lines[] = $this->word('lead-storage');
+        }
+        $lines[] = $this->word('hot');
+        if ($graph->arrayW() > 0.0) {
+            $lines[] = $this->word('cover');
+            if (abs($this->pack->system->place->latitudeDeg ?? 0.0) > 55.0) {
+                $lines[] = $this->word('winter');
+            }
+        }
 
-        return array_map(
-            fn(Part $p): string => $this->say->part($p) . ($p->fate === Fate::Disconnect ? ' (' . $this->say->name($p->fate) . ')' : ''),
-            $left,
-        );
+        return [...$lines, $this->word('dusk'), $this->word('towing'), $this->word('not-do')];
     }
 
     /**
@@ -149,12 +183,113 @@ final readonly class PackPage
         $together = $this->study->together();
 
         return implode('; ', [
-            ...array_map(static fn(Appliance $a): string => $a->name . ' (not even alone)', $together->alone ?? []),
+            ...array_map(fn(Appliance $a): string => $this->word('not-alone', ['name' => $a->name]), $together->alone ?? []),
             ...array_map(
-                static fn(array $pair): string => $pair[0]->name . ' with ' . $pair[1]->name,
+                fn(array $pair): string => $this->word('with', ['a' => $pair[0]->name, 'b' => $pair[1]->name]),
                 array_slice($together->never ?? [], 0, 6),
             ),
         ]);
+    }
+
+    /**
+     * How long each of the largest loads runs alone on the full bank.
+     *
+     * @return array<string, string> by name
+     */
+    public function howLong(): array
+    {
+        $usable = $this->bank()->exists() ? $this->bank()->usable()->value : 0.0;
+        $loads = $this->study->loads()->budget->appliances;
+        usort($loads, static fn(Appliance $a, Appliance $b): int => $b->watts <=> $a->watts);
+        $long = [];
+        foreach (array_slice($loads, 0, self::RUNS) as $load) {
+            $hours = $this->study->runsH($load);
+            if ($usable > 0.0 && $hours !== null) {
+                $long[$load->called()] = $this->show->text($hours, 'h', $hours < 10.0 ? 1 : 0);
+            }
+        }
+
+        return $long;
+    }
+
+    /**
+     * Each fuse and breaker with what it protects.
+     *
+     * @return list<array{part: Part, rating: string, family: string, protects: string}>
+     */
+    public function fuses(): array
+    {
+        $graph = $this->study->planned();
+        $rows = [];
+        foreach ($graph->ofKind(PartKind::Fuse, PartKind::Breaker, PartKind::EarthLeakage) as $part) {
+            $ends = [];
+            foreach ($graph->on($part) as $conductor) {
+                $other = $conductor->from->uid === $part->uid ? $conductor->to->uid : $conductor->from->uid;
+                $ends[] = $this->say->onePart($graph->parts[$other]);
+            }
+            $rows[] = [
+                'part' => $part,
+                'rating' => $this->say->line($part, 'rating_a'),
+                'family' => $part->data->text('family') === '' ? '–' : $this->say->choice((string) $part->data->text('family')),
+                'protects' => implode(' – ', array_unique($ends)) ?: '–',
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @return list<array{from: string, to: string, size: string, length: string}>
+     */
+    public function runs(): array
+    {
+        $graph = $this->study->planned();
+        $rows = [];
+        foreach ($graph->conductors as $conductor) {
+            $end = fn($point): string => $this->say->onePart($graph->parts[$point->uid]) . ', '
+                . $this->say->terminal($graph->parts[$point->uid]->kind, $point->terminal);
+            $rows[] = [
+                'from' => $end($conductor->from),
+                'to' => $end($conductor->to),
+                'size' => $conductor->sizeMm2 === null ? '–' : $this->show->text($conductor->sizeMm2, 'mm²'),
+                'length' => $conductor->lengthM === null ? '–' : $this->show->text($conductor->lengthM, 'm'),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What to open before hands are laid on each main part.
+     *
+     * @return list<array{part: Part, steps: list<string>}>
+     */
+    public function safe(): array
+    {
+        $rows = [];
+        foreach ($this->fitted() as $part) {
+            if (!$part->kind->isInverter() && !$part->kind->isCharger() && $part->kind !== PartKind::DistributionBox && $part->kind !== PartKind::Monitor) {
+                continue;
+            }
+            $point = SafePoint::of($this->study, $part->uid);
+            if ($point !== null && !$point->neverDead) {
+                $steps = array_map(fn(string $stop): string => $this->say->word("opens.stops.$stop"), $point->stops);
+                foreach ($point->steps as $step) {
+                    $steps[] = $this->say->word("opens.do.$step[do]", ['parts' => $step['parts']]);
+                }
+                $rows[] = ['part' => $part, 'steps' => $steps];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** What brings the bank back once it has shut itself off; '' where nothing shuts off. */
+    public function wakes(): string
+    {
+        $back = $this->study->waking()?->broughtBack();
+
+        return $back === null ? '' : $this->say->word('night.steps.' . ($back['how'] === 'cannot' ? 'wake-call' : "wake-$back[how]"), ['parts' => $back['parts']]);
     }
 
     /**
@@ -186,20 +321,115 @@ final readonly class PackPage
     {
         return match (true) {
             $value === null => '–',
-            $value->isOff() => 'off',
-            default => $this->show->field($value->number, $parameter->unit()) . ' ' . $this->show->unit($parameter->unit()),
+            $value->isOff() => $this->word('off'),
+            default => $this->show->text((float) $value->number, $parameter->unit(), 2),
         };
     }
 
     /**
-     * @return list<array{verdict: Verdict, said: Spoken}>
+     * @return list<array{title: string, limits: string, measured: string, verdict: string, says: string, note: string}> what was proven
+     */
+    public function tests(): array
+    {
+        $ticks = $this->ticks(Tick::TEST);
+        if ($ticks->standing() === []) {
+            return [];
+        }
+        $rows = [];
+        foreach (Proven::of($this->study->testSheet(), $ticks)->rows as ['check' => $check, 'tick' => $tick, 'verdict' => $verdict]) {
+            $rows[] = [
+                'title' => $this->say->word("tests.does.$check->does.title", $check->args),
+                'limits' => $check->reading === null ? '' : $this->limits($check->reading, $tick),
+                'measured' => $tick?->value === null || $check->reading === null ? '' : $this->show->text($tick->value, $check->reading->unit)
+                    . ($tick->amps === null ? '' : ' / ' . $this->show->text($tick->amps, 'A')),
+                'verdict' => $verdict,
+                'says' => $this->word("verdicts.$verdict"),
+                'note' => $tick->note ?? '',
+            ];
+        }
+
+        return $rows;
+    }
+
+    private function limits(Reading $reading, ?Noted $tick): string
+    {
+        [$low, $high] = $reading->limits($tick?->amps);
+        $text = fn(?float $v): string => $v === null ? '' : $this->show->text(round($v, 3), $reading->unit);
+
+        return implode(' – ', array_filter([$text($low), $text($high)], static fn(string $t): bool => $t !== ''));
+    }
+
+    /**
+     * @return list<array{step: string, because: string, by: string}> what was done otherwise than planned
+     */
+    public function otherwise(): array
+    {
+        return array_map(fn(array $r): array => [
+            'step' => $this->say->said(Standing::title($r['step'])),
+            'because' => $r['tick']->note,
+            'by' => $r['tick']->by . ', ' . gmdate('Y-m-d', (int) $r['tick']->atS),
+        ], $this->standing()->otherwise());
+    }
+
+    /** How many steps were noted, and when; '' where none was. */
+    public function hours(): string
+    {
+        $ticks = $this->ticks(Tick::DAY_PLAN)->standing();
+        $at = array_map(static fn(Noted $t): float => $t->atS, $ticks);
+
+        return $at === [] ? '' : $this->word('hours', [
+            'done' => (string) $this->standing()->done(),
+            'all' => (string) $this->standing()->count(),
+            'from' => gmdate('Y-m-d H:i', (int) min($at)),
+            'to' => gmdate('Y-m-d H:i', (int) max($at)),
+        ]);
+    }
+
+    private function standing(): Standing
+    {
+        return Standing::of($this->study->runSheet(), $this->ticks(Tick::DAY_PLAN), true, true);
+    }
+
+    private function ticks(string $sheet): Ticks
+    {
+        return Ticks::of(array_map(
+            static fn(array $row): Noted => Tick::fromFile($row)->toNoted(),
+            array_values(array_filter($this->pack->ticks, static fn(array $row): bool => $row['sheet'] === $sheet)),
+        ));
+    }
+
+    /**
+     * @return list<array{part: string, what: string, value: string, when: string, by: string}>
+     */
+    public function readings(): array
+    {
+        return array_map(fn($m): array => [
+            'part' => $this->say->onePart($this->pack->system->parts[$m->partUid]),
+            'what' => $this->word("quantities.$m->quantity") . ($m->note ? ', ' . $m->note : ''),
+            'value' => $this->show->text($m->value, $m->unit()),
+            'when' => substr(str_replace('T', ' ', $m->at), 0, 16),
+            'by' => $m->by . ($m->instrument ? ', ' . $m->instrument : ''),
+        ], $this->pack->system->measurements);
+    }
+
+    /**
+     * @return list<array{severity: string, title: string, message: string, source: string, answer: string}>
      */
     public function verdicts(): array
     {
-        return array_map(
-            fn(Verdict $v): array => ['verdict' => $v, 'said' => $this->say->finding($v->finding)],
-            $this->pack->assessment->verdicts,
-        );
+        return array_map(function (Verdict $v): array {
+            $said = $this->say->finding($v->finding);
+
+            return [
+                'severity' => $this->word('severity.' . $v->finding->severity->value),
+                'title' => $said->title,
+                'message' => $said->message,
+                'source' => $said->source,
+                'answer' => $v->answer === null ? $this->word('open') : $this->word('answered-by', [
+                    'answer' => $this->word("answered.{$v->answer->answer}"), 'by' => $v->answer->by, 'date' => substr($v->answer->at, 0, 10),
+                ]) . ($v->answer->reason ? $this->word('reason', ['reason' => $v->answer->reason]) : ''),
+            ];
+        }, $this->pack->assessment->verdicts);
     }
 
     /**
@@ -222,5 +452,16 @@ final readonly class PackPage
         $shop = $this->pack->workshop;
 
         return implode(', ', array_filter([$shop->name, $shop->phone, $shop->email, $shop->address]));
+    }
+
+    /** What hurts, by the region's words. */
+    public function careful(): string
+    {
+        $region = $this->pack->system->region;
+
+        return implode(' ', [
+            ...array_map($this->say->said(...), [$region->bankCaution(), $region->mainsCaution(), $region->solarCaution()]),
+            $this->word('crash'),
+        ]);
     }
 }

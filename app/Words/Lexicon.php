@@ -72,6 +72,12 @@ final class Lexicon
         return new self(new Show($units));
     }
 
+    /** The words of one language, where there is no job. */
+    public static function in(string $locale): self
+    {
+        return new self(new Show(Units::Metric, locale: $locale));
+    }
+
     /** What a finding says. */
     public function finding(Finding $finding): Spoken
     {

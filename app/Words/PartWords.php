@@ -28,11 +28,11 @@ final class PartWords
     private static function word(PartKind $kind, DataField $field, float|bool|string $value, Show $show, Lexicon $say): string
     {
         return match (true) {
-            $field->key === 'lithium' => 'lithium: ' . $say->choice((string) $value),
-            $field->key === 'rate_h' => 'at ' . $show->text((float) $value, 'h'),
-            $field->key === 'age_years' => $show->text((float) $value) . ' years old',
-            $field->key === 'tilt_deg' => 'tilted ' . $show->text((float) $value) . '°',
-            is_bool($value) => lcfirst($say->field($kind, $field->key)) . ($value ? '' : ': no'),
+            $field->key === 'lithium' => $say->word('sheets.telling.lithium', ['says' => $say->choice((string) $value)]),
+            $field->key === 'rate_h' => $say->word('sheets.telling.rate', ['hours' => $show->text((float) $value, 'h')]),
+            $field->key === 'age_years' => $say->word('sheets.telling.age', ['years' => $show->text((float) $value)]),
+            $field->key === 'tilt_deg' => $say->word('sheets.telling.tilt', ['degrees' => $show->text((float) $value)]),
+            is_bool($value) => lcfirst($say->field($kind, $field->key)) . ($value ? '' : $say->word('sheets.telling.no')),
             is_string($value) => $say->choice($value),
             default => $show->text($value, $field->unit),
         };

@@ -33,7 +33,7 @@ final readonly class Show
 
             return [strtok($name, ' ') ?: $name, 'AWG'];
         }
-        [$shown, $unit] = [$this->units->show($value, $metric), $this->units->unit($metric)];
+        [$shown, $unit] = [$this->units->show($value, $metric), $this->unit($metric)];
         if ($metric === 'Wh' && abs($shown) >= 9999.5) {
             [$shown, $unit] = [$shown / 1000, 'kWh'];
         }
@@ -62,11 +62,23 @@ final readonly class Show
         return $value === null ? '' : (string) round($this->units->show($value, $metric), 4);
     }
 
+    /**
+     * @return array<string, string> units that are words
+     */
+    private function named(): array
+    {
+        static $named = [];
+
+        return $named[$this->locale] ??= require __DIR__ . "/../../lang/$this->locale/units.php";
+    }
+
     public function unit(string $metric): string
     {
         return match ($metric) {
             'mm²' => 'mm²',
             self::MONEY => $this->currency,
+            // Units that are words are those of the language.
+            'days', 'years' => $this->named()[$metric],
             default => $this->units->unit($metric),
         };
     }

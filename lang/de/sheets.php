@@ -152,6 +152,7 @@ return [
     'roof_x_m' => 'Auf dem Dach, von vorn',
     'roof_y_m' => 'Auf dem Dach, von links',
     'roof_turned' => 'Quer gelegt',
+    'telling' => ['lithium' => 'Lithium: :says', 'rate' => 'bei :hours', 'age' => ':years Jahre alt', 'tilt' => ':degrees° geneigt', 'no' => ': nein'],
     'choices' => [
         'negative' => 'Minus',
         'positive' => 'Plus',

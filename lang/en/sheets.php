@@ -152,6 +152,7 @@ return [
     'roof_x_m' => 'On the roof, from the front',
     'roof_y_m' => 'On the roof, from the left',
     'roof_turned' => 'Turned across',
+    'telling' => ['lithium' => 'lithium: :says', 'rate' => 'at :hours', 'age' => ':years years old', 'tilt' => 'tilted :degrees°', 'no' => ': no'],
     'choices' => [
         'negative' => 'negative',
         'positive' => 'positive',

@@ -29,7 +29,7 @@ self.addEventListener('message', (event) => {
         for (const path of [event.data.keep, ...event.data.parts]) {
             const answer = await fetch(path, { credentials: 'same-origin', headers: { 'X-Background': 'keep' } });
             if (answer.ok && !answer.redirected) {
-                await kept.put(path, answer);
+                await kept.put(new URL(path, self.location).pathname, answer);
             }
         }
         event.source?.postMessage('kept');

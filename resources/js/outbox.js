@@ -199,7 +199,9 @@ async function keepPage() {
             document.documentElement.dataset.offlineReady = 'yes';
         }
     });
-    active?.postMessage({ keep: location.pathname, parts: [...new Set(parts)] });
+    // A private link opens by its signature alone.
+    const signed = document.querySelector('[data-keep-page=signed]') ? location.search : '';
+    active?.postMessage({ keep: location.pathname + signed, parts: [...new Set(parts)] });
 }
 
 export function outbox() {

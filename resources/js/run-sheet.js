@@ -19,7 +19,8 @@ function show(id, focus = false) {
     all.forEach((step) => { step.hidden = step !== at; });
     document.querySelectorAll('[data-run=aloud]').forEach((button) => { button.hidden = !('speechSynthesis' in window); });
     if (focus) {
-        at.focus({ preventScroll: true });
+        // The heading, not the step: what has the focus is not brought up to date.
+        at.querySelector('h2').focus({ preventScroll: true });
         window.scrollTo({ top: 0 });
     }
 }

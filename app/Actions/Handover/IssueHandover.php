@@ -15,14 +15,21 @@ use Illuminate\Support\Str;
 /** Issues a pack: the job as it is now, kept for good under a private token. */
 final class IssueHandover
 {
-    public function __invoke(Job $job, User $by): Handover
+    /**
+     * @param ?string $expiresOn last day on which its link opens, Y-m-d; null: until it is taken back
+     */
+    public function __invoke(Job $job, User $by, ?string $expiresOn = null): Handover
     {
-        return DB::transaction(static function () use ($job, $by): Handover {
+        return DB::transaction(static function () use ($job, $by, $expiresOn): Handover {
             Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $document = JobFiles::export($job);
             $handover = new Handover([
                 'number' => 1 + (int) $job->handovers()->max('number'),
                 'token' => Str::random(40),
-                'document' => JobFiles::export($job),
+                'document' => $document,
+                'sha256' => hash('sha256', $document),
+                'language' => $job->customer->language ?? 'en',
+                'expires_on' => $expiresOn,
                 'issued_by' => $by->name,
             ]);
             $handover->job()->associate($job);
@@ -37,7 +44,7 @@ final class IssueHandover
     public static function freeze(Handover $handover): void
     {
         $pack = Pack::of($handover->refresh());
-        $handover->fill(['page' => $pack->body(), 'pdf' => $pack->pdf(), 'pictures' => $pack->pictures()]);
+        $handover->fill(['page' => $pack->body(), 'pdf' => $pack->pdf(), 'pictures' => $pack->pictures(), 'night' => $pack->night()]);
         $handover->saveQuietly();
     }
 }

@@ -75,6 +75,28 @@ final readonly class Waking
         return new self($sources, $rows);
     }
 
+    /**
+     * What brings it back once its BMS has opened.
+     *
+     * @return ?array{how: string, parts: list<Part>} how: wakes (parts: the sources that do), button or itself (parts: the batteries), cannot;
+     *     null: it has no BMS that opens
+     */
+    public function broughtBack(): ?array
+    {
+        $row = array_values(array_filter($this->rows, static fn(array $r): bool => in_array($r['way'], self::BMS, true)))[0] ?? null;
+        if ($row === null) {
+            return null;
+        }
+        $waking = array_values(array_filter($this->sources, static fn(Part $p): bool => ($row['by'][$p->uid] ?? '') === self::WAKES));
+
+        return match (true) {
+            in_array(self::ITSELF, $row['by'], true) => ['how' => self::ITSELF, 'parts' => $row['opens']],
+            in_array(self::BUTTON, $row['by'], true) => ['how' => self::BUTTON, 'parts' => $row['opens']],
+            $waking !== [] => ['how' => self::WAKES, 'parts' => $waking],
+            default => ['how' => self::CANNOT, 'parts' => []],
+        };
+    }
+
     /** Once the BMS has opened, nothing of the plan brings it back: true; nobody has noted whether something does: null. */
     public function isStuck(): ?bool
     {

@@ -8,6 +8,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Word;
 use Pebblefell\Inverter\Inverter;
+use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
 use Pebblefell\Load\Side;
 use Pebblefell\Load\Together;
@@ -136,6 +137,14 @@ final readonly class LoadSizing
         }
 
         return new Figure('worst-moment-at-the-battery', $worst->peakW, 'W', 'worst-moment-at-the-battery', $inputs, 'first-principles');
+    }
+
+    /** W that a load draws from the battery while it runs: through the inverter, with what that needs itself. */
+    public function atBatteryW(Appliance $load): float
+    {
+        return $load->side === Side::Ac
+            ? $load->watts * $load->quantity / ($this->efficiencyPct->value / 100.0) + $this->idleW->value
+            : $load->watts * $load->quantity;
     }
 
     /** What can run together on the planned inverter and bank; null without an inverter's data sheet or AC loads. */

@@ -52,6 +52,14 @@ final readonly class BankSizing
         );
     }
 
+    /** h that the full planned bank runs so many watts at its posts, and nothing else; null without a bank, or without watts. */
+    public function runsH(float $watts): ?float
+    {
+        $bank = $this->planned->bank;
+
+        return $bank === null || $watts <= 0.0 ? null : $bank->usableWh($watts / $bank->nominalV(), $this->celsius->value) / $watts;
+    }
+
     /** kg that the planned bank is lighter than the found one. */
     public function savedKg(): Figure
     {

@@ -8,7 +8,6 @@ use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Word;
-use Pebblefell\Load\Side;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Study;
@@ -227,7 +226,7 @@ final readonly class TestSheet
         $large = $budget->appliances;
         usort($large, static fn($a, $b): int => $b->watts <=> $a->watts);
         foreach (array_slice($large, 0, self::DEMONSTRATED) as $k => $load) {
-            $amps = $load->watts / $volts / ($load->side === Side::Ac ? $study->loads()->efficiencyPct->value / 100.0 : 1.0);
+            $amps = $study->loads()->atBatteryW($load) / $volts;
             if ($amps < 1.0) {
                 continue;
             }

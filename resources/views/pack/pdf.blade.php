@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $pack->handover->language }}">
 <head><meta charset="utf-8"><title>{{ $pack->system->title }}</title>
 <style>
     @page { margin: 42px 42px 54px; }
@@ -11,11 +11,16 @@
     th, td { padding: 3px 8px 3px 0; border-bottom: 0.5px solid #c6cdc3; vertical-align: top; } .n { text-align: right; } .num { white-space: nowrap; }
     tr { page-break-inside: avoid; } ul { margin: 3px 0; padding-left: 14px; } .caution { border-left: 3px solid #a5391c; padding: 2px 0 2px 8px; margin-top:
         6px; page-break-inside: avoid; }
+    .break { page-break-before: always; } h4 { font-size: 9.5px; margin: 6px 0 1px; } th[scope=row] { font-size: 9.5px; color: #1d282b; }
     .thumbs figure { display: inline-block; width: 240px; margin: 0 8px 8px 0; page-break-inside: avoid; } .thumbs img { width: 240px; height: auto; }
 </style></head>
 <body>
-    <p class="muted">Handover pack {{ $pack->handover->number }} · {{ $pack->handover->created_at->format('j F Y') }} · {{ $pack->workshop->name }}</p>
+    <p class="muted">{{ $page->word('pack', ['number' => (string) $pack->handover->number]) }} · {{ $pack->handover->created_at->format('Y-m-d') }} · {{
+        $pack->workshop->name }}</p>
     <h1>{{ $pack->system->title }}</h1>
+    <p class="small muted">{{ $page->word('contents') }}: {{ $page->word('parts.customer') }} · {{ $page->word('parts.stranger') }} ·
+        {{ $page->word('parts.workshop') }}</p>
     @include('pack.body')
+    <p class="small muted">{{ $page->word('seal', ['hash' => $pack->handover->sha256]) }}</p>
 </body>
 </html>

@@ -8,6 +8,7 @@ use App\Actions\Handover\IssueHandover;
 use App\Http\Controllers\Controller;
 use App\Models\Handover;
 use App\Record\PhotoStore;
+use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -18,7 +19,19 @@ final class PackController extends Controller
 {
     public function show(Handover $handover): View
     {
-        return view('pack.page', ['handover' => self::valid($handover)]);
+        $pack = self::valid($handover);
+        // Who looks in the workshop does not count.
+        if (auth()->guest()) {
+            Handover::query()->whereKey($pack->id)->toBase()->increment('opened');
+        }
+
+        return view('pack.page', ['handover' => $pack, 'say' => Lexicon::in($pack->language)]);
+    }
+
+    /** The page for two in the morning; once opened it is there without a signal. */
+    public function night(Handover $handover): View
+    {
+        return view('pack.night', ['handover' => self::valid($handover), 'say' => Lexicon::in($handover->language)]);
     }
 
     public function pdf(Handover $handover): Response
@@ -52,9 +65,9 @@ final class PackController extends Controller
 
     private static function valid(Handover $handover): Handover
     {
-        abort_if($handover->revoked_at !== null, 404);
+        abort_unless($handover->isGood(), 404);
         // Issued before packs were kept whole: laid out once, now.
-        if ($handover->page === null) {
+        if ($handover->page === null || $handover->night === null) {
             IssueHandover::freeze($handover);
         }
 

@@ -8,12 +8,12 @@
             <p class="small muted" data-unsent="0" hidden></p>
             @error('step')<p class="wrong">{{ $message }}</p>@enderror
             @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed])
-                <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" tabindex="-1" aria-labelledby="run-{{ $k }}">
+                <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" aria-labelledby="run-{{ $k }}">
                     <p class="muted flex justify-between gap-4"><span>{{ $page->phase($step) }} · step {{ $k + 1 }} of {{ $page->standing->count() }}</span>
                         <span>≈ {{ $show->text($step->minutes, 'min', 0) }}</span></p>
                     <progress class="run-bar" max="{{ $page->standing->count() }}" value="{{ $page->standing->done() }}">{{ $page->standing->done() }}
                         done</progress>
-                    <h2 id="run-{{ $k }}">{{ $page->title($step) }}</h2>
+                    <h2 id="run-{{ $k }}" tabindex="-1">{{ $page->title($step) }}</h2>
                     <p class="run-do" data-aloud>{{ $page->do($step) }}</p>
                     <p class="muted">{{ $page->why($step) }}</p>
                     @if ($page->needs($step))<p class="small"><strong>With</strong> {{ $page->needs($step) }}</p>@endif

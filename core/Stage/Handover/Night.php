@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Stage\Handover;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Study;
+use Pebblefell\System\Circuit;
+use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\PvArray;
+
+/** The page for two in the morning: what is wrong, and this vehicle's switches and buttons in the order in which one tries them. */
+final readonly class Night
+{
+    public const OUTLETS = 'outlets';
+    public const CHARGE = 'charge';
+    public const DARK = 'dark';
+    public const HOT = 'hot';
+
+    /**
+     * @param list<array{trouble: string, steps: list<array{does: string, args: array<string, mixed>, parts: list<Part>}>}> $pages
+     */
+    private function __construct(public array $pages)
+    {
+    }
+
+    public static function of(Study $study): self
+    {
+        return new self(array_values(array_filter([
+            ['trouble' => self::OUTLETS, 'steps' => self::outlets($study)],
+            ['trouble' => self::CHARGE, 'steps' => self::charge($study)],
+            ['trouble' => self::DARK, 'steps' => self::dark($study)],
+            ['trouble' => self::HOT, 'steps' => self::hot($study)],
+        ], static fn(array $page): bool => $page['steps'] !== [])));
+    }
+
+    /**
+     * @return list<array{does: string, args: array<string, mixed>, parts: list<Part>}>
+     */
+    private static function outlets(Study $study): array
+    {
+        $graph = $study->planned();
+        $inlets = $graph->ofKind(PartKind::ShoreInlet);
+        $inverters = array_values(array_filter($graph->parts, static fn(Part $p): bool => $p->kind->isInverter()));
+        if ($inlets === [] && $inverters === []) {
+            return [];
+        }
+        $steps = [];
+        foreach ($graph->ofKind(PartKind::EarthLeakage) as $device) {
+            $steps[] = self::step('lever', [$device]);
+        }
+        foreach ($graph->ofKind(PartKind::Breaker) as $breaker) {
+            if (in_array($graph->side(Point::of($breaker->uid, 'in'))->circuit, [Circuit::ShoreAc, Circuit::InverterAc], true)) {
+                $steps[] = self::step('breaker', [$breaker]);
+            }
+        }
+        foreach ($inverters as $inverter) {
+            $steps[] = self::step('inverter', [$inverter], ['watts' => Amount::of($inverter->data->known('continuous_w'), 'W')]);
+        }
+        if ($inlets !== []) {
+            $steps[] = self::step('plugged', $inlets);
+        }
+
+        return [...$steps, self::step('one-by-one', [])];
+    }
+
+    /**
+     * @return list<array{does: string, args: array<string, mixed>, parts: list<Part>}>
+     */
+    private static function charge(Study $study): array
+    {
+        $graph = $study->planned();
+        if ($graph->chargers() === []) {
+            return [];
+        }
+        $steps = [];
+        $monitor = $graph->ofKind(PartKind::Monitor);
+        if ($monitor !== []) {
+            $steps[] = self::step('full', $monitor);
+        }
+        $bank = $study->lithiumBank();
+        if ($bank !== null) {
+            $steps[] = self::step('cold', $study->banks()->planned->parts, [
+                'celsius' => Amount::of($study->banks()->planned->parts[0]->data->orUsual('charge_min_c'), '°C'),
+            ]);
+        }
+        if ($graph->ofKind(PartKind::MainsCharger, PartKind::InverterCharger, PartKind::Converter) !== []) {
+            $steps[] = self::step('hook-up', $graph->ofKind(PartKind::MainsCharger, PartKind::InverterCharger, PartKind::Converter));
+        }
+        if ($graph->ofKind(PartKind::Dcdc, PartKind::Isolator) !== []) {
+            $steps[] = self::step('drive', $graph->ofKind(PartKind::Dcdc, PartKind::Isolator));
+        }
+        foreach (PvArray::allOf($graph) as $array) {
+            if ($array->regulator !== null) {
+                $steps[] = self::step('sun', [$array->regulator, ...self::switchesOn($study, Circuit::Pv)]);
+                break;
+            }
+        }
+
+        return [...$steps, self::step('save', [])];
+    }
+
+    /**
+     * @return list<array{does: string, args: array<string, mixed>, parts: list<Part>}>
+     */
+    private static function dark(Study $study): array
+    {
+        $graph = $study->planned();
+        if (!$study->banks()->planned->exists()) {
+            return [];
+        }
+        $steps = [];
+        $main = array_values(array_filter(
+            $graph->ofKind(PartKind::Switch, PartKind::Breaker),
+            static fn(Part $p): bool => $graph->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === Circuit::HouseDc,
+        ));
+        if ($main !== []) {
+            $steps[] = self::step('main-switch', $main);
+        }
+        $disconnect = $graph->ofKind(PartKind::LowVoltageDisconnect);
+        if ($disconnect !== []) {
+            $steps[] = self::step('disconnect', $disconnect);
+        }
+        $wakes = self::wakes($study);
+        if ($wakes !== null) {
+            $steps[] = $wakes;
+        }
+        $fuses = $study->circuit()->mainFuses();
+        if ($fuses !== []) {
+            $steps[] = self::step('main-fuse', $fuses);
+        }
+
+        return [...$steps, self::step('light', [])];
+    }
+
+    /**
+     * What brings the bank back once its BMS has opened.
+     *
+     * @return ?array{does: string, args: array<string, mixed>, parts: list<Part>}
+     */
+    private static function wakes(Study $study): ?array
+    {
+        $back = $study->waking()?->broughtBack();
+
+        return $back === null ? null : self::step($back['how'] === 'cannot' ? 'wake-call' : 'wake-' . $back['how'], $back['parts']);
+    }
+
+    /**
+     * @return list<array{does: string, args: array<string, mixed>, parts: list<Part>}>
+     */
+    private static function hot(Study $study): array
+    {
+        $graph = $study->planned();
+        $main = array_values(array_filter(
+            $graph->ofKind(PartKind::Switch),
+            static fn(Part $p): bool => $graph->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === Circuit::HouseDc,
+        ));
+
+        return array_values(array_filter([
+            self::step('out', []),
+            $graph->ofKind(PartKind::ShoreInlet) === [] ? null : self::step('unplug', $graph->ofKind(PartKind::ShoreInlet)),
+            $main === [] ? null : self::step('off', $main),
+            self::step('leave', []),
+        ]));
+    }
+
+    /**
+     * @return list<Part>
+     */
+    private static function switchesOn(Study $study, Circuit $circuit): array
+    {
+        $graph = $study->planned();
+
+        return array_values(array_filter(
+            $graph->ofKind(PartKind::Switch, PartKind::Breaker),
+            static fn(Part $p): bool => $graph->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === $circuit,
+        ));
+    }
+
+    /**
+     * @param list<Part>           $parts
+     * @param array<string, mixed> $args
+     *
+     * @return array{does: string, args: array<string, mixed>, parts: list<Part>}
+     */
+    private static function step(string $does, array $parts, array $args = []): array
+    {
+        return ['does' => $does, 'args' => [
+            ...$args,
+            'parts' => $parts,
+            'at' => implode(', ', array_unique(array_filter(array_map(static fn(Part $p): string => $p->place, $parts)))),
+        ], 'parts' => $parts];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('handovers', static function (Blueprint $table): void {
+            $table->string('language', 5)->default('en');
+            $table->char('sha256', 64)->default('');
+            $table->longText('night')->nullable();
+            $table->date('expires_on')->nullable();
+            $table->unsignedInteger('opened')->default(0);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('handovers', static fn(Blueprint $table) => $table->dropColumn(['language', 'sha256', 'night', 'expires_on', 'opened']));
+    }
+};
