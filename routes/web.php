@@ -82,6 +82,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
+            Route::get('/handovers/{handover}/sticker', [C\Handover\StickerController::class, 'show'])->name('handovers.sticker');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
             Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
             Route::get('/parts.csv', [C\Survey\PartCsvController::class, 'show'])->name('parts.csv');

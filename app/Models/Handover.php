@@ -23,6 +23,7 @@ use Spatie\Activitylog\LogOptions;
  * @property string $sha256 of the job file in it
  * @property ?string $night the page for two in the morning, HTML
  * @property ?Carbon $expires_on last day on which its link opens
+ * @property int $revision the job's, when it was issued
  * @property int $opened how often its page was opened by the link
  * @property ?Carbon $revoked_at
  * @property Carbon  $created_at

@@ -272,7 +272,7 @@ final readonly class PackPage
                 continue;
             }
             $point = SafePoint::of($this->study, $part->uid);
-            if ($point !== null && !$point->neverDead) {
+            if ($point !== null && !$point->neverDead && [...$point->stops, ...$point->steps] !== []) {
                 $steps = array_map(fn(string $stop): string => $this->say->word("opens.stops.$stop"), $point->stops);
                 foreach ($point->steps as $step) {
                     $steps[] = $this->say->word("opens.do.$step[do]", ['parts' => $step['parts']]);

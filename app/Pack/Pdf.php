@@ -11,9 +11,9 @@ use Dompdf\Options;
 final class Pdf
 {
     /**
-     * @param string $paper a4 or letter
+     * @param string $paper a4, letter, or a7 for a sticker
      */
-    public static function of(string $html, string $paper, string $title): Dompdf
+    public static function of(string $html, string $paper, string $title, bool $landscape = false): Dompdf
     {
         $options = new Options([
             'isRemoteEnabled' => false,
@@ -25,6 +25,7 @@ final class Pdf
             'tempDir' => storage_path('framework/cache'),
             'chroot' => [base_path('resources')],
             'defaultPaperSize' => $paper,
+            'defaultPaperOrientation' => $landscape ? 'landscape' : 'portrait',
         ]);
         $dompdf = new Dompdf($options);
         $dompdf->loadHtml($html, 'UTF-8');

@@ -15,11 +15,13 @@ return new class extends Migration {
             $table->longText('night')->nullable();
             $table->date('expires_on')->nullable();
             $table->unsignedInteger('opened')->default(0);
+            // The job's revision when it was issued.
+            $table->unsignedBigInteger('revision')->default(0);
         });
     }
 
     public function down(): void
     {
-        Schema::table('handovers', static fn(Blueprint $table) => $table->dropColumn(['language', 'sha256', 'night', 'expires_on', 'opened']));
+        Schema::table('handovers', static fn(Blueprint $table) => $table->dropColumn(['language', 'sha256', 'night', 'expires_on', 'opened', 'revision']));
     }
 };

@@ -21,6 +21,7 @@ missing_packages() {
     local m=()
     command -v bc >/dev/null || m+=(bc)
     command -v php >/dev/null || m+=(php8.2-cli)
+    command -v qrencode >/dev/null || m+=(qrencode)
     command -v php-fpm8.2 >/dev/null || [ -x /usr/sbin/php-fpm8.2 ] || m+=(php8.2-fpm)
     local modules
     modules=$(php -m 2>/dev/null || true)
@@ -38,6 +39,7 @@ missing_packages() {
         case $extra in
             chromium) command -v chromium >/dev/null || m+=(chromium) ;;
             pdftotext) command -v pdftotext >/dev/null || m+=(poppler-utils) ;;
+            zbarimg) command -v zbarimg >/dev/null || m+=(zbar-tools) ;;
             ngspice) command -v ngspice >/dev/null || m+=(ngspice) ;;
         esac
     done

@@ -65,7 +65,7 @@ command_test() {
     [ "${1:-}" = -- ] && shift
     say 'Pebblefell: tests'
     cd "$ROOT"
-    ensure_packages chromium pdftotext ngspice
+    ensure_packages chromium pdftotext zbarimg ngspice
     ensure_vendor dev
     ensure_npm
     ensure_assets

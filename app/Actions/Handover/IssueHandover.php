@@ -35,6 +35,7 @@ final class IssueHandover
             $handover->job()->associate($job);
             $handover->save();
             self::freeze($handover);
+            $handover->forceFill(['revision' => Job::query()->whereKey($job->id)->value('revision')])->saveQuietly();
 
             return $handover;
         });

@@ -8,6 +8,7 @@ use App\Actions\Handover\IssueHandover;
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Handover\HandoverPage;
 use App\Http\Requests\ActRequest;
+use App\Http\Requests\Handover\HandoverRequest;
 use App\Http\Workbench;
 use App\Models\Handover;
 use App\Models\Job;
@@ -25,7 +26,7 @@ final class HandoverController extends Controller
         return $bench->view('stages.handover.show', Stage::Handover, ['page' => new HandoverPage($bench)]);
     }
 
-    public function store(ActRequest $request, Job $job, IssueHandover $issue): RedirectResponse
+    public function store(HandoverRequest $request, Job $job, IssueHandover $issue): RedirectResponse
     {
         // What can hurt someone goes out with a planner's name and reason, or not at all.
         $bench = Workbench::of($job);
@@ -34,7 +35,7 @@ final class HandoverController extends Controller
             throw ValidationException::withMessages(['form' => 'No pack yet: each stop needs a planner’s name and reason first. Open: '
                 . implode('; ', $open) . '.']);
         }
-        $handover = $issue($job, $this->user($request));
+        $handover = $issue($job, $this->user($request), $request->expiresOn());
 
         return redirect()->route('handover', $job)->with('said', 'Pack ' . $handover->number . ' is issued. Give the customer its link.');
     }

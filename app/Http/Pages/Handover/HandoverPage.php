@@ -28,6 +28,11 @@ final readonly class HandoverPage
             'issued_by',
             'revoked_at',
             'created_at',
+            'language',
+            'sha256',
+            'expires_on',
+            'opened',
+            'revision',
         ]);
     }
 
@@ -48,6 +53,12 @@ final readonly class HandoverPage
     public function live(): ?Handover
     {
         return $this->handovers->whereNull('revoked_at')->first();
+    }
+
+    /** The job, or what was noted on its sheets, is not as it was when that pack was issued. */
+    public function hasChangedSince(Handover $pack): bool
+    {
+        return $this->bench->job->revision > $pack->revision || $this->bench->job->ticks()->where('created_at', '>', $pack->created_at)->exists();
     }
 
     public function stops(): int

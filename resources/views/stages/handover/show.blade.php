@@ -2,6 +2,8 @@
     <div class="stage-head"><h1>{{ __('stages.questions.handover') }}</h1></div>
     <p class="lead">
         @if ($live = $page->live())Pack {{ $live->number }} of {{ $live->created_at->format('j F Y') }} is with the customer.
+            @if ($page->hasChangedSince($live))<span class="tag look">changed since</span> The job is no longer as that pack has it:
+                <a href="{{ route('history', $job) }}">what changed</a>.@endif
         @else No pack is issued yet.
         @endif
         @if ($page->stops() > 0)<strong>{{ $page->stops() }} stop{{ $page->stops() === 1 ? ' stands' : 's stand' }} open</strong>: each needs a planner’s
@@ -31,6 +33,7 @@
         <div class="section"><form method="post" action="{{ route('handovers.store', $job) }}">@csrf
             <p class="muted">A pack holds the job as it is now: components, settings, sums, findings with their answers, cautions. It does not change
                 afterwards; issue another when something does.</p>
+            <div class="form-grid"><x-field label="Its link opens until" name="expires_on" type="date" help="Empty: until it is taken back." /></div>
             <div class="actions"><button class="btn" data-add @disabled($page->stops() > 0)>Issue pack {{ $page->nextNumber() }}</button><a class="btn link"
                 href="{{ route('jobs.file', $job) }}">Save as a job file</a></div></form></div>
     @endcan
@@ -41,8 +44,13 @@
                     <tr><td class="num">{{ $handover->number }}</td><td class="small" data-label="Issued"><span>{{ $handover->created_at->format('j M Y') }},
                         {{ $handover->issued_by }}</span></td>
                         <td data-label="Link">@if ($handover->revoked_at)<span class="tag out">taken back</span>
+                            @elseif (! $handover->isGood())<span class="tag look">run out</span>
                             @else<span><a href="{{ $handover->link() }}">Open as the customer</a> · <a href="{{ $handover->link('pack.pdf') }}">PDF</a> ·
-                                <button type="button" class="linkish" data-copy="{{ $handover->link() }}">Copy link</button></span>@endif</td>
+                                <a href="{{ $handover->link('pack.night') }}">Night page</a> · <a href="{{ route('handovers.sticker', [$job, $handover]) }}">Sticker</a> ·
+                                <button type="button" class="linkish" data-copy="{{ $handover->link() }}">Copy link</button></span>
+                                <span class="block small muted">{{ $handover->language === 'de' ? 'Deutsch' : 'English' }}; opened {{ $handover->opened }}
+                                    time{{ $handover->opened === 1 ? '' : 's' }}@if ($handover->expires_on), until
+                                    {{ $handover->expires_on->format('j M Y') }}@endif</span>@endif</td>
                         <td class="n">@if (! $handover->revoked_at)@can('handOver', $job)<x-delete :action="route('handovers.destroy', [$job, $handover])"
                             what="the link" />@endcan @endif</td></tr>
                 @endforeach
