@@ -120,6 +120,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::delete('/parts/{part}/photos/{photo}', [C\Survey\PhotoController::class, 'destroy'])->name('photos.destroy');
             Route::post('/parts/{part}/measurements', [C\Survey\MeasurementController::class, 'store'])->name('measurements.store');
             Route::put('/settings/{part}', [C\Settings\SettingsController::class, 'update'])->name('settings.update');
+            Route::post('/settings/{part}/typed', [C\Settings\StepController::class, 'store'])->name('settings.typed');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
             Route::post('/test', [C\Test\TestController::class, 'store'])->name('test.store');
@@ -145,6 +146,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/wiring/leads', [C\Wiring\LeadsController::class, 'store'])->name('leads.store');
             Route::put('/plan', [C\Size\PlanController::class, 'update'])->name('plan.update');
             Route::put('/arrays/{part}', [C\Sources\ArrayController::class, 'update'])->name('arrays.update');
+            Route::put('/settings/{part}/earlier', [C\Settings\EarlierController::class, 'update'])->name('settings.earlier');
             Route::put('/school', [C\Settings\SchoolController::class, 'update'])->name('school.update');
             Route::put('/ladder', [C\Settings\LadderController::class, 'update'])->name('ladder.update');
             Route::post('/offers', [C\DayPlan\OfferController::class, 'store'])->name('offers.store');

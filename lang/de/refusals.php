@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Warum ein Wert nicht angenommen wird.
 return [
+    'noted-later' => ':who hat danach :value notiert; ist dieser Wert der richtige?',
     'no-check' => 'ist keine Zeile der Prüfung mehr: sie neu ansehen',
     'wants-amps' => 'wird unter Strom gemessen: auch die Ampere notieren',
     'no-calendar' => 'ist keine lesbare Kalenderdatei',

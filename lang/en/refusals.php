@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Why a value is not taken.
 return [
+    'noted-later' => ':who noted :value after that; is yours the right one?',
     'no-check' => 'is not a line of the test sheet any more: look at it again',
     'wants-amps' => 'is measured while a current flows: note the amperes too',
     'no-calendar' => 'is no calendar file that can be read',

@@ -178,7 +178,8 @@ function keep(form) {
     journal.add({ id, url: form.action, who: form.dataset.who, what: form.dataset.outbox, says, state: 'waits', fields: { ...fields, sure: Boolean(fields.sure), client_id: id, read_at: new Date().toISOString() } });
     form.dataset.typed = 'yes';
     form.querySelectorAll('input:not([type=hidden])').forEach((field) => {
-        field.value = '';
+        // What is the same for the next, such as a value that is planned, stays.
+        field.value = 'keepsValue' in form.dataset ? field.value : '';
         field.checked = false;
         delete field.dataset.dirty;
     });

@@ -12,6 +12,7 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\SetValue;
 
 /** The ladder on its screen: a rung moved, the school chosen, a word on the box looked up. */
 final class LadderTest extends TestCase
@@ -112,24 +113,54 @@ final class LadderTest extends TestCase
         self::assertNotSame('', $row->entered_by);
     }
 
-    public function testTheBoxesAreTypedOneByOne(): void
+    public function testTheBoxesAreTypedOneByOneAndWhatArrivesLateTakesNothingAway(): void
+    {
+        $this->travelTo('2026-11-26 10:00:00');
+        $job = $this->van();
+        $html = (string) $this->get("/jobs/$job->id/settings/step")->assertOk()->getContent();
+        preg_match_all('~action="[^"]*(/jobs/\d+/settings/\d+/typed)"~', $html, $actions);
+        preg_match_all('/name="parameter" value="([^"]+)"/', $html, $parameters);
+        self::assertSame(Studies::of($job)->settings()->open() > 0 ? count($actions[1]) : -1, count($parameters[1]));
+        $open = static fn(): int => Studies::of($job->refresh())->settings()->open();
+        $before = $open();
+        [$url, $parameter] = [$actions[1][0], $parameters[1][0]];
+        $type = fn(array $with): TestResponse => $this->postJson($url, ['parameter' => $parameter, ...$with]);
+        $row = static fn(): Setting => $job->settings()->where('parameter', $parameter)->orderByDesc('entered_at')->firstOrFail();
+        foreach ([true, false] as $new) {
+            $type(['as_set' => '14,1', 'read_at' => '2026-11-26T09:30:00Z', 'client_id' => '5a1f3c8e-0000-4000-8000-000000000001'])->assertOk()->assertJson(['new' => $new]);
+        }
+        self::assertSame(['14.1', '2026-11-26T09:30:00Z'], [$row()->as_set, $row()->entered_at]);
+        self::assertLessThanOrEqual($before, $open());
+        // Typed before that, without a network, and arriving after: it is asked about.
+        $type(['as_set' => '13.9', 'read_at' => '2026-11-26T09:00:00Z'])->assertStatus(422)->assertJson(['ask' => true]);
+        self::assertSame('14.1', $row()->as_set);
+        $type(['as_set' => '13.9', 'read_at' => '2026-11-26T09:00:00Z', 'sure' => true])->assertOk();
+        self::assertSame('13.9', $row()->as_set);
+        foreach ([['parameter' => 'x'], ['as_set' => 'high'], ['as_set' => ''], ['read_at' => '2027-01-01T00:00:00Z']] as $bad) {
+            $type(['as_set' => '14', ...$bad])->assertStatus(422);
+        }
+    }
+
+    public function testAnEarlierSystemsSheetIsTakenOverInOnePress(): void
     {
         $job = $this->van();
-        $page = fn(int $at): string => (string) $this->get("/jobs/$job->id/settings/step?at=$at")->assertOk()->getContent();
-        $open = static fn(string $html): int => preg_match('/(\d+) to type/', $html, $m) === 1 ? (int) $m[1] : 0;
-        $html = $page(0);
-        $before = $open($html);
-        for ($typed = 0; $typed < 3; ++$typed) {
-            preg_match('~action="[^"]*(/jobs/\d+/settings/\d+)"~', $html, $action);
-            preg_match('/name="(versions\[[^"]+)"\s+value="(\d+)"/', $html, $version);
-            preg_match('/name="(box\[[^"]+)" value="([^"]*)"/', $html, $box);
-            preg_match('/name="back" value="([^"]+)"/', $html, $back);
-            parse_str(($version[1] ?? '') . '=' . ($version[2] ?? '') . '&' . ($box[1] ?? '') . '=' . urlencode($box[2] ?? ''), $fields);
-            $this->put($action[1] ?? '', [...$fields, 'back' => html_entity_decode($back[1] ?? '')])->assertSessionHasNoErrors()->assertRedirect(html_entity_decode($back[1] ?? ''));
-            $html = (string) $this->get(html_entity_decode($back[1] ?? ''))->assertOk()->getContent();
+        $camper = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
+        // That one was programmed for long life.
+        $camper->settings()->whereNotNull('as_set')->where('parameter', 'absorption_v')->update(['as_set' => '13.8']);
+        $html = (string) $this->get("/jobs/$job->id/settings")->assertOk()->getContent();
+        self::assertSame(1, preg_match('~settings/(?<part>\d+)/earlier".*?name="seen" value="(?<mark>[^"]+)"~s', $html, $seen));
+        $part = $job->parts()->findOrFail((int) ($seen['part'] ?? 0));
+        $earlier = $camper->settings()->whereNotNull('as_set')->where('part_uid', $camper->parts()->where('model', $part->model)->firstOrFail()->uid)->pluck('as_set', 'parameter');
+        $this->put("/jobs/$job->id/settings/$part->id/earlier", ['seen' => 'something else'])->assertSessionHasErrors('form');
+        $this->put("/jobs/$job->id/settings/$part->id/earlier", ['seen' => $seen['mark'] ?? ''])->assertSessionHasNoErrors();
+        $planned = Studies::of($job->refresh())->settings();
+        foreach ($planned->devices as ['part' => $device, 'rows' => $rows]) {
+            foreach ($device->uid === $part->uid ? $rows : [] as $row) {
+                if (isset($earlier[$row->parameter->value])) {
+                    self::assertTrue($row->planned()->agreesWith(SetValue::parse((string) $earlier[$row->parameter->value]), $row->parameter->tolerance()), $row->parameter->value);
+                }
+            }
         }
-        self::assertGreaterThan(3, $before);
-        self::assertLessThanOrEqual($before - 2, $open($html), 'the first may have been typed before');
-        $this->get("/jobs/$job->id/settings/step?at=x")->assertStatus(422);
+        $this->put("/jobs/$job->id/settings/$part->id/earlier", ['seen' => $seen['mark'] ?? ''])->assertSessionHasErrors('form');
     }
 }

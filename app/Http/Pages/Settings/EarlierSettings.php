@@ -8,6 +8,7 @@ use App\Http\Workbench;
 use App\Models\Part as Row;
 use App\Models\Setting;
 use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
@@ -67,21 +68,54 @@ final readonly class EarlierSettings
             return '';
         }
         $differs = [];
-        foreach ($rows as $row) {
-            $was = $earlier['values'][$row->parameter->value] ?? null;
-            if ($was !== null && !SetValue::parse($was)->agreesWith($row->planned(), $row->parameter->tolerance())) {
-                $volts = SetValue::parse($was)->number;
-                $differs[] = $this->bench->say->name($row->parameter) . ' '
-                    . ($volts === null ? $this->bench->say->word('findings.phrases.off') : $this->bench->show->text(
-                        $volts,
-                        $row->parameter->unit(),
-                        2,
-                    ));
-            }
+        foreach ($this->differing($part, $rows) as $parameter => $was) {
+            $row = Parameter::from($parameter);
+            $differs[] = $this->bench->say->name($row) . ' ' . ($was->number === null
+                ? $this->bench->say->word('findings.phrases.off')
+                : $this->bench->show->text($was->number, $row->unit(), 2));
         }
 
         return $this->bench->say->word($differs === [] ? 'boxes.earlier-same' : 'boxes.earlier', [
             'job' => $earlier['title'], 'differs' => implode(', ', $differs),
         ]);
+    }
+
+    /**
+     * Boxes of the plan that were set otherwise there.
+     *
+     * @param list<SettingRow> $rows
+     *
+     * @return array<string, SetValue> as they were set, by parameter
+     */
+    public function differing(Part $part, array $rows): array
+    {
+        $values = $this->latest["$part->make $part->model"]['values'] ?? [];
+        $differing = [];
+        foreach ($rows as $row) {
+            $was = isset($values[$row->parameter->value]) ? SetValue::parse($values[$row->parameter->value]) : null;
+            if ($was !== null && !$was->agreesWith($row->planned(), $row->parameter->tolerance())) {
+                $differing[$row->parameter->value] = $was;
+            }
+        }
+
+        return $differing;
+    }
+
+    /**
+     * What the differences were when they were seen: taken over only as such.
+     *
+     * @param list<SettingRow> $rows
+     */
+    public function mark(Part $part, array $rows): string
+    {
+        $seen = [];
+        foreach ($rows as $row) {
+            $seen[] = $row->parameter->value . ' ' . $row->planned()->text();
+        }
+        foreach ($this->differing($part, $rows) as $parameter => $was) {
+            $seen[] = "$parameter < " . $was->text();
+        }
+
+        return hash('xxh128', implode('|', $seen));
     }
 }

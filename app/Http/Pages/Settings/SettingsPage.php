@@ -110,6 +110,18 @@ final class SettingsPage
     }
 
     /**
+     * What of it this plan would take over: a mark of what was seen; '' where nothing differs.
+     *
+     * @param array<string, mixed> $device
+     */
+    public function takesOver(array $device): string
+    {
+        $this->earlier ??= EarlierSettings::of($this->bench);
+
+        return $this->earlier->differing($device['part'], $device['rows']) === [] ? '' : $this->earlier->mark($device['part'], $device['rows']);
+    }
+
+    /**
      * @return Collection<int, Photo> of the settings screen of a part
      */
     public function pictures(?Row $row): Collection

@@ -12,12 +12,10 @@ use Pebblefell\System\Part;
 /** One box a screen, for a phone at the device: what to type, how the box may be called, and on to the next. */
 final readonly class StepPage
 {
-    /** @var list<array{part: Part, row: SettingRow}> boxes that are still to be typed, and the one that is looked at */
-    private array $boxes;
+    /** @var list<array{part: Part, row: SettingRow}> */
+    public array $boxes;
 
-    public int $at;
-
-    public function __construct(private Workbench $bench, int $asked)
+    public function __construct(private Workbench $bench)
     {
         $boxes = [];
         foreach ($bench->study->settings()->devices as ['part' => $part, 'rows' => $rows]) {
@@ -26,12 +24,6 @@ final readonly class StepPage
             }
         }
         $this->boxes = $boxes;
-        $this->at = max(0, min($asked, count($boxes) - 1));
-    }
-
-    public function isThere(): bool
-    {
-        return $this->boxes !== [];
     }
 
     public function count(): int
@@ -45,80 +37,61 @@ final readonly class StepPage
         return count(array_filter($this->boxes, static fn(array $b): bool => !$b['row']->isSet()));
     }
 
-    public function part(): Part
+    /** Place of the first box that is still to be typed; of the first where none is. */
+    public function next(): int
     {
-        return $this->boxes[$this->at]['part'];
+        foreach ($this->boxes as $k => $box) {
+            if (!$box['row']->isSet()) {
+                return $k;
+            }
+        }
+
+        return 0;
     }
 
-    public function row(): SettingRow
+    public function key(int $k): string
     {
-        return $this->boxes[$this->at]['row'];
+        $box = $this->boxes[max(0, min($this->count() - 1, $k))];
+
+        return "{$box['part']->uid}.{$box['row']->parameter->value}";
     }
 
-    public function model(): ?Row
+    public function model(Part $part): ?Row
     {
-        return $this->bench->job->parts->firstWhere('uid', $this->part()->uid);
+        return $this->bench->job->parts->firstWhere('uid', $part->uid);
     }
 
-    public function value(): string
+    public function value(SettingRow $row): string
     {
-        $planned = $this->row()->planned();
+        $planned = $row->planned();
 
-        return $planned->number === null ? 'off' : $this->bench->show->field($planned->number, $this->row()->parameter->unit());
+        return $planned->number === null ? 'off' : $this->bench->show->field($planned->number, $row->parameter->unit());
     }
 
-    public function unit(): string
+    public function unit(SettingRow $row): string
     {
-        return $this->row()->planned()->isOff() ? '' : $this->bench->show->unit($this->row()->parameter->unit());
+        return $row->planned()->isOff() ? '' : $this->bench->show->unit($row->parameter->unit());
     }
 
     /** As it stands in the device by what was noted; '' while nothing is. */
-    public function noted(): string
+    public function noted(SettingRow $row): string
     {
-        $noted = $this->row()->noted();
+        $noted = $row->noted();
 
         return match (true) {
             $noted === null => '',
             $noted->number === null => 'off',
-            default => $this->bench->show->field($noted->number, $this->row()->parameter->unit()),
+            default => $this->bench->show->field($noted->number, $row->parameter->unit()),
         };
     }
 
-    public function version(): int
-    {
-        return (int) $this->bench->job->settings->first(
-            fn($s): bool => $s->part_uid === $this->part()->uid && $s->parameter === $this->row()->parameter,
-        )?->lock_version;
-    }
-
     /** Other words that makers have for it. */
-    public function words(): string
+    public function words(SettingRow $row): string
     {
-        $words = array_column(array_filter(BoxWords::all(), fn(array $w): bool => $w['parameter'] === $this->row()->parameter), 'word');
+        static $all = null;
+        $all ??= BoxWords::all();
+        $words = array_column(array_filter($all, static fn(array $w): bool => $w['parameter'] === $row->parameter), 'word');
 
         return implode(', ', array_slice($words, 0, 8));
-    }
-
-    /** The next box that is to be typed, after this one; this one's own place where none is left. */
-    public function next(): int
-    {
-        for ($k = 1; $k < $this->count(); ++$k) {
-            $at = ($this->at + $k) % $this->count();
-            if (!$this->boxes[$at]['row']->isSet()) {
-                return $at;
-            }
-        }
-
-        return $this->at;
-    }
-
-    public function before(): int
-    {
-        return max(0, $this->at - 1);
-    }
-
-    public function after(): int
-    {
-        return min($this->count() - 1, $this->at + 1);
     }
 }

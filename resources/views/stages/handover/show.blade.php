@@ -46,7 +46,8 @@
                         <td data-label="Link">@if ($handover->revoked_at)<span class="tag out">taken back</span>
                             @elseif (! $handover->isGood())<span class="tag look">run out</span>
                             @else<span><a href="{{ $handover->link() }}">Open as the customer</a> · <a href="{{ $handover->link('pack.pdf') }}">PDF</a> ·
-                                <a href="{{ $handover->link('pack.night') }}">Night page</a> · <a href="{{ route('handovers.sticker', [$job, $handover]) }}">Sticker</a> ·
+                                <a href="{{ $handover->link('pack.night') }}">Night page</a> · <a href="{{ route('handovers.sticker', [$job, $handover])
+                                    }}">Sticker</a> ·
                                 <button type="button" class="linkish" data-copy="{{ $handover->link() }}">Copy link</button></span>
                                 <span class="block small muted">{{ $handover->language === 'de' ? 'Deutsch' : 'English' }}; opened {{ $handover->opened }}
                                     time{{ $handover->opened === 1 ? '' : 's' }}@if ($handover->expires_on), until

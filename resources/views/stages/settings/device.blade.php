@@ -2,6 +2,11 @@
     <p class="small" id="{{ $part->uid }}">{{ $say->name($part->kind) }} · {{ $say->name($part->fate) }} · <a
         href="{{ route('parts.edit', [$job, $row]) }}">its sheet, firmware and pictures</a></p>
     @if ($page->earlier($device))<p class="small mt-1">{{ $page->earlier($device) }}</p>@endif
+    @if ($page->takesOver($device) !== '')
+        @can('plan', $job)<form method="post" action="{{ route('settings.earlier', [$job, $row]) }}" class="mt-1">@csrf @method('put')
+            <input type="hidden" name="seen" value="{{ $page->takesOver($device) }}">
+            <button class="btn plain">Plan it so<span class="sr-only"> for {{ $say->part($part) }}</span></button></form>@endcan
+    @endif
     <form method="post" action="{{ route('settings.update', [$job, $row]) }}">
         @csrf @method('put')<input type="hidden" name="_form" value="set-{{ $part->uid }}">
         <x-table :caption="'Settings of ' . $say->part($part)" :head="['Box', 'Planned', 'Found', 'Plan otherwise', 'As set', 'Read back', '']">

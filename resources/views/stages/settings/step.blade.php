@@ -1,28 +1,42 @@
 <x-layout title="One by one" :bench="$bench" :stage="$stage">
     <p><a href="{{ route('settings', $job) }}">← Settings</a></p>
-    @if (! $page->isThere())
+    @if ($page->boxes === [])
         <x-empty title="No boxes yet"><p>With a planned bank and a device beside it, each box gets its value.</p></x-empty>
     @else
-        <p class="muted mt-2">{{ $page->at + 1 }} of {{ $page->count() }} · {{ $page->open() === 0 ? 'every box is noted' : $page->open() . ' to type' }}</p>
-        <h1>{{ $say->part($page->part()) }}</h1>
-        <p class="text-xl mt-2">{{ $say->name($page->row()->parameter) }}</p>
-        <p class="step-value"><strong class="num">{{ $page->value() }}</strong> {{ $page->unit() }}</p>
-        <p class="small">{{ $say->how($page->row()->why) }}</p>
-        @if ($page->words())<p class="small muted">It may be called: {{ $page->words() }}.</p>@endif
-        @if ($page->noted() !== '')<p class="mt-2">Noted: <span class="num">{{ $page->noted() }}</span>
-            <span class="tag {{ $page->row()->isSetAsPlanned() ? 'good' : 'out' }}">{{ $page->row()->isSetAsPlanned() ? 'as planned' : 'otherwise' }}</span></p>
-        @endif
-        @can('record', $job)
-            <form method="post" action="{{ route('settings.update', [$job, $page->model()]) }}" class="mt-4">@csrf @method('put')
-                <input type="hidden" name="_form" value="step"><input type="hidden" name="versions[{{ $page->row()->parameter->value }}]"
-                    value="{{ $page->version() }}">
-                <input type="hidden" name="back" value="{{ route('settings.step', [$job, 'at' => $page->next()], false) }}">
-                <x-field form="step" label="Typed into the device" name="box[{{ $page->row()->parameter->value }}][as_set]" :value="$page->value()"
-                    :unit="$page->unit()" autocomplete="off" />
-                <div class="actions"><button class="btn large">Typed so, next</button></div>
-            </form>
-        @endcan
-        <p class="flex gap-6 mt-4"><a class="linkish" href="{{ route('settings.step', [$job, 'at' => $page->before()]) }}">← Back</a>
-            <a class="linkish" href="{{ route('settings.step', [$job, 'at' => $page->after()]) }}">Leave it, next →</a></p>
+        <h1 class="sr-only">One by one</h1>
+        <p class="muted">{{ $page->open() === 0 ? 'Every box is noted.' : $page->open() . ' to type' }}</p>
+        <p class="small muted" data-unsent="0" hidden></p>
+        @error('as_set')<p class="wrong">{{ $message }}</p>@enderror
+        <div class="run" data-run-sheet data-keep-page data-next="{{ $page->next() }}">
+            @foreach ($page->boxes as $k => ['part' => $part, 'row' => $row])
+                <section class="run-step" id="step-{{ $page->key($k) }}" data-step="{{ $k }}" aria-labelledby="run-{{ $k }}">
+                    <p class="muted">{{ $k + 1 }} of {{ $page->count() }}</p>
+                    <h2 id="run-{{ $k }}" tabindex="-1">{{ $say->part($part) }}</h2>
+                    <p class="text-xl mt-2" data-aloud>{{ $say->name($row->parameter) }}</p>
+                    <p class="step-value" data-aloud><strong class="num">{{ $page->value($row) }}</strong> {{ $page->unit($row) }}</p>
+                    <p class="small">{{ $say->how($row->why) }}</p>
+                    @if ($page->words($row))<p class="small muted">It may be called: {{ $page->words($row) }}.</p>@endif
+                    @if ($page->noted($row) !== '')<p class="mt-2">Noted: <span class="num">{{ $page->noted($row) }}</span>
+                        <span class="tag {{ $row->isSetAsPlanned() ? 'good' : 'out' }}">{{ $row->isSetAsPlanned() ? 'as planned' : 'otherwise' }}</span></p>
+                    @endif
+                    @can('record', $job)
+                        <form method="post" action="{{ route('settings.typed', [$job, $page->model($part)]) }}" class="mt-4"
+                            data-outbox="{{ $say->part($part) }}, {{ $say->name($row->parameter) }}" data-outbox-says="{as_set}" data-who="{{ auth()->id() }}"
+                            data-keeps-value>@csrf
+                            <input type="hidden" name="_form" value="b{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                            <input type="hidden" name="parameter" value="{{ $row->parameter->value }}">
+                            <input type="hidden" name="back" value="{{ route('settings.step', $job, false) }}#step-{{ $page->key($k + 1) }}">
+                            <x-field :form="'b' . $k" label="Typed into the device" name="as_set" :value="$page->value($row)" :unit="$page->unit($row)"
+                                autocomplete="off" required />
+                            <div class="actions"><button class="btn large w-full">Typed so, next</button></div>
+                            <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
+                        </form>
+                    @endcan
+                    <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->key($k - 1) }}">‹ Back</a>
+                        <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
+                        <a class="linkish" data-run="on" href="#step-{{ $page->key($k + 1) }}">Leave it, on ›</a></p>
+                </section>
+            @endforeach
+        </div>
     @endif
 </x-layout>

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Settings;
+
+use App\Http\Requests\FormRequest;
+use App\Models\Job;
+use App\Words\Lexicon;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\SetValue;
+
+/** One value that was typed into a device: maybe without a network, maybe some time ago. */
+final class TypedRequest extends FormRequest
+{
+    /** A device's clock may be ahead by so many minutes. Chosen. */
+    private const AHEAD_MIN = 10;
+
+    public function rules(): array
+    {
+        return [
+            'client_id' => ['nullable', 'uuid'],
+            'read_at' => ['nullable', 'date'],
+            'parameter' => ['required', Rule::enum(Parameter::class)],
+            'as_set' => ['required', 'string', 'max:20'],
+            'sure' => ['boolean'],
+        ];
+    }
+
+    protected function check(Validator $validator): void
+    {
+        try {
+            $this->value();
+        } catch (InvalidValue $e) {
+            $validator->errors()->add('as_set', ucfirst(Lexicon::plain()->refusal($e)) . '.');
+        }
+        if ($this->at()->greaterThan(CarbonImmutable::now()->addMinutes(self::AHEAD_MIN))) {
+            $validator->errors()->add('read_at', 'It lies in the future: is the clock of the device right?');
+        }
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function attributes(): array
+    {
+        return ['as_set' => 'value'];
+    }
+
+    public function at(): CarbonInterface
+    {
+        return $this->filled('read_at') ? CarbonImmutable::parse($this->text('read_at'))->utc() : CarbonImmutable::now()->utc();
+    }
+
+    public function parameter(): Parameter
+    {
+        return Parameter::from($this->text('parameter'));
+    }
+
+    /**
+     * In the parameter's own unit.
+     *
+     * @throws InvalidValue
+     */
+    public function value(): SetValue
+    {
+        $value = SetValue::parse($this->text('as_set'));
+        $job = $this->route('job');
+
+        return $value->number === null || !$job instanceof Job
+            ? $value
+            : SetValue::number($this->units($job)->read($value->number, $this->parameter()->unit()));
+    }
+}
