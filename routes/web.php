@@ -47,6 +47,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
 
     Route::get('/', [C\JobController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('yard');
     Route::get('/balance.ics', C\CalendarController::class)->middleware(['can:viewAny,' . Job::class])->name('balance.ics');
+    Route::get('/recall', [C\RecallController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('recall');
+    Route::get('/recall.csv', [C\RecallController::class, 'show'])->middleware(['can:viewAny,' . Job::class])->name('recall.csv');
     Route::get('/search', C\SearchController::class)->middleware(['can:viewAny,' . Job::class])->name('search');
     Route::get('/jobs/create', [C\JobController::class, 'create'])->middleware(['can:create,' . Job::class])->name('jobs.create');
     Route::post('/jobs', [C\JobController::class, 'store'])->middleware(['can:create,' . Job::class])->name('jobs.store');
@@ -123,6 +125,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/settings/{part}/typed', [C\Settings\StepController::class, 'store'])->name('settings.typed');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
+            Route::post('/test/capacity', [C\Test\CapacityController::class, 'store'])->name('test.capacity');
             Route::post('/test', [C\Test\TestController::class, 'store'])->name('test.store');
             Route::post('/box-words', [C\Settings\BoxWordController::class, 'store'])->name('box-words.store');
             Route::delete('/box-words/{boxWord}', [C\Settings\BoxWordController::class, 'destroy'])->withoutScopedBindings()->name('box-words.destroy');

@@ -9,6 +9,7 @@ use App\Words\Lexicon;
 use App\Words\Show;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Named;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
@@ -138,7 +139,7 @@ final readonly class PackPage
         $bank = $this->bank();
         $lines = [];
         if ($left !== []) {
-            $lines[] = $this->word('left-in', ['count' => count($left), 'parts' => $left]);
+            $lines[] = $this->word('left-in', ['count' => count($left), 'parts' => self::named($left)]);
         }
         if ($graph->inverter() !== null) {
             $lines[] = $this->word('inverter-off', ['idle' => Amount::of($this->study->loads()->idleW->value, 'W')]);
@@ -275,7 +276,7 @@ final readonly class PackPage
             if ($point !== null && !$point->neverDead && [...$point->stops, ...$point->steps] !== []) {
                 $steps = array_map(fn(string $stop): string => $this->say->word("opens.stops.$stop"), $point->stops);
                 foreach ($point->steps as $step) {
-                    $steps[] = $this->say->word("opens.do.$step[do]", ['parts' => $step['parts']]);
+                    $steps[] = $this->say->word("opens.do.$step[do]", ['parts' => self::named($step['parts'])]);
                 }
                 $rows[] = ['part' => $part, 'steps' => $steps];
             }
@@ -289,7 +290,7 @@ final readonly class PackPage
     {
         $back = $this->study->waking()?->broughtBack();
 
-        return $back === null ? '' : $this->say->word('night.steps.' . ($back['how'] === 'cannot' ? 'wake-call' : "wake-$back[how]"), ['parts' => $back['parts']]);
+        return $back === null ? '' : $this->say->word('night.steps.' . ($back['how'] === 'cannot' ? 'wake-call' : "wake-$back[how]"), ['parts' => self::named($back['parts'])]);
     }
 
     /**
@@ -452,6 +453,16 @@ final readonly class PackPage
         $shop = $this->pack->workshop;
 
         return implode(', ', array_filter([$shop->name, $shop->phone, $shop->email, $shop->address]));
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<Named>
+     */
+    private static function named(array $parts): array
+    {
+        return array_map(static fn(Part $p): Named => Named::one($p->uid), $parts);
     }
 
     /** What hurts, by the region's words. */

@@ -254,8 +254,12 @@ final class Lexicon
     {
         return match (true) {
             $value instanceof Amount => $this->show->text($value->value, $value->unit, $value->decimals),
-            $value instanceof Named => isset($this->parts[$value->uid]) ? $this->part($this->parts[$value->uid]) : $value->uid,
-            $value instanceof Part => $this->onePart($value),
+            $value instanceof Named => match (true) {
+                !isset($this->parts[$value->uid]) => $value->uid,
+                $value->amongAlike => $this->onePart($this->parts[$value->uid]),
+                default => $this->part($this->parts[$value->uid]),
+            },
+            $value instanceof Part => $this->part($value),
             $value instanceof BackedEnum => $this->name($value),
             $value instanceof InvalidValue => $this->refusal($value),
             $value instanceof Word => $this->word($value->key, $value->args),

@@ -570,10 +570,10 @@ final class RulesTest extends TestCase
         );
         self::assertSame([Stage::Survey, false], [$skyline->nextStage, $skyline->finished]);
         $measured = ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'size_mm2' => 35, 'length_m' => 0.2]]];
-        $next = static fn(array $change, bool $balanced): Stage => Skyline::of(Study::of(self::system($change))->assessment(), new Progress(false, $balanced))->nextStage;
+        $next = static fn(array $change, Progress $progress): Stage => Skyline::of(Study::of(self::system($change))->assessment(), $progress)->nextStage;
         self::assertSame(
-            [Stage::Wiring, Stage::Balance, Stage::Settings],
-            [$next([], true), $next($measured, false), $next($measured, true)],
+            [Stage::Wiring, Stage::DayPlan, Stage::Balance, Stage::Settings],
+            [$next([], new Progress(false, true)), $next($measured, new Progress(false, false)), $next($measured, new Progress(false, false, true)), $next($measured, new Progress(false, true, true))],
         );
     }
 

@@ -47,7 +47,7 @@ final class EveryRouteGuardedTest extends TestCase
 
     /** Who may pass each door, as the trade shares its work: office and planners open jobs, planners decide, those at the vehicle record. */
     private const DOORS = [
-        'yard' => self::ALL, 'search' => self::ALL, 'balance.ics' => self::ALL, 'here' => self::ALL, 'keys' => self::ALL, 'components' => self::ALL, 'password.edit' => self::ALL, 'password.update' => self::ALL, 'sign-out' => self::ALL,
+        'yard' => self::ALL, 'search' => self::ALL, 'recall' => self::ALL, 'recall.csv' => self::ALL, 'balance.ics' => self::ALL, 'here' => self::ALL, 'keys' => self::ALL, 'components' => self::ALL, 'password.edit' => self::ALL, 'password.update' => self::ALL, 'sign-out' => self::ALL,
         'users.index' => [Role::Office], 'users.store' => [Role::Office], 'users.edit' => [Role::Office], 'users.update' => [Role::Office],
         'workshop.edit' => [Role::Office, Role::Planner], 'workshop.update' => [Role::Office, Role::Planner],
         'places.store' => [Role::Office, Role::Planner], 'places.edit' => [Role::Office, Role::Planner], 'places.update' => [Role::Office, Role::Planner], 'places.weather' => [Role::Office, Role::Planner],
@@ -62,7 +62,7 @@ final class EveryRouteGuardedTest extends TestCase
         'appliances.store' => self::SURVEY, 'appliances.update' => self::SURVEY, 'appliances.destroy' => self::SURVEY, 'appliances.csv.store' => self::SURVEY, 'scenarios.store' => self::SURVEY, 'scenarios.update' => self::SURVEY, 'scenarios.destroy' => self::SURVEY,
         'parts.update' => self::SURVEY, 'photos.store' => self::SURVEY, 'photos.destroy' => self::SURVEY, 'measurements.store' => self::SURVEY, 'settings.update' => self::SURVEY, 'settings.typed' => self::SURVEY, 'settings.csv.store' => self::SURVEY,
         'balance.store' => self::SURVEY, 'balance.step' => self::SURVEY, 'balance.read' => self::SURVEY, 'balance.bench' => self::SURVEY, 'balance.finish' => self::SURVEY, 'balance.join' => self::SURVEY, 'balance.live' => self::SURVEY, 'balance.table' => self::SURVEY,
-        'ticks.store' => self::SURVEY, 'test.store' => self::SURVEY, 'day-plan.update' => [Role::Planner], 'offers.store' => [Role::Planner], 'offers.update' => [Role::Planner], 'offers.destroy' => [Role::Planner], 'busy.store' => [Role::Office, Role::Planner], 'busy.destroy' => [Role::Office, Role::Planner],
+        'ticks.store' => self::SURVEY, 'test.store' => self::SURVEY, 'test.capacity' => self::SURVEY, 'day-plan.update' => [Role::Planner], 'offers.store' => [Role::Planner], 'offers.update' => [Role::Planner], 'offers.destroy' => [Role::Planner], 'busy.store' => [Role::Office, Role::Planner], 'busy.destroy' => [Role::Office, Role::Planner],
         'fate.update' => [Role::Planner], 'bank.update' => [Role::Planner], 'bank.order' => [Role::Planner], 'bank.links' => [Role::Planner], 'wiring.update' => [Role::Planner], 'leads.store' => [Role::Planner], 'ladder.update' => [Role::Planner], 'school.update' => [Role::Planner], 'settings.earlier' => [Role::Planner], 'box-words.store' => self::SURVEY, 'box-words.destroy' => self::SURVEY, 'plan.update' => [Role::Planner], 'arrays.update' => [Role::Planner], 'stay.update' => [Role::Planner], 'size.update' => [Role::Planner],
         'typed.store' => [Role::Planner, Role::Technician], 'letter' => self::ALL, 'roof.update' => [Role::Planner], 'choices.update' => [Role::Planner], 'choices.destroy' => [Role::Planner],
         'findings.store' => [Role::Planner], 'findings.apply' => [Role::Planner], 'history.update' => [Role::Planner],

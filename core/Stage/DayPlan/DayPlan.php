@@ -18,6 +18,7 @@ final class DayPlan implements Room
 
     public function isDone(Study $study, Progress $progress): bool
     {
-        return $progress->worked;
+        // What is handed over has been worked, whether it was ticked or not.
+        return $progress->worked || $progress->handedOver;
     }
 }

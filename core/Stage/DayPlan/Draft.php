@@ -63,7 +63,7 @@ final class Draft
      */
     public static function named(array $parts): array
     {
-        return array_map(static fn(Part $p): Named => Named::part($p->uid), $parts);
+        return array_map(static fn(Part $p): Named => Named::one($p->uid), $parts);
     }
 
     /**

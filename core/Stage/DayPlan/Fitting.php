@@ -61,7 +61,7 @@ final readonly class Fitting
             if ($sundry) {
                 $small[] = $part;
             } else {
-                $this->step('mount', self::in([$part]), ['part' => $part, 'at' => Draft::at($part->asPlanned()->place)], parts: [$part], key: "mount.$part->uid");
+                $this->step('mount', self::in([$part]), ['part' => Named::one($part->uid), 'at' => Draft::at($part->asPlanned()->place)], parts: [$part], key: "mount.$part->uid");
             }
         }
         if ($small !== []) {
@@ -69,11 +69,11 @@ final readonly class Fitting
         }
         foreach ($this->work->parts(Fate::Move) as $part) {
             $this->step('move', [], [
-                'part' => $part, 'from' => $part->place ?: '–', 'to' => $part->asPlanned()->place ?: '–',
+                'part' => Named::one($part->uid), 'from' => $part->place ?: '–', 'to' => $part->asPlanned()->place ?: '–',
             ], parts: [$part], key: "move.$part->uid");
         }
         foreach ($this->work->parts(Fate::Relabel) as $part) {
-            $this->step('relabel', [], ['part' => $part], parts: [$part], key: "relabel.$part->uid");
+            $this->step('relabel', [], ['part' => Named::one($part->uid)], parts: [$part], key: "relabel.$part->uid");
         }
     }
 
@@ -86,7 +86,7 @@ final readonly class Fitting
                 $this->step(
                     'set-battery',
                     self::in([$part]),
-                    ['part' => $part, 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
+                    ['part' => Named::one($part->uid), 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
                     $heavy ? ['heavy', 'short-circuit'] : ['short-circuit'],
                     ['insulated', 'caps'],
                     hands: $heavy ? 2 : 1,
@@ -99,7 +99,7 @@ final readonly class Fitting
         foreach ($this->work->planned->signals as $signal) {
             $from = $this->work->planned->parts[$signal->from];
             if ($from->kind === PartKind::Battery && ($signal->fate === Fate::Add || $from->fate === Fate::Add)) {
-                $sensed[$signal->to] = Named::part($signal->to);
+                $sensed[$signal->to] = Named::one($signal->to);
             }
         }
         if ($sensed !== []) {
@@ -124,8 +124,8 @@ final readonly class Fitting
         foreach (array_filter($lots) as $does => $leads) {
             $ends = [];
             foreach ($leads as $lead) {
-                $ends[$lead->from->uid] = Named::part($lead->from->uid);
-                $ends[$lead->to->uid] = Named::part($lead->to->uid);
+                $ends[$lead->from->uid] = Named::one($lead->from->uid);
+                $ends[$lead->to->uid] = Named::one($lead->to->uid);
             }
             $this->step(
                 $does,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\DayPlan;
 
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Conductor;
@@ -82,7 +83,7 @@ final class Isolation
                 $this->step(
                     'open-array',
                     [new Act(Act::OPEN, $switch->uid)],
-                    ['part' => $switch, 'regulator' => $regulator],
+                    ['part' => Named::one($switch->uid), 'regulator' => Named::one($regulator->uid)],
                     ['regulator-first', 'panel-side'],
                     new Reading('amps', 'A', null, self::DARK_A),
                     parts: [$switch, $regulator],
@@ -120,7 +121,7 @@ final class Isolation
             ) !== []) {
                 continue;
             }
-            $this->step('main-off', [new Act(Act::OPEN, $switch->uid)], ['part' => $switch], parts: [$switch], key: "main-off.$switch->uid");
+            $this->step('main-off', [new Act(Act::OPEN, $switch->uid)], ['part' => Named::one($switch->uid)], parts: [$switch], key: "main-off.$switch->uid");
         }
     }
 
@@ -144,7 +145,7 @@ final class Isolation
         $source = $this->work->found->parts[$way['source']];
         if ($opener !== null) {
             $does = $opener->kind === PartKind::Fuse ? 'pull-fuse' : 'open-switch';
-            $this->step($does, [new Act(Act::OPEN, $opener->uid)], ['part' => $opener, 'for' => $held], parts: [$opener], key: "$does.$opener->uid");
+            $this->step($does, [new Act(Act::OPEN, $opener->uid)], ['part' => Named::one($opener->uid), 'for' => Named::one($held->uid)], parts: [$opener], key: "$does.$opener->uid");
         } elseif ($source->kind === PartKind::Battery) {
             $this->lift($source);
         } else {

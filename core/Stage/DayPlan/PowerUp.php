@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\DayPlan;
 
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Conductor;
@@ -179,7 +180,7 @@ final readonly class PowerUp
                 'close-main',
                 Phase::Power,
                 [new Act(Act::CLOSE, $opener->uid)],
-                ['part' => $opener],
+                ['part' => Named::one($opener->uid)],
                 parts: [$opener],
                 key: "close-main.$opener->uid",
                 torque: $opener->data->number('torque_nm'),
@@ -201,7 +202,7 @@ final readonly class PowerUp
                 'regulator-awake',
                 Phase::Power,
                 [],
-                ['part' => $regulator],
+                ['part' => Named::one($regulator->uid)],
                 ['regulator-first'],
                 ['meter'],
                 $bank === null ? null : new Reading(

@@ -27,7 +27,7 @@ final readonly class Stripping
         }
         $self->leads();
         foreach ($work->parts(Fate::Disconnect) as $part) {
-            $self->step('leave-in', [], ['part' => $part], key: "leave-in.$part->uid", parts: [$part]);
+            $self->step('leave-in', [], ['part' => Named::one($part->uid)], key: "leave-in.$part->uid", parts: [$part]);
         }
     }
 
@@ -78,7 +78,7 @@ final readonly class Stripping
         $this->step(
             $does,
             [...self::detach($leads), new Act(Act::OUT, $part->uid)],
-            ['part' => $part, 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
+            ['part' => Named::one($part->uid), 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
             match (true) {
                 $part->kind === PartKind::Panel => ['roof'],
                 $part->kind === PartKind::Battery => $heavy ? ['heavy', 'old-battery'] : ['old-battery'],
@@ -102,7 +102,7 @@ final readonly class Stripping
         $ends = [];
         foreach ($leads as $lead) {
             foreach ([$lead->from->uid, $lead->to->uid] as $uid) {
-                $ends[$uid] = Named::part($uid);
+                $ends[$uid] = Named::one($uid);
             }
         }
         $this->step('take-leads', self::detach($leads), ['parts' => array_values($ends), 'count' => count($leads)]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Handover;
 
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Named;
 use Pebblefell\Study;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Graph\Point;
@@ -190,7 +191,7 @@ final readonly class Night
     {
         return ['does' => $does, 'args' => [
             ...$args,
-            'parts' => $parts,
+            'parts' => array_map(static fn(Part $p): Named => Named::one($p->uid), $parts),
             'at' => implode(', ', array_unique(array_filter(array_map(static fn(Part $p): string => $p->place, $parts)))),
         ], 'parts' => $parts];
     }

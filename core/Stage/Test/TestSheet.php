@@ -136,7 +136,7 @@ final readonly class TestSheet
             "string.{$array->regulator->uid}",
             'before',
             'string',
-            ['part' => Named::part($array->regulator->uid)],
+            ['part' => Named::one($array->regulator->uid)],
             new Reading('volts', 'V', round(self::STRING_LOW * $series * $vmp, 1), round(self::STRING_HIGH * $series * $voc, 1)),
             round($series * $voc, 1),
             ['panel-out', 'reversed', 'series-wrong'],
@@ -175,7 +175,7 @@ final readonly class TestSheet
                 "source.$part->uid",
                 'sources',
                 "source-$fits",
-                ['part' => $part, 'promised' => Amount::of(round($promised, 1), 'A')],
+                ['part' => Named::one($part->uid), 'promised' => Amount::of(round($promised, 1), 'A')],
                 new Reading('amps', 'A', $sun ? 0.1 : round(self::GIVES_LOW * $promised, 1), round(self::GIVES_HIGH * $promised, 1)),
                 round($promised, 1),
                 self::sourceCauses($study, $part),
@@ -263,7 +263,7 @@ final readonly class TestSheet
                     "share.$part->uid",
                     'loads',
                     'share',
-                    ['part' => $part, 'percent' => Amount::of(round($share[$i], 0), '%')],
+                    ['part' => Named::one($part->uid), 'percent' => Amount::of(round($share[$i], 0), '%')],
                     new Reading('amps', 'A', -1.0, 1.0, $of - self::SHARE_WITHIN, $of + self::SHARE_WITHIN),
                     $of,
                     ['loose-link', 'weak-battery', 'clamp-direction'],
@@ -313,7 +313,7 @@ final readonly class TestSheet
                 "leak.$device->uid",
                 'mains',
                 'leak',
-                ['part' => $device, 'milliamp' => $device->data->number('residual_ma') === null ? Word::of('tests.its-rating') : Amount::of($device->data->known('residual_ma'), 'mA')],
+                ['part' => Named::one($device->uid), 'milliamp' => $device->data->number('residual_ma') === null ? Word::of('tests.its-rating') : Amount::of($device->data->known('residual_ma'), 'mA')],
                 new Reading('trip_time', 'ms', 0.0, self::TRIP_MS),
                 null,
                 ['no-earth', 'bond-wrong', 'device-dead'],
@@ -340,7 +340,7 @@ final readonly class TestSheet
         }
         foreach ($planned->ofKind(PartKind::Dcdc) as $dcdc) {
             if ($planned->hasSignal(SignalKind::EngineRunning, $dcdc->uid)) {
-                $checks[] = new Check("engine.$dcdc->uid", 'guards', 'engine', ['part' => $dcdc], causes: ['no-signal'], parts: [$dcdc->uid]);
+                $checks[] = new Check("engine.$dcdc->uid", 'guards', 'engine', ['part' => Named::one($dcdc->uid)], causes: ['no-signal'], parts: [$dcdc->uid]);
             }
         }
         if ($study->waking() !== null && $cold !== []) {
@@ -349,7 +349,7 @@ final readonly class TestSheet
         $monitor = $planned->ofKind(PartKind::Monitor)[0] ?? null;
         if ($monitor !== null) {
             $sheet = $study->settings()->actsAt($monitor, Parameter::Capacity);
-            $checks[] = new Check('counts', 'guards', 'counts', ['part' => $monitor, 'capacity' => $sheet === null ? '' : Amount::of($sheet->value, 'Ah')], causes: ['shunt-bypassed'], parts: [$monitor->uid]);
+            $checks[] = new Check('counts', 'guards', 'counts', ['part' => Named::one($monitor->uid), 'capacity' => $sheet === null ? '' : Amount::of($sheet->value, 'Ah')], causes: ['shunt-bypassed'], parts: [$monitor->uid]);
         }
 
         return $checks;

@@ -160,6 +160,55 @@ final readonly class TestPage
     }
 
     /**
+     * @return array<string, string> batteries of the plan, by uid
+     */
+    public function batteries(): array
+    {
+        $names = [];
+        foreach ($this->bench->study->planned()->houseBatteries() as $part) {
+            $names[$part->uid] = $this->bench->say->onePart($part);
+        }
+
+        return $names;
+    }
+
+    /** V at which the first battery's discharge ends: by its sheet, else where its chemistry is empty. */
+    public function endV(): string
+    {
+        $part = $this->bench->study->planned()->houseBatteries()[0] ?? null;
+        $bank = $this->bench->study->banks()->planned->bank;
+
+        return $part === null || $bank === null ? '' : $this->bench->show->field(
+            round($bank->chemistry()->lowestCellV() * $bank->cells() / max(1, $bank->series), 1),
+        );
+    }
+
+    /**
+     * Capacities that were measured, against the label.
+     *
+     * @return list<array{part: string, when: string, ah: string, share: string, note: string}> latest first
+     */
+    public function capacities(): array
+    {
+        $rows = [];
+        foreach (array_reverse($this->bench->study->system->measurements) as $m) {
+            $part = $this->bench->study->system->parts[$m->partUid];
+            if ($m->quantity === 'capacity') {
+                $label = $part->data->number('capacity_ah');
+                $rows[] = [
+                    'part' => $this->bench->say->onePart($part),
+                    'when' => substr($m->at, 0, 10),
+                    'ah' => $this->bench->show->text($m->value, 'Ah'),
+                    'share' => $label === null ? '–' : $this->bench->show->text(100.0 * $m->value / $label, '%', 0),
+                    'note' => $m->note,
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
      * @return array<string, string> devices at the end of a way, by uid
      */
     public function ways(): array

@@ -39,6 +39,14 @@
                 @endunfolded
             </x-fold>
         @endforeach
+        @if ($page->batteries() !== [])
+            <x-fold id="capacity" title="Capacity, by discharge" :answer="$page->capacities() === [] ? 'not measured' : $page->capacities()[0]['ah'] . ', ' .
+                $page->capacities()[0]['share'] . ' of the label'" :open="$errors->hasAny(['table', 'end_v', 'part'])">
+                @unfolded('capacity', $errors->hasAny(['table', 'end_v', 'part']))
+                @include('stages.test.capacity')
+                @endunfolded
+            </x-fold>
+        @endif
         @if ($page->ways() !== [])
             <x-fold id="hunt" title="The bad joint, by name" answer="one load, one clamp, one meter" :open="$page->isHunted()">
                 @unfolded('hunt', $page->isHunted())

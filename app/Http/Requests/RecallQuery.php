@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Validation\Rule;
+use Pebblefell\Setting\Parameter;
+
+/** What is called back: parts by model, firmware and serials, or what a box was set to. */
+final class RecallQuery extends Query
+{
+    public function rules(): array
+    {
+        return [
+            'model' => ['nullable', 'string', 'max:80'],
+            'firmware' => ['nullable', 'string', 'max:40'],
+            'from' => ['nullable', 'string', 'max:60'],
+            'to' => ['nullable', 'string', 'max:60'],
+            'parameter' => ['nullable', Rule::enum(Parameter::class)],
+            'is' => ['nullable', Rule::in(['on', 'off', 'above', 'below'])],
+            'value' => ['nullable', 'numeric', 'between:-1000,1000'],
+            'page' => ['nullable', 'integer', 'between:1,100000'],
+        ];
+    }
+
+    public function isAsked(): bool
+    {
+        foreach (['model', 'firmware', 'from', 'to', 'parameter'] as $key) {
+            if ($this->asked($key) !== '') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @return array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} '': not asked
+     */
+    public function terms(): array
+    {
+        return [
+            'model' => $this->asked('model'),
+            'firmware' => $this->asked('firmware'),
+            'from' => $this->asked('from'),
+            'to' => $this->asked('to'),
+            'parameter' => $this->asked('parameter'),
+            'is' => $this->asked('is'),
+            'value' => (float) $this->askedNumber('value'),
+        ];
+    }
+}

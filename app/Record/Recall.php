@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Part;
+use App\Models\Setting;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as Rows;
+use Pebblefell\System\Fate;
+
+/** Every system in which a part is fitted, or a box set, that is called back. */
+final class Recall
+{
+    /**
+     * Parts of the plan or of the finished system; their settings only where they are asked about.
+     *
+     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} $asked '': not asked
+     *
+     * @return Builder<Part>
+     */
+    public static function parts(array $asked): Builder
+    {
+        $like = static fn(string $text): string => '%' . addcslashes($text, '%_\\') . '%';
+        $query = Part::query()->with(['job:id,number,title,customer_id', 'job.customer:id,name,phone,email'])
+            ->whereNotIn('fate', [Fate::Remove->value, Fate::Disconnect->value])->orderBy('job_id')->orderBy('id');
+        if ($asked['model'] !== '') {
+            $query->where(static fn(Builder $q) => $q->where('model', 'like', $like($asked['model']))->orWhere('make', 'like', $like($asked['model'])));
+        }
+        if ($asked['firmware'] !== '') {
+            $query->where('firmware', $asked['firmware']);
+        }
+        // Serials of one length sort as they count: longer ones come after.
+        foreach (['from' => '>=', 'to' => '<='] as $key => $than) {
+            if ($asked[$key] !== '') {
+                $query->where('serial', '!=', '')->whereRaw("(CHAR_LENGTH(serial), serial) $than (CHAR_LENGTH(?), ?)", [$asked[$key], $asked[$key]]);
+            }
+        }
+        if ($asked['parameter'] !== '') {
+            $query->whereExists(static fn($q) => self::set($q->select('id')->from((new Setting())->getTable()), $asked));
+        }
+
+        return $query;
+    }
+
+    /**
+     * A box counts as it was read back, else as it was set.
+     *
+     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} $asked
+     */
+    private static function set(Rows $query, array $asked): void
+    {
+        $value = 'COALESCE(settings.read_back, settings.as_set)';
+        $query->whereColumn('settings.job_id', 'parts.job_id')->whereColumn('settings.part_uid', 'parts.uid')
+            ->where('settings.parameter', $asked['parameter'])->whereRaw("$value IS NOT NULL");
+        match ($asked['is']) {
+            'off' => $query->whereRaw("$value = 'off'"),
+            'above' => $query->whereRaw("$value != 'off' AND CAST($value AS DECIMAL(12,4)) > ?", [$asked['value']]),
+            'below' => $query->whereRaw("$value != 'off' AND CAST($value AS DECIMAL(12,4)) < ?", [$asked['value']]),
+            default => $query->whereRaw("$value != 'off'"),
+        };
+    }
+}
