@@ -18,6 +18,7 @@ $columns = [];
 foreach ($tables as $table) {
     $columns[$table] = implode(', ', array_diff(Schema::getColumnListing($table), ['id', 'job_id']));
 }
+$columns['ticks'] = implode(', ', array_map(static fn(string $c): string => "`$c`", array_diff(Schema::getColumnListing('ticks'), ['id', 'job_id', 'client_id'])));
 DB::transaction(static function () use ($wanted, $tables, $columns): void {
     $demo = DB::table('jobs')->orderBy('id')->get();
     for ($n = $demo->count(); $n < $wanted; ++$n) {
@@ -25,6 +26,11 @@ DB::transaction(static function () use ($wanted, $tables, $columns): void {
         $from = $row['id'];
         unset($row['id']);
         $id = DB::table('jobs')->insertGetId([...$row, 'number' => $n + 1, 'title' => $row['title'] . ' ' . ($n + 1), 'updated_at' => now()->subMinutes($n)]);
+        // Each tick has an id of its own; forty vehicles stand in the bays within the fortnight.
+        DB::statement("INSERT INTO ticks (job_id, client_id, $columns[ticks]) SELECT $id, UUID(), $columns[ticks] FROM ticks WHERE job_id = $from");
+        if ($n < 50) {
+            DB::table('day_plans')->insert(['job_id' => $id, 'starts_at' => now()->addHours(7 * $n), 'ends_at' => now()->addHours(7 * $n + 30), 'bay' => ['Quay bay', 'Middle bay', 'Net loft'][$n % 3], 'people' => 2]);
+        }
         foreach ($tables as $table) {
             DB::statement("INSERT INTO $table (job_id, $columns[$table]) SELECT $id, $columns[$table] FROM $table WHERE job_id = $from");
         }
