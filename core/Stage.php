@@ -23,6 +23,7 @@ enum Stage: string
     case Settings = 'settings';
     case Test = 'test';
     case Handover = 'handover';
+    case Aftercare = 'aftercare';
 
     public function room(): Room
     {
@@ -38,6 +39,7 @@ enum Stage: string
             self::Settings => new Stage\Settings\Settings(),
             self::Test => new Stage\Test\Test(),
             self::Handover => new Stage\Handover\Handover(),
+            self::Aftercare => new Stage\Aftercare\Aftercare(),
         };
     }
 
@@ -56,6 +58,7 @@ enum Stage: string
             self::Settings => 't',
             self::Test => 'v',
             self::Handover => 'h',
+            self::Aftercare => 'c',
         };
     }
 
@@ -65,7 +68,7 @@ enum Stage: string
         return match ($this) {
             self::Survey, self::Loads => 'survey',
             self::Size, self::Sources, self::Bank, self::Wiring => 'plan',
-            self::DayPlan, self::Balance, self::Settings, self::Test => 'record',
+            self::DayPlan, self::Balance, self::Settings, self::Test, self::Aftercare => 'record',
             self::Handover => 'handOver',
         };
     }

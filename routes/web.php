@@ -85,6 +85,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
             Route::get('/handovers/{handover}/sticker', [C\Handover\StickerController::class, 'show'])->name('handovers.sticker');
+            Route::get('/aftercare', [C\Aftercare\AftercareController::class, 'index'])->name('aftercare');
+            Route::get('/aftercare.ics', [C\Aftercare\AftercareController::class, 'ics'])->name('aftercare.ics');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
             Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
             Route::get('/parts.csv', [C\Survey\PartCsvController::class, 'show'])->name('parts.csv');
@@ -125,6 +127,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/settings/{part}/typed', [C\Settings\StepController::class, 'store'])->name('settings.typed');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
+            Route::post('/aftercare', [C\Aftercare\AftercareController::class, 'store'])->name('aftercare.store');
             Route::post('/test/capacity', [C\Test\CapacityController::class, 'store'])->name('test.capacity');
             Route::post('/test', [C\Test\TestController::class, 'store'])->name('test.store');
             Route::post('/box-words', [C\Settings\BoxWordController::class, 'store'])->name('box-words.store');

@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use App\Words\Show;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -274,6 +276,7 @@ final class Job extends Model
             $this->isBalanced($study),
             $this->isWorked($study),
             $this->isProven($study),
+            $this->isCaredFor(),
         );
     }
 
@@ -292,6 +295,26 @@ final class Job extends Model
             $this->isBalanced($study),
             $study->settings()->open() === 0,
         )->isDone();
+    }
+
+    /** It was handed over, and within a year somebody has looked at it. */
+    private function isCaredFor(): bool
+    {
+        $since = $this->lastSeen();
+
+        return $since !== null && $since->greaterThan(now()->subYear());
+    }
+
+    /** When it was handed over, or last visited; null before. */
+    public function lastSeen(): ?CarbonInterface
+    {
+        $handover = $this->handovers()->whereNull('revoked_at')->max('created_at');
+        if ($handover === null) {
+            return null;
+        }
+        $visit = $this->ticks()->where('sheet', Tick::VISIT)->max('noted_at');
+
+        return CarbonImmutable::parse(max((string) $handover, (string) $visit));
     }
 
     /** Every line of the test sheet is good. As long as the last one is not noted, nothing more is asked. */

@@ -15,7 +15,7 @@ use Pebblefell\Stage\Tick as Noted;
  *
  * @property int $job_id
  * @property string $client_id
- * @property string $sheet DAY_PLAN or TEST
+ * @property string $sheet one of SHEETS
  * @property string $step
  * @property string $state
  * @property ?float $value
@@ -28,7 +28,8 @@ final class Tick extends Model
 {
     public const DAY_PLAN = 'day-plan';
     public const TEST = 'test';
-    public const SHEETS = [self::DAY_PLAN, self::TEST];
+    public const VISIT = 'visit';
+    public const SHEETS = [self::DAY_PLAN, self::TEST, self::VISIT];
 
     public const UPDATED_AT = null;
 

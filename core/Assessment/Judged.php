@@ -25,8 +25,8 @@ final readonly class Judged
         $verdicts = Assessment::judge($study);
         $done = [];
         foreach (Stage::cases() as $stage) {
-            for ($k = 0; $k < 16; ++$k) {
-                $progress = new Progress(($k & 1) > 0, ($k & 2) > 0, ($k & 4) > 0, ($k & 8) > 0);
+            for ($k = 0; $k < 32; ++$k) {
+                $progress = new Progress(($k & 1) > 0, ($k & 2) > 0, ($k & 4) > 0, ($k & 8) > 0, ($k & 16) > 0);
                 $done[$stage->value][self::key($progress)] = $stage->room()->isDone($study, $progress);
             }
         }
@@ -41,6 +41,6 @@ final readonly class Judged
 
     private static function key(Progress $progress): string
     {
-        return ($progress->handedOver ? 'h' : '-') . ($progress->balanced ? 'b' : '-') . ($progress->worked ? 'w' : '-') . ($progress->proven ? 'p' : '-');
+        return ($progress->handedOver ? 'h' : '-') . ($progress->balanced ? 'b' : '-') . ($progress->worked ? 'w' : '-') . ($progress->proven ? 'p' : '-') . ($progress->caredFor ? 'c' : '-');
     }
 }

@@ -50,7 +50,7 @@ final readonly class Skyline
             }
         }
 
-        return new self($states, null, Stage::Handover, true);
+        return new self($states, null, Stage::Aftercare, true);
     }
 
 }

@@ -12,8 +12,14 @@ final readonly class Progress
      * @param bool $balanced   whether the planned batteries have been through Balance, or need not
      * @param bool $worked     whether every step of the run sheet is done
      * @param bool $proven     whether every line of the test sheet is good
+     * @param bool $caredFor   whether it was handed over, and no visit is due
      */
-    public function __construct(public bool $handedOver, public bool $balanced, public bool $worked = false, public bool $proven = false)
-    {
+    public function __construct(
+        public bool $handedOver,
+        public bool $balanced,
+        public bool $worked = false,
+        public bool $proven = false,
+        public bool $caredFor = false,
+    ) {
     }
 }

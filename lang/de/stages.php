@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Die Schritte eines Auftrags: wie jeder heißt, welche Frage seine Seite beantwortet, und was dort als Nächstes zu tun ist.
 return [
-    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'wiring' => 'Verkabelung', 'day-plan' => 'Tagesplan', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'test' => 'Prüfung', 'handover' => 'Übergabe'],
+    'names' => ['survey' => 'Aufnahme', 'loads' => 'Verbraucher', 'size' => 'Größe', 'sources' => 'Quellen', 'bank' => 'Bank', 'wiring' => 'Verkabelung', 'day-plan' => 'Tagesplan', 'balance' => 'Angleich', 'settings' => 'Einstellungen', 'test' => 'Prüfung', 'handover' => 'Übergabe', 'aftercare' => 'Betreuung'],
     'questions' => [
         'survey' => 'Was ist da, und was wird daraus?',
         'loads' => 'Was wird gebraucht, und wann?',
@@ -17,6 +17,7 @@ return [
         'settings' => 'Was tippe ich in welches Feld?',
         'test' => 'Ist es wie versprochen?',
         'handover' => 'Was behält der Kunde?',
+        'aftercare' => 'Ist es noch, wie wir es verließen?',
     ],
     'next' => [
         'survey' => 'Aufnehmen, was da ist und wohin gefahren wird',
@@ -30,6 +31,7 @@ return [
         'settings' => 'Ladegeräte einstellen und notieren, was eingestellt wurde',
         'test' => 'Zeile für Zeile nachweisen',
         'handover' => 'Die Übergabemappe ausgeben',
+        'aftercare' => 'Besuchen: ein Jahr ist um',
     ],
     'handed_over' => 'Übergeben',
     'stops' => '{1} :count Halt|[2,*] :count Halte',

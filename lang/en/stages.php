@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // The stages of a job: what each is called, the question that its page answers, and what to do there next.
 return [
-    'names' => ['survey' => 'Survey', 'loads' => 'Loads', 'size' => 'Size', 'sources' => 'Sources', 'bank' => 'Bank', 'wiring' => 'Wiring', 'day-plan' => 'Day plan', 'balance' => 'Balance', 'settings' => 'Settings', 'test' => 'Test', 'handover' => 'Handover'],
+    'names' => ['survey' => 'Survey', 'loads' => 'Loads', 'size' => 'Size', 'sources' => 'Sources', 'bank' => 'Bank', 'wiring' => 'Wiring', 'day-plan' => 'Day plan', 'balance' => 'Balance', 'settings' => 'Settings', 'test' => 'Test', 'handover' => 'Handover', 'aftercare' => 'Aftercare'],
     'questions' => [
         'survey' => 'What is there, what becomes of it?',
         'loads' => 'What is used, and when?',
@@ -17,6 +17,7 @@ return [
         'settings' => 'What do I type into each box?',
         'test' => 'Is it as promised?',
         'handover' => 'What does the customer keep?',
+        'aftercare' => 'Is it still as we left it?',
     ],
     'next' => [
         'survey' => 'List what is there and where it travels',
@@ -30,6 +31,7 @@ return [
         'settings' => 'Program the chargers and note what was set',
         'test' => 'Prove it, line by line',
         'handover' => 'Issue the handover pack',
+        'aftercare' => 'Visit it: a year has passed',
     ],
     'handed_over' => 'Handed over',
     'stops' => '{1} :count stop|[2,*] :count stops',

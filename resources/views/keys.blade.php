@@ -7,7 +7,8 @@
         <tbody>
         @foreach ([['/', 'find a job, part or serial'], ['?', 'this page'], ['[ ]', 'one stage back, one stage on'], ['g y', 'to the Yard'], ['g s',
             'to Survey'], ['g l', 'to Loads'], ['g z', 'to Size'], ['g o', 'to Sources'], ['g b', 'to Bank'], ['g e', 'to Balance'], ['g t', 'to Settings'],
-            ['g h', 'to Handover'], ['g d', 'to Day plan'], ['g v', 'to Test'], ['a', 'add what the page is made of'], ['h', 'how a figure was found; again
+            ['g h', 'to Handover'], ['g d', 'to Day plan'], ['g v', 'to Test'], ['g c', 'to Aftercare'], ['a', 'add what the page is made of'], ['h', 'how a
+                figure was found; again
                 closes it'], ['Esc',
             'closes what is open, leaves a field'], ['← → space enter',
             'on a 24-hour strip: move, switch a quarter of an hour, save; with Shift, carry it along']] as [$key, $does])

@@ -100,7 +100,8 @@ final class DayPlanTest extends TestCase
         // The last one waits for all the others.
         $this->note($job, RunSheet::LAST)->assertStatus(422);
         $this->note($camper, RunSheet::LAST, ['state' => 'undone'])->assertOk();
-        self::assertSame('todo', $camper->refresh()->digest['states']['day-plan'] ?? '');
+        self::assertFalse($camper->refresh()->progress(Studies::of($camper))->worked);
+        self::assertSame('done', $camper->digest['states']['day-plan'] ?? '', 'what is handed over has been worked');
         // Balance's word opens what it closes.
         $balance = array_values(array_filter(self::desk($job)->standing->rows, static fn(array $r): bool => $r['step']->closedBy === 'balance'))[0];
         self::assertSame('balance', $balance['step']->does);

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Aftercare;
+
+use App\Actions\NoteTick;
+use App\Http\Controllers\Controller;
+use App\Http\Pages\Aftercare\AftercarePage;
+use App\Http\Requests\Aftercare\VisitRequest;
+use App\Http\Workbench;
+use App\Models\Job;
+use App\Models\Tick;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Pebblefell\Stage;
+use Pebblefell\Stage\Tick as Noted;
+use Sabre\VObject\Component\VCalendar;
+
+/** What becomes of a system after it went home: visits, drift, the next one due. */
+final class AftercareController extends Controller
+{
+    public function index(Job $job): View
+    {
+        $bench = Workbench::of($job);
+
+        return $bench->view('stages.aftercare.show', Stage::Aftercare, ['page' => new AftercarePage($bench)]);
+    }
+
+    public function store(VisitRequest $request, Job $job, NoteTick $note): RedirectResponse
+    {
+        abort_if($job->lastSeen() === null, 409);
+        $note($job, Tick::VISIT, [
+            'step' => 'visit ' . Str::uuid(), 'state' => Noted::DONE, 'value' => null, 'amps' => null, 'note' => $request->note(), 'at' => $request->at(),
+            'by' => $this->user($request)->name, 'client_id' => null,
+        ], static fn() => null, static fn() => null);
+
+        return redirect()->route('aftercare', $job)->with('said', 'The visit is kept; the next one is due in a year.');
+    }
+
+    /** The next visit as a calendar file, a year after the last (RFC 5545). */
+    public function ics(Job $job): Response
+    {
+        $due = $job->lastSeen()?->addYear();
+        abort_if($due === null, 409);
+        $calendar = new VCalendar(['PRODID' => '-//Pebblefell//Aftercare//EN']);
+        $calendar->add('VEVENT', [
+            'UID' => "visit-$job->id@pebblefell",
+            'SUMMARY' => "$job->title: yearly check",
+            'DTSTART;VALUE=DATE' => $due->format('Ymd'),
+            'RRULE' => 'FREQ=YEARLY',
+            'DESCRIPTION' => route('aftercare', $job),
+        ]);
+
+        return response($calendar->serialize(), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"visit-$job->number.ics\"",
+        ]);
+    }
+}

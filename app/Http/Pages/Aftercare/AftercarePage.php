@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Aftercare;
+
+use App\Http\Workbench;
+use App\Models\Handover;
+use App\Models\Tick as Row;
+use App\Models\Workshop;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Bank\Fade;
+use Pebblefell\Stage\Aftercare\Drift;
+use Pebblefell\Stage\Aftercare\FadeSketch;
+use Pebblefell\Stage\Reading;
+use Pebblefell\Stage\Ticks;
+
+/** What stands on Aftercare: when it is seen again, what has drifted since the handover, and how its capacity fades. */
+final readonly class AftercarePage
+{
+    private const YEAR_S = 365.25 * 86_400.0;
+
+    public ?Handover $handover;
+
+    public Drift $drift;
+
+    private Workshop $workshop;
+
+    public function __construct(private Workbench $bench)
+    {
+        $this->workshop = Workshop::current();
+        $this->handover = $bench->job->handovers()->whereNull('revoked_at')->reorder('number')->first(['id', 'job_id', 'number', 'created_at']);
+        $at = $this->handover?->created_at;
+        $ticks = static fn(string $than): Ticks => Ticks::of($at === null ? [] : $bench->job->ticks()->where('sheet', Row::TEST)
+            ->where('noted_at', $than, $at)->get()->map(static fn(Row $t) => $t->toNoted()));
+        $lines = [];
+        foreach ($bench->study->testSheet()->checks as $check) {
+            if ($check->reading !== null) {
+                $lines[] = ['key' => $check->key, 'does' => $check->does, 'args' => $check->args, 'reading' => $check->reading];
+            }
+        }
+        $this->drift = Drift::of($lines, $ticks('<='), $ticks('>'));
+    }
+
+    public function due(): ?CarbonInterface
+    {
+        return $this->bench->job->lastSeen()?->addYear();
+    }
+
+    public function isDue(): bool
+    {
+        return $this->due()?->lessThanOrEqualTo(CarbonImmutable::now()) === true;
+    }
+
+    public function at(?CarbonInterface $at, string $format = 'j M Y'): string
+    {
+        return $at === null ? '' : $this->workshop->local($at)->format($format);
+    }
+
+    /**
+     * @return Collection<int, Row> latest first
+     */
+    public function visits(): Collection
+    {
+        return $this->bench->job->ticks()->where('sheet', Row::VISIT)->reorder('noted_at', 'desc')->get();
+    }
+
+    /**
+     * @param array{does: string, args: array<string, mixed>} $row
+     */
+    public function title(array $row): string
+    {
+        return $this->bench->say->word("tests.does.$row[does].title", $row['args']);
+    }
+
+    /** A reading, or milliohms and shares where it goes with the current. */
+    public function value(Reading $reading, ?float $value): string
+    {
+        return match (true) {
+            $value === null => '–',
+            !$reading->wantsAmps() => $this->bench->show->text($value, $reading->unit),
+            $reading->quantity === 'volts' => $this->bench->show->text(1000.0 * $value, 'mΩ', 2),
+            default => $this->bench->show->text(100.0 * $value, '%', 0),
+        };
+    }
+
+    public function change(?float $change): string
+    {
+        return $change === null ? '' : ($change > 0 ? '+' : '') . $this->bench->show->text(100.0 * $change, '%', 0);
+    }
+
+    /**
+     * Batteries whose capacity was measured, with the line through it.
+     *
+     * @return list<array{uid: string, name: string, label: float, fade: ?Fade, sketch: FadeSketch, first: string, says: string}>
+     */
+    public function fades(): array
+    {
+        $measured = [];
+        foreach ($this->bench->study->system->measurements as $m) {
+            if ($m->quantity === 'capacity') {
+                $measured[$m->partUid][] = ['atS' => (float) CarbonImmutable::parse($m->at)->getTimestamp(), 'ah' => $m->value];
+            }
+        }
+        $fades = [];
+        foreach ($measured as $uid => $rows) {
+            $part = $this->bench->study->system->parts[$uid];
+            $label = $part->data->number('capacity_ah');
+            if ($label === null) {
+                continue;
+            }
+            usort($rows, static fn(array $a, array $b): int => $a['atS'] <=> $b['atS']);
+            $points = array_map(static fn(array $r): array => ['years' => ($r['atS'] - $rows[0]['atS']) / self::YEAR_S, 'ah' => $r['ah']], $rows);
+            $fade = count($points) > 1 && $points[count($points) - 1]['years'] > 0.02 ? Fade::of($points, $label) : null;
+            $fades[] = [
+                'uid' => (string) $uid,
+                'name' => $this->bench->say->onePart($part),
+                'label' => $label,
+                'fade' => $fade,
+                'sketch' => FadeSketch::of($points, $fade, $label, Workbench::isNarrow()),
+                'first' => $this->at(CarbonImmutable::createFromTimestampUTC((int) $rows[0]['atS'])),
+                'says' => $this->says($points, $fade, $label, end($rows)['atS']),
+            ];
+        }
+
+        return $fades;
+    }
+
+    /**
+     * @param non-empty-list<array{years: float, ah: float}> $points
+     */
+    private function says(array $points, ?Fade $fade, float $label, float $lastS): string
+    {
+        $share = $this->bench->show->text(100.0 * $points[count($points) - 1]['ah'] / $label, '%', 0) . ' of the label';
+        if ($fade === null) {
+            return "$share; another test in a year shows where it goes.";
+        }
+        $on = fn(float $years): string => $this->at(CarbonImmutable::createFromTimestampUTC((int) ($lastS + $years * self::YEAR_S)), 'M Y');
+
+        return $share . '; ' . match (true) {
+            $fade->endYears === 0.0 => 'it has come down to 80 %.',
+            $fade->endYears !== null => 'at ' . $this->bench->show->text(-$fade->perYearAh, 'Ah', 1) . ' ± ' . $this->bench->show->text($fade->sigmaPerYearAh, 'Ah', 1)
+                . ' a year it comes down to 80 % about ' . $on($fade->endYears) . ($fade->soonestYears === null ? '' : ', not before ' . $on($fade->soonestYears)) . '.',
+            default => 'it does not fade' . ($fade->soonestYears === null ? '.' : '; at the worst it comes down to 80 % in ' . $on($fade->soonestYears) . '.'),
+        };
+    }
+}

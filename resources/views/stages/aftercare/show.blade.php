@@ -1,0 +1,67 @@
+<x-layout title="Aftercare" :bench="$bench" :stage="$stage">
+    <div class="stage-head"><h1>{{ __('stages.questions.aftercare') }}</h1>
+        @if ($page->handover)<span class="aside">handed over {{ $page->at($page->handover->created_at) }}, pack {{ $page->handover->number }}</span>@endif</div>
+    @if (! $page->handover)
+        <p class="lead">It has not gone home yet: what is compared later is what Test proves now.</p>
+        <div class="mt-5"><x-empty title="Nothing to look after yet"><p>With the first pack issued, the yearly visit, drift and fading capacity stand
+            here.</p></x-empty>
+        </div>
+    @else
+        <p class="lead">@if ($page->isDue())<strong>A visit is due</strong> since {{ $page->at($page->due()) }}.@else The next visit is due {{
+            $page->at($page->due())
+            }}.@endif
+            @if ($page->drift->read() === 0)Nothing was read again yet.
+            @elseif ($page->drift->off() === 0)All {{ $page->drift->read() }} readings since are as they were.
+            @else<strong>{{ $page->drift->off() }} of {{ $page->drift->read() }}</strong> readings since have drifted.@endif</p>
+        <div class="actions"><a class="btn" href="{{ route('test', $job) }}">Read it again, on Test</a>
+            <a class="btn link" href="{{ route('aftercare.ics', $job) }}">The next visit as a calendar file</a></div>
+        @foreach ($page->fades() as $f)
+            <div class="section"><div class="section-head"><h2>{{ $f['name'] }}</h2><span class="aside">{{ $f['says'] }}</span></div>
+                <svg class="draw" viewBox="{{ $f['sketch']->frame->viewBox() }}" role="img" aria-label="Capacity of {{ $f['name'] }}: {{ $f['says'] }}">
+                    @foreach ($f['sketch']->percents as $t)<line class="grid" x1="{{ $f['sketch']->frame->left - 4 }}" x2="{{ $f['sketch']->frame->right }}"
+                        y1="{{ $t->at }}" y2="{{ $t->at }}"/><text class="axis end" x="{{ $f['sketch']->frame->left - 6 }}" y="{{ $t->at + 4 }}">{{
+                        $show->text(100 * $t->value, '%', 0) }}</text>@endforeach
+                    @foreach ($f['sketch']->years as $t)<text class="axis mid" x="{{ $t->at }}" y="{{ $f['sketch']->frame->height - 6 }}">{{ (int) $t->value
+                        }}</text>
+                    @endforeach
+                    @if ($f['sketch']->doubt)<path class="f-heather-wash" d="{{ $f['sketch']->doubt }}"/><path class="s-heather" stroke-dasharray="6 4"
+                        d="{{ $f['sketch']->line }}"/>@endif
+                    <line class="s-rust" stroke-dasharray="2 4" x1="{{ $f['sketch']->frame->left }}" x2="{{ $f['sketch']->frame->right }}"
+                        y1="{{ $f['sketch']->endY }}" y2="{{ $f['sketch']->endY }}"/>
+                    @foreach ($f['sketch']->points as $p)<circle class="f-heather" cx="{{ $p['x'] }}" cy="{{ $p['y'] }}" r="5"/>@endforeach
+                </svg>
+                <p class="small muted">Share of the label over years since {{ $f['first'] }}; dashed the line through it, shaded its doubt, dotted the end of
+                    life.</p>
+            </div>
+        @endforeach
+        <x-fold id="drift" title="The handover’s readings beside today’s" :answer="$page->drift->rows === [] ? 'none were noted' : $page->drift->read() . '
+            of ' .
+            count($page->drift->rows) . ' read again'" :open="$page->drift->off() > 0">@unfolded('drift', $page->drift->off() > 0)
+            @if ($page->drift->rows === [])
+                <p class="muted">Nothing was measured on Test before the handover, so there is nothing to compare with.</p>
+            @else
+                <x-table caption="Then and now" :head="['Line', '#Handover', '#Today', '#Change', '']">
+                    @foreach ($page->drift->rows as $r)<tr><td>{{ $page->title($r) }}</td>
+                        <td class="n num" data-label="Handover">{{ $page->value($r['reading'], $r['then']) }}</td>
+                        <td class="n num" data-label="Today">{{ $page->value($r['reading'], $r['now']) }}</td>
+                        <td class="n num" data-label="Change">{{ $page->change($r['change']) }}</td>
+                        <td>@if ($r['good'] === false)<span class="tag out">out of its limits</span>@elseif ($r['drifted'])<span class="tag look">drifted</span>
+                            @elseif ($r['now'] !== null)<span class="tag good">as it was</span>@endif</td></tr>@endforeach
+                </x-table>
+            @endif
+        @endunfolded</x-fold>
+        <x-fold id="visits" title="Visits" :answer="$page->visits()->isEmpty() ? 'none yet' : $page->visits()->count() . ', the last ' .
+            $page->at($page->visits()->first()->noted_at)" :open="$errors->hasAny(['visited_on', 'note'])">@unfolded('visits', $errors->hasAny(['visited_on',
+                'note']))
+            @foreach ($page->visits() as $visit)<p class="mt-2"><strong>{{ $page->at($visit->noted_at) }}</strong>, {{ $visit->by }}: {{ $visit->note
+                }}</p>@endforeach
+            @can('record', $job)
+                <form method="post" action="{{ route('aftercare.store', $job) }}" class="mt-3">@csrf<input type="hidden" name="_form" value="visit">
+                    <div class="form-grid"><x-field form="visit" label="Visited on" name="visited_on" type="date" :value="now()->format('Y-m-d')" required />
+                        <x-field form="visit" class="wide" label="What was seen and done" name="note" required /></div>
+                    <div class="actions"><button class="btn">Keep the visit</button></div></form>
+            @endcan
+        @endunfolded</x-fold>
+    @endif
+    <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
+</x-layout>
