@@ -117,7 +117,14 @@ final class DemoSeeder extends Seeder
             [$low, $high] = $check->reading?->limits($amps) ?? [null, null];
             $value = $check->reading === null ? null : ($check->expected !== null && $amps === null ? $check->expected : ((float) $low + (float) $high) / 2.0);
             $this->tick($camper, Tick::TEST, $check->key, $value === null ? null : round($value, 3), $amps, 'Jona Sund', $now->subDays(18)->addMinutes(4 * $i));
+            // Read again since: one joint has grown.
+            if (in_array($check->does, ['sag', 'way', 'share', 'source-engine'], true)) {
+                $this->tick($camper, Tick::TEST, $check->key, round((float) $value * ($check->does === 'way' ? 1.5 : 1.02), 3), $amps, 'Jona Sund', $now->subDays(1)->addMinutes(4 * $i));
+            }
         }
+        DB::table('handovers')->where('job_id', $camper->id)->update(['created_at' => $now->subDays(16)->utc()]);
+        $battery = $camper->parts()->where('kind', 'battery')->where('fate', '!=', 'remove')->firstOrFail();
+        (new AddParts())->row($camper, Measurement::class, 'm', ['part_uid' => $battery->uid, 'quantity' => 'capacity', 'value' => 203.4, 'measured_at' => $now->subDays(17)->utc()->format('Y-m-d\TH:i:s\Z'), 'measured_by' => 'Jona Sund', 'note' => '5.1 h down to 10.8 V, 2610 Wh']);
     }
 
     private function ticked(Job $job, DayDesk $desk, int $most, CarbonImmutable $from): void

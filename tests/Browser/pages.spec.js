@@ -1,7 +1,7 @@
 import axe from 'axe-core';
 import { expect, openJob, signIn, test } from './help.js';
 
-const stages = ['Survey', 'Loads', 'Size', 'Sources', 'Bank', 'Wiring', 'Balance', 'Settings', 'Handover'];
+const stages = ['survey', 'loads', 'size', 'sources', 'bank', 'wiring', 'day-plan', 'balance', 'settings', 'test', 'handover', 'aftercare'];
 
 /** Everything by day; by night only what the colours change. */
 async function soundPage(page, what) {
@@ -28,13 +28,13 @@ test('no serious finding of axe on any page, light or dark', async ({ page }) =>
     }
     await page.context().clearCookies();
     await signIn(page);
-    for (const path of ['/', '/jobs/create', '/jobs/import', '/library', '/library?kind=battery', '/library/1', '/library/create?kind=inverter', '/customers', '/customers/1', '/workshop', '/places/1', '/keys', '/components', '/password', '/search?q=slate', '/nowhere']) {
+    for (const path of ['/', '/jobs/create', '/jobs/import', '/library', '/library?kind=battery', '/library/1', '/library/create?kind=inverter', '/customers', '/customers/1', '/workshop', '/places/1', '/keys', '/components', '/password', '/search?q=slate', '/recall?model=slate', '/nowhere']) {
         await page.goto(path);
         await soundPage(page, path);
     }
     await openJob(page, 'Dental van');
     const job = new URL(page.url()).pathname.match(/^\/jobs\/\d+/)[0];
-    for (const path of [...stages.map((s) => `/${s.toLowerCase()}`), '/brief', '/history', '/survey?add=battery', '/survey?add=inverter']) {
+    for (const path of [...stages.map((s) => `/${s}`), '/day-plan/steps', '/settings/step', '/offers', '/brief', '/history', '/survey?add=battery', '/survey?add=inverter']) {
         await page.goto(job + path);
         await soundPage(page, path);
     }
@@ -44,6 +44,10 @@ test('no serious finding of axe on any page, light or dark', async ({ page }) =>
     await openJob(page, 'Seabird-survey camper', 'Handover');
     await page.goto(await page.getByRole('link', { name: 'Open as the customer' }).first().getAttribute('href'));
     await soundPage(page, 'the pack');
+    await page.getByRole('link', { name: 'Something is wrong?' }).click();
+    await soundPage(page, 'the page for the night');
+    await page.goto('/jobs/3/aftercare');
+    await soundPage(page, 'aftercare');
 });
 
 test('on a phone no page scrolls sideways, and what is touched is large enough', async ({ page }) => {
@@ -51,7 +55,7 @@ test('on a phone no page scrolls sideways, and what is touched is large enough',
     await signIn(page, 'technician');
     await openJob(page, 'Dental van');
     const job = new URL(page.url()).pathname.match(/^\/jobs\/\d+/)[0];
-    for (const path of ['/', ...stages.map((s) => `${job}/${s.toLowerCase()}`), `${job}/survey?add=battery`, '/library']) {
+    for (const path of ['/', ...stages.map((s) => `${job}/${s}`), `${job}/day-plan/steps`, `${job}/settings/step`, `${job}/offers`, '/recall?model=slate', `${job}/survey?add=battery`, '/library']) {
         await page.goto(path);
         const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
         expect(over, path).toBeLessThanOrEqual(0);

@@ -69,7 +69,7 @@ test('a technician surveys a trailer on a phone, from a usual layout to the last
 
 test('on a phone no drawing is wider than its frame, and each is worked there', async ({ page }) => {
     await signIn(page);
-    for (const [job, stages] of [['Library trailer', ['Loads', 'Size', 'Sources']], ['Dental van', ['Size', 'Bank', 'Wiring', 'Balance', 'Settings']]]) {
+    for (const [job, stages] of [['Library trailer', ['Loads', 'Size', 'Sources']], ['Dental van', ['Size', 'Bank', 'Wiring', 'Day plan', 'Balance', 'Settings', 'Test']], ['Seabird-survey camper', ['Aftercare']]]) {
         await page.goto('/');
         await page.getByRole('link', { name: job }).first().click();
         for (const stage of stages) {

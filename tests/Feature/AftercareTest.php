@@ -22,6 +22,9 @@ final class AftercareTest extends TestCase
         $this->get("/jobs/$van->id/aftercare")->assertOk()->assertSee('It has not gone home yet');
         $this->post("/jobs/$van->id/aftercare", ['visited_on' => '2026-11-20', 'note' => 'x'])->assertStatus(409);
         $camper = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
+        Tick::query()->where('job_id', $camper->id)->where('noted_at', '>', '2026-11-12')->delete();
+        $camper->measurements()->where('quantity', 'capacity')->delete();
+        Job::moved($camper->id);
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertSee('The next visit is due')->assertSee('Nothing was read again yet.');
         $this->travelTo('2027-12-20 10:00:00');
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertSee('A visit is due');

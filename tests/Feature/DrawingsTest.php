@@ -16,7 +16,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Every drawing of every demo job, at a desk and on a phone: all of it inside its frame, every number a number, no word over another. */
 final class DrawingsTest extends TestCase
 {
-    private const STAGES = ['loads', 'size', 'sources', 'bank', 'wiring', 'balance'];
+    private const STAGES = ['loads', 'size', 'sources', 'bank', 'wiring', 'day-plan', 'balance', 'test', 'aftercare'];
 
     /** Px that a stroke or a rounded edge may reach over the frame. */
     private const EDGE = 3.0;

@@ -57,6 +57,7 @@ final class RecallTest extends TestCase
     {
         $job = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
         $battery = $job->parts()->where('kind', 'battery')->where('fate', '!=', 'remove')->firstOrFail();
+        $job->measurements()->where('quantity', 'capacity')->delete();
         $log = "minutes;volts;amps\n0;13,3;40\n240;12,8;40\n288;11,0;40\n292;10,0;40\n";
         $send = fn(array $with): \Illuminate\Testing\TestResponse => $this->post("/jobs/$job->id/test/capacity", ['part' => $battery->uid, 'end_v' => '10,5', 'celsius' => '18', 'table' => $log, ...$with]);
         $send(['end_v' => '9'])->assertSessionHasErrors('table');
