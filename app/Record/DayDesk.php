@@ -18,13 +18,13 @@ use Pebblefell\Study;
 /** A job's day laid out: its run sheet with what was noted, and when each part of it runs. */
 final readonly class DayDesk
 {
-    private function __construct(private Job $job, private Study $study, public Standing $standing, public ?DayPlan $plan)
+    private function __construct(private Job $job, public Standing $standing, public ?DayPlan $plan)
     {
     }
 
     public static function of(Job $job, Study $study): self
     {
-        return new self($job, $study, Standing::of(
+        return new self($job, Standing::of(
             $study->runSheet(Workshop::current()->first_terminal),
             self::ticks($job, Tick::DAY_PLAN),
             $job->isBalanced($study),
@@ -54,7 +54,7 @@ final readonly class DayDesk
         $begins = $start > $now ? CarbonImmutable::instance($start) : $now;
         $hours = new WorkHours(Workshop::current(), $begins);
         $took = array_map(static fn($t): float => $t->median, PastDurations::all());
-        $chores = Chores::of($this->standing, $this->people(), $took, $this->chargeH($now));
+        $chores = Chores::of($this->standing, $this->people(), $took, $this->chargeH());
         $from = $hours->calendar->next($hours->hour($begins));
         $table = Timetable::of($chores->tasks, [Chores::CREW => max(1, $this->people()), Chores::CHARGER => 1], $hours->calendar, $from);
 
@@ -62,15 +62,16 @@ final readonly class DayDesk
     }
 
     /** Hours until the open balance session lets them be joined, by its own forecast; null: none is open, or it cannot tell. */
-    private function chargeH(CarbonImmutable $now): ?float
+    private function chargeH(): ?float
     {
         $session = $this->job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
         if ($session === null) {
             return null;
         }
-        $done = BalanceDesk::of($session, $this->study->system)->queue->doneS;
+        // As it was last worked out, where it was written to.
+        $ready = array_filter(array_column($session->waits ?? [], 'at'));
 
-        return $done === null ? null : max(0.0, ($done - $session->time()->getTimestamp()) / 3600.0);
+        return $ready === [] ? null : max(0.0, (max($ready) - $session->time()->getTimestamp()) / 3600.0);
     }
 
     /** Keeps the forecast end beside the plan, where other jobs and the Yard see it. */

@@ -10,8 +10,8 @@ use Pebblefell\Schedule\Took;
 /** How long each thing took on past jobs: from one tick to the next on the same sheet. */
 final class PastDurations
 {
-    /** Ticks that are looked at, the latest. Chosen: some fifty jobs. */
-    private const LATEST = 2000;
+    /** Ticks that are looked at, the latest. Chosen: some twenty jobs. */
+    private const LATEST = 800;
 
     /** Two ticks further apart are a break, or a night, min. Chosen. */
     private const BREAK_MIN = 150.0;
@@ -23,6 +23,14 @@ final class PastDurations
      * @return array<string, Took> minutes by what is done
      */
     public static function all(): array
+    {
+        return once(self::read(...));
+    }
+
+    /**
+     * @return array<string, Took>
+     */
+    private static function read(): array
     {
         $ticks = Tick::query()->toBase()->where('sheet', Tick::DAY_PLAN)->whereIn('state', ['done', 'otherwise'])
             ->orderByDesc('noted_at')->limit(self::LATEST)->get(['job_id', 'step', 'noted_at'])->reverse()->groupBy('job_id');

@@ -22,11 +22,17 @@ final class Recall
      */
     public static function parts(array $asked): Builder
     {
-        $like = static fn(string $text): string => '%' . addcslashes($text, '%_\\') . '%';
         $query = Part::query()->with(['job:id,number,title,customer_id', 'job.customer:id,name,phone,email'])
             ->whereNotIn('fate', [Fate::Remove->value, Fate::Disconnect->value])->orderBy('job_id')->orderBy('id');
         if ($asked['model'] !== '') {
-            $query->where(static fn(Builder $q) => $q->where('model', 'like', $like($asked['model']))->orWhere('make', 'like', $like($asked['model'])));
+            $named = self::named($asked['model']);
+            $query->where(static function (Builder $q) use ($named): void {
+                // None of that name: nothing is found.
+                $q->whereRaw('1 = 0');
+                foreach ($named as $make => $models) {
+                    $q->orWhere(static fn(Builder $one) => $one->where('make', (string) $make)->whereIn('model', $models));
+                }
+            });
         }
         if ($asked['firmware'] !== '') {
             $query->where('firmware', $asked['firmware']);
@@ -42,6 +48,23 @@ final class Recall
         }
 
         return $query;
+    }
+
+    /**
+     * Makes and models that hold some words: they are few, whatever the number of jobs.
+     *
+     * @return array<string, list<string>> models by make
+     */
+    private static function named(string $words): array
+    {
+        $named = [];
+        foreach (Part::query()->toBase()->select('make', 'model')->groupBy('make', 'model')->get() as $row) {
+            if (mb_stripos("$row->make $row->model", trim($words)) !== false) {
+                $named[(string) $row->make][] = (string) $row->model;
+            }
+        }
+
+        return $named;
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\BusyTime;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
+use DateTimeImmutable;
 use Pebblefell\Schedule\Calendar;
 
 /** The workshop's hours as one line: hours since the midnight before some moment, its busy times taken out. */
@@ -25,10 +26,12 @@ final readonly class WorkHours
         $this->midnight = $workshop->local($from)->startOfDay();
         $days = $workshop->work_days ?: [1, 2, 3, 4, 5];
         $open = [];
+        $first = new DateTimeImmutable($this->midnight->format('Y-m-d H:i:s'), $this->midnight->getTimezone());
         for ($day = 0; $day < self::DAYS; ++$day) {
-            $date = $this->midnight->addDays($day);
-            if (in_array($date->isoWeekday(), $days, true)) {
-                $open[] = [$this->hour(self::on($date, $workshop->opens_h)), $this->hour(self::on($date, $workshop->closes_h))];
+            // Plain dates: a quarter of a year of them is made for each page.
+            $date = $first->modify("+$day days");
+            if (in_array((int) $date->format('N'), $days, true)) {
+                $open[] = [$this->since(self::on($date, $workshop->opens_h)), $this->since(self::on($date, $workshop->closes_h))];
             }
         }
         $busy = array_values(BusyTime::query()->where('to', '>', $this->midnight->utc())->where('from', '<', $this->midnight->addDays(self::DAYS)->utc())
@@ -49,7 +52,12 @@ final readonly class WorkHours
         return $this->workshop->local($this->midnight->getTimestamp() + $hour * 3600.0);
     }
 
-    private static function on(CarbonImmutable $date, float $hours): CarbonImmutable
+    private function since(DateTimeImmutable $at): float
+    {
+        return ($at->getTimestamp() - $this->midnight->getTimestamp()) / 3600.0;
+    }
+
+    private static function on(DateTimeImmutable $date, float $hours): DateTimeImmutable
     {
         return $date->setTime((int) floor($hours), (int) round(($hours - floor($hours)) * 60.0));
     }

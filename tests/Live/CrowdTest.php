@@ -44,7 +44,7 @@ final class CrowdTest extends TestCase
     private function aLoad(Person $person): array
     {
         $yard = $person->page('/');
-        $job = $yard->evaluate('string(//a[contains(., "Cinema caravan")]/@href)');
+        $job = $yard->evaluate('string(//table//a[contains(., "Cinema caravan")]/@href)');
         $loads = $person->page((string) parse_url($job, PHP_URL_PATH) . '/loads');
         $form = ($loads->query('//form[contains(@action, "/appliances/") and .//input[@name="lock_version"] and .//input[@name="name"]]') ?: null)?->item(0);
         self::assertInstanceOf(DOMElement::class, $form);

@@ -36,11 +36,15 @@ final readonly class DayPlanPage
 
     private Workshop $workshop;
 
+    /** @var Collection<int, DayPlan> other jobs in the same bay at the same time */
+    public Collection $clashes;
+
     public function __construct(private Workbench $bench, public DayDesk $desk)
     {
         $this->standing = $desk->standing;
         $this->time = $desk->timetable();
         $this->workshop = Workshop::current();
+        $this->clashes = $this->clashing();
     }
 
     public function isThere(): bool
@@ -207,7 +211,7 @@ final readonly class DayPlanPage
      *
      * @return Collection<int, DayPlan>
      */
-    public function clashes(): Collection
+    private function clashing(): Collection
     {
         $plan = $this->desk->plan;
         if ($plan === null || $plan->bay === '' || $this->standing->isDone()) {
@@ -222,8 +226,7 @@ final readonly class DayPlanPage
     public function better(): string
     {
         $plan = $this->desk->plan;
-        $clashes = $this->clashes();
-        if ($plan === null || $clashes->isEmpty()) {
+        if ($plan === null || $this->clashes->isEmpty()) {
             return '';
         }
         foreach ($this->workshop->bays ?? [] as $bay) {
@@ -231,7 +234,7 @@ final readonly class DayPlanPage
                 return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
             }
         }
-        $free = $this->moment($this->time['hours']->calendar->next($this->time['hours']->hour($clashes->max('ends_at'))));
+        $free = $this->moment($this->time['hours']->calendar->next($this->time['hours']->hour($this->clashes->max('ends_at'))));
 
         return $this->bench->say->word('dayplan.better-day', ['when' => $free->format('D j M, H:i'), 'place' => $plan->bay]);
     }

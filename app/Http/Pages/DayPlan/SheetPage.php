@@ -19,6 +19,15 @@ final readonly class SheetPage
 {
     public Standing $standing;
 
+    /** Where what is noted goes, and where one comes back to. */
+    public string $store;
+
+    public string $back;
+
+    public bool $mayRecord;
+
+    public string $who;
+
     private Workshop $workshop;
 
     /** @var array<int, list<Part>> what is live once each step is done, by its place */
@@ -29,6 +38,10 @@ final readonly class SheetPage
         $this->standing = $desk->standing;
         $this->workshop = Workshop::current();
         $this->live = $desk->standing->sheet->liveAfterEach();
+        $this->store = route('ticks.store', $bench->job);
+        $this->back = route('day-plan.steps', $bench->job, false);
+        $this->mayRecord = auth()->user()?->can('record', $bench->job) === true;
+        $this->who = (string) auth()->id();
     }
 
     public function title(Step $step): string

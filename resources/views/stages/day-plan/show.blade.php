@@ -62,9 +62,9 @@
         </x-fold>
     @endforeach
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage">
-        @if ($page->clashes()->isNotEmpty())
+        @if ($page->clashes->isNotEmpty())
             <div class="mt-5"><h3>{{ $page->desk->plan->bay }} is wanted twice</h3>
-                <p>@foreach ($page->clashes() as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
+                <p>@foreach ($page->clashes as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
                     {{ $page->at($other->starts_at) }} to {{ $page->at($other->ends_at) }}. @endforeach {{ $page->better() }}</p></div>
         @endif
         @if ($page->fromPastJobs() !== [])

@@ -17,7 +17,7 @@
                     <p class="run-do" data-aloud>{{ $page->do($step) }}</p>
                     <p class="muted">{{ $page->why($step) }}</p>
                     @if ($page->needs($step))<p class="small"><strong>With</strong> {{ $page->needs($step) }}</p>@endif
-                    @foreach ($page->cautions($step) as $caution)<x-caution>{{ $caution }}</x-caution>@endforeach
+                    @foreach ($page->cautions($step) as $caution)<div class="caution" role="note"><strong>Careful.</strong> {{ $caution }}</div>@endforeach
                     <p class="small mt-2"><strong>Live after it:</strong> {{ $page->live($k) ?: 'nothing by the drawing; measure' }}</p>
                     @if ($tick)
                         <p class="mt-3"><span class="tag {{ $tick->state === 'otherwise' ? 'look' : 'good' }}">{{ $tick->state === 'otherwise' ? 'otherwise' :
@@ -30,14 +30,14 @@
                             @if ($step->closedBy === 'balance')<a href="{{ route('balance', $job) }}">Balance</a>@elseif ($step->closedBy === 'settings')<a
                                 href="{{ route('settings.step', $job) }}">Settings, one by one</a>@endif</p>
                     @endif
-                    @can('record', $job)
-                        <form method="post" action="{{ route('ticks.store', $job) }}" data-outbox="{{ $page->title($step) }}" data-outbox-says="{state}
+                    @if ($page->mayRecord)
+                        <form method="post" action="{{ $page->store }}" data-outbox="{{ $page->title($step) }}" data-outbox-says="{state}
                             {value}"
-                            data-who="{{ auth()->id() }}" class="mt-4" @if ($step->reading) data-low="{{ $step->reading->low }}"
+                            data-who="{{ $page->who }}" class="mt-4" @if ($step->reading) data-low="{{ $step->reading->low }}"
                             data-high="{{ $step->reading->high }}" data-gate="{{ $step->reading->isGate() ? 'yes' : 'no' }}" @endif>@csrf
                             <input type="hidden" name="_form" value="s{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
                             <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="state" value="done">
-                            <input type="hidden" name="back" value="{{ route('day-plan.steps', $job, false) }}#step-{{ $step->key }}">
+                            <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
                             @if ($step->reading)
                                 <x-field :form="'s' . $k" :label="'Measured: ' . $page->limits($step)" name="value" :unit="$step->reading->unit"
                                     inputmode="text" autocomplete="off" class="narrow" :required="$step->reading->isGate()" />
@@ -47,23 +47,26 @@
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
                         <details class="mt-2"><summary class="linkish">Not as planned …</summary>
-                            <form method="post" action="{{ route('ticks.store', $job) }}" data-outbox="{{ $page->title($step) }}"
-                                data-outbox-says="otherwise: {note}" data-who="{{ auth()->id() }}" class="mt-2">@csrf
+                            <form method="post" action="{{ $page->store }}" data-outbox="{{ $page->title($step) }}"
+                                data-outbox-says="otherwise: {note}" data-who="{{ $page->who }}" class="mt-2">@csrf
                                 <input type="hidden" name="_form" value="o{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
                                 <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="state" value="otherwise">
-                                <input type="hidden" name="back" value="{{ route('day-plan.steps', $job, false) }}#step-{{ $step->key }}">
-                                @if ($step->reading)<x-field :form="'o' . $k" label="Measured" name="value" :unit="$step->reading->unit" inputmode="text"
-                                    autocomplete="off" class="narrow" />@endif
-                                <x-field :form="'o' . $k" label="Changed on site, because" name="note" autocomplete="off" required />
+                                <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
+                                @if ($step->reading)<div class="field narrow"><label for="om{{ $k }}">Measured</label><div class="with-unit"><input id="om{{
+                                    $k }}"
+                                    name="value" inputmode="text" autocomplete="off"><span class="unit">{{ $step->reading->unit }}</span></div></div>@endif
+                                <div class="field"><label for="on{{ $k }}">Changed on site, because</label><input id="on{{ $k }}" name="note" autocomplete="off"
+                                    required value="{{ old('_form') === 'o' . $k ? old('note') : '' }}">@if (old('_form') === 'o' . $k)
+                                    @error('note')<div class="error">{{ $message }}</div>@enderror @endif</div>
                                 <div class="actions"><button class="btn plain" @disabled($closed !== null && ! $tick)>Note it so</button></div></form>
                             @if ($page->photos($step))<p class="mt-2"><a href="{{ $page->photos($step) }}">Picture, or change the part</a></p>@endif
-                            @if ($tick)<form method="post" action="{{ route('ticks.store', $job) }}" class="mt-2">@csrf
+                            @if ($tick)<form method="post" action="{{ $page->store }}" class="mt-2">@csrf
                                 <input type="hidden" name="_form" value="u{{ $k }}"><input type="hidden" name="step" value="{{ $step->key }}">
                                 <input type="hidden" name="state" value="undone">
-                                <input type="hidden" name="back" value="{{ route('day-plan.steps', $job, false) }}#step-{{ $step->key }}">
+                                <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
                                 <button class="btn link">Take it back</button></form>@endif
                         </details>
-                    @endcan
+                    @endif
                     <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->standing->rows[max(0, $k - 1)]['step']->key }}">‹ Back</a>
                         <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
                         <a class="linkish" data-run="on" href="#step-{{ $page->standing->rows[min($page->standing->count() - 1, $k + 1)]['step']->key
