@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\DayPlan;
 
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Part;
+
 /** One thing that a step does to the circuit. */
 final readonly class Act
 {
@@ -22,5 +25,17 @@ final readonly class Act
      */
     public function __construct(public string $do, public string $of)
     {
+    }
+
+    /**
+     * The same with each of some leads or parts.
+     *
+     * @param list<Conductor>|list<Part> $of
+     *
+     * @return list<self>
+     */
+    public static function each(string $do, array $of): array
+    {
+        return array_map(static fn(Conductor|Part $one): self => new self($do, $one->uid), $of);
     }
 }

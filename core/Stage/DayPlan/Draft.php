@@ -7,6 +7,8 @@ namespace Pebblefell\Stage\DayPlan;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Reading;
+use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -19,6 +21,57 @@ final class Draft
 
     public function __construct(public Moment $now)
     {
+    }
+
+    /**
+     * Writes a step, its minutes by what is done.
+     *
+     * @param list<Act>            $acts
+     * @param array<string, mixed> $args
+     * @param list<string>         $cautions
+     * @param list<string>         $tools
+     * @param list<Part>           $parts    that it is about
+     * @param int                  $count    of what is done so often
+     * @param string               $key      '': what is done
+     */
+    public function step(
+        Phase $phase,
+        string $does,
+        array $acts = [],
+        array $args = [],
+        array $cautions = [],
+        array $tools = [],
+        ?Reading $reading = null,
+        array $parts = [],
+        int $count = 1,
+        int $hands = 1,
+        string $key = '',
+        ?float $torque = null,
+        string $closedBy = '',
+    ): void {
+        $this->add(new Step(
+            $key ?: $does,
+            $phase,
+            $does,
+            $args,
+            $acts,
+            $cautions,
+            $tools,
+            $torque,
+            $reading,
+            Durations::minutes($does, $count),
+            $hands,
+            closedBy: $closedBy,
+            parts: self::uids($parts),
+        ));
+    }
+
+    /**
+     * @return list<Conductor> leads of the plan that are not on yet
+     */
+    public function waiting(Work $work): array
+    {
+        return array_values(array_filter($work->planned->conductors, fn(Conductor $c): bool => !isset($this->now->leads[$c->uid])));
     }
 
     public function add(Step $step): void

@@ -6,7 +6,6 @@ namespace Pebblefell\Stage\DayPlan;
 
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
-use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -61,19 +60,19 @@ final readonly class Fitting
             if ($sundry) {
                 $small[] = $part;
             } else {
-                $this->step('mount', self::in([$part]), ['part' => Named::one($part->uid), 'at' => Draft::at($part->asPlanned()->place)], parts: [$part], key: "mount.$part->uid");
+                $this->draft->step(Phase::Fit, 'mount', self::in([$part]), ['part' => Named::one($part->uid), 'at' => Draft::at($part->asPlanned()->place)], parts: [$part], key: "mount.$part->uid");
             }
         }
         if ($small !== []) {
-            $this->step('mount-small', self::in($small), ['parts' => Draft::named($small)], parts: $small, count: count($small));
+            $this->draft->step(Phase::Fit, 'mount-small', self::in($small), ['parts' => Draft::named($small)], parts: $small, count: count($small));
         }
         foreach ($this->work->parts(Fate::Move) as $part) {
-            $this->step('move', [], [
+            $this->draft->step(Phase::Fit, 'move', [], [
                 'part' => Named::one($part->uid), 'from' => $part->place ?: '–', 'to' => $part->asPlanned()->place ?: '–',
             ], parts: [$part], key: "move.$part->uid");
         }
         foreach ($this->work->parts(Fate::Relabel) as $part) {
-            $this->step('relabel', [], ['part' => Named::one($part->uid)], parts: [$part], key: "relabel.$part->uid");
+            $this->draft->step(Phase::Fit, 'relabel', [], ['part' => Named::one($part->uid)], parts: [$part], key: "relabel.$part->uid");
         }
     }
 
@@ -83,7 +82,8 @@ final readonly class Fitting
             if ($part->kind === PartKind::Battery) {
                 $kg = $part->data->number('mass_kg');
                 $heavy = $kg === null || $kg > Durations::ONE_LIFTS_KG;
-                $this->step(
+                $this->draft->step(
+                    Phase::Fit,
                     'set-battery',
                     self::in([$part]),
                     ['part' => Named::one($part->uid), 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
@@ -103,14 +103,14 @@ final readonly class Fitting
             }
         }
         if ($sensed !== []) {
-            $this->step('sensors-on', [], ['parts' => array_values($sensed)]);
+            $this->draft->step(Phase::Fit, 'sensors-on', [], ['parts' => array_values($sensed)]);
         }
     }
 
     private function leads(): void
     {
         $lots = ['lay-returns' => [], 'lay-plus' => [], 'lay-mains' => [], 'lay-panels' => []];
-        foreach ($this->waiting() as $lead) {
+        foreach ($this->draft->waiting($this->work) as $lead) {
             if ($this->work->ends($lead, PartKind::Battery)) {
                 continue;
             }
@@ -127,9 +127,10 @@ final readonly class Fitting
                 $ends[$lead->from->uid] = Named::one($lead->from->uid);
                 $ends[$lead->to->uid] = Named::one($lead->to->uid);
             }
-            $this->step(
+            $this->draft->step(
+                Phase::Fit,
                 $does,
-                array_map(static fn(Conductor $c): Act => new Act(Act::ATTACH, $c->uid), $leads),
+                Act::each(Act::ATTACH, $leads),
                 ['count' => count($leads), 'parts' => array_values($ends)],
                 match ($does) {
                     'lay-mains' => ['mains'],
@@ -140,17 +141,6 @@ final readonly class Fitting
                 count: count($leads),
             );
         }
-    }
-
-    /**
-     * @return list<Conductor> planned leads that are not on yet
-     */
-    private function waiting(): array
-    {
-        return array_values(array_filter(
-            $this->work->planned->conductors,
-            fn(Conductor $c): bool => !isset($this->draft->now->leads[$c->uid]),
-        ));
     }
 
     /**
@@ -171,37 +161,5 @@ final readonly class Fitting
         }
 
         return $acts;
-    }
-
-    /**
-     * @param list<Act>            $acts
-     * @param array<string, mixed> $args
-     * @param list<string>         $cautions
-     * @param list<string>         $tools
-     * @param list<Part>           $parts
-     */
-    private function step(
-        string $does,
-        array $acts,
-        array $args,
-        array $cautions = [],
-        array $tools = [],
-        int $hands = 1,
-        array $parts = [],
-        int $count = 1,
-        string $key = '',
-    ): void {
-        $this->draft->add(new Step(
-            $key ?: $does,
-            Phase::Fit,
-            $does,
-            $args,
-            $acts,
-            $cautions,
-            $tools,
-            minutes: Durations::minutes($does, $count),
-            hands: $hands,
-            parts: Draft::uids($parts),
-        ));
     }
 }

@@ -8,7 +8,6 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
 use Pebblefell\System\Circuit;
-use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -55,16 +54,16 @@ final class Isolation
     {
         $found = $this->work->found;
         if ($found->ofKind(PartKind::ShoreInlet) !== []) {
-            $this->step('shore-off', [new Act(Act::STOP, 'shore')], cautions: ['mains']);
+            $this->draft->step(Phase::Isolate, 'shore-off', [new Act(Act::STOP, 'shore')], cautions: ['mains']);
         }
         if ($found->ofKind(PartKind::Generator) !== []) {
-            $this->step('generator-off', [new Act(Act::STOP, 'generator')]);
+            $this->draft->step(Phase::Isolate, 'generator-off', [new Act(Act::STOP, 'generator')]);
         }
         $inverters = array_values(array_filter($found->parts, static fn(Part $p): bool => $p->kind->isInverter()));
         // What a vehicle does not have does not run.
         $idle = array_map(static fn(string $source): Act => new Act(Act::STOP, $source), ['shore', 'generator', ...($found->ofKind(PartKind::Panel) === [] ? ['sun'] : [])]);
-        $this->step($inverters === [] ? 'loads-off' : 'loads-and-inverter-off', $idle, ['parts' => Draft::named($inverters)], parts: $inverters);
-        $this->step('engine-off', [new Act(Act::STOP, 'engine')]);
+        $this->draft->step(Phase::Isolate, $inverters === [] ? 'loads-off' : 'loads-and-inverter-off', $idle, ['parts' => Draft::named($inverters)], parts: $inverters);
+        $this->draft->step(Phase::Isolate, 'engine-off', [new Act(Act::STOP, 'engine')]);
     }
 
     /** Each array parted from its regulator by its own switch; where there is none, or its leads are touched, the panels are covered. */
@@ -80,12 +79,13 @@ final class Isolation
                 if ($switch === null) {
                     break;
                 }
-                $this->step(
+                $this->draft->step(
+                    Phase::Isolate,
                     'open-array',
                     [new Act(Act::OPEN, $switch->uid)],
                     ['part' => Named::one($switch->uid), 'regulator' => Named::one($regulator->uid)],
                     ['regulator-first', 'panel-side'],
-                    new Reading('amps', 'A', null, self::DARK_A),
+                    reading: new Reading('amps', 'A', null, self::DARK_A),
                     parts: [$switch, $regulator],
                     key: "open-array.$switch->uid",
                 );
@@ -121,7 +121,7 @@ final class Isolation
             ) !== []) {
                 continue;
             }
-            $this->step('main-off', [new Act(Act::OPEN, $switch->uid)], ['part' => Named::one($switch->uid)], parts: [$switch], key: "main-off.$switch->uid");
+            $this->draft->step(Phase::Isolate, 'main-off', [new Act(Act::OPEN, $switch->uid)], ['part' => Named::one($switch->uid)], parts: [$switch], key: "main-off.$switch->uid");
         }
     }
 
@@ -145,7 +145,7 @@ final class Isolation
         $source = $this->work->found->parts[$way['source']];
         if ($opener !== null) {
             $does = $opener->kind === PartKind::Fuse ? 'pull-fuse' : 'open-switch';
-            $this->step($does, [new Act(Act::OPEN, $opener->uid)], ['part' => Named::one($opener->uid), 'for' => Named::one($held->uid)], parts: [$opener], key: "$does.$opener->uid");
+            $this->draft->step(Phase::Isolate, $does, [new Act(Act::OPEN, $opener->uid)], ['part' => Named::one($opener->uid), 'for' => Named::one($held->uid)], parts: [$opener], key: "$does.$opener->uid");
         } elseif ($source->kind === PartKind::Battery) {
             $this->lift($source);
         } else {
@@ -156,13 +156,14 @@ final class Isolation
     private function cover(): void
     {
         $panels = $this->work->found->ofKind(PartKind::Panel);
-        $this->step(
+        $this->draft->step(
+            Phase::Isolate,
             'cover-panels',
             [new Act(Act::STOP, 'sun')],
             ['parts' => Draft::named($panels)],
             ['regulator-first', 'roof'],
-            new Reading('amps', 'A', null, self::DARK_A),
             ['covers'],
+            reading: new Reading('amps', 'A', null, self::DARK_A),
             parts: $panels,
         );
     }
@@ -188,9 +189,10 @@ final class Isolation
         foreach ($poles as $k => $pole) {
             $leads = $this->work->away($bank, $this->draft->now->leads, $pole);
             if ($leads !== []) {
-                $this->step(
+                $this->draft->step(
+                    Phase::Isolate,
                     "lift-$pole",
-                    array_map(static fn(Conductor $c): Act => new Act(Act::DETACH, $c->uid), $leads),
+                    Act::each(Act::DETACH, $leads),
                     ['parts' => Draft::named($bank), 'count' => count($leads)],
                     [$k === 0 ? "first-$this->firstTerminal" : 'one-at-a-time', 'short-circuit'],
                     tools: ['insulated', 'caps'],
@@ -205,45 +207,15 @@ final class Isolation
     {
         $dead = array_map(fn(string $uid): Part => $this->work->found->parts[$uid], $this->work->touched());
         $inverter = array_filter($dead, static fn(Part $p): bool => $p->kind->isInverter()) !== [];
-        $this->step(
+        $this->draft->step(
+            Phase::Isolate,
             $dead === [] ? 'prove-lugs' : 'prove-dead',
             [],
             ['parts' => Draft::named($dead), 'volts' => Amount::of(self::DEAD_V, 'V')],
             $inverter ? ['capacitors', 'mains'] : [],
-            new Reading('volts', 'V', -self::DEAD_V, self::DEAD_V),
             ['meter'],
+            reading: new Reading('volts', 'V', -self::DEAD_V, self::DEAD_V),
             parts: $dead,
         );
-    }
-
-    /**
-     * @param list<Act>            $acts
-     * @param array<string, mixed> $args
-     * @param list<string>         $cautions
-     * @param list<string>         $tools
-     * @param list<Part>           $parts
-     */
-    private function step(
-        string $does,
-        array $acts = [],
-        array $args = [],
-        array $cautions = [],
-        ?Reading $reading = null,
-        array $tools = [],
-        array $parts = [],
-        string $key = '',
-    ): void {
-        $this->draft->add(new Step(
-            $key ?: $does,
-            Phase::Isolate,
-            $does,
-            $args,
-            $acts,
-            $cautions,
-            $tools,
-            reading: $reading,
-            minutes: Durations::minutes($does),
-            parts: Draft::uids($parts),
-        ));
     }
 }

@@ -65,7 +65,7 @@ final readonly class PowerUp
     private function joinBank(): void
     {
         $batteries = $this->work->planned->houseBatteries();
-        $waiting = $this->waiting();
+        $waiting = $this->draft->waiting($this->work);
         if (array_filter($waiting, fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery)) === []) {
             return;
         }
@@ -78,7 +78,7 @@ final readonly class PowerUp
                 round($chemistry->lowestCellV() * $bank->cells(), 1),
                 round($chemistry->ceilingCellV() * $bank->cells(), 1),
             );
-            $this->step('own-volts', Phase::Connect, [], ['parts' => Draft::named($batteries)], reading: $own, tools: ['meter'], parts: $batteries);
+            $this->draft->step(Phase::Connect, 'own-volts', [], ['parts' => Draft::named($batteries)], reading: $own, tools: ['meter'], parts: $batteries);
         }
         $torque = null;
         foreach ($batteries as $battery) {
@@ -86,10 +86,10 @@ final readonly class PowerUp
         }
         $links = array_values(array_filter($waiting, $this->work->isLink(...)));
         if ($links !== []) {
-            $this->step(
-                'link-batteries',
+            $this->draft->step(
                 Phase::Connect,
-                self::attach($links),
+                'link-batteries',
+                Act::each(Act::ATTACH, $links),
                 ['count' => count($links)],
                 ['short-circuit', 'one-at-a-time'],
                 ['insulated', 'torque'],
@@ -98,7 +98,7 @@ final readonly class PowerUp
             );
         }
         foreach (['minus', 'plus'] as $pole) {
-            $leads = array_values(array_filter($this->waiting(), fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery) && (
+            $leads = array_values(array_filter($this->draft->waiting($this->work), fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery) && (
                 $this->endsAt($c, 'minus') ? 'minus' : 'plus'
             ) === $pole));
             if ($leads === []) {
@@ -107,10 +107,10 @@ final readonly class PowerUp
             if ($pole === 'plus' && $this->sparks()) {
                 $this->precharge();
             }
-            $this->step(
-                "join-$pole",
+            $this->draft->step(
                 Phase::Connect,
-                self::attach($leads),
+                "join-$pole",
+                Act::each(Act::ATTACH, $leads),
                 ['count' => count($leads)],
                 $pole === 'plus' ? ['short-circuit', 'spark'] : ['short-circuit'],
                 ['insulated', 'torque'],
@@ -151,9 +151,9 @@ final readonly class PowerUp
         $volts = $this->work->bankV();
         $bank = $this->work->study->banks()->planned->bank;
         $most = $bank === null ? $volts : $bank->chemistry()->ceilingCellV() * $bank->cells();
-        $this->step(
-            'precharge',
+        $this->draft->step(
             Phase::Power,
+            'precharge',
             [],
             ['parts' => Draft::named($this->inverters), 'ohm' => Amount::of(ceil($most ** 2 / self::RESISTOR_W), 'Ω'), 'watts' => Amount::of(self::RESISTOR_W, 'W')],
             ['capacitors'],
@@ -176,9 +176,9 @@ final readonly class PowerUp
                     $this->precharge();
                 }
             }
-            $this->step(
-                'close-main',
+            $this->draft->step(
                 Phase::Power,
+                'close-main',
                 [new Act(Act::CLOSE, $opener->uid)],
                 ['part' => Named::one($opener->uid)],
                 parts: [$opener],
@@ -198,9 +198,9 @@ final readonly class PowerUp
         $bank = $this->work->study->banks()->planned->bank;
         foreach ($this->work->planned->ofKind(PartKind::Regulator) as $regulator) {
             $near = self::READS_WITHIN_V * $volts / 12.0;
-            $this->step(
-                'regulator-awake',
+            $this->draft->step(
                 Phase::Power,
+                'regulator-awake',
                 [],
                 ['part' => Named::one($regulator->uid)],
                 ['regulator-first'],
@@ -216,7 +216,7 @@ final readonly class PowerUp
             );
         }
         if ($this->work->study->settings()->devices !== []) {
-            $this->step('program', Phase::Power, [], ['count' => count($this->work->study->settings()->devices)], ['firmware'], ['app'], closedBy: 'settings');
+            $this->draft->step(Phase::Power, 'program', [], ['count' => count($this->work->study->settings()->devices)], ['firmware'], ['app'], closedBy: 'settings');
         }
     }
 
@@ -234,7 +234,7 @@ final readonly class PowerUp
         if (isset($this->draft->now->running['sun']) && $open === []) {
             return;
         }
-        $this->step('sun-on', Phase::Power, [new Act(Act::START, 'sun'), ...self::close($open)], [
+        $this->draft->step(Phase::Power, 'sun-on', [new Act(Act::START, 'sun'), ...Act::each(Act::CLOSE, $open)], [
             'parts' => Draft::named($open === [] ? $this->work->planned->ofKind(PartKind::Panel) : $open),
         ], ['panels-live'], ['clamp'], new Reading('amps', 'A'), parts: $this->work->planned->ofKind(PartKind::Panel));
     }
@@ -244,12 +244,12 @@ final readonly class PowerUp
         $open = $this->openOn(Circuit::StarterDc);
         if ($this->work->planned->ofKind(PartKind::Alternator, PartKind::Dcdc, PartKind::Isolator) === []) {
             if ($open !== []) {
-                $this->step('close-rest', Phase::Power, self::close($open), ['parts' => Draft::named($open)], key: 'close-rest.starter', parts: $open);
+                $this->draft->step(Phase::Power, 'close-rest', Act::each(Act::CLOSE, $open), ['parts' => Draft::named($open)], key: 'close-rest.starter', parts: $open);
             }
 
             return;
         }
-        $this->step('engine-on', Phase::Power, [...self::close($open), new Act(Act::START, 'engine')], [
+        $this->draft->step(Phase::Power, 'engine-on', [...Act::each(Act::CLOSE, $open), new Act(Act::START, 'engine')], [
             'closing' => Draft::closing($open),
         ], ['exhaust'], ['clamp'], new Reading('amps', 'A'), parts: $open);
     }
@@ -258,7 +258,7 @@ final readonly class PowerUp
     {
         $ac = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
         $open = array_values(array_filter($this->draft->open(), static fn(Part $p): bool => !in_array($p, $ac, true)));
-        $this->step('loads-on', Phase::Power, self::close($open), ['closing' => Draft::closing($open)], tools: ['clamp'], parts: $open);
+        $this->draft->step(Phase::Power, 'loads-on', Act::each(Act::CLOSE, $open), ['closing' => Draft::closing($open)], tools: ['clamp'], parts: $open);
     }
 
     private function shore(): void
@@ -267,8 +267,8 @@ final readonly class PowerUp
         if ($open === [] && $this->work->planned->ofKind(PartKind::ShoreInlet, PartKind::Generator, PartKind::Inverter, PartKind::InverterCharger) === []) {
             return;
         }
-        $this->step('shore-on', Phase::Power, [
-            ...self::close($open), new Act(Act::START, 'shore'), new Act(Act::START, 'generator'),
+        $this->draft->step(Phase::Power, 'shore-on', [
+            ...Act::each(Act::CLOSE, $open), new Act(Act::START, 'shore'), new Act(Act::START, 'generator'),
         ], ['closing' => Draft::closing($open)], ['mains'], parts: $open);
     }
 
@@ -313,74 +313,6 @@ final readonly class PowerUp
         return array_values(array_filter(
             $this->draft->open(),
             fn(Part $p): bool => $this->work->planned->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === $circuit,
-        ));
-    }
-
-    /**
-     * @return list<Conductor> planned leads that are not on yet
-     */
-    private function waiting(): array
-    {
-        return array_values(array_filter(
-            $this->work->planned->conductors,
-            fn(Conductor $c): bool => !isset($this->draft->now->leads[$c->uid]),
-        ));
-    }
-
-    /**
-     * @param list<Conductor> $leads
-     *
-     * @return list<Act>
-     */
-    private static function attach(array $leads): array
-    {
-        return array_map(static fn(Conductor $c): Act => new Act(Act::ATTACH, $c->uid), $leads);
-    }
-
-    /**
-     * @param list<Part> $parts
-     *
-     * @return list<Act>
-     */
-    private static function close(array $parts): array
-    {
-        return array_map(static fn(Part $p): Act => new Act(Act::CLOSE, $p->uid), $parts);
-    }
-
-    /**
-     * @param list<Act>            $acts
-     * @param array<string, mixed> $args
-     * @param list<string>         $cautions
-     * @param list<string>         $tools
-     * @param list<Part>           $parts
-     */
-    private function step(
-        string $does,
-        Phase $phase,
-        array $acts,
-        array $args,
-        array $cautions = [],
-        array $tools = [],
-        ?Reading $reading = null,
-        array $parts = [],
-        int $count = 1,
-        string $key = '',
-        ?float $torque = null,
-        string $closedBy = '',
-    ): void {
-        $this->draft->add(new Step(
-            $key ?: $does,
-            $phase,
-            $does,
-            $args,
-            $acts,
-            $cautions,
-            $tools,
-            $torque,
-            $reading,
-            Durations::minutes($does, $count),
-            closedBy: $closedBy,
-            parts: Draft::uids($parts),
         ));
     }
 }

@@ -27,7 +27,7 @@ final readonly class Stripping
         }
         $self->leads();
         foreach ($work->parts(Fate::Disconnect) as $part) {
-            $self->step('leave-in', [], ['part' => Named::one($part->uid)], key: "leave-in.$part->uid", parts: [$part]);
+            $self->draft->step(Phase::Strip, 'leave-in', [], ['part' => Named::one($part->uid)], key: "leave-in.$part->uid", parts: [$part]);
         }
     }
 
@@ -42,7 +42,7 @@ final readonly class Stripping
             }
         }
         if ($kept !== []) {
-            $this->step('take-sensors', [], ['parts' => Draft::named(array_values($kept))], parts: array_values($kept));
+            $this->draft->step(Phase::Strip, 'take-sensors', [], ['parts' => Draft::named(array_values($kept))], parts: array_values($kept));
         }
     }
 
@@ -51,9 +51,10 @@ final readonly class Stripping
     {
         $links = array_values(array_filter($this->going(), $this->work->isLink(...)));
         if ($links !== []) {
-            $this->step(
+            $this->draft->step(
+                Phase::Strip,
                 'unlink-batteries',
-                self::detach($links),
+                Act::each(Act::DETACH, $links),
                 ['count' => count($links)],
                 ['one-at-a-time', 'short-circuit'],
                 ['insulated', 'caps'],
@@ -75,9 +76,10 @@ final readonly class Stripping
         };
         $kg = $part->data->number('mass_kg');
         $heavy = $part->kind === PartKind::Battery && ($kg === null || $kg > Durations::ONE_LIFTS_KG);
-        $this->step(
+        $this->draft->step(
+            Phase::Strip,
             $does,
-            [...self::detach($leads), new Act(Act::OUT, $part->uid)],
+            [...Act::each(Act::DETACH, $leads), new Act(Act::OUT, $part->uid)],
             ['part' => Named::one($part->uid), 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
             match (true) {
                 $part->kind === PartKind::Panel => ['roof'],
@@ -105,7 +107,7 @@ final readonly class Stripping
                 $ends[$uid] = Named::one($uid);
             }
         }
-        $this->step('take-leads', self::detach($leads), ['parts' => array_values($ends), 'count' => count($leads)]);
+        $this->draft->step(Phase::Strip, 'take-leads', Act::each(Act::DETACH, $leads), ['parts' => array_values($ends), 'count' => count($leads)]);
     }
 
     /**
@@ -114,47 +116,5 @@ final readonly class Stripping
     private function going(): array
     {
         return array_values(array_filter($this->work->off, fn(Conductor $c): bool => isset($this->draft->now->leads[$c->uid])));
-    }
-
-    /**
-     * @param list<Conductor> $leads
-     *
-     * @return list<Act>
-     */
-    private static function detach(array $leads): array
-    {
-        return array_map(static fn(Conductor $c): Act => new Act(Act::DETACH, $c->uid), $leads);
-    }
-
-    /**
-     * @param list<Act>            $acts
-     * @param array<string, mixed> $args
-     * @param list<string>         $cautions
-     * @param list<string>         $tools
-     * @param list<Part>           $parts
-     */
-    private function step(
-        string $does,
-        array $acts,
-        array $args,
-        array $cautions = [],
-        array $tools = [],
-        int $hands = 1,
-        int $count = 1,
-        string $key = '',
-        array $parts = [],
-    ): void {
-        $this->draft->add(new Step(
-            $key ?: $does,
-            Phase::Strip,
-            $does,
-            $args,
-            $acts,
-            $cautions,
-            $tools,
-            minutes: Durations::minutes($does, $count),
-            hands: $hands,
-            parts: Draft::uids($parts),
-        ));
     }
 }
