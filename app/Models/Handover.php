@@ -32,7 +32,20 @@ final class Handover extends Model
 {
     use Audited;
 
-    protected $fillable = ['number', 'token', 'document', 'page', 'pdf', 'pictures', 'issued_by', 'revoked_at', 'language', 'sha256', 'night', 'expires_on'];
+    protected $fillable = [
+        'number',
+        'token',
+        'document',
+        'page',
+        'pdf',
+        'pictures',
+        'issued_by',
+        'revoked_at',
+        'language',
+        'sha256',
+        'night',
+        'expires_on',
+    ];
 
     protected $casts = ['revoked_at' => 'datetime', 'pictures' => 'array', 'expires_on' => 'date'];
 

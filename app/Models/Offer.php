@@ -34,7 +34,19 @@ final class Offer extends Model
     use Audited;
     use Versioned;
 
-    protected $fillable = ['number', 'token', 'document', 'valid_until', 'issued_by', 'withdrawn_at', 'accepted_at', 'accepted_by', 'accepted', 'accepted_hash', 'taken_at'];
+    protected $fillable = [
+        'number',
+        'token',
+        'document',
+        'valid_until',
+        'issued_by',
+        'withdrawn_at',
+        'accepted_at',
+        'accepted_by',
+        'accepted',
+        'accepted_hash',
+        'taken_at',
+    ];
 
     protected $casts = [
         'document' => 'array',
@@ -77,6 +89,8 @@ final class Offer extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['number', 'issued_by', 'withdrawn_at', 'accepted_at', 'accepted_by', 'taken_at'])->logOnlyDirty();
+        return LogOptions::defaults()->logOnly(
+            ['number', 'issued_by', 'withdrawn_at', 'accepted_at', 'accepted_by', 'taken_at'],
+        )->logOnlyDirty();
     }
 }

@@ -41,7 +41,15 @@ final class Tick extends Model
 
     public function toNoted(): Noted
     {
-        return new Noted($this->step, $this->state, $this->value, $this->note, $this->by, (float) $this->noted_at->getTimestamp(), $this->amps);
+        return new Noted(
+            $this->step,
+            $this->state,
+            $this->value,
+            $this->note,
+            $this->by,
+            (float) $this->noted_at->getTimestamp(),
+            $this->amps,
+        );
     }
 
     /**

@@ -28,9 +28,30 @@ final class Workshop extends Model
     use Audited;
     use Versioned;
 
-    protected $fillable = ['name', 'address', 'phone', 'email', 'region', 'first_terminal', 'timezone', 'currency', 'hourly_rate', 'bays', 'opens_h', 'closes_h', 'work_days'];
+    protected $fillable = [
+        'name',
+        'address',
+        'phone',
+        'email',
+        'region',
+        'first_terminal',
+        'timezone',
+        'currency',
+        'hourly_rate',
+        'bays',
+        'opens_h',
+        'closes_h',
+        'work_days',
+    ];
 
-    protected $casts = ['region' => Region::class, 'hourly_rate' => 'float', 'bays' => 'array', 'opens_h' => 'float', 'closes_h' => 'float', 'work_days' => 'array'];
+    protected $casts = [
+        'region' => Region::class,
+        'hourly_rate' => 'float',
+        'bays' => 'array',
+        'opens_h' => 'float',
+        'closes_h' => 'float',
+        'work_days' => 'array',
+    ];
 
     /** A moment, or a second since 1970, by the clock on the workshop's wall. */
     public function local(CarbonInterface|float $at): CarbonImmutable

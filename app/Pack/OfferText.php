@@ -114,7 +114,11 @@ final readonly class OfferText
 
         return [
             ['says' => $this->word('net'), 'amount' => $this->money($net), 'last' => false],
-            ['says' => $this->word('tax', ['percent' => $this->show->text($this->d['tax_pct'], '%')]), 'amount' => $this->money($tax), 'last' => false],
+            [
+                'says' => $this->word('tax', ['percent' => $this->show->text($this->d['tax_pct'], '%')]),
+                'amount' => $this->money($tax),
+                'last' => false,
+            ],
             ['says' => $this->word('gross'), 'amount' => $this->money($net + $tax), 'last' => true],
         ];
     }
@@ -124,7 +128,9 @@ final readonly class OfferText
     {
         $taken = $this->offer->accepted ?? [];
 
-        return $this->d['net'] + array_sum(array_map(static fn(array $o): float => in_array($o['uid'], $taken, true) ? $o['net'] : 0.0, $this->d['options']));
+        return $this->d['net'] + array_sum(
+            array_map(static fn(array $o): float => in_array($o['uid'], $taken, true) ? $o['net'] : 0.0, $this->d['options']),
+        );
     }
 
     /** What the plan gives: usable energy, days without any charge, sun. */
@@ -198,6 +204,10 @@ final readonly class OfferText
 
     public function pdf(): string
     {
-        return (string) Pdf::of(view('offer.pdf', ['offer' => $this])->render(), $this->d['units'] === Units::UsCustomary->value ? 'letter' : 'a4', $this->title())->output();
+        return (string) Pdf::of(
+            view('offer.pdf', ['offer' => $this])->render(),
+            $this->d['units'] === Units::UsCustomary->value ? 'letter' : 'a4',
+            $this->title(),
+        )->output();
     }
 }

@@ -108,7 +108,10 @@ final readonly class Pack
         $canvas->page_text(
             42,
             $canvas->get_height() - 30,
-            $this->system->title . ', ' . $this->say()->word('pack.pack', ['number' => (string) $this->handover->number]) . '   {PAGE_NUM} / {PAGE_COUNT}',
+            $this->system->title . ', ' . $this->say()->word(
+                'pack.pack',
+                ['number' => (string) $this->handover->number],
+            ) . '   {PAGE_NUM} / {PAGE_COUNT}',
             (string) $font,
             7,
             [0.34, 0.39, 0.37],

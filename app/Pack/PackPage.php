@@ -290,7 +290,10 @@ final readonly class PackPage
     {
         $back = $this->study->waking()?->broughtBack();
 
-        return $back === null ? '' : $this->say->word('night.steps.' . ($back['how'] === 'cannot' ? 'wake-call' : "wake-$back[how]"), ['parts' => self::named($back['parts'])]);
+        return $back === null ? '' : $this->say->word(
+            'night.steps.' . ($back['how'] === 'cannot' ? 'wake-call' : "wake-$back[how]"),
+            ['parts' => self::named($back['parts'])],
+        );
     }
 
     /**
@@ -341,7 +344,10 @@ final readonly class PackPage
             $rows[] = [
                 'title' => $this->say->word("tests.does.$check->does.title", $check->args),
                 'limits' => $check->reading === null ? '' : $this->limits($check->reading, $tick),
-                'measured' => $tick?->value === null || $check->reading === null ? '' : $this->show->text($tick->value, $check->reading->unit)
+                'measured' => $tick?->value === null || $check->reading === null ? '' : $this->show->text(
+                    $tick->value,
+                    $check->reading->unit,
+                )
                     . ($tick->amps === null ? '' : ' / ' . $this->show->text($tick->amps, 'A')),
                 'verdict' => $verdict,
                 'says' => $this->word("verdicts.$verdict"),
@@ -427,7 +433,9 @@ final readonly class PackPage
                 'message' => $said->message,
                 'source' => $said->source,
                 'answer' => $v->answer === null ? $this->word('open') : $this->word('answered-by', [
-                    'answer' => $this->word("answered.{$v->answer->answer}"), 'by' => $v->answer->by, 'date' => substr($v->answer->at, 0, 10),
+                    'answer' => $this->word(
+                        "answered.{$v->answer->answer}",
+                    ), 'by' => $v->answer->by, 'date' => substr($v->answer->at, 0, 10),
                 ]) . ($v->answer->reason ? $this->word('reason', ['reason' => $v->answer->reason]) : ''),
             ];
         }, $this->pack->assessment->verdicts);

@@ -58,7 +58,13 @@ final readonly class DayDesk
         $from = $hours->calendar->next($hours->hour($begins));
         $table = Timetable::of($chores->tasks, [Chores::CREW => max(1, $this->people()), Chores::CHARGER => 1], $hours->calendar, $from);
 
-        return ['table' => $table, 'hours' => $hours, 'chores' => $chores, 'fromH' => $from, 'nowH' => $begins === $now ? $hours->hour($now) : null];
+        return [
+            'table' => $table,
+            'hours' => $hours,
+            'chores' => $chores,
+            'fromH' => $from,
+            'nowH' => $begins === $now ? $hours->hour($now) : null,
+        ];
     }
 
     /** Hours until the open balance session lets them be joined, by its own forecast; null: none is open, or it cannot tell. */

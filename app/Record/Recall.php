@@ -16,7 +16,8 @@ final class Recall
     /**
      * Parts of the plan or of the finished system; their settings only where they are asked about.
      *
-     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} $asked '': not asked
+     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} $asked '': not
+     *     asked
      *
      * @return Builder<Part>
      */
@@ -40,7 +41,10 @@ final class Recall
         // Serials of one length sort as they count: longer ones come after.
         foreach (['from' => '>=', 'to' => '<='] as $key => $than) {
             if ($asked[$key] !== '') {
-                $query->where('serial', '!=', '')->whereRaw("(CHAR_LENGTH(serial), serial) $than (CHAR_LENGTH(?), ?)", [$asked[$key], $asked[$key]]);
+                $query->where('serial', '!=', '')->whereRaw(
+                    "(CHAR_LENGTH(serial), serial) $than (CHAR_LENGTH(?), ?)",
+                    [$asked[$key], $asked[$key]],
+                );
             }
         }
         if ($asked['parameter'] !== '') {

@@ -34,7 +34,11 @@ final readonly class WorkHours
                 $open[] = [$this->since(self::on($date, $workshop->opens_h)), $this->since(self::on($date, $workshop->closes_h))];
             }
         }
-        $busy = array_values(BusyTime::query()->where('to', '>', $this->midnight->utc())->where('from', '<', $this->midnight->addDays(self::DAYS)->utc())
+        $busy = array_values(BusyTime::query()->where(
+            'to',
+            '>',
+            $this->midnight->utc(),
+        )->where('from', '<', $this->midnight->addDays(self::DAYS)->utc())
             ->orderBy('from')->limit(500)->get()
             ->map(fn(BusyTime $b): array => [$this->hour($b->from), $this->hour($b->to)])->all());
         $this->calendar = Calendar::of($open, $busy);

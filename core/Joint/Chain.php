@@ -50,7 +50,9 @@ final readonly class Chain
     /** One standard deviation of it among sound ones, Ω. */
     public function spreadOhm(int $from, int $to): float
     {
-        return sqrt(array_sum(array_map(static fn(Segment $s): float => $s->spreadOhm ** 2, array_slice($this->segments, $from, $to - $from))));
+        return sqrt(
+            array_sum(array_map(static fn(Segment $s): float => $s->spreadOhm ** 2, array_slice($this->segments, $from, $to - $from))),
+        );
     }
 
     /**

@@ -88,7 +88,12 @@ final class MakeOffer
             ], $offer->labour),
             'sundries' => $terms['sundries'],
             'tax_pct' => $terms['tax_pct'],
-            'net' => round($offer->partsCost() + $rate * array_sum(array_map(static fn(array $l): float => round($l['hours'], 1), $offer->labour)) + $terms['sundries'], 2),
+            'net' => round(
+                $offer->partsCost() + $rate * array_sum(
+                    array_map(static fn(array $l): float => round($l['hours'], 1), $offer->labour),
+                ) + $terms['sundries'],
+                2,
+            ),
             'gives' => self::gives($offer),
             'options' => $options,
             'text' => $terms['text'],

@@ -44,7 +44,11 @@ final class ReadBusyTimes
         }
         $from = CarbonImmutable::now()->subMonth();
         try {
-            $events = $calendar->expand($from, $from->addMonths(self::MONTHS + 1), new DateTimeZone(Workshop::current()->timezone))->select('VEVENT');
+            $events = $calendar->expand(
+                $from,
+                $from->addMonths(self::MONTHS + 1),
+                new DateTimeZone(Workshop::current()->timezone),
+            )->select('VEVENT');
             $rows = [];
             foreach ($events as $event) {
                 if ($event instanceof VEvent && self::text($event, 'TRANSP') !== 'TRANSPARENT' && self::text($event, 'STATUS') !== 'CANCELLED') {

@@ -31,9 +31,14 @@ final class JobController extends Controller
     /** The Yard: jobs with what each needs next. */
     public function index(PageQuery $request): View
     {
-        $jobs = Job::query()->with('customer')->orderByDesc('updated_at')->orderByDesc('id')->simplePaginate((int) config('pebblefell.page'));
+        $jobs = Job::query()->with('customer')->orderByDesc('updated_at')->orderByDesc('id')->simplePaginate(
+            (int) config('pebblefell.page'),
+        );
 
-        return view('yard', ['workshop' => Workshop::current(), 'jobs' => $jobs, 'waits' => Waits::all(), 'page' => new YardPage(Workshop::current())]);
+        return view(
+            'yard',
+            ['workshop' => Workshop::current(), 'jobs' => $jobs, 'waits' => Waits::all(), 'page' => new YardPage(Workshop::current())],
+        );
     }
 
     public function create(): View

@@ -39,7 +39,9 @@ final readonly class YardPage
     public function chart(): BayChart
     {
         $hours = new WorkHours($this->workshop, $this->midnight);
-        $bays = array_values(array_unique([...$this->workshop->bays ?? [], ...$this->plans->map(fn(DayPlan $p): string => $this->bay($p))->all()]));
+        $bays = array_values(
+            array_unique([...$this->workshop->bays ?? [], ...$this->plans->map(fn(DayPlan $p): string => $this->bay($p))->all()]),
+        );
 
         return BayChart::of(
             $bays,

@@ -54,7 +54,8 @@ final class TickRequest extends FormRequest
     }
 
     /**
-     * @return array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id: ?string}
+     * @return array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string,
+     *     client_id: ?string}
      */
     public function said(string $by): array
     {

@@ -49,7 +49,9 @@ final readonly class FadeSketch
             $line = Path::line([$at(0.0, $fall(0.0, $fade->perYearAh)), $at($span, $fall($span, $fade->perYearAh))]);
             $steep = $fade->perYearAh - 2.0 * $fade->sigmaPerYearAh;
             $flat = min(0.0, $fade->perYearAh + 2.0 * $fade->sigmaPerYearAh);
-            $doubt = Path::line([$at($last, $fade->nowAh), $at($span, $fall($span, $steep)), $at($span, $fall($span, $flat)), $at($last, $fade->nowAh)]) . 'Z';
+            $doubt = Path::line(
+                [$at($last, $fade->nowAh), $at($span, $fall($span, $steep)), $at($span, $fall($span, $flat)), $at($last, $fade->nowAh)],
+            ) . 'Z';
         }
 
         return new self(

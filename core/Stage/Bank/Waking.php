@@ -78,7 +78,8 @@ final readonly class Waking
     /**
      * What brings it back once its BMS has opened.
      *
-     * @return ?array{how: string, parts: list<Part>} how: wakes (parts: the sources that do), button or itself (parts: the batteries), cannot;
+     * @return ?array{how: string, parts: list<Part>} how: wakes (parts: the sources that do), button or itself (parts: the batteries),
+     *     cannot;
      *     null: it has no BMS that opens
      */
     public function broughtBack(): ?array

@@ -21,7 +21,8 @@ final readonly class Act
 
     /**
      * @param string $do one of the above
-     * @param string $of uid of a part (open, close, in, out) or conductor (attach, detach); or what is stopped: sun, engine, shore, generator
+     * @param string $of uid of a part (open, close, in, out) or conductor (attach, detach); or what is stopped: sun, engine, shore,
+     *     generator
      */
     public function __construct(public string $do, public string $of)
     {

@@ -78,7 +78,10 @@ final readonly class BayChart
                 'x' => round($x->at(24.0 * $day), 1),
                 'width' => round($x->length(24.0), 1),
                 'h' => 24.0 * $day,
-                'open' => array_filter($calendar->open, static fn(array $s): bool => $s[0] >= 24.0 * $day && $s[0] < 24.0 * ($day + 1)) !== [],
+                'open' => array_filter(
+                    $calendar->open,
+                    static fn(array $s): bool => $s[0] >= 24.0 * $day && $s[0] < 24.0 * ($day + 1),
+                ) !== [],
             ], range(0, self::DAYS - 1)),
             array_map(static fn(array $n): array => ['name' => $n['name'], 'y' => $y($n['row'])], $names),
             $nowH < 0.0 ? null : round($x->at($nowH), 1),

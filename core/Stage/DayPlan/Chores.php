@@ -66,7 +66,13 @@ final readonly class Chores
         $tasks = [];
         foreach ($after as $id => $before) {
             if (isset($waits[$id])) {
-                $tasks[] = new Task($id, $waits[$id], self::standing($before, $after, $there), $id === self::CHARGE ? [self::CHARGER => 1] : [], true);
+                $tasks[] = new Task(
+                    $id,
+                    $waits[$id],
+                    self::standing($before, $after, $there),
+                    $id === self::CHARGE ? [self::CHARGER => 1] : [],
+                    true,
+                );
             } elseif (isset($work[$id])) {
                 $tasks[] = new Task($id, $work[$id]['hours'], self::standing($before, $after, $there), [self::CREW => $work[$id]['hands']]);
             }

@@ -23,7 +23,8 @@ final readonly class DayChart
     private const NIGHT = 0.22;
 
     /**
-     * @param list<array{id: string, lane: int, x: float, y: float, width: float, height: float, wait: bool, critical: bool, label: string, fromH: float, toH: float}> $bars
+     * @param list<array{id: string, lane: int, x: float, y: float, width: float, height: float, wait: bool, critical: bool, label: string,
+     *     fromH: float, toH: float}> $bars
      * @param list<array{x: float, width: float}>                $nights
      * @param list<array{x: float, h: float, day: bool}>         $ticks   hours; day: the first of one
      * @param list<array{name: string, y: float}>                $lanes

@@ -10,7 +10,10 @@ final class Durations
     /** Adhesive for panels on a roof carries after a day. Common practice: the tube says 24 h at 20 °C, longer in the cold. */
     public const CURE_H = 24.0;
 
-    /** Below this much one person lifts a battery. HSE guideline figure for lifting close to the body at knuckle height (INDG143, from memory), kg. */
+    /**
+     * Below this much one person lifts a battery. HSE guideline figure for lifting close to the body at knuckle height (INDG143, from
+     * memory), kg.
+     */
     public const ONE_LIFTS_KG = 25.0;
 
     /** By what is done. Assumed. */

@@ -10,7 +10,10 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** What goes in while everything is dead: parts, and every lead that does not end on a battery; returns before positives, mains by the licensed. */
+/**
+ * What goes in while everything is dead: parts, and every lead that does not end on a battery; returns before positives, mains by the
+ * licensed.
+ */
 final readonly class Fitting
 {
     private function __construct(private Work $work, private Draft $draft)
@@ -56,15 +59,33 @@ final readonly class Fitting
             if (isset($this->draft->now->parts[$part->uid]) || $part->kind === PartKind::Battery) {
                 continue;
             }
-            $sundry = $part->kind->isSundry() || in_array($part->kind, [PartKind::Panel, PartKind::Busbar, PartKind::Switch, PartKind::Breaker], true);
+            $sundry = $part->kind->isSundry() || in_array(
+                $part->kind,
+                [PartKind::Panel, PartKind::Busbar, PartKind::Switch, PartKind::Breaker],
+                true,
+            );
             if ($sundry) {
                 $small[] = $part;
             } else {
-                $this->draft->step(Phase::Fit, 'mount', self::in([$part]), ['part' => Named::one($part->uid), 'at' => Draft::at($part->asPlanned()->place)], parts: [$part], key: "mount.$part->uid");
+                $this->draft->step(
+                    Phase::Fit,
+                    'mount',
+                    self::in([$part]),
+                    ['part' => Named::one($part->uid), 'at' => Draft::at($part->asPlanned()->place)],
+                    parts: [$part],
+                    key: "mount.$part->uid",
+                );
             }
         }
         if ($small !== []) {
-            $this->draft->step(Phase::Fit, 'mount-small', self::in($small), ['parts' => Draft::named($small)], parts: $small, count: count($small));
+            $this->draft->step(
+                Phase::Fit,
+                'mount-small',
+                self::in($small),
+                ['parts' => Draft::named($small)],
+                parts: $small,
+                count: count($small),
+            );
         }
         foreach ($this->work->parts(Fate::Move) as $part) {
             $this->draft->step(Phase::Fit, 'move', [], [

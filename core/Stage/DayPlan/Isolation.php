@@ -61,8 +61,17 @@ final class Isolation
         }
         $inverters = array_values(array_filter($found->parts, static fn(Part $p): bool => $p->kind->isInverter()));
         // What a vehicle does not have does not run.
-        $idle = array_map(static fn(string $source): Act => new Act(Act::STOP, $source), ['shore', 'generator', ...($found->ofKind(PartKind::Panel) === [] ? ['sun'] : [])]);
-        $this->draft->step(Phase::Isolate, $inverters === [] ? 'loads-off' : 'loads-and-inverter-off', $idle, ['parts' => Draft::named($inverters)], parts: $inverters);
+        $idle = array_map(
+            static fn(string $source): Act => new Act(Act::STOP, $source),
+            ['shore', 'generator', ...($found->ofKind(PartKind::Panel) === [] ? ['sun'] : [])],
+        );
+        $this->draft->step(
+            Phase::Isolate,
+            $inverters === [] ? 'loads-off' : 'loads-and-inverter-off',
+            $idle,
+            ['parts' => Draft::named($inverters)],
+            parts: $inverters,
+        );
         $this->draft->step(Phase::Isolate, 'engine-off', [new Act(Act::STOP, 'engine')]);
     }
 
@@ -91,7 +100,10 @@ final class Isolation
                 );
             }
         }
-        if ($this->work->touchesPanels() || array_filter($found->ofKind(PartKind::Regulator), fn(Part $p): bool => $this->sunOn($p) !== null) !== []) {
+        if ($this->work->touchesPanels() || array_filter(
+            $found->ofKind(PartKind::Regulator),
+            fn(Part $p): bool => $this->sunOn($p) !== null,
+        ) !== []) {
             $this->cover();
         }
     }
@@ -121,7 +133,14 @@ final class Isolation
             ) !== []) {
                 continue;
             }
-            $this->draft->step(Phase::Isolate, 'main-off', [new Act(Act::OPEN, $switch->uid)], ['part' => Named::one($switch->uid)], parts: [$switch], key: "main-off.$switch->uid");
+            $this->draft->step(
+                Phase::Isolate,
+                'main-off',
+                [new Act(Act::OPEN, $switch->uid)],
+                ['part' => Named::one($switch->uid)],
+                parts: [$switch],
+                key: "main-off.$switch->uid",
+            );
         }
     }
 
@@ -145,7 +164,14 @@ final class Isolation
         $source = $this->work->found->parts[$way['source']];
         if ($opener !== null) {
             $does = $opener->kind === PartKind::Fuse ? 'pull-fuse' : 'open-switch';
-            $this->draft->step(Phase::Isolate, $does, [new Act(Act::OPEN, $opener->uid)], ['part' => Named::one($opener->uid), 'for' => Named::one($held->uid)], parts: [$opener], key: "$does.$opener->uid");
+            $this->draft->step(
+                Phase::Isolate,
+                $does,
+                [new Act(Act::OPEN, $opener->uid)],
+                ['part' => Named::one($opener->uid), 'for' => Named::one($held->uid)],
+                parts: [$opener],
+                key: "$does.$opener->uid",
+            );
         } elseif ($source->kind === PartKind::Battery) {
             $this->lift($source);
         } else {
@@ -179,7 +205,11 @@ final class Isolation
         foreach (['plus', 'minus'] as $pole) {
             foreach ($this->work->away($bank, $this->draft->now->leads, $pole) as $lead) {
                 $far = $this->draft->now->parts[in_array($lead->from->uid, $uids, true) ? $lead->to->uid : $lead->from->uid];
-                while (($way = $this->draft->now->potential($uids)->wayTo($far)) !== null && !in_array($way['source'], $this->lifting, true)) {
+                while (($way = $this->draft->now->potential($uids)->wayTo($far)) !== null && !in_array(
+                    $way['source'],
+                    $this->lifting,
+                    true,
+                )) {
                     $this->lifting = [...$this->lifting, ...$uids];
                     $this->part($way, $far);
                 }

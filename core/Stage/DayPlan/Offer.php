@@ -69,7 +69,15 @@ final readonly class Offer
                 continue;
             }
             $price = $part->data->number('price');
-            $key = implode('|', [$part->kind->value, $part->typedName(), (string) $price, $part->typedName() === '' ? json_encode($part->data->values) : '']);
+            $key = implode(
+                '|',
+                [
+                    $part->kind->value,
+                    $part->typedName(),
+                    (string) $price,
+                    $part->typedName() === '' ? json_encode($part->data->values) : '',
+                ],
+            );
             $parts[$key] ??= ['part' => $part, 'count' => 0, 'each' => $price];
             ++$parts[$key]['count'];
         }

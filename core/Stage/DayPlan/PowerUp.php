@@ -78,7 +78,15 @@ final readonly class PowerUp
                 round($chemistry->lowestCellV() * $bank->cells(), 1),
                 round($chemistry->ceilingCellV() * $bank->cells(), 1),
             );
-            $this->draft->step(Phase::Connect, 'own-volts', [], ['parts' => Draft::named($batteries)], reading: $own, tools: ['meter'], parts: $batteries);
+            $this->draft->step(
+                Phase::Connect,
+                'own-volts',
+                [],
+                ['parts' => Draft::named($batteries)],
+                reading: $own,
+                tools: ['meter'],
+                parts: $batteries,
+            );
         }
         $torque = null;
         foreach ($batteries as $battery) {
@@ -155,7 +163,11 @@ final readonly class PowerUp
             Phase::Power,
             'precharge',
             [],
-            ['parts' => Draft::named($this->inverters), 'ohm' => Amount::of(ceil($most ** 2 / self::RESISTOR_W), 'Ω'), 'watts' => Amount::of(self::RESISTOR_W, 'W')],
+            [
+                'parts' => Draft::named($this->inverters),
+                'ohm' => Amount::of(ceil($most ** 2 / self::RESISTOR_W), 'Ω'),
+                'watts' => Amount::of(self::RESISTOR_W, 'W'),
+            ],
             ['capacitors'],
             ['resistor', 'meter'],
             new Reading('volts', 'V', round(self::FILLED * $volts, 1)),
@@ -216,7 +228,15 @@ final readonly class PowerUp
             );
         }
         if ($this->work->study->settings()->devices !== []) {
-            $this->draft->step(Phase::Power, 'program', [], ['count' => count($this->work->study->settings()->devices)], ['firmware'], ['app'], closedBy: 'settings');
+            $this->draft->step(
+                Phase::Power,
+                'program',
+                [],
+                ['count' => count($this->work->study->settings()->devices)],
+                ['firmware'],
+                ['app'],
+                closedBy: 'settings',
+            );
         }
     }
 
@@ -244,7 +264,14 @@ final readonly class PowerUp
         $open = $this->openOn(Circuit::StarterDc);
         if ($this->work->planned->ofKind(PartKind::Alternator, PartKind::Dcdc, PartKind::Isolator) === []) {
             if ($open !== []) {
-                $this->draft->step(Phase::Power, 'close-rest', Act::each(Act::CLOSE, $open), ['parts' => Draft::named($open)], key: 'close-rest.starter', parts: $open);
+                $this->draft->step(
+                    Phase::Power,
+                    'close-rest',
+                    Act::each(Act::CLOSE, $open),
+                    ['parts' => Draft::named($open)],
+                    key: 'close-rest.starter',
+                    parts: $open,
+                );
             }
 
             return;
@@ -258,13 +285,25 @@ final readonly class PowerUp
     {
         $ac = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
         $open = array_values(array_filter($this->draft->open(), static fn(Part $p): bool => !in_array($p, $ac, true)));
-        $this->draft->step(Phase::Power, 'loads-on', Act::each(Act::CLOSE, $open), ['closing' => Draft::closing($open)], tools: ['clamp'], parts: $open);
+        $this->draft->step(
+            Phase::Power,
+            'loads-on',
+            Act::each(Act::CLOSE, $open),
+            ['closing' => Draft::closing($open)],
+            tools: ['clamp'],
+            parts: $open,
+        );
     }
 
     private function shore(): void
     {
         $open = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
-        if ($open === [] && $this->work->planned->ofKind(PartKind::ShoreInlet, PartKind::Generator, PartKind::Inverter, PartKind::InverterCharger) === []) {
+        if ($open === [] && $this->work->planned->ofKind(
+            PartKind::ShoreInlet,
+            PartKind::Generator,
+            PartKind::Inverter,
+            PartKind::InverterCharger,
+        ) === []) {
             return;
         }
         $this->draft->step(Phase::Power, 'shore-on', [

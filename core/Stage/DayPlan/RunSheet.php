@@ -90,7 +90,18 @@ final readonly class RunSheet
 
     private static function before(Work $work, Draft $draft): void
     {
-        $draft->add(new Step('guard', Phase::Before, 'guard', [], [], ['codes'], ['insulated', 'goggles', 'extinguisher'], minutes: Durations::minutes('guard')));
+        $draft->add(
+            new Step(
+                'guard',
+                Phase::Before,
+                'guard',
+                [],
+                [],
+                ['codes'],
+                ['insulated', 'goggles', 'extinguisher'],
+                minutes: Durations::minutes('guard'),
+            ),
+        );
         $draft->add(new Step('pictures', Phase::Before, 'pictures', minutes: Durations::minutes('pictures')));
         $batteries = $work->found->houseBatteries();
         if ($batteries !== []) {

@@ -38,7 +38,9 @@ final readonly class Standing
         foreach ($sheet->steps as $k => $step) {
             $tick = $ticks->on($step->key);
             $own = match (true) {
-                $step->closedBy === 'balance' && !$balanced, $step->closedBy === 'settings' && !$settled => Word::of("steps.closed.$step->closedBy"),
+                $step->closedBy === 'balance' && !$balanced, $step->closedBy === 'settings' && !$settled => Word::of(
+                    "steps.closed.$step->closedBy",
+                ),
                 $k === count($sheet->steps) - 1 && $undone > 0 => Word::of('steps.closed.all', ['count' => $undone]),
                 default => null,
             };

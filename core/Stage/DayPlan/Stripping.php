@@ -27,14 +27,23 @@ final readonly class Stripping
         }
         $self->leads();
         foreach ($work->parts(Fate::Disconnect) as $part) {
-            $self->draft->step(Phase::Strip, 'leave-in', [], ['part' => Named::one($part->uid)], key: "leave-in.$part->uid", parts: [$part]);
+            $self->draft->step(
+                Phase::Strip,
+                'leave-in',
+                [],
+                ['part' => Named::one($part->uid)],
+                key: "leave-in.$part->uid",
+                parts: [$part],
+            );
         }
     }
 
     /** Sensors and sense leads on a battery that goes are saved first. */
     private function sensors(): void
     {
-        $going = Draft::uids(array_values(array_filter($this->work->parts(Fate::Remove), static fn(Part $p): bool => $p->kind === PartKind::Battery)));
+        $going = Draft::uids(
+            array_values(array_filter($this->work->parts(Fate::Remove), static fn(Part $p): bool => $p->kind === PartKind::Battery)),
+        );
         $kept = [];
         foreach ($this->work->system->signals as $signal) {
             if ($signal->fate->isFound() && in_array($signal->from, $going, true) && isset($this->work->planned->parts[$signal->to])) {
@@ -42,7 +51,13 @@ final readonly class Stripping
             }
         }
         if ($kept !== []) {
-            $this->draft->step(Phase::Strip, 'take-sensors', [], ['parts' => Draft::named(array_values($kept))], parts: array_values($kept));
+            $this->draft->step(
+                Phase::Strip,
+                'take-sensors',
+                [],
+                ['parts' => Draft::named(array_values($kept))],
+                parts: array_values($kept),
+            );
         }
     }
 
@@ -107,7 +122,12 @@ final readonly class Stripping
                 $ends[$uid] = Named::one($uid);
             }
         }
-        $this->draft->step(Phase::Strip, 'take-leads', Act::each(Act::DETACH, $leads), ['parts' => array_values($ends), 'count' => count($leads)]);
+        $this->draft->step(
+            Phase::Strip,
+            'take-leads',
+            Act::each(Act::DETACH, $leads),
+            ['parts' => array_values($ends), 'count' => count($leads)],
+        );
     }
 
     /**

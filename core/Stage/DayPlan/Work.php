@@ -85,7 +85,10 @@ final readonly class Work
     /** Leads are taken off a part, or put on. */
     public function touches(Part $part): bool
     {
-        return array_filter([...$this->off, ...$this->on], static fn(Conductor $c): bool => $c->from->uid === $part->uid || $c->to->uid === $part->uid) !== [];
+        return array_filter(
+            [...$this->off, ...$this->on],
+            static fn(Conductor $c): bool => $c->from->uid === $part->uid || $c->to->uid === $part->uid,
+        ) !== [];
     }
 
     /**

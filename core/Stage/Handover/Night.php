@@ -116,7 +116,9 @@ final readonly class Night
         $steps = [];
         $main = array_values(array_filter(
             $graph->ofKind(PartKind::Switch, PartKind::Breaker),
-            static fn(Part $p): bool => $graph->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === Circuit::HouseDc,
+            static fn(Part $p): bool => $graph->side(
+                Point::of($p->uid, array_keys($p->kind->terminals())[0]),
+            )->circuit === Circuit::HouseDc,
         ));
         if ($main !== []) {
             $steps[] = self::step('main-switch', $main);
@@ -157,7 +159,9 @@ final readonly class Night
         $graph = $study->planned();
         $main = array_values(array_filter(
             $graph->ofKind(PartKind::Switch),
-            static fn(Part $p): bool => $graph->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === Circuit::HouseDc,
+            static fn(Part $p): bool => $graph->side(
+                Point::of($p->uid, array_keys($p->kind->terminals())[0]),
+            )->circuit === Circuit::HouseDc,
         ));
 
         return array_values(array_filter([

@@ -153,6 +153,9 @@ final readonly class BankSizing
 
         return new Figure('coldest-battery-temperature', min($nights), '°C', 'coldest-battery-temperature', [
             Figure::given(Word::typed($place->name), min($nights), '°C', $place->minC === [] ? Origin::Assumed : Origin::Typed),
-        ], $place->minC === [] ? Word::of('figures.sources.place-assumed', ['celsius' => Amount::of(Place::ASSUMED_MIN_C, '°C')]) : 'place-months');
+        ], $place->minC === [] ? Word::of(
+            'figures.sources.place-assumed',
+            ['celsius' => Amount::of(Place::ASSUMED_MIN_C, '°C')],
+        ) : 'place-months');
     }
 }

@@ -14,7 +14,8 @@ final readonly class Check
      * @param string               $group    before, sources, loads, joints, mains, guards or after
      * @param array<string, mixed> $args     what stands in the words
      * @param ?Reading             $reading  null: it is seen, not measured
-     * @param ?float               $expected what the model promises, in the reading's unit (a volt per ampere where it grows with the current)
+     * @param ?float               $expected what the model promises, in the reading's unit (a volt per ampere where it grows with the
+     *     current)
      * @param list<string>         $causes   what a miss usually means, likeliest first: keys of tests.causes
      * @param list<string>         $parts    uids
      */

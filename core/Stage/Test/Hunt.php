@@ -21,7 +21,8 @@ final readonly class Hunt
 
     /**
      * @param list<array{from: Point, to: Point, drop: Drop, expectedV: float}>                       $read     what was measured
-     * @param list<array{piece: Conductor|Part, from: Point, to: Point, chance: float, ohm: float, sigmaOhm: float, expectedOhm: float}> $suspects likeliest first
+     * @param list<array{piece: Conductor|Part, from: Point, to: Point, chance: float, ohm: float, sigmaOhm: float,
+     *     expectedOhm: float}> $suspects likeliest first
      * @param ?array{Point, Point}                                                                    $next     where to measure now
      */
     private function __construct(public Way $way, public array $read, public array $suspects, public float $sound, public ?array $next)

@@ -37,7 +37,11 @@ final readonly class ProvenChart
         $rows = [];
         foreach (array_keys($measured) as $line => $k) {
             ['check' => $check, 'tick' => $tick, 'verdict' => $verdict] = $proven->rows[$k];
-            $at = $tick?->value === null || $check->reading === null || $verdict === Proven::OPEN ? null : self::at($check, $tick->value, $tick->amps);
+            $at = $tick?->value === null || $check->reading === null || $verdict === Proven::OPEN ? null : self::at(
+                $check,
+                $tick->value,
+                $tick->amps,
+            );
             $rows[] = [
                 'k' => $k,
                 'y' => $frame->top + self::ROW * ($line + 0.5),

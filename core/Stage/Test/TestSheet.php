@@ -102,7 +102,12 @@ final readonly class TestSheet
                 'before',
                 'polarity',
                 [],
-                new Reading('volts', 'V', round($bank->chemistry()->lowestCellV() * $bank->cells(), 1), round($bank->chemistry()->ceilingCellV() * $bank->cells(), 1)),
+                new Reading(
+                    'volts',
+                    'V',
+                    round($bank->chemistry()->lowestCellV() * $bank->cells(), 1),
+                    round($bank->chemistry()->ceilingCellV() * $bank->cells(), 1),
+                ),
                 $bank->nominalV(),
                 ['reversed', 'string-wrong', 'bms-open'],
                 array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts),
@@ -162,7 +167,9 @@ final readonly class TestSheet
             $promised = min($rated, $limits[$part->uid] ?? $rated);
             $sun = $part->kind === PartKind::Regulator;
             if ($sun) {
-                $array = array_values(array_filter($study->arrays(), static fn(PvArray $a): bool => $a->regulator?->uid === $part->uid))[0] ?? null;
+                $array = array_values(
+                    array_filter($study->arrays(), static fn(PvArray $a): bool => $a->regulator?->uid === $part->uid),
+                )[0] ?? null;
                 $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $array->panels ?? []));
                 $promised = $watts > 0.0 ? min($promised, $watts / $volts) : $promised;
             }
@@ -313,7 +320,13 @@ final readonly class TestSheet
                 "leak.$device->uid",
                 'mains',
                 'leak',
-                ['part' => Named::one($device->uid), 'milliamp' => $device->data->number('residual_ma') === null ? Word::of('tests.its-rating') : Amount::of($device->data->known('residual_ma'), 'mA')],
+                [
+                    'part' => Named::one($device->uid),
+                    'milliamp' => $device->data->number('residual_ma') === null ? Word::of('tests.its-rating') : Amount::of(
+                        $device->data->known('residual_ma'),
+                        'mA',
+                    ),
+                ],
                 new Reading('trip_time', 'ms', 0.0, self::TRIP_MS),
                 null,
                 ['no-earth', 'bond-wrong', 'device-dead'],
@@ -336,11 +349,25 @@ final readonly class TestSheet
         $planned = $study->planned();
         $cold = array_values(array_filter($planned->houseBatteries(), static fn(Part $p): bool => $p->data->chemistry()->isLithium()));
         if ($cold !== []) {
-            $checks[] = new Check('cold', 'guards', 'cold', ['celsius' => Amount::of($cold[0]->data->orUsual('charge_min_c'), '°C')], causes: ['no-sensor', 'not-told'], parts: self::uids($cold));
+            $checks[] = new Check(
+                'cold',
+                'guards',
+                'cold',
+                ['celsius' => Amount::of($cold[0]->data->orUsual('charge_min_c'), '°C')],
+                causes: ['no-sensor', 'not-told'],
+                parts: self::uids($cold),
+            );
         }
         foreach ($planned->ofKind(PartKind::Dcdc) as $dcdc) {
             if ($planned->hasSignal(SignalKind::EngineRunning, $dcdc->uid)) {
-                $checks[] = new Check("engine.$dcdc->uid", 'guards', 'engine', ['part' => Named::one($dcdc->uid)], causes: ['no-signal'], parts: [$dcdc->uid]);
+                $checks[] = new Check(
+                    "engine.$dcdc->uid",
+                    'guards',
+                    'engine',
+                    ['part' => Named::one($dcdc->uid)],
+                    causes: ['no-signal'],
+                    parts: [$dcdc->uid],
+                );
             }
         }
         if ($study->waking() !== null && $cold !== []) {
@@ -349,7 +376,14 @@ final readonly class TestSheet
         $monitor = $planned->ofKind(PartKind::Monitor)[0] ?? null;
         if ($monitor !== null) {
             $sheet = $study->settings()->actsAt($monitor, Parameter::Capacity);
-            $checks[] = new Check('counts', 'guards', 'counts', ['part' => Named::one($monitor->uid), 'capacity' => $sheet === null ? '' : Amount::of($sheet->value, 'Ah')], causes: ['shunt-bypassed'], parts: [$monitor->uid]);
+            $checks[] = new Check(
+                'counts',
+                'guards',
+                'counts',
+                ['part' => Named::one($monitor->uid), 'capacity' => $sheet === null ? '' : Amount::of($sheet->value, 'Ah')],
+                causes: ['shunt-bypassed'],
+                parts: [$monitor->uid],
+            );
         }
 
         return $checks;

@@ -49,7 +49,13 @@ final readonly class Way
                 $ways[] = $way;
             }
         }
-        usort($ways, static fn(self $a, self $b): int => [!$a->part->kind->isInverter(), $a->part->uid] <=> [!$b->part->kind->isInverter(), $b->part->uid]);
+        usort(
+            $ways,
+            static fn(self $a, self $b): int => [
+                !$a->part->kind->isInverter(),
+                $a->part->uid,
+            ] <=> [!$b->part->kind->isInverter(), $b->part->uid],
+        );
 
         return $ways;
     }

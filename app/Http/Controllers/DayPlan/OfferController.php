@@ -49,7 +49,9 @@ final class OfferController extends Controller
                 }
             });
         } catch (InvalidValue $e) {
-            return redirect()->route('offers', $job)->withErrors(['offer' => 'What was accepted no longer goes with the plan: ' . Lexicon::plain()->refusal($e)]);
+            return redirect()->route('offers', $job)->withErrors(
+                ['offer' => 'What was accepted no longer goes with the plan: ' . Lexicon::plain()->refusal($e)],
+            );
         }
 
         return redirect()->route('offers', $job)->with('said', 'What was accepted is the plan now.');

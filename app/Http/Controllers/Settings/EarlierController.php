@@ -23,7 +23,9 @@ final class EarlierController extends Controller
         $done = DB::transaction(static function () use ($request, $job, $part): bool {
             $locked = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
             $bench = Workbench::of($locked);
-            $device = array_values(array_filter($bench->study->settings()->devices, static fn(array $d): bool => $d['part']->uid === $part->uid))[0] ?? null;
+            $device = array_values(
+                array_filter($bench->study->settings()->devices, static fn(array $d): bool => $d['part']->uid === $part->uid),
+            )[0] ?? null;
             $earlier = EarlierSettings::of($bench);
             if ($device === null || $earlier->mark($device['part'], $device['rows']) !== $request->input('seen')) {
                 return false;

@@ -32,7 +32,15 @@ final class StepController extends Controller
     {
         $back = $request->backTo(route('settings.step', $job));
         try {
-            $new = $note($job, $part, $request->parameter(), $request->value(), $request->at(), $this->user($request)->name, $request->boolean('sure'));
+            $new = $note(
+                $job,
+                $part,
+                $request->parameter(),
+                $request->value(),
+                $request->at(),
+                $this->user($request)->name,
+                $request->boolean('sure'),
+            );
         } catch (InvalidValue $e) {
             $words = Lexicon::plain()->refusal($e);
 

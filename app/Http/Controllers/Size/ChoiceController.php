@@ -26,7 +26,9 @@ final class ChoiceController extends Controller
                 $take($job, $choice);
             });
         } catch (InvalidValue $e) {
-            return redirect()->to(route('size', $job) . '#choices')->withErrors(['choice' => "“{$choice->name}” no longer goes with the plan: "
+            return redirect()->to(
+                route('size', $job) . '#choices',
+            )->withErrors(['choice' => "“{$choice->name}” no longer goes with the plan: "
                 . Lexicon::plain()->refusal($e)]);
         }
 

@@ -34,6 +34,9 @@ final class CapacityController extends Controller
             'measured_by' => $this->user($request)->name,
         ]));
 
-        return $back->with('said', $part->name() . sprintf(': %.1f Ah. ', $test->ah) . 'Note it on the part as measured, and every sum goes by it.');
+        return $back->with(
+            'said',
+            $part->name() . sprintf(': %.1f Ah. ', $test->ah) . 'Note it on the part as measured, and every sum goes by it.',
+        );
     }
 }

@@ -31,7 +31,9 @@ final readonly class AftercarePage
     public function __construct(private Workbench $bench)
     {
         $this->workshop = Workshop::current();
-        $this->handover = $bench->job->handovers()->whereNull('revoked_at')->reorder('number')->first(['id', 'job_id', 'number', 'created_at']);
+        $this->handover = $bench->job->handovers()->whereNull('revoked_at')->reorder('number')->first(
+            ['id', 'job_id', 'number', 'created_at'],
+        );
         $at = $this->handover?->created_at;
         $ticks = static fn(string $than): Ticks => Ticks::of($at === null ? [] : $bench->job->ticks()->where('sheet', Row::TEST)
             ->where('noted_at', $than, $at)->get()->map(static fn(Row $t) => $t->toNoted()));
@@ -112,7 +114,10 @@ final readonly class AftercarePage
                 continue;
             }
             usort($rows, static fn(array $a, array $b): int => $a['atS'] <=> $b['atS']);
-            $points = array_map(static fn(array $r): array => ['years' => ($r['atS'] - $rows[0]['atS']) / self::YEAR_S, 'ah' => $r['ah']], $rows);
+            $points = array_map(
+                static fn(array $r): array => ['years' => ($r['atS'] - $rows[0]['atS']) / self::YEAR_S, 'ah' => $r['ah']],
+                $rows,
+            );
             $fade = count($points) > 1 && $points[count($points) - 1]['years'] > 0.02 ? Fade::of($points, $label) : null;
             $fades[] = [
                 'uid' => (string) $uid,
@@ -141,7 +146,11 @@ final readonly class AftercarePage
 
         return $share . '; ' . match (true) {
             $fade->endYears === 0.0 => 'it has come down to 80 %.',
-            $fade->endYears !== null => 'at ' . $this->bench->show->text(-$fade->perYearAh, 'Ah', 1) . ' ± ' . $this->bench->show->text($fade->sigmaPerYearAh, 'Ah', 1)
+            $fade->endYears !== null => 'at ' . $this->bench->show->text(-$fade->perYearAh, 'Ah', 1) . ' ± ' . $this->bench->show->text(
+                $fade->sigmaPerYearAh,
+                'Ah',
+                1,
+            )
                 . ' a year it comes down to 80 % about ' . $on($fade->endYears) . ($fade->soonestYears === null ? '' : ', not before ' . $on($fade->soonestYears)) . '.',
             default => 'it does not fade' . ($fade->soonestYears === null ? '.' : '; at the worst it comes down to 80 % in ' . $on($fade->soonestYears) . '.'),
         };

@@ -31,7 +31,10 @@ final readonly class DayPlanPage
 
     public Standing $standing;
 
-    /** @var array{table: \Pebblefell\Schedule\Timetable, hours: \App\Record\WorkHours, chores: \Pebblefell\Stage\DayPlan\Chores, fromH: float, nowH: ?float} */
+    /**
+     * @var array{table: \Pebblefell\Schedule\Timetable, hours: \App\Record\WorkHours, chores: \Pebblefell\Stage\DayPlan\Chores, fromH:
+     *     float, nowH: ?float}
+     */
     private array $time;
 
     private Workshop $workshop;
@@ -75,7 +78,8 @@ final readonly class DayPlanPage
     }
 
     /**
-     * @return list<array{id: string, name: string, from: CarbonImmutable, to: CarbonImmutable, wait: bool, critical: bool}> in the order in which they begin
+     * @return list<array{id: string, name: string, from: CarbonImmutable, to: CarbonImmutable, wait: bool, critical: bool}> in the order
+     *     in which they begin
      */
     public function tasks(): array
     {
@@ -98,7 +102,9 @@ final readonly class DayPlanPage
     /** The tasks of which the end depends, by name. */
     public function deciding(): string
     {
-        return mb_strtolower(implode(', ', array_column(array_filter($this->tasks(), static fn(array $t): bool => $t['critical']), 'name')));
+        return mb_strtolower(
+            implode(', ', array_column(array_filter($this->tasks(), static fn(array $t): bool => $t['critical']), 'name')),
+        );
     }
 
     /** What can be done while something waits; '' where nothing waits. */
@@ -109,9 +115,14 @@ final readonly class DayPlanPage
             if (!$wait['wait']) {
                 continue;
             }
-            $beside = array_filter($this->tasks(), static fn(array $t): bool => !$t['wait'] && $t['from'] < $wait['to'] && $t['to'] > $wait['from']);
+            $beside = array_filter(
+                $this->tasks(),
+                static fn(array $t): bool => !$t['wait'] && $t['from'] < $wait['to'] && $t['to'] > $wait['from'],
+            );
             $lines[] = $this->bench->say->word($beside === [] ? 'dayplan.waits-alone' : 'dayplan.waits', [
-                'wait' => $wait['name'], 'until' => $wait['to']->format('D H:i'), 'beside' => mb_strtolower(implode(', ', array_column($beside, 'name'))),
+                'wait' => $wait['name'], 'until' => $wait['to']->format('D H:i'), 'beside' => mb_strtolower(
+                    implode(', ', array_column($beside, 'name')),
+                ),
             ]);
         }
 
@@ -131,7 +142,14 @@ final readonly class DayPlanPage
             }
         }
 
-        return DayChart::of($this->time['table'], $this->time['hours']->calendar, $tasks, $this->time['fromH'], $this->time['nowH'], Workbench::isNarrow());
+        return DayChart::of(
+            $this->time['table'],
+            $this->time['hours']->calendar,
+            $tasks,
+            $this->time['fromH'],
+            $this->time['nowH'],
+            Workbench::isNarrow(),
+        );
     }
 
     public function hour(float $h): string
@@ -151,7 +169,8 @@ final readonly class DayPlanPage
     }
 
     /**
-     * @return list<array{phase: string, answer: string, rows: list<array{step: Step, tick: ?\Pebblefell\Stage\Tick, closed: ?\Pebblefell\Finding\Word}>}>
+     * @return list<array{phase: string, answer: string, rows: list<array{step: Step, tick: ?\Pebblefell\Stage\Tick, closed:
+     *     ?\Pebblefell\Finding\Word}>}>
      */
     public function phases(): array
     {
@@ -219,10 +238,17 @@ final readonly class DayPlanPage
         }
 
         return DayPlan::query()->with('job:id,title,number')->where('bay', $plan->bay)->whereKeyNot($plan->id)
-            ->where('starts_at', '<', $plan->ends_at)->where('ends_at', '>', max($plan->starts_at, CarbonImmutable::now()))->orderBy('starts_at')->limit(5)->get();
+            ->where(
+                'starts_at',
+                '<',
+                $plan->ends_at,
+            )->where('ends_at', '>', max($plan->starts_at, CarbonImmutable::now()))->orderBy('starts_at')->limit(5)->get();
     }
 
-    /** What would be better: another bay that is free for all of it, or the next morning at which this one is; '' where there is no clash. */
+    /**
+     * What would be better: another bay that is free for all of it, or the next morning at which this one is; '' where there is no
+     * clash.
+     */
     public function better(): string
     {
         $plan = $this->desk->plan;
@@ -230,7 +256,11 @@ final readonly class DayPlanPage
             return '';
         }
         foreach ($this->workshop->bays ?? [] as $bay) {
-            if (!DayPlan::query()->where('bay', $bay)->whereKeyNot($plan->id)->where('starts_at', '<', $plan->ends_at)->where('ends_at', '>', $plan->starts_at)->exists()) {
+            if (!DayPlan::query()->where('bay', $bay)->whereKeyNot($plan->id)->where(
+                'starts_at',
+                '<',
+                $plan->ends_at,
+            )->where('ends_at', '>', $plan->starts_at)->exists()) {
                 return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
             }
         }

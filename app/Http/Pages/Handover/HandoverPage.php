@@ -58,7 +58,11 @@ final readonly class HandoverPage
     /** The job, or what was noted on its sheets, is not as it was when that pack was issued. */
     public function hasChangedSince(Handover $pack): bool
     {
-        return $this->bench->job->revision > $pack->revision || $this->bench->job->ticks()->where('created_at', '>', $pack->created_at)->exists();
+        return $this->bench->job->revision > $pack->revision || $this->bench->job->ticks()->where(
+            'created_at',
+            '>',
+            $pack->created_at,
+        )->exists();
     }
 
     public function stops(): int

@@ -38,7 +38,9 @@ final readonly class EarlierSettings
         // The latest few of each model: one of them has been set, or the model is not offered.
         $rows = new Collection();
         foreach ($models as $model) {
-            $rows = $rows->merge(Row::query()->where('model', $model)->where('job_id', '!=', $bench->job->id)->latest('id')->limit(self::LATEST)->get());
+            $rows = $rows->merge(
+                Row::query()->where('model', $model)->where('job_id', '!=', $bench->job->id)->latest('id')->limit(self::LATEST)->get(),
+            );
         }
         $rows->load('job:id,title');
         $set = Setting::query()->whereIn('job_id', $rows->pluck('job_id')->unique())->whereNotNull('as_set')->get()->groupBy(

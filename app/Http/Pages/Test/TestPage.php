@@ -79,7 +79,11 @@ final readonly class TestPage
 
     public function chart(): ?ProvenChart
     {
-        return ProvenChart::of($this->proven, array_map(fn(array $r): string => $this->title($r['check']), $this->proven->rows), Workbench::isNarrow());
+        return ProvenChart::of(
+            $this->proven,
+            array_map(fn(array $r): string => $this->title($r['check']), $this->proven->rows),
+            Workbench::isNarrow(),
+        );
     }
 
     /**
@@ -142,7 +146,10 @@ final readonly class TestPage
             return '';
         }
 
-        return $this->bench->show->text($tick->value, $check->reading->unit) . ($tick->amps === null ? '' : ' at ' . $this->bench->show->text($tick->amps, 'A'));
+        return $this->bench->show->text(
+            $tick->value,
+            $check->reading->unit,
+        ) . ($tick->amps === null ? '' : ' at ' . $this->bench->show->text($tick->amps, 'A'));
     }
 
     /** "Maren, 26 Nov 10:14" */
@@ -279,7 +286,10 @@ final readonly class TestPage
         if ($hunt->isSound()) {
             return $this->bench->say->word('tests.hunt.sound');
         }
-        $found = $hunt->suspects === [] ? '' : $this->bench->say->word($hunt->isFound() ? 'tests.hunt.found' : 'tests.hunt.likely', $args) . ' ';
+        $found = $hunt->suspects === [] ? '' : $this->bench->say->word(
+            $hunt->isFound() ? 'tests.hunt.found' : 'tests.hunt.likely',
+            $args,
+        ) . ' ';
 
         $start = $hunt->read === [] && $hunt->suspects === [] ? $this->bench->say->word('tests.hunt.start') . ' ' : '';
 
@@ -300,7 +310,11 @@ final readonly class TestPage
         }
         for ($k = 0; $k + 1 < count($way->points); ++$k) {
             if ($k !== $way->device || !$way->hasBack()) {
-                $pairs[Hunt::step($way, $way->points[$k], $way->points[$k + 1])] ??= $this->point($way->points[$k]) . ' → ' . $this->point($way->points[$k + 1]);
+                $pairs[Hunt::step(
+                    $way,
+                    $way->points[$k],
+                    $way->points[$k + 1],
+                )] ??= $this->point($way->points[$k]) . ' → ' . $this->point($way->points[$k + 1]);
             }
         }
 

@@ -30,7 +30,11 @@ final class AcceptRequest extends FormRequest
     {
         $text = new OfferText($this->offer());
 
-        return ['name.required' => $text->word('name-missing'), 'agreed.accepted' => $text->word('agree-missing'), 'choices.*.in' => $text->word('choice-gone')];
+        return [
+            'name.required' => $text->word('name-missing'),
+            'agreed.accepted' => $text->word('agree-missing'),
+            'choices.*.in' => $text->word('choice-gone'),
+        ];
     }
 
     protected function check(Validator $validator): void

@@ -36,7 +36,10 @@ final class DayPlanRequest extends FormRequest
     public function plan(): array
     {
         return [
-            'starts_at' => CarbonImmutable::parse($this->text('starts_on') . ' ' . $this->text('starts_at'), Workshop::current()->timezone)->utc(),
+            'starts_at' => CarbonImmutable::parse(
+                $this->text('starts_on') . ' ' . $this->text('starts_at'),
+                Workshop::current()->timezone,
+            )->utc(),
             'bay' => $this->text('bay'),
             'people' => (int) $this->number('people'),
         ];
