@@ -12,11 +12,13 @@ use App\Record\PastDurations;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Finding\Word;
 use Pebblefell\Schedule\Took;
 use Pebblefell\Stage\DayPlan\DayChart;
 use Pebblefell\Stage\DayPlan\Phase;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
+use Pebblefell\Stage\Tick;
 
 /** What stands on Day plan: when it is done, what decides that, the sheet phase by phase, and who else wants the bay. */
 final readonly class DayPlanPage
@@ -169,8 +171,8 @@ final readonly class DayPlanPage
     }
 
     /**
-     * @return list<array{phase: string, answer: string, rows: list<array{step: Step, tick: ?\Pebblefell\Stage\Tick, closed:
-     *     ?\Pebblefell\Finding\Word}>}>
+     * @return list<array{phase: string, answer: string, rows: list<array{step: Step, tick: ?Tick,
+     *     closed: ?Word}>}>
      */
     public function phases(): array
     {

@@ -18,8 +18,7 @@ use Pebblefell\System\Part;
 /**
  * What stands on Settings: a sheet for each device that is set.
  *
- * @phpstan-type Box array{row: SettingRow, version: int, planned: string, unit: string, columns: array<string, array{label: string, name:
- * string, value: string, may: bool}>}
+ * @phpstan-type Box array{row: SettingRow, version: int, planned: string, unit: string, columns: array<string, array{label: string, name: string, value: string, may: bool}>}
  * @phpstan-type Device array{part: Part, row: ?Row, answer: string, opened: bool, rows: list<SettingRow>}
  */
 final class SettingsPage
@@ -119,10 +118,7 @@ final class SettingsPage
     {
         $this->earlier ??= EarlierSettings::of($this->bench);
 
-        return $this->earlier->differing(
-            $device['part'],
-            $device['rows'],
-        ) === [] ? '' : $this->earlier->mark($device['part'], $device['rows']);
+        return $this->earlier->differing($device['part'], $device['rows']) === [] ? '' : $this->earlier->mark($device['part'], $device['rows']);
     }
 
     /**
