@@ -20,8 +20,8 @@ final class NoteTick
 {
     /**
      * @param string                                                                                $sheet one of Tick::SHEETS
-     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id:
-     *     ?string} $said
+     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string,
+     *     client_id: ?string} $said
      * @param Closure(): void $check throws InvalidValue where it must not be noted
      * @param Closure(): void $after what follows from it
      *

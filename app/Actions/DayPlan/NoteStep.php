@@ -21,8 +21,8 @@ final class NoteStep
     }
 
     /**
-     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id:
-     *     ?string} $said
+     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string,
+     *     client_id: ?string} $said
      *
      * @throws InvalidValue at /step for a step that the plan no longer has, or that is closed; at /value where a reading is wanted
      */

@@ -23,8 +23,8 @@ final class NoteCheck
     }
 
     /**
-     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id:
-     *     ?string} $said
+     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string,
+     *     client_id: ?string} $said
      *
      * @throws InvalidValue at /step for a check that the plan does not have; at /value and /amps where a reading is wanted
      */

@@ -34,8 +34,8 @@ final readonly class DayPlanPage
     public Standing $standing;
 
     /**
-     * @var array{table: \Pebblefell\Schedule\Timetable, hours: \App\Record\WorkHours, chores: \Pebblefell\Stage\DayPlan\Chores, fromH:
-     *     float, nowH: ?float}
+     * @var array{table: \Pebblefell\Schedule\Timetable, hours: \App\Record\WorkHours, chores: \Pebblefell\Stage\DayPlan\Chores,
+     *     fromH: float, nowH: ?float}
      */
     private array $time;
 
