@@ -9,33 +9,33 @@
             <td class="num">{{ $part->serial ?: '–' }}</td><td class="num">{{ $part->firmware ?: '–' }}</td><td>{{ $part->place ?: '–' }}</td></tr>
     @endforeach
 </tbody></table>
-@if ($page->fuses())
+@if ($record->fuses())
     <h3>{{ $page->word('fuses') }}</h3>
     <table><thead><tr><th>{{ $page->word('part') }}</th><th>{{ $page->word('rating') }}</th><th>{{ $page->word('family') }}</th>
         <th>{{ $page->word('protects') }}</th></tr></thead><tbody>
-    @foreach ($page->fuses() as $row)<tr><td>{{ $say->onePart($row['part']) }}</td><td class="num">{{ $row['rating'] }}</td><td>{{ $row['family'] }}</td>
+    @foreach ($record->fuses() as $row)<tr><td>{{ $say->onePart($row['part']) }}</td><td class="num">{{ $row['rating'] }}</td><td>{{ $row['family'] }}</td>
         <td class="small">{{ $row['protects'] }}</td></tr>@endforeach
     </tbody></table>
 @endif
-@if ($page->runs())
+@if ($record->runs())
     <h3>{{ $page->word('runs') }}</h3>
     <table><thead><tr><th>{{ $page->word('from') }}</th><th>{{ $page->word('to') }}</th><th class="n">{{ $page->word('size') }}</th>
         <th class="n">{{ $page->word('length') }}</th></tr></thead><tbody>
-    @foreach ($page->runs() as $row)<tr><td class="small">{{ $row['from'] }}</td><td class="small">{{ $row['to'] }}</td><td class="n num">{{ $row['size']
+    @foreach ($record->runs() as $row)<tr><td class="small">{{ $row['from'] }}</td><td class="small">{{ $row['to'] }}</td><td class="n num">{{ $row['size']
         }}</td>
         <td class="n num">{{ $row['length'] }}</td></tr>@endforeach
     </tbody></table>
 @endif
-@if ($page->safe())
+@if ($record->safe())
     <h3>{{ $page->word('safe') }}</h3>
-    <table><tbody>@foreach ($page->safe() as $row)<tr><th scope="row">{{ $say->onePart($row['part']) }}</th><td class="small">{{ implode(' → ',
+    <table><tbody>@foreach ($record->safe() as $row)<tr><th scope="row">{{ $say->onePart($row['part']) }}</th><td class="small">{{ implode(' → ',
         $row['steps']) }}</td>
         </tr>@endforeach</tbody></table>
 @endif
-@if ($page->wakes())<h3>{{ $page->word('wakes') }}</h3><p>{{ $page->wakes() }}</p>@endif
-@if ($page->settings())
+@if ($record->wakes())<h3>{{ $page->word('wakes') }}</h3><p>{{ $record->wakes() }}</p>@endif
+@if ($record->settings())
     <h3>{{ $page->word('settings') }}</h3>
-    @foreach ($page->settings() as $device)
+    @foreach ($record->settings() as $device)
         <h4>{{ $say->part($device['part']) }}</h4>
         <table><thead><tr><th>{{ $page->word('setting') }}</th><th class="n">{{ $page->word('found') }}</th><th class="n">{{ $page->word('planned') }}</th>
             <th class="n">{{ $page->word('as-set') }}</th><th class="n">{{ $page->word('read-back') }}</th><th>{{ $page->word('by-when')
@@ -47,11 +47,11 @@
         </tbody></table>
     @endforeach
 @endif
-@if ($page->tests())
+@if ($record->tests())
     <h3>{{ $page->word('tests') }}</h3>
     <table><thead><tr><th>{{ $page->word('what') }}</th><th>{{ $page->word('promised') }}</th><th class="n">{{ $page->word('measured') }}</th>
         <th>{{ $page->word('verdict') }}</th></tr></thead><tbody>
-    @foreach ($page->tests() as $row)<tr><td>{{ $row['title'] }}@if ($row['note'])<div class="small muted">{{ $row['note'] }}</div>@endif</td>
+    @foreach ($record->tests() as $row)<tr><td>{{ $row['title'] }}@if ($row['note'])<div class="small muted">{{ $row['note'] }}</div>@endif</td>
         <td class="small num">{{ $row['limits'] }}</td><td class="n num">{{ $row['measured'] }}</td><td>{{ $row['says'] }}</td></tr>@endforeach
     </tbody></table>
 @endif

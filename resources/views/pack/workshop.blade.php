@@ -1,31 +1,31 @@
 <div class="section break"><h2>{{ $page->word('parts.workshop') }}</h2>
-@if ($page->hours())<p>{{ $page->hours() }}</p>@endif
-@if ($page->otherwise())
+@if ($record->hours())<p>{{ $record->hours() }}</p>@endif
+@if ($record->otherwise())
     <h3>{{ $page->word('otherwise') }}</h3>
     <table><thead><tr><th>{{ $page->word('step') }}</th><th>{{ $page->word('because') }}</th><th>{{ $page->word('by-when') }}</th></tr></thead><tbody>
-    @foreach ($page->otherwise() as $row)<tr><td>{{ $row['step'] }}</td><td>{{ $row['because'] }}</td><td class="small">{{ $row['by'] }}</td></tr>@endforeach
+    @foreach ($record->otherwise() as $row)<tr><td>{{ $row['step'] }}</td><td>{{ $row['because'] }}</td><td class="small">{{ $row['by'] }}</td></tr>@endforeach
     </tbody></table>
 @endif
-@if ($page->readings())
+@if ($record->readings())
     <h3>{{ $page->word('readings') }}</h3>
     <table><thead><tr><th>{{ $page->word('part') }}</th><th>{{ $page->word('what') }}</th><th class="n">{{ $page->word('value') }}</th>
         <th>{{ $page->word('when') }}</th><th>{{ $page->word('by-with') }}</th></tr></thead><tbody>
-    @foreach ($page->readings() as $m)<tr><td>{{ $m['part'] }}</td><td>{{ $m['what'] }}</td><td class="n num">{{ $m['value'] }}</td>
+    @foreach ($record->readings() as $m)<tr><td>{{ $m['part'] }}</td><td>{{ $m['what'] }}</td><td class="n num">{{ $m['value'] }}</td>
         <td class="num">{{ $m['when'] }}</td><td class="small">{{ $m['by'] }}</td></tr>@endforeach
     </tbody></table>
 @endif
-@if ($page->verdicts())
+@if ($record->verdicts())
     <h3>{{ $page->word('judged') }}</h3>
     <table><thead><tr><th>{{ $page->word('what') }}</th><th>{{ $page->word('why') }}</th><th>{{ $page->word('answer') }}</th></tr></thead><tbody>
-    @foreach ($page->verdicts() as $v)
+    @foreach ($record->verdicts() as $v)
         <tr><td><strong>{{ $v['severity'] }}:</strong> {{ $v['title'] }}</td>
             <td class="small">{{ $v['message'] }} <span class="muted">({{ $v['source'] }})</span></td><td class="small">{{ $v['answer'] }}</td></tr>
     @endforeach
     </tbody></table>
 @endif
-@if ($page->pictures())
+@if ($record->pictures())
     <h3>{{ $page->word('pictures') }}</h3><div class="thumbs">
-    @foreach ($page->pictures() as ['part' => $part, 'photo' => $photo])
+    @foreach ($record->pictures() as ['part' => $part, 'photo' => $photo])
         <figure><img src="{{ $photoOf($photo->sha256) }}" alt="{{ $photo->caption ?: $say->part($part) }}"><figcaption
             class="small">{{ $say->part($part) }}{{ $photo->caption ? ': ' . $photo->caption : '' }}</figcaption></figure>
     @endforeach

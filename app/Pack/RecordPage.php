@@ -1,0 +1,301 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pack;
+
+use App\Models\Tick;
+use App\Words\Lexicon;
+use App\Words\Show;
+use Pebblefell\Assessment\Verdict;
+use Pebblefell\Finding\Named;
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Setting\SetValue;
+use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\Reading;
+use Pebblefell\Stage\Test\Proven;
+use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\Ticks;
+use Pebblefell\Stage\Wiring\SafePoint;
+use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Photo;
+
+/** What of a pack is for whoever repairs it one day, and for the workshop: every part, fuse, run and setting, what was proven, and by whom. */
+final readonly class RecordPage
+{
+    private Study $study;
+
+    private Show $show;
+
+    private Lexicon $say;
+
+    public function __construct(private Pack $pack)
+    {
+        $this->study = $pack->assessment->study;
+        $this->show = $pack->show;
+        $this->say = $pack->say();
+    }
+
+    /**
+     * @param array<string, mixed> $args
+     */
+    private function word(string $key, array $args = []): string
+    {
+        return $this->say->word("pack.$key", $args);
+    }
+
+    /**
+     * Each fuse and breaker with what it protects.
+     *
+     * @return list<array{part: Part, rating: string, family: string, protects: string}>
+     */
+    public function fuses(): array
+    {
+        $graph = $this->study->planned();
+        $rows = [];
+        foreach ($graph->ofKind(PartKind::Fuse, PartKind::Breaker, PartKind::EarthLeakage) as $part) {
+            $ends = [];
+            foreach ($graph->on($part) as $conductor) {
+                $other = $conductor->from->uid === $part->uid ? $conductor->to->uid : $conductor->from->uid;
+                $ends[] = $this->say->onePart($graph->parts[$other]);
+            }
+            $rows[] = [
+                'part' => $part,
+                'rating' => $this->say->line($part, 'rating_a'),
+                'family' => $part->data->text('family') === '' ? '–' : $this->say->choice((string) $part->data->text('family')),
+                'protects' => implode(' – ', array_unique($ends)) ?: '–',
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @return list<array{from: string, to: string, size: string, length: string}>
+     */
+    public function runs(): array
+    {
+        $graph = $this->study->planned();
+        $rows = [];
+        foreach ($graph->conductors as $conductor) {
+            $end = fn($point): string => $this->say->onePart($graph->parts[$point->uid]) . ', '
+                . $this->say->terminal($graph->parts[$point->uid]->kind, $point->terminal);
+            $rows[] = [
+                'from' => $end($conductor->from),
+                'to' => $end($conductor->to),
+                'size' => $conductor->sizeMm2 === null ? '–' : $this->show->text($conductor->sizeMm2, 'mm²'),
+                'length' => $conductor->lengthM === null ? '–' : $this->show->text($conductor->lengthM, 'm'),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What to open before hands are laid on each main part.
+     *
+     * @return list<array{part: Part, steps: list<string>}>
+     */
+    public function safe(): array
+    {
+        $rows = [];
+        foreach (array_values($this->study->planned()->parts) as $part) {
+            if (!$part->kind->isInverter() && !$part->kind->isCharger() && $part->kind !== PartKind::DistributionBox && $part->kind !== PartKind::Monitor) {
+                continue;
+            }
+            $point = SafePoint::of($this->study, $part->uid);
+            if ($point !== null && !$point->neverDead && [...$point->stops, ...$point->steps] !== []) {
+                $steps = array_map(fn(string $stop): string => $this->say->word("opens.stops.$stop"), $point->stops);
+                foreach ($point->steps as $step) {
+                    $steps[] = $this->say->word("opens.do.$step[do]", ['parts' => self::named($step['parts'])]);
+                }
+                $rows[] = ['part' => $part, 'steps' => $steps];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** What brings the bank back once it has shut itself off; '' where nothing shuts off. */
+    public function wakes(): string
+    {
+        $back = $this->study->waking()?->broughtBack();
+
+        return $back === null ? '' : $this->say->word(
+            'night.steps.' . ($back['how'] === 'cannot' ? 'wake-call' : "wake-$back[how]"),
+            ['parts' => self::named($back['parts'])],
+        );
+    }
+
+    /**
+     * @return list<array{part: Part, rows: list<array{name: string, values: list<string>, by: string}>}>
+     */
+    public function settings(): array
+    {
+        $devices = [];
+        foreach ($this->study->settings()->devices as $device) {
+            $rows = [];
+            foreach ($device['rows'] as $row) {
+                $entry = $row->entry;
+                $rows[] = [
+                    'name' => $this->say->name($row->parameter),
+                    'values' => array_map(
+                        fn(?SetValue $v): string => $this->setTo($v, $row->parameter),
+                        [$entry?->found, $row->planned(), $entry?->asSet, $entry?->readBack],
+                    ),
+                    'by' => $entry?->asSet === null ? '' : $entry->by . ', ' . substr($entry->at, 0, 10),
+                ];
+            }
+            $devices[] = ['part' => $device['part'], 'rows' => $rows];
+        }
+
+        return $devices;
+    }
+
+    private function setTo(?SetValue $value, Parameter $parameter): string
+    {
+        return match (true) {
+            $value === null => '–',
+            $value->isOff() => $this->word('off'),
+            default => $this->show->text((float) $value->number, $parameter->unit(), 2),
+        };
+    }
+
+    /**
+     * @return list<array{title: string, limits: string, measured: string, verdict: string, says: string, note: string}> what was proven
+     */
+    public function tests(): array
+    {
+        $ticks = $this->ticks(Tick::TEST);
+        if ($ticks->standing() === []) {
+            return [];
+        }
+        $rows = [];
+        foreach (Proven::of($this->study->testSheet(), $ticks)->rows as ['check' => $check, 'tick' => $tick, 'verdict' => $verdict]) {
+            $rows[] = [
+                'title' => $this->say->word("tests.does.$check->does.title", $check->args),
+                'limits' => $check->reading === null ? '' : $this->limits($check->reading, $tick),
+                'measured' => $tick?->value === null || $check->reading === null ? '' : $this->show->text(
+                    $tick->value,
+                    $check->reading->unit,
+                )
+                    . ($tick->amps === null ? '' : ' / ' . $this->show->text($tick->amps, 'A')),
+                'verdict' => $verdict,
+                'says' => $this->word("verdicts.$verdict"),
+                'note' => $tick->note ?? '',
+            ];
+        }
+
+        return $rows;
+    }
+
+    private function limits(Reading $reading, ?Noted $tick): string
+    {
+        [$low, $high] = $reading->limits($tick?->amps);
+        $text = fn(?float $v): string => $v === null ? '' : $this->show->text(round($v, 3), $reading->unit);
+
+        return implode(' – ', array_filter([$text($low), $text($high)], static fn(string $t): bool => $t !== ''));
+    }
+
+    /**
+     * @return list<array{step: string, because: string, by: string}> what was done otherwise than planned
+     */
+    public function otherwise(): array
+    {
+        return array_map(fn(array $r): array => [
+            'step' => $this->say->said(Standing::title($r['step'])),
+            'because' => $r['tick']->note,
+            'by' => $r['tick']->by . ', ' . gmdate('Y-m-d', (int) $r['tick']->atS),
+        ], $this->standing()->otherwise());
+    }
+
+    /** How many steps were noted, and when; '' where none was. */
+    public function hours(): string
+    {
+        $ticks = $this->ticks(Tick::DAY_PLAN)->standing();
+        $at = array_map(static fn(Noted $t): float => $t->atS, $ticks);
+
+        return $at === [] ? '' : $this->word('hours', [
+            'done' => (string) $this->standing()->done(),
+            'all' => (string) $this->standing()->count(),
+            'from' => gmdate('Y-m-d H:i', (int) min($at)),
+            'to' => gmdate('Y-m-d H:i', (int) max($at)),
+        ]);
+    }
+
+    private function standing(): Standing
+    {
+        return Standing::of($this->study->runSheet(), $this->ticks(Tick::DAY_PLAN), true, true);
+    }
+
+    private function ticks(string $sheet): Ticks
+    {
+        return Ticks::of(array_map(
+            static fn(array $row): Noted => Tick::fromFile($row)->toNoted(),
+            array_values(array_filter($this->pack->ticks, static fn(array $row): bool => $row['sheet'] === $sheet)),
+        ));
+    }
+
+    /**
+     * @return list<array{part: string, what: string, value: string, when: string, by: string}>
+     */
+    public function readings(): array
+    {
+        return array_map(fn($m): array => [
+            'part' => $this->say->onePart($this->pack->system->parts[$m->partUid]),
+            'what' => $this->word("quantities.$m->quantity") . ($m->note ? ', ' . $m->note : ''),
+            'value' => $this->show->text($m->value, $m->unit()),
+            'when' => substr(str_replace('T', ' ', $m->at), 0, 16),
+            'by' => $m->by . ($m->instrument ? ', ' . $m->instrument : ''),
+        ], $this->pack->system->measurements);
+    }
+
+    /**
+     * @return list<array{severity: string, title: string, message: string, source: string, answer: string}>
+     */
+    public function verdicts(): array
+    {
+        return array_map(function (Verdict $v): array {
+            $said = $this->say->finding($v->finding);
+
+            return [
+                'severity' => $this->word('severity.' . $v->finding->severity->value),
+                'title' => $said->title,
+                'message' => $said->message,
+                'source' => $said->source,
+                'answer' => $v->answer === null ? $this->word('open') : $this->word('answered-by', [
+                    'answer' => $this->word(
+                        "answered.{$v->answer->answer}",
+                    ), 'by' => $v->answer->by, 'date' => substr($v->answer->at, 0, 10),
+                ]) . ($v->answer->reason ? $this->word('reason', ['reason' => $v->answer->reason]) : ''),
+            ];
+        }, $this->pack->assessment->verdicts);
+    }
+
+    /**
+     * @return list<array{part: Part, photo: Photo}>
+     */
+    public function pictures(): array
+    {
+        $pictures = [];
+        foreach (array_values($this->study->planned()->parts) as $part) {
+            foreach ($part->photos as $photo) {
+                $pictures[] = ['part' => $part, 'photo' => $photo];
+            }
+        }
+
+        return $pictures;
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<Named>
+     */
+    private static function named(array $parts): array
+    {
+        return array_map(static fn(Part $p): Named => Named::one($p->uid), $parts);
+    }
+}
