@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Models\Activity;
+use App\Models\DayPlan;
 use App\Models\Handover;
+use App\Models\Offer;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
@@ -45,12 +47,12 @@ final readonly class Act
         return Telling::of($this->lines);
     }
 
-    /** A pack that was issued stays issued, and a line that only says something changed nothing. */
+    /** A pack or an offer that was issued stays issued, a day is set anew on its page, and a line that only says something changed nothing. */
     public function canBePutBack(): bool
     {
         return $this->lines->every(static fn(Activity $a): bool => $a->event !== null
             && $a->subject_type !== null
-            && $a->subject_type !== Handover::class);
+            && !in_array($a->subject_type, [Handover::class, Offer::class, DayPlan::class], true));
     }
 
     /** Rows told one by one before the rest is counted. Chosen. */

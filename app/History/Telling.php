@@ -11,9 +11,11 @@ use App\Models\BalanceBattery;
 use App\Models\BalanceSession;
 use App\Models\Choice;
 use App\Models\Conductor;
+use App\Models\DayPlan;
 use App\Models\Handover;
 use App\Models\Job;
 use App\Models\Measurement;
+use App\Models\Offer;
 use App\Models\Part;
 use App\Models\Photo;
 use App\Models\Scenario;
@@ -33,6 +35,8 @@ final class Telling
     /** What an act is told by, first to last; the rest is counted behind it. */
     private const ORDER = [
         Handover::class,
+        Offer::class,
+        DayPlan::class,
         Part::class,
         BalanceSession::class,
         BalanceBattery::class,
@@ -157,6 +161,14 @@ final class Telling
                 default => 'deleted',
             },
             Handover::class => $line->event === 'created' ? 'issued' : 'took_back',
+            Offer::class => match (true) {
+                $line->event === 'created' => 'offered',
+                isset($new['withdrawn_at']) => 'withdrew',
+                isset($new['accepted_at']) => 'was_accepted',
+                isset($new['taken_at']) => 'took_into_plan',
+                default => 'changed',
+            },
+            DayPlan::class => 'set_day',
             Measurement::class => $line->event === 'created' ? 'read' : 'deleted',
             Answer::class => $line->event === 'created' ? ($new['answer'] ?? 'accepted') : 'deleted',
             Photo::class => $line->event === 'created' ? 'photographed' : 'deleted',
@@ -209,6 +221,8 @@ final class Telling
             ),
             Answer::class => __('history.answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),
             Handover::class => __('history.pack', ['number' => $row['number'] ?? '']),
+            Offer::class => __('history.offer', ['number' => $row['number'] ?? '']),
+            DayPlan::class => __('history.day'),
             // Counted, not named one by one.
             Conductor::class => self::COUNTED . 'conductor',
             Signal::class => self::COUNTED . 'signal',

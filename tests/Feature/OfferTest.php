@@ -78,6 +78,7 @@ final class OfferTest extends TestCase
         $this->put("/jobs/$job->id/offers/$offer->id", ['lock_version' => $offer->lock_version])->assertSessionHasNoErrors();
         self::assertSame(0, $job->parts()->where('kind', 'inverter_charger')->count());
         self::assertSame(0, $job->choices()->where('group', 'mains')->count(), 'the question of the group is answered');
+        $this->get("/jobs/$job->id/history")->assertOk()->assertSee('made offer 1')->assertSee('noted the customer’s yes to offer 1')->assertSee('made the plan of offer 1')->assertDontSee('Put back: made offer 1');
     }
 
     public function testOneThatIsWithdrawnOrOverIsNotAccepted(): void
