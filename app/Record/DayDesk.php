@@ -54,8 +54,9 @@ final readonly class DayDesk
         $begins = $start > $now ? CarbonImmutable::instance($start) : $now;
         $hours = new WorkHours(Workshop::current(), $begins);
         $took = array_map(static fn($t): float => $t->median, PastDurations::all());
-        $chores = Chores::of($this->standing, $this->people(), $took, $this->chargeH());
         $from = $hours->calendar->next($hours->hour($begins));
+        $atS = (float) $hours->moment($from)->getTimestamp();
+        $chores = Chores::of($this->standing, $this->people(), $took, $this->chargeH($atS), $atS);
         $table = Timetable::of($chores->tasks, [Chores::CREW => max(1, $this->people()), Chores::CHARGER => 1], $hours->calendar, $from);
 
         return [
@@ -68,7 +69,7 @@ final readonly class DayDesk
     }
 
     /** Hours until the open balance session lets them be joined, by its own forecast; null: none is open, or it cannot tell. */
-    private function chargeH(): ?float
+    private function chargeH(float $atS): ?float
     {
         $session = $this->job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
         if ($session === null) {
@@ -77,7 +78,7 @@ final readonly class DayDesk
         // As it was last worked out, where it was written to.
         $ready = array_filter(array_column($session->waits ?? [], 'at'));
 
-        return $ready === [] ? null : max(0.0, (max($ready) - $session->time()->getTimestamp()) / 3600.0);
+        return $ready === [] ? null : max(0.0, (max($ready) - max($atS, $session->time()->getTimestamp())) / 3600.0);
     }
 
     /** Keeps the forecast end beside the plan, where other jobs and the Yard see it. */

@@ -4,7 +4,7 @@
             class="btn link" href="{{ route('jobs.import') }}">Take in a job file</a></span>@endcan</div>
     @if ($waits !== [])
         <div class="mt-4"><h2>Waits</h2><ul class="waits">@foreach (array_slice($waits, 0, 8) as $w)<li><a
-            href="{{ route('balance', $w['job']) }}">{{ $w['job']->title }}</a>: {{ $w['words'] }} @if (in_array($w['mark'], ['now', 'over'], true))<span
+            href="{{ route($w['stage'], $w['job']) }}">{{ $w['job']->title }}</a>: {{ $w['words'] }} @if (in_array($w['mark'], ['now', 'over'], true))<span
             class="tag look">{{ $w['mark'] }}</span>
             @elseif ($w['at'])<span class="muted">{{ $w['mark'] === 'due' ? 'due ' . $workshop->local($w['at'])->format('j M Y') : 'until about ' .
                 $workshop->local($w['at'])->format('j M H:i') }}</span>@endif</li>@endforeach</ul><p class="small mt-3"><a class="inline-block py-1"

@@ -105,6 +105,11 @@ final class TestSheetTest extends TestCase
         $left = array_column(Chores::of($stand($before), 1)->tasks, null, 'id');
         self::assertArrayNotHasKey('before', $left);
         self::assertSame([], $left['charge']->after);
+        // Panels that were glued ten hours before the work goes on cure for fourteen more.
+        $glued = RunSheet::of(Study::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20]), self::part('v1', 'panel', self::PANEL)])));
+        $day = Standing::of($glued, Ticks::of([new Tick('glue-panels', Tick::DONE, atS: 1000.0)]), true, true);
+        self::assertSame(14.0, array_column(Chores::of($day, 1, [], null, 1000.0 + 36_000.0)->tasks, null, 'id')['cure']->hours);
+        self::assertArrayNotHasKey('cure', array_column(Chores::of($day, 1, [], null, 1000.0 + 90_000.0)->tasks, null, 'id'));
         self::assertSame(3.5, array_column(Chores::of($stand([]), 1, [], 3.5)->tasks, null, 'id')['charge']->hours, 'by Balance’s own forecast');
     }
 }

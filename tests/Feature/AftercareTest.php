@@ -28,6 +28,7 @@ final class AftercareTest extends TestCase
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertSee('The next visit is due')->assertSee('Nothing was read again yet.');
         $this->travelTo('2027-12-20 10:00:00');
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertSee('A visit is due');
+        $this->get('/')->assertOk()->assertSee('yearly visit')->assertSee("/jobs/$camper->id/aftercare", false);
         // The way loses far more than it did.
         $way = Tick::query()->where('job_id', $camper->id)->where('step', 'like', 'way.%')->firstOrFail();
         $this->postJson("/jobs/$camper->id/test", ['step' => $way->step, 'state' => 'done', 'value' => 3.0 * (float) $way->value, 'amps' => $way->amps])->assertOk();
@@ -44,6 +45,7 @@ final class AftercareTest extends TestCase
         }
         $this->post("/jobs/$camper->id/aftercare", ['visited_on' => '2027-12-20', 'note' => 'lug at the bar torqued'])->assertSessionHasNoErrors();
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertDontSee('A visit is due')->assertSee('lug at the bar torqued');
+        $this->get('/')->assertOk()->assertDontSee('yearly visit');
         self::assertSame('done', $camper->refresh()->digest['states']['aftercare'] ?? '');
         self::assertStringContainsString('DTSTART;VALUE=DATE:20281220', (string) $this->get("/jobs/$camper->id/aftercare.ics")->assertOk()->getContent());
     }

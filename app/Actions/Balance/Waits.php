@@ -6,6 +6,7 @@ namespace App\Actions\Balance;
 
 use App\Models\BalanceSession;
 use App\Models\Job;
+use App\Models\Tick;
 use App\Record\BalanceDesk;
 use App\Record\JobReader;
 use App\Record\UnreadableJob;
@@ -24,9 +25,12 @@ final class Waits
     /** A check that comes due within so many days is told. Chosen. */
     private const AHEAD_DAYS = 30;
 
+    /** Visits that are told at once. Chosen: those longest due. */
+    private const MOST_VISITS = 20;
+
     /**
-     * @return list<array{id: string, job: Job, words: string, at: ?CarbonImmutable,
-     *     mark: string}> mark now, over, until or due; what is over first, then by time
+     * @return list<array{id: string, job: Job, stage: string, words: string, at: ?CarbonImmutable,
+     *     mark: string}> stage: where it is seen to; mark now, over, until or due; what is over first, then by time
      */
     public static function all(): array
     {
@@ -46,6 +50,7 @@ final class Waits
                 $waits[] = [
                     'id' => $wait['id'],
                     'job' => $job,
+                    'stage' => 'balance',
                     'words' => $wait['words'],
                     'at' => $at,
                     'mark' => $wait['now'] ? 'now' : ($at !== null && $at <= $session->time() ? 'over' : 'until'),
@@ -64,12 +69,14 @@ final class Waits
                 $waits[] = [
                     'id' => "check-$session->id",
                     'job' => $session->job,
+                    'stage' => 'balance',
                     'words' => 'yearly check of the balance',
                     'at' => $at,
                     'mark' => $at <= now() ? 'over' : 'due',
                 ];
             }
         }
+        array_push($waits, ...self::visits());
         usort(
             $waits,
             static fn(array $a, array $b): int => [
@@ -77,6 +84,33 @@ final class Waits
                 $a['at']?->getTimestamp() ?? PHP_INT_MAX,
             ] <=> [in_array($b['mark'], ['until', 'due'], true), $b['at']?->getTimestamp() ?? PHP_INT_MAX],
         );
+
+        return $waits;
+    }
+
+    /**
+     * Systems that went home, or were last visited, about a year ago.
+     *
+     * @return list<array{id: string, job: Job, stage: string, words: string, at: ?CarbonImmutable, mark: string}>
+     */
+    private static function visits(): array
+    {
+        $seen = DB::table('handovers')->whereNull('revoked_at')->groupBy('handovers.job_id')
+            ->leftJoin('ticks', static fn($visit) => $visit->on('ticks.job_id', '=', 'handovers.job_id')->where('ticks.sheet', Tick::VISIT))
+            ->selectRaw('handovers.job_id, GREATEST(MAX(handovers.created_at), COALESCE(MAX(ticks.noted_at), MAX(handovers.created_at))) AS seen')
+            ->having('seen', '<=', now()->subYear()->addDays(self::AHEAD_DAYS))->orderBy('seen')->limit(self::MOST_VISITS)->pluck('seen', 'job_id');
+        $waits = [];
+        foreach (Job::query()->whereKey($seen->keys())->get(['id', 'title', 'number']) as $job) {
+            $at = CarbonImmutable::parse((string) $seen[$job->id])->addYear();
+            $waits[] = [
+                'id' => "visit-$job->id",
+                'job' => $job,
+                'stage' => 'aftercare',
+                'words' => 'yearly visit',
+                'at' => $at,
+                'mark' => $at <= now() ? 'over' : 'due',
+            ];
+        }
 
         return $waits;
     }

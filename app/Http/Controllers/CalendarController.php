@@ -23,7 +23,7 @@ final class CalendarController extends Controller
                 'SUMMARY' => $wait['job']->title . ': ' . $wait['words'],
                 'DTSTART' => $wait['at']->toDateTimeImmutable(),
                 'DTEND' => $wait['at']->addMinutes(15)->toDateTimeImmutable(),
-                'DESCRIPTION' => route('balance', $wait['job']),
+                'DESCRIPTION' => route($wait['stage'], $wait['job']),
             ]);
         }
 

@@ -33,13 +33,18 @@ final readonly class Chores
      * @param int                  $people  in the crew
      * @param array<string, float> $minutes by what is done, as past jobs took; the usual ones where there is none
      * @param ?float               $chargeH hours until the batteries may be joined, by Balance's forecast; null: the usual
+     * @param float                $atS     when what is left begins, s since 1970: what was set to cure before that has cured so long
      */
-    public static function of(Standing $standing, int $people, array $minutes = [], ?float $chargeH = null): self
+    public static function of(Standing $standing, int $people, array $minutes = [], ?float $chargeH = null, float $atS = INF): self
     {
         $work = $waits = [];
         $hands = 1;
         foreach ($standing->rows as ['step' => $step, 'tick' => $tick]) {
             if ($tick !== null) {
+                $left = $step->waitH - ($atS - $tick->atS) / 3600.0;
+                if ($step->does === 'glue-panels' && $left > 0.0) {
+                    $waits[self::CURE] = $left;
+                }
                 continue;
             }
             $phase = match (true) {
