@@ -19,9 +19,37 @@ final class LibrarySeeder extends Seeder
                 'kind' => $kind,
                 'make' => $make,
                 'model' => $model,
-                'data' => DataSheet::of($kind, $data)->values,
+                'data' => DataSheet::of($kind, $data + self::price($kind, $data))->values,
             ]);
         }
+    }
+
+    /**
+     * Invented like the parts: by what the thing carries.
+     *
+     * @param array<string, mixed> $data
+     *
+     * @return array{price?: float}
+     */
+    private static function price(PartKind $kind, array $data): array
+    {
+        $of = static fn(string $key): float => (float) ($data[$key] ?? 0.0);
+        $price = match ($kind) {
+            PartKind::Regulator => 40.0 + ($data['technology'] === 'mppt' ? 4.2 : 1.1) * $of('max_charge_a'),
+            PartKind::Dcdc => 90.0 + 7.5 * $of('output_a'),
+            PartKind::MainsCharger, PartKind::Converter => 60.0 + 6.0 * $of('output_a'),
+            PartKind::Inverter => 60.0 + 0.34 * $of('continuous_w'),
+            PartKind::InverterCharger => 240.0 + 0.46 * $of('continuous_w'),
+            PartKind::Monitor => 70.0 + 0.12 * $of('shunt_a'),
+            PartKind::Fuse => 4.0 + 0.14 * $of('rating_a'),
+            PartKind::Breaker, PartKind::EarthLeakage => 14.0 + 0.5 * $of('rating_a'),
+            PartKind::Switch => 9.0 + 0.13 * $of('rating_a'),
+            PartKind::Busbar => 12.0 + 0.08 * $of('rating_a'),
+            PartKind::LowVoltageDisconnect => 30.0 + 0.6 * $of('rating_a'),
+            default => null,
+        };
+
+        return $price === null ? [] : ['price' => round($price, 0)];
     }
 
     /**
