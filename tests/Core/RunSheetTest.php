@@ -67,6 +67,9 @@ final class RunSheetTest extends TestCase
         self::assertSame(9.0, $sheet->step('precharge')->args['ohm']->value ?? null);
         self::assertTrue($sheet->step('precharge')?->reading?->isGood(11.6));
         self::assertFalse($sheet->step('precharge')->reading->isGood(11.4));
+        // A clamp that is held the wrong way round does not make a lit array dark.
+        self::assertFalse($sheet->step('cover-panels')?->reading?->isGood(-6.2));
+        self::assertTrue($sheet->step('cover-panels')->reading->isGood(0.1));
         // 1 charger of 20 A for 2 × 50 Ah, then an hour of rest.
         self::assertSame(6.0, $sheet->step('balance')?->waitH);
         self::assertSame(['lift-plus.old', 'lift-minus.old'], array_slice(self::keys(RunSheet::of(Study::of(self::upgrade()), 'positive')), 7, 2));

@@ -94,7 +94,7 @@ final class Isolation
                     [new Act(Act::OPEN, $switch->uid)],
                     ['part' => Named::one($switch->uid), 'regulator' => Named::one($regulator->uid)],
                     ['regulator-first', 'panel-side'],
-                    reading: new Reading('amps', 'A', null, self::DARK_A),
+                    reading: new Reading('amps', 'A', -self::DARK_A, self::DARK_A),
                     parts: [$switch, $regulator],
                     key: "open-array.$switch->uid",
                 );
@@ -189,7 +189,7 @@ final class Isolation
             ['parts' => Draft::named($panels)],
             ['regulator-first', 'roof'],
             ['covers'],
-            reading: new Reading('amps', 'A', null, self::DARK_A),
+            reading: new Reading('amps', 'A', -self::DARK_A, self::DARK_A),
             parts: $panels,
         );
     }
