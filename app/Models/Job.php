@@ -271,13 +271,35 @@ final class Job extends Model
     /** What has been done with it that its model does not hold. One battery has nobody to be balanced with. */
     public function progress(Study $study): Progress
     {
+        // As long as the last line of a sheet is not noted, nothing more is asked of it.
+        $last = $this->ticks()->toBase()->reorder()->groupBy('sheet')->selectRaw('sheet, MAX(noted_at) AS at')->where(static fn($any) => $any
+            ->where('sheet', Tick::VISIT)
+            ->orWhere(static fn($one) => $one->where('sheet', Tick::DAY_PLAN)->where('step', RunSheet::LAST))
+            ->orWhere(static fn($one) => $one->where('sheet', Tick::TEST)->where('step', TestSheet::LAST)))->pluck('at', 'sheet');
+        $handedOver = $this->handovers()->whereNull('revoked_at')->max('created_at');
+        $seen = self::later($handedOver, $last[Tick::VISIT] ?? null);
+
         return new Progress(
-            $this->handovers()->whereNull('revoked_at')->exists(),
+            $handedOver !== null,
             $this->isBalanced($study),
-            $this->isWorked($study),
-            $this->isProven($study),
-            $this->isCaredFor(),
+            isset($last[Tick::DAY_PLAN]) && $this->isWorked($study),
+            isset($last[Tick::TEST]) && $this->isProven($study),
+            $seen !== null && $seen->greaterThan(now()->subYear()),
         );
+    }
+
+    /** When it was handed over, or last visited; null before. */
+    public function lastSeen(): ?CarbonInterface
+    {
+        return self::later(
+            $this->handovers()->whereNull('revoked_at')->max('created_at'),
+            $this->ticks()->where('sheet', Tick::VISIT)->max('noted_at'),
+        );
+    }
+
+    private static function later(mixed $handedOver, mixed $visited): ?CarbonInterface
+    {
+        return $handedOver === null ? null : CarbonImmutable::parse(max((string) $handedOver, (string) $visited));
     }
 
     /** The planned batteries have been through Balance, or have nobody to be balanced with. */
@@ -286,10 +308,10 @@ final class Job extends Model
         return $study->judged()->alone || $this->balanceSessions()->where('passed', true)->exists();
     }
 
-    /** Every step of the run sheet is done. As long as the last one is not ticked, nothing more is asked. */
+    /** Every step of the run sheet is done. */
     private function isWorked(Study $study): bool
     {
-        return $this->ticks()->where('sheet', Tick::DAY_PLAN)->where('step', RunSheet::LAST)->exists() && Standing::of(
+        return Standing::of(
             $study->runSheet(),
             Ticks::of($this->ticks()->where('sheet', Tick::DAY_PLAN)->get()->map(static fn(Tick $t) => $t->toNoted())),
             $this->isBalanced($study),
@@ -297,30 +319,10 @@ final class Job extends Model
         )->isDone();
     }
 
-    /** It was handed over, and within a year somebody has looked at it. */
-    private function isCaredFor(): bool
-    {
-        $since = $this->lastSeen();
-
-        return $since !== null && $since->greaterThan(now()->subYear());
-    }
-
-    /** When it was handed over, or last visited; null before. */
-    public function lastSeen(): ?CarbonInterface
-    {
-        $handover = $this->handovers()->whereNull('revoked_at')->max('created_at');
-        if ($handover === null) {
-            return null;
-        }
-        $visit = $this->ticks()->where('sheet', Tick::VISIT)->max('noted_at');
-
-        return CarbonImmutable::parse(max((string) $handover, (string) $visit));
-    }
-
-    /** Every line of the test sheet is good. As long as the last one is not noted, nothing more is asked. */
+    /** Every line of the test sheet is good. */
     private function isProven(Study $study): bool
     {
-        return $this->ticks()->where('sheet', Tick::TEST)->where('step', TestSheet::LAST)->exists() && Proven::of(
+        return Proven::of(
             $study->testSheet(),
             Ticks::of($this->ticks()->where('sheet', Tick::TEST)->get()->map(static fn(Tick $t) => $t->toNoted())),
         )->isDone();

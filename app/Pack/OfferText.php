@@ -8,6 +8,7 @@ use App\Models\Offer;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Pebblefell\Region\Units;
+use Pebblefell\Stage\DayPlan\Offer as Sums;
 
 /** An offer as its customer reads it: their language, their numbers, sums to the cent. */
 final readonly class OfferText
@@ -110,7 +111,7 @@ final readonly class OfferText
     public function sums(): array
     {
         $net = $this->net();
-        $tax = round($net * $this->d['tax_pct'] / 100.0, 2);
+        $tax = Sums::tax($net, (float) $this->d['tax_pct']);
 
         return [
             ['says' => $this->word('net'), 'amount' => $this->money($net), 'last' => false],
@@ -167,7 +168,7 @@ final readonly class OfferText
             'uid' => (string) $o['uid'],
             'name' => (string) $o['name'],
             'group' => (string) $o['group'],
-            'price' => $this->more($o['net'] * (1.0 + $this->d['tax_pct'] / 100.0)),
+            'price' => $this->more($o['net'] + Sums::tax((float) $o['net'], (float) $this->d['tax_pct'])),
             'gives' => $this->given($o),
             'open' => $o['unpriced'] > 0,
             'taken' => in_array($o['uid'], $this->offer->accepted ?? [], true),
@@ -194,6 +195,21 @@ final readonly class OfferText
         }
 
         return count($groups) !== count(array_unique($groups));
+    }
+
+    /**
+     * Choices that were accepted and are not there any more.
+     *
+     * @param list<string> $there uids
+     *
+     * @return list<string> names
+     */
+    public function gone(array $there): array
+    {
+        return array_column(
+            array_filter($this->options(), static fn(array $o): bool => $o['taken'] && !in_array($o['uid'], $there, true)),
+            'name',
+        );
     }
 
     /** @return list<string> */

@@ -12,7 +12,6 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\DayPlan\Standing;
-use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
@@ -176,7 +175,7 @@ final readonly class RecordPage
         foreach (Proven::of($this->study->testSheet(), $ticks)->rows as ['check' => $check, 'tick' => $tick, 'verdict' => $verdict]) {
             $rows[] = [
                 'title' => $this->say->word("tests.does.$check->does.title", $check->args),
-                'limits' => $check->reading === null ? '' : $this->limits($check->reading, $tick),
+                'limits' => $check->reading === null ? '' : $this->say->said($check->reading->within($tick?->amps)),
                 'measured' => $tick?->value === null || $check->reading === null ? '' : $this->show->text(
                     $tick->value,
                     $check->reading->unit,
@@ -189,14 +188,6 @@ final readonly class RecordPage
         }
 
         return $rows;
-    }
-
-    private function limits(Reading $reading, ?Noted $tick): string
-    {
-        [$low, $high] = $reading->limits($tick?->amps);
-        $text = fn(?float $v): string => $v === null ? '' : $this->show->text(round($v, 3), $reading->unit);
-
-        return implode(' – ', array_filter([$text($low), $text($high)], static fn(string $t): bool => $t !== ''));
     }
 
     /**

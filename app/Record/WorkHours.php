@@ -19,6 +19,9 @@ final readonly class WorkHours
 
     public Calendar $calendar;
 
+    /** The busy times leave no hour to work in, and are left out. */
+    public bool $isFull;
+
     private CarbonImmutable $midnight;
 
     public function __construct(private Workshop $workshop, CarbonInterface $from)
@@ -41,7 +44,9 @@ final readonly class WorkHours
         )->where('from', '<', $this->midnight->addDays(self::DAYS)->utc())
             ->orderBy('from')->limit(500)->get()
             ->map(fn(BusyTime $b): array => [$this->hour($b->from), $this->hour($b->to)])->all());
-        $this->calendar = Calendar::of($open, $busy);
+        // With all of a quarter busy nothing could be planned, nor drawn: then it is planned as if it were not, and said.
+        $this->isFull = $busy !== [] && !Calendar::leavesAny($open, $busy);
+        $this->calendar = Calendar::of($open, $this->isFull ? [] : $busy);
     }
 
     /** A moment as hours on that line. */

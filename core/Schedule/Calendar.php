@@ -26,6 +26,31 @@ final readonly class Calendar
      */
     public static function of(array $open, array $busy = []): self
     {
+        $open = self::without($open, $busy);
+        if ($open === []) {
+            throw InvalidValue::at('/hours', 'no-hours');
+        }
+
+        return new self($open);
+    }
+
+    /**
+     * @param list<array{float, float}> $open
+     * @param list<array{float, float}> $busy
+     */
+    public static function leavesAny(array $open, array $busy): bool
+    {
+        return self::without($open, $busy) !== [];
+    }
+
+    /**
+     * @param list<array{float, float}> $open
+     * @param list<array{float, float}> $busy
+     *
+     * @return list<array{float, float}> in order
+     */
+    private static function without(array $open, array $busy): array
+    {
         usort($open, static fn(array $a, array $b): int => $a <=> $b);
         foreach ($busy as [$from, $to]) {
             $left = [];
@@ -35,19 +60,10 @@ final readonly class Calendar
                     static fn(array $s): bool => $s[1] - $s[0] > self::HAIR_H,
                 ));
             }
-            // Where the busy time lies outside of a stretch, both halves are the stretch itself.
-            $open = [];
-            foreach ($left as $stretch) {
-                if (!in_array($stretch, $open, true)) {
-                    $open[] = $stretch;
-                }
-            }
-        }
-        if ($open === []) {
-            throw InvalidValue::at('/hours', 'no-hours');
+            $open = $left;
         }
 
-        return new self($open);
+        return $open;
     }
 
     /** The next moment at which somebody works, at or after one; the end of all hours where there is none. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage;
 
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
+
 /** What a step wants measured, and within which limits the next may follow. */
 final readonly class Reading
 {
@@ -46,6 +49,21 @@ final readonly class Reading
             $this->low === null ? null : $this->low + (float) $this->lowPerA * (float) $amps,
             $this->high === null ? null : $this->high + (float) $this->highPerA * (float) $amps,
         ];
+    }
+
+    /** The limits in words: between, at least, at most, or to be noted. */
+    public function within(?float $amps = null): Word
+    {
+        [$low, $high] = $this->limits($amps);
+        $amount = fn(?float $v): Amount|string => $v === null ? '' : Amount::of(round($v, 3), $this->unit);
+        $key = match (true) {
+            $low !== null && $high !== null => 'between',
+            $low !== null => 'least',
+            $high !== null => 'most',
+            default => 'free',
+        };
+
+        return Word::of("steps.limits.$key", ['low' => $amount($low), 'high' => $amount($high)]);
     }
 
     public function isGood(float $value, ?float $amps = null): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration {
@@ -18,6 +19,7 @@ return new class extends Migration {
             // The job's revision when it was issued.
             $table->unsignedBigInteger('revision')->default(0);
         });
+        DB::statement('UPDATE handovers SET sha256 = SHA2(document, 256), revision = (SELECT revision FROM jobs WHERE jobs.id = handovers.job_id)');
     }
 
     public function down(): void

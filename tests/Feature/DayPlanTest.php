@@ -133,6 +133,10 @@ final class DayPlanTest extends TestCase
             $start = CarbonImmutable::instance($event->DTSTART->getDateTime())->setTimezone('Europe/Oslo');
             self::assertFalse($start->isMonday() && (string) $event->TRANSP === 'OPAQUE', (string) $event->SUMMARY);
         }
+        // Away for two years: the pages stand, and say that it is left out.
+        BusyTime::query()->create(['from' => '2026-11-01', 'to' => '2028-11-01', 'what' => 'away']);
+        $this->get('/')->assertOk();
+        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('leave no hour in a quarter of a year');
         $this->delete('/workshop/busy')->assertRedirect();
         self::assertSame(0, BusyTime::query()->count());
     }

@@ -81,6 +81,17 @@ final class OfferTest extends TestCase
         $this->get("/jobs/$job->id/history")->assertOk()->assertSee('made offer 1')->assertSee('noted the customer’s yes to offer 1')->assertSee('made the plan of offer 1')->assertDontSee('Put back: made offer 1');
     }
 
+    public function testAChoiceThatIsGoneByThenIsNamed(): void
+    {
+        $job = $this->van();
+        $this->post("/jobs/$job->id/offers", ['tax_pct' => '25', 'valid_until' => '2026-12-24']);
+        $offer = Offer::query()->firstOrFail();
+        $option = array_values(array_filter($offer->document['options'], static fn(array $o): bool => $o['group'] === 'mains'))[0];
+        $this->post($offer->link('offer.accept'), ['name' => 'Ragna', 'choices' => [$option['uid']], 'agreed' => '1'])->assertSessionHasNoErrors();
+        $job->choices()->where('uid', $option['uid'])->delete();
+        $this->put("/jobs/$job->id/offers/$offer->id", ['lock_version' => $offer->refresh()->lock_version])->assertSessionHas('said', static fn(string $said): bool => str_contains($said, $option['name']));
+    }
+
     public function testOneThatIsWithdrawnOrOverIsNotAccepted(): void
     {
         $job = $this->van();

@@ -85,6 +85,15 @@ final class PackTest extends TestCase
         $this->get($pack->link('pack.night'))->assertNotFound();
     }
 
+    public function testAPackOfBeforeKeepsWhatItWasAndIsGivenTheNightPage(): void
+    {
+        $pack = $this->pack();
+        $pack->forceFill(['page' => '<p>as it was issued</p>', 'pdf' => '%PDF- as it was', 'night' => null])->saveQuietly();
+        $this->get($pack->link('pack.night'))->assertOk()->assertSee('Nothing charges');
+        $this->get($pack->link())->assertOk()->assertSee('as it was issued');
+        self::assertSame('%PDF- as it was', $this->get($pack->link('pack.pdf'))->getContent());
+    }
+
     public function testTheNightPageIsThisVehiclesAndItsStickerLeadsThere(): void
     {
         $this->seed(DatabaseSeeder::class);

@@ -67,7 +67,7 @@ final class MakeOffer
                 'uid' => $choice->uid,
                 'name' => $choice->name,
                 'group' => $choice->group,
-                'net' => round($with->partsCost() - $offer->partsCost() + $rate * ($with->hours() - $offer->hours()), 2),
+                'net' => round($with->net($rate) - $offer->net($rate), 2),
                 'unpriced' => max(0, $with->unpriced() - $offer->unpriced()),
                 ...self::gives($with),
             ];
@@ -84,16 +84,11 @@ final class MakeOffer
                 'name' => $say->part($p['part']), 'kind' => $say->name($p['part']->kind), 'count' => $p['count'], 'each' => $p['each'],
             ], $offer->parts),
             'labour' => array_map(static fn(array $l): array => [
-                'name' => $say->word('steps.phases.' . $l['phase']->value), 'hours' => round($l['hours'], 1), 'rate' => $rate,
+                'name' => $say->word('steps.phases.' . $l['phase']->value), 'hours' => $l['hours'], 'rate' => $rate,
             ], $offer->labour),
             'sundries' => $terms['sundries'],
             'tax_pct' => $terms['tax_pct'],
-            'net' => round(
-                $offer->partsCost() + $rate * array_sum(
-                    array_map(static fn(array $l): float => round($l['hours'], 1), $offer->labour),
-                ) + $terms['sundries'],
-                2,
-            ),
+            'net' => $offer->net($rate, $terms['sundries']),
             'gives' => self::gives($offer),
             'options' => $options,
             'text' => $terms['text'],

@@ -41,6 +41,16 @@ final class IssueHandover
         });
     }
 
+    /** What a pack of an earlier release lacks is added to it; what it has stays as it was issued. */
+    public static function complete(Handover $handover): void
+    {
+        if ($handover->page === null) {
+            self::freeze($handover);
+        } elseif ($handover->night === null) {
+            $handover->fill(['night' => Pack::of($handover->refresh())->night()])->saveQuietly();
+        }
+    }
+
     /** Lays the pack out once, as rules and words are now, and keeps what came out. */
     public static function freeze(Handover $handover): void
     {

@@ -13,7 +13,7 @@ final readonly class Offer
 {
     /**
      * @param list<array{part: Part, count: int, each: ?float}> $parts  that come in; each: null where no price is noted
-     * @param list<array{phase: Phase, hours: float}>           $labour by part of the day, hours of one person
+     * @param list<array{phase: Phase, hours: float}>           $labour by part of the day, hours of one person, to the tenth as they are offered
      * @param float                                             $usableWh of the full bank
      * @param ?float                                            $days     on the bank alone; null without a bank or loads
      * @param float                                             $arrayW
@@ -45,6 +45,22 @@ final readonly class Offer
     public function partsCost(): float
     {
         return array_sum(array_map(static fn(array $p): float => $p['count'] * (float) $p['each'], $this->parts));
+    }
+
+    /**
+     * Parts, labour and what comes besides, to the cent; before tax.
+     *
+     * @param float $rate of an hour
+     */
+    public function net(float $rate, float $besides = 0.0): float
+    {
+        return round($this->partsCost() + $rate * $this->hours() + $besides, 2);
+    }
+
+    /** Tax on a net sum, to the cent. */
+    public static function tax(float $net, float $percent): float
+    {
+        return round($net * $percent / 100.0, 2);
     }
 
     /** Parts whose price nobody has noted. */
@@ -96,7 +112,7 @@ final readonly class Offer
         }
 
         return array_map(
-            static fn(string $phase, float $h): array => ['phase' => Phase::from($phase), 'hours' => $h],
+            static fn(string $phase, float $h): array => ['phase' => Phase::from($phase), 'hours' => round($h, 1)],
             array_keys($hours),
             array_values($hours),
         );

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\DayPlan;
 
 use LogicException;
-use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
-use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 
@@ -53,7 +51,7 @@ final readonly class Standing
             $passed = $tick !== null && ($step->reading?->isGate() !== true || ($tick->value !== null && $step->reading->isGood($tick->value)));
             if (!$passed && ($step->reading?->isGate() === true || $step->closedBy !== '')) {
                 $closed ??= $step->reading?->isGate() === true
-                    ? Word::of('steps.closed.measure', ['step' => self::title($step), 'limits' => self::limits($step->reading)])
+                    ? Word::of('steps.closed.measure', ['step' => self::title($step), 'limits' => $step->reading->within()])
                     : $own ?? Word::of('steps.closed.first', ['step' => self::title($step)]);
                 $next = min($next ?? $k, $k);
             }
@@ -65,20 +63,6 @@ final readonly class Standing
     public static function title(Step $step): Word
     {
         return Word::of("steps.does.$step->does.title", $step->args);
-    }
-
-    /** Within which limits a reading is good. */
-    public static function limits(Reading $reading): Word
-    {
-        $amount = static fn(?float $v): Amount|string => $v === null ? '' : Amount::of($v, $reading->unit);
-        $key = match (true) {
-            $reading->low !== null && $reading->high !== null => 'between',
-            $reading->low !== null => 'least',
-            $reading->high !== null => 'most',
-            default => 'free',
-        };
-
-        return Word::of("steps.limits.$key", ['low' => $amount($reading->low), 'high' => $amount($reading->high)]);
     }
 
     /** The first step that does it. */

@@ -10,8 +10,10 @@ use App\Http\Controllers\Controller;
 use App\Http\Pages\DayPlan\OfferPage;
 use App\Http\Requests\DayPlan\OfferRequest;
 use App\Http\Workbench;
+use App\Models\Choice;
 use App\Models\Job;
 use App\Models\Offer;
+use App\Pack\OfferText;
 use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -41,6 +43,9 @@ final class OfferController extends Controller
     public function update(Request $request, Job $job, Offer $offer, TakeChoice $take): RedirectResponse
     {
         abort_unless($offer->accepted_at !== null && $offer->taken_at === null, 409);
+        $there = array_values(
+            $job->choices()->whereIn('uid', $offer->accepted ?? [])->get()->map(static fn(Choice $choice): string => $choice->uid)->all(),
+        );
         try {
             DB::transaction(static function () use ($request, $job, $offer, $take): void {
                 $offer->saveIfUnchanged($request, ['taken_at' => now()]);
@@ -54,7 +59,11 @@ final class OfferController extends Controller
             );
         }
 
-        return redirect()->route('offers', $job)->with('said', 'What was accepted is the plan now.');
+        $gone = (new OfferText($offer))->gone($there);
+
+        return redirect()->route('offers', $job)->with('said', $gone === []
+            ? 'What was accepted is the plan now.'
+            : 'Accepted, but no longer kept beside the plan, and so not laid on it: ' . implode(', ', $gone) . '.');
     }
 
     public function destroy(Request $request, Job $job, Offer $offer): RedirectResponse

@@ -66,10 +66,7 @@ final class PackController extends Controller
     private static function valid(Handover $handover): Handover
     {
         abort_unless($handover->isGood(), 404);
-        // Issued before packs were kept whole: laid out once, now.
-        if ($handover->page === null || $handover->night === null) {
-            IssueHandover::freeze($handover);
-        }
+        IssueHandover::complete($handover);
 
         return $handover->loadMissing('job');
     }

@@ -257,18 +257,24 @@ final readonly class DayPlanPage
         if ($plan === null || $this->clashes->isEmpty()) {
             return '';
         }
-        foreach ($this->workshop->bays ?? [] as $bay) {
-            if (!DayPlan::query()->where('bay', $bay)->whereKeyNot($plan->id)->where(
-                'starts_at',
-                '<',
-                $plan->ends_at,
-            )->where('ends_at', '>', $plan->starts_at)->exists()) {
-                return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
-            }
+        $taken = DayPlan::query()->whereKeyNot($plan->id)->where(
+            'starts_at',
+            '<',
+            $plan->ends_at,
+        )->where('ends_at', '>', $plan->starts_at)->pluck('bay')->all();
+        $bay = array_values(array_diff($this->workshop->bays ?? [], $taken))[0] ?? null;
+        if ($bay !== null) {
+            return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
         }
         $free = $this->moment($this->time['hours']->calendar->next($this->time['hours']->hour($this->clashes->max('ends_at'))));
 
         return $this->bench->say->word('dayplan.better-day', ['when' => $free->format('D j M, H:i'), 'place' => $plan->bay]);
+    }
+
+    /** The busy times leave no hour: they are left out. */
+    public function isFull(): bool
+    {
+        return $this->time['hours']->isFull;
     }
 
     public function at(CarbonInterface $moment, string $format = 'D j M, H:i'): string

@@ -88,7 +88,7 @@ final readonly class SheetPage
 
     public function limits(Step $step): string
     {
-        return $step->reading === null ? '' : $this->bench->say->said(Standing::limits($step->reading));
+        return $step->reading === null ? '' : $this->bench->say->said($step->reading->within());
     }
 
     public function said(?Word $word): string

@@ -15,6 +15,9 @@ final readonly class StepPage
     /** @var list<array{part: Part, row: SettingRow}> */
     public array $boxes;
 
+    /** @var list<array{word: string, parameter: \Pebblefell\Setting\Parameter, misleads: bool}> */
+    private array $all;
+
     public function __construct(private Workbench $bench)
     {
         $boxes = [];
@@ -24,6 +27,7 @@ final readonly class StepPage
             }
         }
         $this->boxes = $boxes;
+        $this->all = BoxWords::all();
     }
 
     public function count(): int
@@ -88,9 +92,7 @@ final readonly class StepPage
     /** Other words that makers have for it. */
     public function words(SettingRow $row): string
     {
-        static $all = null;
-        $all ??= BoxWords::all();
-        $words = array_column(array_filter($all, static fn(array $w): bool => $w['parameter'] === $row->parameter), 'word');
+        $words = array_column(array_filter($this->all, static fn(array $w): bool => $w['parameter'] === $row->parameter), 'word');
 
         return implode(', ', array_slice($words, 0, 8));
     }

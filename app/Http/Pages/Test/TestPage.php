@@ -8,7 +8,6 @@ use App\Http\Workbench;
 use App\Models\Tick as Row;
 use App\Models\Workshop;
 use App\Record\DayDesk;
-use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Test\Check;
@@ -118,16 +117,8 @@ final readonly class TestPage
         if ($reading->wantsAmps() && $tick?->amps === null) {
             return $this->perAmp($check, $reading);
         }
-        [$low, $high] = $reading->limits($tick?->amps);
-        $amount = static fn(?float $v): Amount|string => $v === null ? '' : Amount::of(round($v, 3), $reading->unit);
-        $key = match (true) {
-            $low !== null && $high !== null => 'between',
-            $low !== null => 'least',
-            $high !== null => 'most',
-            default => 'free',
-        };
 
-        return $this->bench->say->word("steps.limits.$key", ['low' => $amount($low), 'high' => $amount($high)]);
+        return $this->bench->say->said($reading->within($tick?->amps));
     }
 
     private function perAmp(Check $check, Reading $reading): string

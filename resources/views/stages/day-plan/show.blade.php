@@ -16,6 +16,7 @@
             <a class="btn link" href="{{ route('day-plan.ics', $job) }}">Calendar file</a></div>
         @include('stages.day-plan.chart', ['chart' => $page->chart()])
         <p class="mt-2">It hangs on: {{ $page->deciding() }}. {{ $page->meanwhile() }}
+            @if ($page->isFull())<span class="tag look">busy</span> The busy times leave no hour in a quarter of a year; they are left out here.@endif
             @if ($page->handsShort() > 0)<span class="tag look">hands</span> {{ $page->handsShort() }} people are needed at some step; the crew
                 has {{ $page->desk->people() }}.@endif</p>
         <x-fold id="hours" title="Hour by hour" :answer="count($page->tasks()) . ' parts'">@unfolded('hours')
