@@ -8,7 +8,6 @@ use App\Actions\Survey\AddParts;
 use App\Models\Job;
 use App\Models\Measurement;
 use App\Models\Tick;
-use Database\Seeders\DatabaseSeeder;
 
 /** A year later on its screen: the visit that is due, what has drifted, and how a battery fades. */
 final class AftercareTest extends TestCase
@@ -16,7 +15,7 @@ final class AftercareTest extends TestCase
     public function testAYearLaterAVisitIsDueAndWhatHasDriftedIsNamed(): void
     {
         $this->travelTo('2026-11-26 10:00:00');
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $van = Job::query()->where('title', 'Dental van')->firstOrFail();
         $this->get("/jobs/$van->id/aftercare")->assertOk()->assertSee('It has not gone home yet');

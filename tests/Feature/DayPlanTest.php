@@ -12,7 +12,6 @@ use App\Record\DayDesk;
 use App\Record\JobFiles;
 use App\Record\Studies;
 use Carbon\CarbonImmutable;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -26,7 +25,7 @@ final class DayPlanTest extends TestCase
     {
         CarbonImmutable::setTestNow('2026-11-26 10:00:00');
         $this->travelTo('2026-11-26 10:00:00');
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
 
         return Job::query()->where('title', 'Dental van')->firstOrFail();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Job;
-use Database\Seeders\DatabaseSeeder;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
@@ -33,7 +32,7 @@ final class DrawingsTest extends TestCase
     #[DataProvider('widths')]
     public function testEveryDrawingStaysInItsFrameAndItsWordsApart(bool $narrow): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $drawings = 0;
         foreach (Job::query()->get() as $job) {

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
-use Database\Seeders\DatabaseSeeder;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
@@ -23,7 +22,7 @@ final class EveryPageTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
     }
 
     /**

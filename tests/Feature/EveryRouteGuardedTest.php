@@ -15,7 +15,6 @@ use App\Models\Part;
 use App\Models\Photo;
 use App\Models\Place;
 use App\Models\Role;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
@@ -99,7 +98,7 @@ final class EveryRouteGuardedTest extends TestCase
     #[DataProvider('roles')]
     public function testEachRoleAtEveryDoor(Role $role): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $session = BalanceSession::query()->firstOrFail();
         $job = Job::query()->findOrFail($session->job_id);
         $other = Job::query()->whereHas('conductors')->whereHas('appliances')->whereHas('signals')->firstOrFail();

@@ -11,7 +11,6 @@ use App\Models\Part;
 use App\Models\Place;
 use App\Models\Role;
 use App\Record\Studies;
-use Database\Seeders\DatabaseSeeder;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -65,7 +64,7 @@ final class FoundAndKeptTest extends TestCase
     /** A pack of every demo job: what is fitted, with serials and places, what was set, what was measured, stands in the page, the print and the file. */
     public function testAPackOfEveryJobHoldsAllOfIt(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user(Role::Office, Role::Planner));
         $issued = 0;
         foreach (Job::query()->get() as $job) {

@@ -8,7 +8,6 @@ use App\Models\BoxWord;
 use App\Models\Job;
 use App\Models\Setting;
 use App\Record\Studies;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Setting\Parameter;
@@ -19,7 +18,7 @@ final class LadderTest extends TestCase
 {
     private function van(): Job
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
 
         return Job::query()->where('title', 'Dental van')->firstOrFail();

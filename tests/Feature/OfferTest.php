@@ -9,7 +9,6 @@ use App\Models\Job;
 use App\Models\Offer;
 use App\Models\Part;
 use App\Models\Role;
-use Database\Seeders\DatabaseSeeder;
 use Pebblefell\Finding\Change;
 
 /** An offer: sums to the cent, frozen, chosen and accepted by its link, and then the plan. */
@@ -18,7 +17,7 @@ final class OfferTest extends TestCase
     private function van(): Job
     {
         $this->travelTo('2026-11-26 10:00:00');
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $job = Job::query()->where('title', 'Dental van')->firstOrFail();
         $job->customer?->update(['language' => 'de']);

@@ -8,7 +8,6 @@ use App\Http\Workbench;
 use App\Models\Job;
 use App\Record\JobFiles;
 use App\Record\Studies;
-use Database\Seeders\DatabaseSeeder;
 use Pebblefell\Region\Region;
 use Pebblefell\Stage;
 use Symfony\Component\Process\Process;
@@ -31,7 +30,7 @@ final class OneTruthTest extends TestCase
 
     public function testEachStagePageShowsWhatTheShellFindsThereAndNothingElse(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         foreach (Job::query()->get() as $job) {
             $told = [];
@@ -55,7 +54,7 @@ final class OneTruthTest extends TestCase
 
     public function testTheDaysEnergyOnThePageIsTheShells(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $compared = 0;
         foreach (Job::query()->get() as $job) {
@@ -85,7 +84,7 @@ final class OneTruthTest extends TestCase
     /** A job in another region is the same job: the same findings on the same figures, and not one metric unit on its pages. */
     public function testAJobInUsUnitsIsTheSameJobAndReadsInThem(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         foreach (Job::query()->get() as $job) {
             $prints = static fn(Job $job): array => array_map(static fn($v): string => $v->finding->key() . ' ' . $v->finding->fingerprint(), Workbench::of($job->refresh())->assessment->verdicts);

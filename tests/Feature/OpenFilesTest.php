@@ -8,7 +8,6 @@ use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Record\JobFiles;
 use App\Record\PhotoStore;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 
@@ -17,7 +16,7 @@ final class OpenFilesTest extends TestCase
 {
     public function testEveryDemoJobGoesOutInAndOutAgainByteForByte(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $jobs = Job::query()->get();
         self::assertGreaterThanOrEqual(8, $jobs->count());

@@ -8,7 +8,6 @@ use App\Models\Handover;
 use App\Models\Job;
 use App\Pack\Sticker;
 use App\Record\JobFiles;
-use Database\Seeders\DatabaseSeeder;
 use Symfony\Component\Process\Process;
 
 /** What the customer keeps. */
@@ -16,7 +15,7 @@ final class PackTest extends TestCase
 {
     private function pack(): Handover
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         auth()->forgetUser();
 
         return Handover::query()->firstOrFail();
@@ -53,7 +52,7 @@ final class PackTest extends TestCase
     public function testItIsWrittenInTheCustomersLanguageAndSealed(): void
     {
         $this->travelTo('2026-11-26 10:00:00');
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $job = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
         $job->customer?->update(['language' => 'de']);
@@ -96,7 +95,7 @@ final class PackTest extends TestCase
 
     public function testTheNightPageIsThisVehiclesAndItsStickerLeadsThere(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $pack = Handover::query()->firstOrFail();
         $this->get($pack->link('pack.night'))->assertOk()->assertSee('What is wrong?')->assertSee('Nothing charges')->assertSee('All is dark')->assertSee('It smells, hisses or is hot')

@@ -8,7 +8,6 @@ use App\Actions\Survey\AddParts;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Setting;
-use Database\Seeders\DatabaseSeeder;
 
 /** What is called back is found, and nothing else; a discharge becomes a capacity. */
 final class RecallTest extends TestCase
@@ -16,7 +15,7 @@ final class RecallTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
     }
 

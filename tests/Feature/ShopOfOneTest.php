@@ -12,7 +12,6 @@ use App\Models\LibraryPart;
 use App\Models\Role;
 use App\Models\Workshop;
 use App\Record\JobFiles;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
@@ -45,7 +44,7 @@ final class ShopOfOneTest extends TestCase
 
     public function testEveryPriceStandsInTheWorkshopsCurrency(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user(Role::Office, Role::Planner));
         $workshop = Workshop::query()->firstOrFail();
         $form = ['lock_version' => $workshop->lock_version, 'name' => $workshop->name, 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'first_terminal' => 'negative', 'bays' => 'North, South , North', 'opens' => '07:30', 'closes' => '16:00', 'work_days' => [1, 2, 3, 4]];
@@ -59,7 +58,7 @@ final class ShopOfOneTest extends TestCase
 
     public function testAPackStaysAsItWasIssuedWhateverComesAfter(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $pack = Handover::query()->firstOrFail();
         $page = (string) $this->get($pack->link())->assertOk()->assertHeader('X-Robots-Tag', 'noindex, nofollow, noarchive')->getContent();
         $pdf = $this->get($pack->link('pack.pdf'))->getContent();

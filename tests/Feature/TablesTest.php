@@ -8,7 +8,6 @@ use App\Csv\Csv;
 use App\Models\Appliance;
 use App\Models\Job;
 use App\Models\LibraryPart;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -108,7 +107,7 @@ final class TablesTest extends TestCase
     /** Every table of every demo job, out and in again beside what is there: the same rows, twice. */
     public function testTheTablesOfEveryDemoJobComeInAgain(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         foreach (Job::query()->get() as $job) {
             $loads = (string) $this->get("/jobs/$job->id/loads.csv")->assertOk()->getContent();
@@ -131,7 +130,7 @@ final class TablesTest extends TestCase
     /** The library's table with one line changed changes one model, and a line with a fault changes none. */
     public function testTheLibrarysTableIsTakenWholeOrNotAtAll(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $csv = (string) $this->get('/library.csv')->getContent();
         $model = LibraryPart::query()->where('kind', 'battery')->firstOrFail();

@@ -8,7 +8,6 @@ use App\Models\Job;
 use App\Models\Tick;
 use App\Record\DayDesk;
 use App\Record\Studies;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\TestSheet;
@@ -19,7 +18,7 @@ final class TestStageTest extends TestCase
 {
     private function van(): Job
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
 
         return Job::query()->where('title', 'Dental van')->firstOrFail();

@@ -11,7 +11,6 @@ use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
-use Database\Seeders\DatabaseSeeder;
 use Pebblefell\Stage\Wiring\PartsList;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -91,7 +90,12 @@ final class WiringTest extends TestCase
         $this->get("$at?safe={$is['battery']}")->assertOk()->assertSee('A battery is never dead');
         $this->get("$at?safe=nobody")->assertOk()->assertDontSee('Where is it safe?');
         $this->get("$at?show=both&tap=fly")->assertStatus(422);
-        $this->seed(DatabaseSeeder::class);
+    }
+
+    public function testTheVansOutletsOpenersAndDifferenceAreShown(): void
+    {
+        DemoShop::lay($this);
+        $this->actingAs($this->user());
         $van = Job::query()->where('title', 'Dental van')->firstOrFail();
         $this->get("/jobs/$van->id/wiring?fold=outlets")->assertOk()->assertSee('Who guards the outlets?')->assertSee('Neutral to earth');
         $this->get("/jobs/$van->id/wiring?fold=matrix")->assertOk()->assertSee('The whole bank');
@@ -101,7 +105,7 @@ final class WiringTest extends TestCase
 
     public function testTheCircuitGoesOutAsFiles(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay($this);
         $this->actingAs($this->user());
         $van = Job::query()->where('title', 'Dental van')->firstOrFail();
         $svg = (string) $this->get("/jobs/$van->id/wiring.svg?show=both")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
