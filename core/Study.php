@@ -9,6 +9,7 @@ use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Judged;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\ShortCircuit;
+use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\Branch;
 use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Circuit\Circuit;
@@ -348,6 +349,10 @@ final class Study
     {
         $case = $this->banks()->planned;
         $sheet = $case->parts === [] ? null : $case->parts[0]->data->number('cutoff_v');
+        $set = $this->bmsCellLow();
+        if ($case->bank !== null && $set !== null) {
+            return Figure::given('bms-cut-off', round($case->bank->cells() * $set, 3), 'V', Origin::Typed);
+        }
         $volts = match (true) {
             $case->bank === null => 0.0,
             $sheet !== null => $sheet * $case->bank->series,
@@ -357,6 +362,26 @@ final class Study
         };
 
         return Figure::given('bms-cut-off', $volts, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
+    }
+
+    /** A DC-DC charger of the plan on its alternator; null while its output is not known. */
+    public function dcdc(Part $charger): ?DcdcFit
+    {
+        return AlternatorCheck::dcdc($this->system, $this->planned(), $charger);
+    }
+
+    /** V a cell at which a BMS of its own was noted, or is planned by a person, to open; null without one. */
+    private function bmsCellLow(): ?float
+    {
+        foreach ($this->planned()->ofKind(PartKind::Bms) as $bms) {
+            $entry = $this->system->settingsOf($bms->uid)[Parameter::CellLow->value] ?? null;
+            $value = $entry === null ? null : ($entry->readBack ?? $entry->asSet ?? $entry->planned)?->number;
+            if ($value !== null) {
+                return $value;
+            }
+        }
+
+        return null;
     }
 
     /** What the sources of the plan bring together, by their ratings, or by what they were set to. */

@@ -81,6 +81,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
             Route::get('/settings/step', [C\Settings\StepController::class, 'show'])->name('settings.step');
+            Route::get('/settings/{part}/model', [C\Settings\ModelBoxController::class, 'edit'])->name('settings.model');
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
@@ -125,6 +126,11 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/parts/{part}/measurements', [C\Survey\MeasurementController::class, 'store'])->name('measurements.store');
             Route::put('/settings/{part}', [C\Settings\SettingsController::class, 'update'])->name('settings.update');
             Route::post('/settings/{part}/typed', [C\Settings\StepController::class, 'store'])->name('settings.typed');
+            Route::put('/settings/{part}/model', [C\Settings\ModelBoxController::class, 'update'])->name('settings.model.update');
+            Route::put('/settings/{part}/programming', [C\Settings\ProgrammingController::class, 'update'])->name('settings.programming');
+            Route::post('/settings/{part}/secrets', [C\Settings\SecretController::class, 'store'])->name('secrets.store');
+            Route::post('/secrets/{secret}', [C\Settings\SecretController::class, 'show'])->name('secrets.show');
+            Route::delete('/secrets/{secret}', [C\Settings\SecretController::class, 'destroy'])->name('secrets.destroy');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
             Route::post('/aftercare', [C\Aftercare\AftercareController::class, 'store'])->name('aftercare.store');

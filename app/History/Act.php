@@ -8,6 +8,7 @@ use App\Models\Activity;
 use App\Models\DayPlan;
 use App\Models\Handover;
 use App\Models\Offer;
+use App\Models\Secret;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
@@ -52,7 +53,7 @@ final readonly class Act
     {
         return $this->lines->every(static fn(Activity $a): bool => $a->event !== null
             && $a->subject_type !== null
-            && !in_array($a->subject_type, [Handover::class, Offer::class, DayPlan::class], true));
+            && !in_array($a->subject_type, [Handover::class, Offer::class, DayPlan::class, Secret::class], true));
     }
 
     /** Rows told one by one before the rest is counted. Chosen. */

@@ -19,6 +19,7 @@ use App\Models\Offer;
 use App\Models\Part;
 use App\Models\Photo;
 use App\Models\Scenario;
+use App\Models\Secret;
 use App\Models\Setting;
 use App\Models\Signal;
 use App\Words\Lexicon;
@@ -41,6 +42,7 @@ final class Telling
         BalanceSession::class,
         BalanceBattery::class,
         Setting::class,
+        Secret::class,
         Measurement::class,
         Appliance::class,
         Scenario::class,
@@ -185,7 +187,7 @@ final class Telling
             default => ['created' => 'added', 'updated' => 'changed'][$line->event] ?? 'deleted',
         };
 
-        return $line->event === null ? (string) $line->description : __("history.verbs.$key");
+        return $line->event === null || $line->event === 'shown' ? (string) $line->description : __("history.verbs.$key");
     }
 
     private static function what(Activity $line): string
@@ -223,6 +225,7 @@ final class Telling
             Handover::class => __('history.pack', ['number' => $row['number'] ?? '']),
             Offer::class => __('history.offer', ['number' => $row['number'] ?? '']),
             DayPlan::class => __('history.day'),
+            Secret::class => $line->event === 'shown' ? '' : __('history.secret', ['label' => $row['label'] ?? '']),
             // Counted, not named one by one.
             Conductor::class => self::COUNTED . 'conductor',
             Signal::class => self::COUNTED . 'signal',

@@ -229,6 +229,14 @@ final class Job extends Model
     }
 
     /**
+     * @return HasMany<Secret, $this>
+     */
+    public function secrets(): HasMany
+    {
+        return $this->hasMany(Secret::class)->orderBy('id');
+    }
+
+    /**
      * @return HasMany<Setting, $this>
      */
     public function settings(): HasMany

@@ -174,6 +174,12 @@ final readonly class DcdcFit
         return $this->inputA <= $this->idleA - $this->idleVehicleA;
     }
 
+    /** It may give all of its output while the engine idles. */
+    public function bearsIdle(): bool
+    {
+        return $this->mayChargeAtIdle() || self::isEasy($this->outputA, $this->alternatorA);
+    }
+
     public function input(): Figure
     {
         return new Figure('input-current', $this->inputA, 'A', 'input-current', [
@@ -225,7 +231,7 @@ final readonly class DcdcFit
                 variant: $variant,
             );
         }
-        if (!$this->mayChargeAtIdle() && !self::isEasy($this->outputA, $this->alternatorA)) {
+        if (!$this->bearsIdle()) {
             $findings[] = new Finding(
                 'dcdc-not-at-idle',
                 Severity::Fix,

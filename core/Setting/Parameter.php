@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Setting;
 
-/** What can be set on a device that charges, watches or draws, by the trade's own name for it. Volts are of the whole bank. */
+/** What can be set on a device that charges, watches or draws, by the trade's own name for it. Volts are of the whole bank, but where a cell is named. */
 enum Parameter: string
 {
     case Absorption = 'absorption_v';
@@ -34,15 +34,31 @@ enum Parameter: string
     case Floor = 'floor_pct';
     case HeaterOn = 'heater_on_c';
     case HeaterOff = 'heater_off_c';
+    /** From the post at most, and from the starter side at most; output while the engine idles; added for the lead at full output. */
+    case InputLimit = 'input_limit_a';
+    case SupplyLimit = 'supply_limit_a';
+    case IdleCharge = 'idle_charge_a';
+    case CableCompensation = 'cable_v';
+    /** What a monitor shows while nothing flows. */
+    case Zero = 'zero_a';
+    /** Of an inverter: what wakes it from its saving sleep, and after how long without a load it goes off. */
+    case Eco = 'eco_w';
+    case OffTimer = 'off_after_h';
+    /** Of a BMS, for one cell. */
+    case CellHigh = 'cell_high_v';
+    case CellLow = 'cell_low_v';
+    case BalanceFrom = 'balance_from_v';
 
     public function unit(): string
     {
         return match ($this) {
             self::Absorption, self::Float, self::Equalise, self::Rebulk, self::EngineOff, self::Warning, self::Cutoff, self::Restart,
-            self::Disconnect, self::Reconnect, self::ChargedVolts => 'V',
-            self::AbsorptionLimit => 'h',
+            self::Disconnect, self::Reconnect, self::ChargedVolts, self::CableCompensation, self::CellHigh, self::CellLow,
+            self::BalanceFrom => 'V',
+            self::AbsorptionLimit, self::OffTimer => 'h',
             self::LowTemperatureCutoff, self::HeaterOn, self::HeaterOff => '°C',
-            self::TailCurrent, self::ChargeCurrent => 'A',
+            self::TailCurrent, self::ChargeCurrent, self::InputLimit, self::SupplyLimit, self::IdleCharge, self::Zero => 'A',
+            self::Eco => 'W',
             self::Compensation => 'mV/°C',
             self::Capacity => 'Ah',
             self::ChargedTail, self::Efficiency, self::LowAlarm, self::Floor => '%',
@@ -54,13 +70,29 @@ enum Parameter: string
     /** Largest difference between planned and as set that still counts as the same. */
     public function tolerance(): float
     {
+        return match (true) {
+            $this->isOfOneCell() => 0.011,
+            $this === self::Zero => 0.051,
+            default => $this->usualTolerance(),
+        };
+    }
+
+    private function usualTolerance(): float
+    {
         return match ($this->unit()) {
             'V' => 0.051,
+            'W' => 5.01,
             'h' => 0.26,
             'mV/°C' => 0.51,
             '' => 0.011,
             default => 1.01,
         };
+    }
+
+    /** Its volts are of one cell, not of the bank. */
+    public function isOfOneCell(): bool
+    {
+        return in_array($this, [self::CellHigh, self::CellLow, self::BalanceFrom], true);
     }
 
     /** It is a rung of the ladder. */

@@ -16,7 +16,7 @@ final class DemoShop
 {
     private static string $hour = '';
 
-    /** @var array<string, list<array<string, mixed>>> rows by table */
+    /** @var array<string, list<array<array-key, mixed>>> rows by table */
     private static array $rows = [];
 
     /** @var array<string, string> */
@@ -49,17 +49,18 @@ final class DemoShop
     }
 
     /**
-     * @return array<string, list<array<string, mixed>>>
+     * @return array<string, list<array<array-key, mixed>>>
      */
     private static function tables(): array
     {
         $rows = [];
         foreach (DB::select('SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE()') as $table) {
-            if ($table->name !== 'migrations') {
-                $rows[$table->name] = DB::table($table->name)->get()->map(static fn(object $row): array => (array) $row)->all();
+            $name = (string) $table->name;
+            if ($name !== 'migrations') {
+                $rows[$name] = array_values(array_map(static fn(object $row): array => (array) $row, DB::table($name)->get()->all()));
             }
         }
 
-        return array_filter($rows);
+        return array_filter($rows, static fn(array $some): bool => $some !== []);
     }
 }

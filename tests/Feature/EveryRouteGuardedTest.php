@@ -15,6 +15,7 @@ use App\Models\Part;
 use App\Models\Photo;
 use App\Models\Place;
 use App\Models\Role;
+use App\Models\Secret;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
@@ -55,11 +56,11 @@ final class EveryRouteGuardedTest extends TestCase
         'library.create' => [Role::Planner], 'library.store' => [Role::Planner], 'library.update' => [Role::Planner], 'library.destroy' => [Role::Planner], 'library.csv.store' => [Role::Planner],
         'jobs.create' => [Role::Office, Role::Planner], 'jobs.store' => [Role::Office, Role::Planner], 'jobs.import' => [Role::Office, Role::Planner], 'jobs.import.store' => [Role::Office, Role::Planner],
         'jobs.edit' => [Role::Office, Role::Planner], 'jobs.update' => [Role::Office, Role::Planner], 'jobs.destroy' => [Role::Office],
-        'jobs.show' => self::ALL, 'survey' => self::ALL, 'loads' => self::ALL, 'size' => self::ALL, 'size.pin' => self::ALL, 'sources' => self::ALL, 'bank' => self::ALL, 'wiring' => self::ALL, 'wiring.csv' => self::ALL, 'wiring.svg' => self::ALL, 'wiring.paper' => self::ALL, 'wiring.labels' => self::ALL, 'day-plan' => self::ALL, 'day-plan.steps' => self::ALL, 'day-plan.ics' => self::ALL, 'offers' => self::ALL, 'test' => self::ALL, 'balance' => self::ALL, 'settings' => self::ALL, 'settings.csv' => self::ALL, 'settings.step' => self::ALL, 'handover' => self::ALL, 'handovers.sticker' => self::ALL, 'aftercare' => self::ALL, 'aftercare.ics' => self::ALL,
+        'jobs.show' => self::ALL, 'survey' => self::ALL, 'loads' => self::ALL, 'size' => self::ALL, 'size.pin' => self::ALL, 'sources' => self::ALL, 'bank' => self::ALL, 'wiring' => self::ALL, 'wiring.csv' => self::ALL, 'wiring.svg' => self::ALL, 'wiring.paper' => self::ALL, 'wiring.labels' => self::ALL, 'day-plan' => self::ALL, 'day-plan.steps' => self::ALL, 'day-plan.ics' => self::ALL, 'offers' => self::ALL, 'test' => self::ALL, 'balance' => self::ALL, 'settings' => self::ALL, 'settings.csv' => self::ALL, 'settings.step' => self::ALL, 'settings.model' => self::ALL, 'handover' => self::ALL, 'handovers.sticker' => self::ALL, 'aftercare' => self::ALL, 'aftercare.ics' => self::ALL,
         'history' => self::ALL, 'jobs.file' => self::ALL, 'parts.csv' => self::ALL, 'appliances.csv' => self::ALL, 'parts.edit' => self::ALL, 'photos.show' => self::ALL, 'balance.csv' => self::ALL, 'trial' => self::ALL, 'trial.csv' => self::ALL, 'trial.show' => self::ALL,
         'parts.store' => self::SURVEY, 'parts.destroy' => self::SURVEY, 'parts.csv.store' => self::SURVEY, 'layout.store' => self::SURVEY, 'conductors.store' => self::SURVEY, 'conductors.update' => self::SURVEY, 'conductors.destroy' => self::SURVEY, 'signals.store' => self::SURVEY, 'signals.destroy' => self::SURVEY,
         'appliances.store' => self::SURVEY, 'appliances.update' => self::SURVEY, 'appliances.destroy' => self::SURVEY, 'appliances.csv.store' => self::SURVEY, 'scenarios.store' => self::SURVEY, 'scenarios.update' => self::SURVEY, 'scenarios.destroy' => self::SURVEY,
-        'parts.update' => self::SURVEY, 'photos.store' => self::SURVEY, 'photos.destroy' => self::SURVEY, 'measurements.store' => self::SURVEY, 'settings.update' => self::SURVEY, 'settings.typed' => self::SURVEY, 'settings.csv.store' => self::SURVEY,
+        'parts.update' => self::SURVEY, 'photos.store' => self::SURVEY, 'photos.destroy' => self::SURVEY, 'measurements.store' => self::SURVEY, 'settings.update' => self::SURVEY, 'settings.typed' => self::SURVEY, 'settings.csv.store' => self::SURVEY, 'settings.model.update' => self::SURVEY, 'settings.programming' => self::SURVEY, 'secrets.store' => self::SURVEY, 'secrets.show' => self::SURVEY, 'secrets.destroy' => self::SURVEY,
         'balance.store' => self::SURVEY, 'balance.step' => self::SURVEY, 'balance.read' => self::SURVEY, 'balance.bench' => self::SURVEY, 'balance.finish' => self::SURVEY, 'balance.join' => self::SURVEY, 'balance.live' => self::SURVEY, 'balance.table' => self::SURVEY,
         'ticks.store' => self::SURVEY, 'test.store' => self::SURVEY, 'test.capacity' => self::SURVEY, 'aftercare.store' => self::SURVEY, 'day-plan.update' => [Role::Planner], 'offers.store' => [Role::Planner], 'offers.update' => [Role::Planner], 'offers.destroy' => [Role::Planner], 'busy.store' => [Role::Office, Role::Planner], 'busy.destroy' => [Role::Office, Role::Planner],
         'fate.update' => [Role::Planner], 'bank.update' => [Role::Planner], 'bank.order' => [Role::Planner], 'bank.links' => [Role::Planner], 'wiring.update' => [Role::Planner], 'leads.store' => [Role::Planner], 'ladder.update' => [Role::Planner], 'school.update' => [Role::Planner], 'settings.earlier' => [Role::Planner], 'box-words.store' => self::SURVEY, 'box-words.destroy' => self::SURVEY, 'plan.update' => [Role::Planner], 'arrays.update' => [Role::Planner], 'stay.update' => [Role::Planner], 'size.update' => [Role::Planner],
@@ -104,6 +105,8 @@ final class EveryRouteGuardedTest extends TestCase
         $other = Job::query()->whereHas('conductors')->whereHas('appliances')->whereHas('signals')->firstOrFail();
         $photo = Photo::query()->first();
         $word = BoxWord::query()->create(['word' => 'green phase', 'parameter' => 'absorption_v']);
+        $secret = (new Secret(['part_uid' => $job->parts()->value('uid'), 'label' => 'app', 'entered_by' => 'P']))->forceFill(['sealed' => '1234', 'job_id' => $job->id]);
+        $secret->save();
         $user = $this->user($role);
         $offer = app(MakeOffer::class)($job, ['tax_pct' => 0.0, 'sundries' => 0.0, 'text' => '', 'valid_until' => '2099-01-01'], 'P');
         $held = [];
@@ -115,7 +118,7 @@ final class EveryRouteGuardedTest extends TestCase
             $of = preg_match('/conductor|signal|appliance|scenario/', $route->uri()) === 1 ? $other : $job;
             $rows = ['job' => $of->id, 'part' => $of->parts()->value('id'), 'conductor' => $of->conductors()->value('id'), 'signal' => $of->signals()->value('id'), 'appliance' => $of->appliances()->value('id'), 'scenario' => $of->scenarios()->value('id'),
                 'balanceSession' => $session->id, 'balanceBattery' => $session->balanceBatteries()->value('id'), 'choice' => $of->choices()->value('uid'), 'handover' => 0, 'offer' => $offer->id, 'photo' => 0, 'act' => 'x',
-                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id'), 'boxWord' => $word->id];
+                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id'), 'boxWord' => $word->id, 'secret' => $secret->id];
             if (str_contains($route->uri(), '{photo}')) {
                 if ($photo === null) {
                     continue;

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Activity;
 use App\Models\BoxWord;
 use App\Models\Job;
+use App\Models\ModelBox;
+use App\Models\Part;
+use App\Models\Secret;
 use App\Models\Setting;
 use App\Record\Studies;
 use Illuminate\Http\UploadedFile;
@@ -22,6 +26,12 @@ final class LadderTest extends TestCase
         $this->actingAs($this->user());
 
         return Job::query()->where('title', 'Dental van')->firstOrFail();
+    }
+
+    /** The first device of the plan that has a float. */
+    private function charger(Job $job): Part
+    {
+        return $job->parts()->where('uid', Studies::of($job)->settings()->devices[0]['part']->uid)->firstOrFail();
     }
 
     /** @return array<string, string> planned values by "parameter uid" */
@@ -161,5 +171,69 @@ final class LadderTest extends TestCase
             }
         }
         $this->put("/jobs/$job->id/settings/$part->id/earlier", ['seen' => $seen['mark'] ?? ''])->assertSessionHasErrors('form');
+    }
+
+    public function testAModelHasItsOwnWordsOrderAndBoxesForEveryJob(): void
+    {
+        $job = $this->van();
+        $charger = $this->charger($job);
+        $page = "/jobs/$job->id/settings/$charger->id/model";
+        $this->get($page)->assertOk()->assertSee('What ' . $charger->name() . ' calls its boxes')->assertSee('Absorption');
+        $box = ['has' => '1', 'word' => '', 'path' => '', 'place' => ''];
+        $this->put($page, ['box' => [
+            'float_v' => [...$box, 'word' => 'Holding level', 'path' => 'Menu 3 > Charge', 'place' => '1'],
+            'absorption_v' => [...$box, 'place' => '2'],
+            'equalise_v' => [...$box, 'has' => '0'],
+        ]])->assertSessionHasNoErrors();
+        $boxes = fn(): array => array_values(array_filter(
+            Studies::of($job->refresh())->settings()->devices,
+            static fn(array $d): bool => $d['part']->uid === $charger->uid,
+        ))[0]['rows'];
+        self::assertNotContains(Parameter::Equalise, array_map(static fn($r) => $r->parameter, $boxes()));
+        // Its own order and words, on the sheet and one by one.
+        $html = strip_tags((string) $this->get("/jobs/$job->id/settings")->assertSee('“Holding level” under Menu 3 &gt; Charge', false)->getContent());
+        $sheet = substr($html, (int) strpos($html, 'Settings of ' . $charger->name()));
+        self::assertLessThan(strpos($sheet, 'Absorption'), strpos($sheet, 'Float'));
+        $this->get("/jobs/$job->id/settings/step")->assertSee('“Holding level”', false)->assertSee('Menu 3');
+        // Somebody who saw it before is told, and nothing is overwritten.
+        $this->put($page, ['versions' => ['float_v' => 0], 'box' => ['float_v' => [...$box, 'word' => 'Other']]])->assertConflict()->assertSee('Holding level')->assertSee('Other');
+        self::assertSame('Holding level', ModelBox::query()->where('parameter', 'float_v')->value('word'));
+        $this->put($page, ['box' => ['float_v' => ['place' => 'first']]])->assertSessionHasErrors('box.float_v.place');
+    }
+
+    public function testFirmwareGoesOnInRoundsUntilNoneIsNewer(): void
+    {
+        $job = $this->van();
+        $charger = $this->charger($job);
+        $charger->changeTo(['firmware' => '1.04']);
+        $note = fn(array $with): TestResponse => $this->put("/jobs/$job->id/settings/$charger->id/programming", ['lock_version' => $charger->refresh()->lock_version, ...$with]);
+        $note(['firmware' => '1.10', 'set_with' => 'app', 'account' => 'the owner'])->assertSessionHasNoErrors();
+        $this->get("/jobs/$job->id/settings")->assertSee('1.04 → 1.10, look for a newer one')->assertSee('account: the owner');
+        $note(['firmware' => '1.12', 'firmware_newest' => '1', 'set_with' => 'app', 'account' => 'the owner'])->assertSessionHasNoErrors();
+        $this->get("/jobs/$job->id/settings")->assertSee('1.04 → 1.12, none newer');
+        $note(['set_with' => 'telepathy'])->assertSessionHasErrors('set_with');
+        $this->put("/jobs/$job->id/settings/$charger->id/programming", ['lock_version' => 1, 'firmware' => '9'])->assertConflict()->assertSee('1.12');
+        self::assertSame('1.12', $charger->refresh()->firmware);
+    }
+
+    public function testACodeIsSealedShownOnPurposeAndNowhereElse(): void
+    {
+        $job = $this->van();
+        $charger = $this->charger($job);
+        $this->post("/jobs/$job->id/settings/$charger->id/secrets", ['label' => 'pairing'])->assertSessionHasErrors('code');
+        $this->post("/jobs/$job->id/settings/$charger->id/secrets", ['label' => 'pairing', 'code' => 'zx-81934'])->assertSessionHasNoErrors();
+        $secret = Secret::query()->firstOrFail();
+        self::assertStringNotContainsString('zx-81934', (string) $secret->getRawOriginal('sealed'));
+        foreach (['settings', 'settings/step', 'file', 'settings.csv', 'parts.csv', 'history', "parts/$charger->id"] as $page) {
+            self::assertStringNotContainsString('zx-81934', (string) $this->get("/jobs/$job->id/$page")->assertOk()->getContent(), $page);
+        }
+        self::assertStringNotContainsString('zx-81934', (string) json_encode(Activity::query()->get()));
+        $shown = $this->post("/jobs/$job->id/secrets/$secret->id")->assertOk()->assertSee('zx-81934');
+        self::assertStringContainsString('no-store', (string) $shown->headers->get('Cache-Control'));
+        $this->get("/jobs/$job->id/history")->assertSee('looked at the code “pairing”');
+        $other = $this->job();
+        $this->post("/jobs/$other->id/secrets/$secret->id")->assertNotFound();
+        $this->delete("/jobs/$job->id/secrets/$secret->id")->assertSessionHasNoErrors();
+        self::assertSame(0, Secret::query()->count());
     }
 }

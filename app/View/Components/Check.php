@@ -14,11 +14,12 @@ final class Check extends Component
 
     public bool $on;
 
-    public function __construct(public string $label, public string $name, bool $checked = false, ?string $form = null)
+    public function __construct(public string $label, public string $name, bool $checked = false, ?string $form = null, public bool $hideLabel = false)
     {
-        $this->id = ($form === null ? '' : $form . '-') . $name;
+        $dot = trim(str_replace(['[', ']'], ['.', ''], $name), '.');
+        $this->id = ($form === null ? '' : $form . '-') . str_replace('.', '-', $dot);
         $mine = $form === null || old('_form') === $form;
-        $this->on = (bool) ($mine && old($name) !== null ? old($name) : $checked);
+        $this->on = (bool) ($mine && old($dot) !== null ? old($dot) : $checked);
     }
 
     public function render(): View

@@ -72,7 +72,7 @@ final readonly class SettingSheet
         foreach (self::settable($study) as $part) {
             $entries = $system->settingsOf($part->uid);
             $rows = array_map(
-                static fn(Parameter $p): SettingRow => self::row(
+                static fn(Parameter $p): SettingRow => self::ofDevice($study, $part, $p, $entries[$p->value] ?? null) ?? self::row(
                     $part,
                     $p,
                     $profile,
@@ -150,13 +150,28 @@ final readonly class SettingSheet
     }
 
     /**
+     * Boxes that a model has not, as its data sheet lists them: parameters with a space between.
+     *
+     * @return list<Parameter>
+     */
+    public static function missing(string $listed): array
+    {
+        return array_values(array_filter(array_map(Parameter::tryFrom(...), explode(' ', $listed))));
+    }
+
+    /**
      * The boxes that it has: a charger with one switch has one, its position, by the volts that stand behind it.
      *
      * @return list<Parameter>
      */
     private static function boxes(Part $part): array
     {
-        return self::onlyPosition($part) === null ? $part->kind->kind()->settings() : [Parameter::Absorption];
+        $missing = self::missing((string) $part->data->text('boxes_missing'));
+
+        return self::onlyPosition($part) !== null ? [Parameter::Absorption] : array_values(array_filter(
+            $part->kind->kind()->settings(),
+            static fn(Parameter $p): bool => !in_array($p, $missing, true),
+        ));
     }
 
     /**
@@ -210,6 +225,19 @@ final readonly class SettingSheet
             Parameter::HeaterOff => Figure::given('heater-off', $part->data->orUsual('off_c'), '°C', Origin::DataSheet),
             default => null,
         };
+    }
+
+    /** What its place and its leads decide, whatever the battery is. */
+    private static function ofDevice(Study $study, Part $part, Parameter $parameter, ?SettingEntry $entry): ?SettingRow
+    {
+        $own = DeviceProfile::of($study, $part, $parameter);
+
+        return $own === null ? null : new SettingRow(
+            $parameter,
+            $own[0] === null ? SetValue::off() : SetValue::number($own[0]),
+            $own[1],
+            $entry,
+        );
     }
 
     private static function row(Part $part, Parameter $parameter, ChargeProfile $profile, ?Figure $other, ?SettingEntry $entry): SettingRow

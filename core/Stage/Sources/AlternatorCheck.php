@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Sources;
 
 use Pebblefell\Charging\DcdcFit;
+use Pebblefell\Circuit\DrawnLead;
 use Pebblefell\Conductor\Run;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Figure;
@@ -71,7 +72,7 @@ final readonly class AlternatorCheck
                 self::rated($graph)->value,
                 $output,
                 self::VEHICLE_A,
-                self::lead($graph, $charger),
+                DrawnLead::at($graph, Point::of($charger->uid, 'input_plus')),
                 $charger->data->orUsual('efficiency_pct'),
                 DcdcFit::USUAL_INPUT_V * ($takes24 ? $times : 1.0),
                 $outV,
@@ -124,7 +125,7 @@ final readonly class AlternatorCheck
     /** Cable out and back, mΩ: as drawn on both sides of the relay, else the usual one of such a vehicle. */
     private static function loop(Study $study, Part $isolator): Figure
     {
-        $drawn = array_filter([self::lead($study->planned(), $isolator, 'starter'), self::lead($study->planned(), $isolator, 'house')]);
+        $drawn = array_filter([DrawnLead::at($study->planned(), Point::of($isolator->uid, 'starter')), DrawnLead::at($study->planned(), Point::of($isolator->uid, 'house'))]);
         $runs = array_values($drawn);
         if ($runs === []) {
             [$mm2, $metres] = in_array($study->system->vehicle->kind, self::TOWED, true) ? self::TOWED_LOOP : self::LOOP;
@@ -161,7 +162,7 @@ final readonly class AlternatorCheck
         if ($bank === null || $rated === null) {
             return null;
         }
-        $lead = self::lead($study->planned(), $alternator, 'plus') ?? Run::of(ConductorSize::ofArea(50.0), 3.0);
+        $lead = DrawnLead::at($study->planned(), Point::of($alternator->uid, 'plus')) ?? Run::of(ConductorSize::ofArea(50.0), 3.0);
         $set = $alternator->data->orUsual('regulated_v', $bank->systemV);
         $ohm = $study->banks()->planned->parts[0]->data->orUsual('internal_mohm') / 1000.0 * $bank->series / $bank->parallel;
         $restV = $bank->cells() * $bank->chemistry()->restCurve()->volts(80.0);
@@ -184,19 +185,6 @@ final readonly class AlternatorCheck
                 'ohm',
             ),
         ];
-    }
-
-    private static function lead(Graph $graph, Part $part, string $terminal = 'input_plus'): ?Run
-    {
-        $metres = 0.0;
-        $mm2 = INF;
-        foreach ($graph->at(Point::of($part->uid, $terminal)) as $lead) {
-            if ($lead->sizeMm2 !== null && $lead->lengthM !== null && $lead->lengthM > 0.0) {
-                [$metres, $mm2] = [$metres + $lead->lengthM, min($mm2, $lead->sizeMm2)];
-            }
-        }
-
-        return $metres > 0.0 ? Run::of(ConductorSize::ofArea($mm2), $metres) : null;
     }
 
     private static function usual(): Figure

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Kind;
 
+use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Terminal;
@@ -21,6 +22,11 @@ final class Bms extends Kind
             F::choice('wakes_by', ['itself', 'charge', 'button']),
             F::choice('opens', ['by_signals', 'relay', 'switches']),
         ];
+    }
+
+    public function settings(): array
+    {
+        return [Parameter::CellHigh, Parameter::CellLow, Parameter::BalanceFrom, Parameter::Floor, Parameter::LowTemperatureCutoff];
     }
 
     public function terminals(): array

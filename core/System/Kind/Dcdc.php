@@ -60,6 +60,9 @@ final class Dcdc extends Charger
             Parameter::LowTemperatureCutoff,
             Parameter::ChargeCurrent,
             Parameter::EngineOff,
+            Parameter::SupplyLimit,
+            Parameter::IdleCharge,
+            Parameter::CableCompensation,
         ];
     }
 

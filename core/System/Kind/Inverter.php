@@ -37,7 +37,7 @@ final class Inverter extends Kind
 
     public function settings(): array
     {
-        return [Parameter::Warning, Parameter::Cutoff, Parameter::Restart];
+        return [Parameter::Warning, Parameter::Cutoff, Parameter::Restart, Parameter::Eco, Parameter::OffTimer];
     }
 
     public function isInverter(): bool

@@ -52,7 +52,9 @@ final class InverterCharger extends Charger
 
     public function settings(): array
     {
-        return [...parent::settings(), Parameter::Warning, Parameter::Cutoff, Parameter::Restart];
+        return [
+            ...parent::settings(), Parameter::Warning, Parameter::Cutoff, Parameter::Restart, Parameter::InputLimit, Parameter::Eco, Parameter::OffTimer,
+        ];
     }
 
     public function isInverter(): bool

@@ -18,6 +18,9 @@ use Pebblefell\System\Terminal;
  */
 abstract class Kind
 {
+    /** With what a device is set. */
+    public const SET_WITH = ['buttons', 'own_display', 'app', 'dongle', 'laptop'];
+
     /**
      * @return list<F> its own lines, in reading order
      */
@@ -34,7 +37,7 @@ abstract class Kind
     final public function fields(): array
     {
         $fields = [];
-        foreach ([...$this->lines(), ...$this->body()] as $field) {
+        foreach ([...$this->lines(), ...$this->settings() === [] ? [] : self::programming(), ...$this->body()] as $field) {
             $fields[$field->key] = $field;
         }
 
@@ -191,6 +194,20 @@ abstract class Kind
     final protected static function derating(): array
     {
         return [F::number('derate_from_c', '°C', -20, 100), F::number('derate_pct_per_k', '%/K', 0, 20)];
+    }
+
+    /**
+     * @return list<F> with what it is set, and what of it was seen to be the newest
+     */
+    private static function programming(): array
+    {
+        return [
+            F::choice('set_with', self::SET_WITH),
+            F::text('boxes_missing'),
+            F::text('account')->ofThisOne(),
+            F::text('firmware_found')->ofThisOne(),
+            F::flag('firmware_newest')->ofThisOne(),
+        ];
     }
 
     /**

@@ -26,7 +26,7 @@ final class Monitor extends Kind
     {
         return [
             Parameter::Capacity, Parameter::ChargedVolts, Parameter::ChargedTail, Parameter::ChargedTime, Parameter::Efficiency, Parameter::Peukert,
-            Parameter::LowAlarm, Parameter::Floor,
+            Parameter::LowAlarm, Parameter::Floor, Parameter::Zero,
         ];
     }
 

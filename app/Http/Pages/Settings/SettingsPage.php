@@ -7,18 +7,20 @@ namespace App\Http\Pages\Settings;
 use App\Http\Workbench;
 use App\Models\Part as Row;
 use App\Models\Photo;
+use App\Models\Secret;
 use App\Models\Setting;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\School;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Settings\SettingRow;
+use Pebblefell\System\Kind\Kind;
 use Pebblefell\System\Part;
 
 /**
  * What stands on Settings: a sheet for each device that is set.
  *
- * @phpstan-type Box array{row: SettingRow, version: int, planned: string, unit: string, columns: array<string, array{label: string, name: string, value: string, may: bool}>}
+ * @phpstan-type Box array{row: SettingRow, called: string, version: int, planned: string, unit: string, columns: array<string, array{label: string, name: string, value: string, may: bool}>}
  * @phpstan-type Device array{part: Part, row: ?Row, answer: string, opened: bool, rows: list<SettingRow>}
  */
 final class SettingsPage
@@ -38,6 +40,12 @@ final class SettingsPage
     private ?array $may = null;
 
     private ?EarlierSettings $earlier = null;
+
+    /** @var ?array<string, ModelBoxes> by uid */
+    private ?array $models = null;
+
+    /** @var ?Collection<int, Secret> */
+    private ?Collection $secrets = null;
 
     /** @var ?Collection<int, Photo> */
     private ?Collection $pictures = null;
@@ -90,11 +98,60 @@ final class SettingsPage
 
         return array_map(fn(SettingRow $row): array => [
             'row' => $row,
+            'called' => $this->called($device['part'], $row->parameter),
             'version' => (int) $versions->get($row->parameter->value),
             'planned' => $this->shown($row->planned(), $row->parameter),
             'unit' => $row->planned()->isOff() ? '' : $this->bench->show->unit($row->parameter->unit()),
             'columns' => $this->columns($row, $this->may),
-        ], $device['rows']);
+        ], $this->model($device['part'])->rows($device['rows']));
+    }
+
+    /** As its own menus have it: "“Batt. full V” under Battery > Charge"; '' where nobody has noted it. */
+    private function called(Part $part, Parameter $parameter): string
+    {
+        $box = $this->model($part)->box($parameter);
+
+        return $box === null ? '' : trim(($box->word === '' ? '' : "“{$box->word}” ") . ($box->path === '' ? '' : "under {$box->path}"));
+    }
+
+    private function model(Part $part): ModelBoxes
+    {
+        $this->models ??= ModelBoxes::ofAll(array_column($this->bench->study->settings()->devices, 'part'));
+
+        return $this->models[$part->uid];
+    }
+
+    /**
+     * @return Collection<int, Secret> codes of a part, still sealed
+     */
+    public function secrets(Part $part): Collection
+    {
+        $this->secrets ??= $this->bench->job->secrets()->get(['id', 'part_uid', 'label', 'entered_by']);
+
+        return $this->secrets->where('part_uid', $part->uid);
+    }
+
+    /** "1.04 → 1.12, none newer · its maker’s app · account: the owner’s" */
+    public function programming(Part $part): string
+    {
+        $found = (string) $part->data->text('firmware_found');
+        $firmware = $part->firmware === '' ? '' : 'firmware ' . ($found === '' ? '' : "$found → ") . $part->firmware
+            . ($part->data->flag('firmware_newest') === true ? ', none newer' : ', look for a newer one');
+        $with = $part->data->text('set_with');
+
+        return implode(' · ', array_filter([
+            $firmware,
+            $with === null ? '' : 'set with ' . $this->bench->say->choice($with),
+            $part->data->text('account') === null ? '' : 'account: ' . $part->data->text('account'),
+        ]));
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function tools(): array
+    {
+        return array_combine(Kind::SET_WITH, array_map($this->bench->say->choice(...), Kind::SET_WITH));
     }
 
     /**

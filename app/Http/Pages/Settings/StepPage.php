@@ -15,14 +15,18 @@ final readonly class StepPage
     /** @var list<array{part: Part, row: SettingRow}> */
     public array $boxes;
 
+    /** @var array<string, ModelBoxes> by uid */
+    private array $models;
+
     /** @var list<array{word: string, parameter: \Pebblefell\Setting\Parameter, misleads: bool}> */
     private array $all;
 
     public function __construct(private Workbench $bench)
     {
         $boxes = [];
+        $this->models = ModelBoxes::ofAll(array_column($bench->study->settings()->devices, 'part'));
         foreach ($bench->study->settings()->devices as ['part' => $part, 'rows' => $rows]) {
-            foreach ($rows as $row) {
+            foreach ($this->models[$part->uid]->rows($rows) as $row) {
                 $boxes[] = ['part' => $part, 'row' => $row];
             }
         }
@@ -87,6 +91,18 @@ final readonly class StepPage
             $noted->number === null => 'off',
             default => $this->bench->show->field($noted->number, $row->parameter->unit()),
         };
+    }
+
+    /** As this device has it; '' where nobody has noted it. */
+    public function word(Part $part, SettingRow $row): string
+    {
+        return $this->models[$part->uid]->box($row->parameter)->word ?? '';
+    }
+
+    /** The way to it through its menus. */
+    public function path(Part $part, SettingRow $row): string
+    {
+        return $this->models[$part->uid]->box($row->parameter)->path ?? '';
     }
 
     /** Other words that makers have for it. */

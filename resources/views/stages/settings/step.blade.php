@@ -12,7 +12,9 @@
                 <section class="run-step" id="step-{{ $page->key($k) }}" data-step="{{ $k }}" aria-labelledby="run-{{ $k }}">
                     <p class="muted">{{ $k + 1 }} of {{ $page->count() }}</p>
                     <h2 id="run-{{ $k }}" tabindex="-1">{{ $say->part($part) }}</h2>
-                    <p class="text-xl mt-2" data-aloud>{{ $say->name($row->parameter) }}</p>
+                    @if ($page->path($part, $row) !== '')<p class="muted mt-2" data-aloud>{{ $page->path($part, $row) }}</p>@endif
+                    <p class="text-xl mt-2" data-aloud>@if ($page->word($part, $row) !== '')“{{ $page->word($part, $row) }}”, @endif
+                        {{ $say->name($row->parameter) }}</p>
                     <p class="step-value" data-aloud><strong class="num">{{ $page->value($row) }}</strong> {{ $page->unit($row) }}</p>
                     <p class="small">{{ $say->how($row->why) }}</p>
                     @if ($page->words($row))<p class="small muted">It may be called: {{ $page->words($row) }}.</p>@endif
