@@ -17,7 +17,7 @@ final class Photo extends Model
 {
     use Audited;
 
-    protected $fillable = ['part_id', 'sha256', 'path', 'caption', 'width_px', 'height_px'];
+    protected $fillable = ['part_id', 'sha256', 'path', 'caption', 'width_px', 'height_px', 'client_id'];
 
     protected $attributes = ['caption' => ''];
 

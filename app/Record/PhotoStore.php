@@ -25,10 +25,16 @@ final class PhotoStore
     private const TELLING = ['IFD0', 'EXIF', 'GPS', 'INTEROP', 'MAKERNOTE', 'THUMBNAIL'];
 
     /**
+     * @param ?string $clientId of the device that sent it: the same picture is kept once
+     *
      * @throws RuntimeException when the bytes are not a picture that can be read
      */
-    public static function keep(Part $part, string $bytes, string $caption): Photo
+    public static function keep(Part $part, string $bytes, string $caption, ?string $clientId = null): Photo
     {
+        $there = $clientId === null ? null : Photo::query()->where('client_id', $clientId)->first();
+        if ($there !== null) {
+            return $there;
+        }
         $size = @getimagesizefromstring($bytes);
         if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
             throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP, up to 80 megapixels)');
@@ -37,7 +43,7 @@ final class PhotoStore
         $longest = (int) config('pebblefell.photo.longest_px');
         $jpeg = (string) $image->scaleDown($longest, $longest)->toJpeg(quality: (int) config('pebblefell.photo.quality'), strip: true);
 
-        return self::store($part, $jpeg, $image->width(), $image->height(), $caption);
+        return self::store($part, $jpeg, $image->width(), $image->height(), $caption, $clientId);
     }
 
     /**
@@ -95,7 +101,7 @@ final class PhotoStore
         }
     }
 
-    private static function store(Part $part, string $jpeg, int $width, int $height, string $caption): Photo
+    private static function store(Part $part, string $jpeg, int $width, int $height, string $caption, ?string $clientId = null): Photo
     {
         $hash = hash('sha256', $jpeg);
         Storage::disk('private')->put(self::path($hash), $jpeg);
@@ -106,6 +112,7 @@ final class PhotoStore
             'caption' => $caption,
             'width_px' => $width,
             'height_px' => $height,
+            'client_id' => $clientId,
         ]);
     }
 }

@@ -5,6 +5,8 @@ import { openDB } from 'idb';
 import { refreshPage } from './live-stream.js';
 
 const RETRY_MS = 10_000;
+// The longer side of a picture that is sent. Chosen: a screen's figures stay readable.
+const PICTURE_PX = 1800;
 const FORMS = 'form[data-outbox]';
 // What was typed is written here at once, before the store has answered: a page that is left meanwhile loses nothing.
 const JOURNAL = 'pebblefell-outbox';
@@ -67,12 +69,18 @@ async function freshToken() {
     token = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('input[name=_token]')?.value ?? null;
 }
 
-const post = (item) => fetch(item.url, {
-    method: 'POST',
-    credentials: 'same-origin',
-    headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token ?? document.querySelector('input[name=_token]')?.value ?? '' },
-    body: JSON.stringify(item.fields),
-});
+function post(item) {
+    const headers = { Accept: 'application/json', 'X-CSRF-TOKEN': token ?? document.querySelector('input[name=_token]')?.value ?? '' };
+    let body = JSON.stringify(item.fields);
+    if (item.picture) {
+        body = new FormData();
+        Object.entries(item.fields).forEach(([name, value]) => body.append(name, String(value)));
+        body.append('photo', new Blob([item.picture], { type: 'image/jpeg' }), 'picture.jpg');
+    } else {
+        headers['Content-Type'] = 'application/json';
+    }
+    return fetch(item.url, { method: 'POST', credentials: 'same-origin', headers, body });
+}
 
 /** Sends one; whether the next may follow. */
 async function deliver(db, item) {
@@ -170,12 +178,40 @@ async function show() {
     });
 }
 
+/** Small enough for a thin network, as bytes: a store on some phones keeps no files. */
+async function shrunk(file) {
+    const image = await createImageBitmap(file, { imageOrientation: 'from-image' });
+    const times = Math.min(1, PICTURE_PX / Math.max(image.width, image.height));
+    const canvas = Object.assign(document.createElement('canvas'), { width: Math.round(image.width * times), height: Math.round(image.height * times) });
+    canvas.getContext('2d').drawImage(image, 0, 0, canvas.width, canvas.height);
+    const blob = await new Promise((done) => canvas.toBlob(done, 'image/jpeg', 0.85));
+    return blob.arrayBuffer();
+}
+
+/** A picture goes straight into the store: the journal holds only what is typed. */
+async function keepPicture(item, file) {
+    try {
+        await (await store).add('items', { ...item, picture: await shrunk(file) });
+    } catch {
+        await (await store).add('items', { ...item, state: 'refused', message: 'The picture cannot be read on this device.' });
+    }
+    await show();
+    flush();
+}
+
 /** Takes what stands in the form, which is empty at once for the next. */
 function keep(form) {
-    const fields = Object.fromEntries([...new FormData(form)].filter(([name]) => !name.startsWith('_')));
+    const sent = [...new FormData(form)].filter(([name]) => !name.startsWith('_'));
+    const fields = Object.fromEntries(sent.filter(([, value]) => typeof value === 'string'));
+    const file = sent.find(([, value]) => value instanceof File && value.size > 0)?.[1];
     const id = uuid();
     const says = form.dataset.outboxSays.replaceAll(/\{(\w+)\}/g, (_, name) => fields[name] ?? '');
-    journal.add({ id, url: form.action, who: form.dataset.who, what: form.dataset.outbox, says, state: 'waits', fields: { ...fields, sure: Boolean(fields.sure), client_id: id, read_at: new Date().toISOString() } });
+    const item = { id, url: form.action, who: form.dataset.who, what: form.dataset.outbox, says, state: 'waits', fields: { ...fields, sure: Boolean(fields.sure), client_id: id, read_at: new Date().toISOString() } };
+    if (file) {
+        keepPicture(item, file);
+    } else {
+        journal.add(item);
+    }
     form.dataset.typed = 'yes';
     form.querySelectorAll('input:not([type=hidden])').forEach((field) => {
         // What is the same for the next, such as a value that is planned, stays.
@@ -217,6 +253,12 @@ export function outbox() {
             event.preventDefault();
             keep(form);
             form.querySelector('input:not([type=hidden])')?.focus();
+        }
+    });
+    // A picture that was taken goes by itself.
+    document.addEventListener('change', (event) => {
+        if (event.target instanceof HTMLInputElement && event.target.type === 'file' && event.target.files?.length && event.target.closest(FORMS)) {
+            event.target.form.requestSubmit();
         }
     });
     document.addEventListener('input', (event) => {

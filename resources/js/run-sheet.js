@@ -56,7 +56,7 @@ export function runSheet() {
     // Before the outbox empties the form.
     document.addEventListener('submit', (event) => {
         const form = event.target;
-        if (form instanceof HTMLFormElement && form.closest('.run-step') && form.matches('[data-outbox]') && passes(form)) {
+        if (form instanceof HTMLFormElement && form.closest('.run-step') && form.matches('[data-outbox]:not(.snap)') && passes(form)) {
             setTimeout(() => move(1), 0);
         }
     }, true);

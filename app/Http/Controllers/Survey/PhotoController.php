@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\Part;
 use App\Models\Photo;
 use App\Record\PhotoStore;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -22,14 +23,25 @@ final class PhotoController extends Controller
         return self::jpeg($photo);
     }
 
-    public function store(PhotoRequest $request, Job $job, Part $part): RedirectResponse
+    /** One that comes from the outbox is kept once, however often the network makes it come. */
+    public function store(PhotoRequest $request, Job $job, Part $part): RedirectResponse|JsonResponse
     {
         try {
             DB::transaction(static function () use ($request, $part): void {
-                PhotoStore::keep($part, $request->bytes(), $request->string('caption')->toString());
+                // Two sendings of one picture at a time wait for each other here.
+                $part->newQuery()->whereKey($part->id)->lockForUpdate()->first();
+                PhotoStore::keep($part, $request->bytes(), $request->string('caption')->toString(), $request->clientId());
             });
         } catch (RuntimeException $e) {
+            if ($request->expectsJson()) {
+                return response()->json(['message' => 'The picture ' . $e->getMessage() . '.'], 422);
+            }
+
             return back()->withInput($request->only('caption'))->withErrors(['photo' => 'The file ' . $e->getMessage() . '.']);
+        }
+
+        if ($request->expectsJson()) {
+            return response()->json(['kept' => true]);
         }
 
         return redirect()->to($request->backTo(route('parts.edit', [$job, $part])))->with(

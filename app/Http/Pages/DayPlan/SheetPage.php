@@ -122,7 +122,16 @@ final readonly class SheetPage
         return $tick?->value !== null && $step->reading?->isGate() === true && !$step->reading->isGood($tick->value);
     }
 
-    public function photos(Step $step): string
+    /** Where a picture of a step belongs: to its part, else to the bank's first battery; '' where neither is. */
+    public function picture(Step $step): string
+    {
+        $uid = $step->parts[0] ?? $this->bench->study->banks()->planned->parts[0]->uid ?? '';
+        $row = $uid === '' ? null : $this->bench->job->parts->firstWhere('uid', $uid);
+
+        return $row === null ? '' : route('photos.store', [$this->bench->job, $row]);
+    }
+
+    public function part(Step $step): string
     {
         $uid = $step->parts[0] ?? '';
         $row = $uid === '' ? null : $this->bench->job->parts->firstWhere('uid', $uid);

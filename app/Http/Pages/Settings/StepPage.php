@@ -6,6 +6,7 @@ namespace App\Http\Pages\Settings;
 
 use App\Http\Workbench;
 use App\Models\Part as Row;
+use App\Models\Photo;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
 
@@ -17,6 +18,9 @@ final readonly class StepPage
 
     /** @var array<string, ModelBoxes> by uid */
     private array $models;
+
+    /** @var array<int, int> pictures of the settings screen by part */
+    private array $pictures;
 
     /** @var list<array{word: string, parameter: \Pebblefell\Setting\Parameter, misleads: bool}> */
     private array $all;
@@ -31,6 +35,8 @@ final readonly class StepPage
             }
         }
         $this->boxes = $boxes;
+        $this->pictures = Photo::query()->whereIn('part_id', $bench->job->parts->modelKeys())->where('caption', __('boxes.screen'))
+            ->toBase()->groupBy('part_id')->selectRaw('part_id, COUNT(*) AS count')->pluck('count', 'part_id')->map(static fn(mixed $n): int => (int) $n)->all();
         $this->all = BoxWords::all();
     }
 
@@ -103,6 +109,12 @@ final readonly class StepPage
     public function path(Part $part, SettingRow $row): string
     {
         return $this->models[$part->uid]->box($row->parameter)->path ?? '';
+    }
+
+    /** Pictures of its settings screen. */
+    public function pictures(Part $part): int
+    {
+        return $this->pictures[$this->model($part)->id ?? 0] ?? 0;
     }
 
     /** Other words that makers have for it. */

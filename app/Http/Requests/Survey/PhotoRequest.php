@@ -14,6 +14,8 @@ final class PhotoRequest extends FormRequest
         return [
             'photo' => ['required', 'file', 'mimetypes:image/jpeg,image/png,image/webp', 'max:' . config('pebblefell.photo.max_kb')],
             'caption' => ['nullable', 'string', 'max:200'],
+            'client_id' => ['nullable', 'uuid'],
+            'read_at' => ['nullable', 'date'],
         ];
     }
 
@@ -23,6 +25,11 @@ final class PhotoRequest extends FormRequest
     public function messages(): array
     {
         return ['photo.mimetypes' => 'A picture is a JPEG, PNG or WebP file.', 'photo.max' => 'The picture is larger than 15 MB.'];
+    }
+
+    public function clientId(): ?string
+    {
+        return $this->filled('client_id') ? $this->string('client_id')->toString() : null;
     }
 
     public function bytes(): string

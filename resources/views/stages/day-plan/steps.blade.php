@@ -46,6 +46,8 @@
                                 'Done, next' }}</button></div>
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
+                        @if ($page->picture($step))<x-snap :id="'p' . $k" :action="$page->picture($step)" :what="$page->title($step)"
+                            :caption="$page->title($step)" label="Photograph it" :who="$page->who" :back="$page->back . '#step-' . $step->key" class="mt-3" />@endif
                         <details class="mt-2"><summary class="linkish">Not as planned …</summary>
                             <form method="post" action="{{ $page->store }}" data-outbox="{{ $page->title($step) }}"
                                 data-outbox-says="otherwise: {note}" data-who="{{ $page->who }}" class="mt-2">@csrf
@@ -59,7 +61,7 @@
                                     required value="{{ old('_form') === 'o' . $k ? old('note') : '' }}">@if (old('_form') === 'o' . $k)
                                     @error('note')<div class="error">{{ $message }}</div>@enderror @endif</div>
                                 <div class="actions"><button class="btn plain" @disabled($closed !== null && ! $tick)>Note it so</button></div></form>
-                            @if ($page->photos($step))<p class="mt-2"><a href="{{ $page->photos($step) }}">Picture, or change the part</a></p>@endif
+                            @if ($page->part($step))<p class="mt-2"><a href="{{ $page->part($step) }}">Change the part</a></p>@endif
                             @if ($tick)<form method="post" action="{{ $page->store }}" class="mt-2">@csrf
                                 <input type="hidden" name="_form" value="u{{ $k }}"><input type="hidden" name="step" value="{{ $step->key }}">
                                 <input type="hidden" name="state" value="undone">

@@ -33,6 +33,11 @@
                             <div class="actions"><button class="btn large w-full">Typed so, next</button></div>
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
+                        <x-snap :id="'p' . $k" :action="route('photos.store', [$job, $page->model($part)])" :what="$say->part($part)"
+                            :caption="__('boxes.screen')" label="Photograph its screen, as read back" :who="auth()->id()" class="mt-3"
+                            :back="route('settings.step', $job, false) . '#step-' . $page->key($k)" />
+                        @if ($page->pictures($part) > 0)<p class="small muted">{{ $page->pictures($part) === 1 ? 'One picture of its screen is kept.' :
+                            $page->pictures($part) . ' pictures of its screen are kept.' }}</p>@endif
                     @endcan
                     <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->key($k - 1) }}">‹ Back</a>
                         <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
