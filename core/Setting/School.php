@@ -7,9 +7,8 @@ namespace Pebblefell\Setting;
 use Pebblefell\Chemistry\Chemistry;
 
 /**
- * For what a lithium bank is charged: the trade's schools differ, each with its price. Lead is charged one way, by its sheet: it suffers
- * when
- * it is not full.
+ * For what a lithium bank is charged: the trade's schools differ, each with its price. Lead is charged one way, by its sheet, since it suffers
+ * when it is not full; only the season moves it.
  */
 enum School: string
 {
@@ -21,6 +20,12 @@ enum School: string
     case LongLife = 'long_life';
     /** Stored: held at about two thirds. */
     case Storage = 'storage';
+    /** Lead in a cold place, on a charger that does not feel the battery: by its compensation, once for the season. */
+    case Winter = 'winter';
+
+    /** °C of the volts on a data sheet, and of a battery in winter. Common practice; the second is assumed. */
+    public const SHEET_C = 25.0;
+    public const WINTER_C = 5.0;
 
     /** A balancer does nothing below it, V a cell. Common practice. */
     public const BALANCES_FROM_CELL_V = 3.45;
@@ -46,6 +51,26 @@ enum School: string
     public function absorptionTimes(): float
     {
         return $this === self::Full ? 2.0 : 1.0;
+    }
+
+    /**
+     * @return list<self> what can be chosen for a chemistry
+     */
+    public static function forChemistry(Chemistry $chemistry): array
+    {
+        return $chemistry->isLithium() ? [self::Everyday, self::Full, self::LongLife, self::Storage] : [self::Everyday, self::Winter];
+    }
+
+    /** V a cell above its sheet, in the cold of winter. */
+    public function raisesCellV(Chemistry $chemistry): float
+    {
+        return $this === self::Winter ? $chemistry->compensationMvPerCellC() / 1000.0 * (self::WINTER_C - self::SHEET_C) : 0.0;
+    }
+
+    /** It sets out less than full, so that Size and the year reckon with less; a stored vehicle is filled before a trip. */
+    public function setsOutPct(Chemistry $chemistry): float
+    {
+        return $this === self::LongLife ? $this->fullPct($chemistry) : 100.0;
     }
 
     /** % of the capacity to which it charges. Common practice. */

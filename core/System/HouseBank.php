@@ -9,10 +9,14 @@ use Pebblefell\Bank\Battery;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
+use Pebblefell\Setting\School;
 
 /** A bank, found or planned: what it really gives at this vehicle's current and temperature, and for how many days. */
 final readonly class HouseBank
 {
+    /** Below this a share is a slip of the pen, as on a data sheet. */
+    private const LEAST_USABLE = 0.05;
+
     /**
      * @param ?InvalidValue $problem why the batteries do not make a bank, or null
      * @param list<Part> $parts
@@ -32,23 +36,27 @@ final readonly class HouseBank
      * @param Figure $energy Wh a day at the battery
      * @param Figure     $current mean A
      * @param Figure $celsius coldest battery temperature
+     * @param School $school  for what it is charged
      */
-    public static function of(array $parts, float $systemV, Figure $energy, Figure $current, Figure $celsius): self
+    public static function of(array $parts, float $systemV, Figure $energy, Figure $current, Figure $celsius, School $school = School::Everyday): self
     {
         if ($parts === []) {
             return new self([], null, null, $energy, $current, $celsius);
         }
         try {
-            return new self($parts, Bank::forSystem(array_map(self::battery(...), $parts), $systemV), null, $energy, $current, $celsius);
+            $batteries = array_map(static fn(Part $p): Battery => self::battery($p, $school), $parts);
+
+            return new self($parts, Bank::forSystem($batteries, $systemV), null, $energy, $current, $celsius);
         } catch (InvalidValue $e) {
             return new self($parts, null, $e, $energy, $current, $celsius);
         }
     }
 
-    /** The battery that a part's data sheet describes. */
-    public static function battery(Part $part): Battery
+    /** The battery that a part's data sheet describes; of one that is never charged full the top is not there to use. */
+    public static function battery(Part $part, School $school = School::Everyday): Battery
     {
         $d = $part->data;
+        $usable = ($d->number('usable_pct') ?? 100.0 * $d->chemistry()->usableShare()) - (100.0 - $school->setsOutPct($d->chemistry()));
 
         return Battery::of(
             $part->uid,
@@ -57,7 +65,7 @@ final readonly class HouseBank
             $d->known('capacity_ah'),
             $d->number('rate_h'),
             $d->number('peukert'),
-            ($pct = $d->number('usable_pct')) === null ? null : $pct / 100,
+            max(self::LEAST_USABLE, $usable / 100.0),
             $d->orUsual('age_years'),
             $d->number('measured_ah'),
             $d->orUsual('mass_kg'),
@@ -99,7 +107,9 @@ final readonly class HouseBank
                     [$this->celsius],
                     'common-practice',
                 ),
-                $sheet->figureOrUsual('usable_pct'),
+                abs($battery->usableShare * 100.0 - $sheet->orUsual('usable_pct')) < 1e-6
+                    ? $sheet->figureOrUsual('usable_pct')
+                    : Figure::given('usable-below-the-top', round(100.0 * $battery->usableShare, 1), '%', Origin::Computed),
                 Figure::given('nominal-volts', $this->bank->nominalV(), 'V', Origin::Computed),
             ],
             'peukert-and-practice',

@@ -42,6 +42,8 @@ return [
         'balance_from_v' => ['Angleich ab', 'Balancerschwelle', 'Ausgleich ab'],
     ],
     'misleading' => ['Ausgleichsladung', 'Zyklenbetrieb', 'Boost', 'Ladespannung'],
+    'hears' => 'hört „:signal“ von :part',
+    'tells' => 'meldet :part „:signal“',
     'screen' => 'Einstellungsseite, zurückgelesen',
     'means' => '„:word“ auf dem Gerät ist :parameter.',
     'misleads' => 'Das Wort führt in die Irre: auf manchem Gerät ist es etwas anderes. Die Volt daneben im Datenblatt entscheiden: um :absorption ist Absorption, über :high ist Ausgleichsladung.',
@@ -51,7 +53,8 @@ return [
     'schools' => [
         'everyday' => 'Wie ihr Datenblatt es will: :wh nutzbar.',
         'full' => 'Länger oben, damit sich die Zellen ausgleichen: :wh nutzbar. Nicht für jeden Tag: eine Bank, die voll steht, altert.',
-        'long_life' => 'Endet bei etwa :full: :wh nutzbar, und sie altert langsamer. Balancer arbeiten erst ab :volts je Zelle: einmal im Monat voll laden. Größe und Jahr rechnen weiter mit der ganzen Bank.',
+        'long_life' => 'Endet bei etwa :full: :wh nutzbar, und sie altert langsamer. Balancer arbeiten erst ab :volts je Zelle: einmal im Monat voll laden. Größe und Jahr rechnen damit.',
+        'winter' => 'Ladegeräte, die die Batterie nicht fühlen, stehen um :raise höher, für eine Batterie bei etwa :celsius; :wh nutzbar. Im Frühjahr zurückstellen: in der Wärme würde sie gasen.',
         'storage' => 'Auf etwa :full gehalten, so hält sie am besten: :wh bleiben. Ladegeräte abschalten, wo es geht; unter :volts je Zelle kein Balancieren.',
     ],
 ];

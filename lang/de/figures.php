@@ -5,6 +5,9 @@ declare(strict_types=1);
 // Zahlen: wie sie heißen, wie sie entstehen, woher das kommt.
 return [
     'labels' => [
+        'raised-for-the-cold' => 'erhöht für die Kälte',
+        'battery-in-winter' => 'Batterie im Winter',
+        'usable-below-the-top' => 'nutzbar unter dem nicht geladenen oberen Teil',
         'smallest-post' => 'kleinste übliche Säule',
         'input-limit' => 'höchstens von der Säule',
         'supply-limit' => 'höchstens von der Motorseite',
@@ -236,6 +239,8 @@ return [
         'driving-a-day' => 'Fahrt am Tag',
     ],
     'formulas' => [
+        'winter' => 'wie bei der Wärme des Datenblatts, mehr für die Kälte',
+        'winter-fixed' => 'aus: die Spannung ist schon für die Kälte erhöht',
         'input-limit' => 'die kleinste übliche Säule hier, und nicht mehr, als es durchlässt; an einer stärkeren höher, an jedem Platz neu',
         'supply-limit' => 'was es für seinen Ausgang nimmt, soweit Leitung und Sicherung es über Stunden tragen',
         'idle-full' => 'die Lichtmaschine trägt es auch im Leerlauf',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Die Spannungsleiter: was jede Schwelle tut.
 return [
+    'unsure' => 'Beides kann zuerst kommen: „:upper“ und „:lower“. Leitungen und Messfehler (je :share) lassen zu wenig dazwischen.',
     'down' => 'abwärts',
     'up' => 'aufwärts',
     'several' => 'alle :count',

@@ -206,6 +206,7 @@ return [
         'everyday' => 'für jeden Tag',
         'full' => 'voll vor der Reise',
         'long_life' => 'für langes Leben',
+        'winter' => 'für den Winter',
         'storage' => 'zum Einlagern',
         'stowed' => 'verstaut',
         'still' => 'ohne dass etwas hereinkommt',

@@ -43,6 +43,8 @@ return [
     ],
     // Words that mean one thing on one box and another on the next: look at the number beside them in its sheet.
     'misleading' => ['equalisation', 'cycle use', 'boost', 'charge voltage'],
+    'hears' => 'hears “:signal” from :part',
+    'tells' => 'tells :part “:signal”',
     'screen' => 'settings screen, as read back',
     'means' => '“:word” on the box is :parameter.',
     'misleads' => 'The word misleads: on some boxes it is something else. Look at the volts beside it in the data sheet: about :absorption is absorption, above :high is equalising.',
@@ -52,7 +54,8 @@ return [
     'schools' => [
         'everyday' => 'As its data sheet has it: :wh to use.',
         'full' => 'Longer at the top, so that the cells are balanced: :wh to use. Not for every day: it ages a bank that stands full.',
-        'long_life' => 'Stops at about :full: :wh to use, and it ages more slowly. Balancers work from :volts a cell only: charge it full once a month. Size and the year still reckon with the whole bank.',
+        'long_life' => 'Stops at about :full: :wh to use, and it ages more slowly. Balancers work from :volts a cell only: charge it full once a month. Size and the year reckon with this.',
+        'winter' => 'Chargers that do not feel the battery are set :raise higher, for a battery at about :celsius; :wh to use. Set it back in spring: in the warmth it would gas.',
         'storage' => 'Held at about :full, as it keeps best: :wh left. Switch chargers off where that can be done; no balancing below :volts a cell.',
     ],
 ];

@@ -5,6 +5,9 @@ declare(strict_types=1);
 // Figures: what a number is called, how it comes about, where that is from.
 return [
     'labels' => [
+        'raised-for-the-cold' => 'raised for the cold',
+        'battery-in-winter' => 'battery in winter',
+        'usable-below-the-top' => 'usable below the top that is not charged',
         'smallest-post' => 'smallest usual post',
         'input-limit' => 'from the post at most',
         'supply-limit' => 'from the engine side at most',
@@ -236,6 +239,8 @@ return [
         'driving-a-day' => 'driving a day',
     ],
     'formulas' => [
+        'winter' => 'as for the warmth of the sheet, more for the cold',
+        'winter-fixed' => 'off: the volts are already raised for the cold',
         'input-limit' => 'the smallest usual post here, and no more than it passes on; raised at a post that gives more, set again at every site',
         'supply-limit' => 'what it takes for its output, as far as lead and fuse bear it for hours',
         'idle-full' => 'the alternator bears it at idle too',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // The voltage ladder: what each threshold does.
 return [
+    'unsure' => 'Either may come first: “:upper”, and “:lower”. Their leads and what two meters may err (:share each) leave too little between them.',
     'down' => 'on the way down',
     'up' => 'on the way up',
     'several' => 'all :count',

@@ -206,6 +206,7 @@ return [
         'everyday' => 'for every day',
         'full' => 'full before a trip',
         'long_life' => 'for long life',
+        'winter' => 'for the winter',
         'storage' => 'for storage',
         'stowed' => 'left stowed',
         'still' => 'with nothing coming in',

@@ -86,6 +86,33 @@ final class DeviceProfileTest extends TestCase
         self::assertSame(11.6, Study::of(self::system(['settings' => [$set]], [$bms], $lead))->bankOpensBelow()->value);
     }
 
+    /** AGM, six cells: 2 mV a cell and kelvin × 20 K = 0.24 V (common practice), on what does not feel the battery, at most what its sheet bears. */
+    public function testLeadIsRaisedForTheWinterWhereNobodyFeelsIt(): void
+    {
+        $of = static fn(string $school, Parameter $p, array $more = [], array $sheet = []): string => self::value(self::system([
+            'target_chemistry' => 'agm',
+            'travel' => ['months' => [6], 'wish_days' => 1, 'hook_up' => 'mostly', 'driving_h_day' => 1, 'school' => $school],
+            ...$more,
+        ], [], ['absorption_v' => 14.4, 'float_v' => 13.6, ...self::AGM, ...$sheet]), 'k1', $p);
+        self::assertSame(['14.4', '13.6', '-12'], [$of('everyday', Parameter::Absorption), $of('everyday', Parameter::Float), $of('everyday', Parameter::Compensation)]);
+        self::assertSame(['14.64', '13.84', 'off'], [$of('winter', Parameter::Absorption), $of('winter', Parameter::Float), $of('winter', Parameter::Compensation)]);
+        self::assertSame('14.5', $of('winter', Parameter::Absorption, sheet: ['max_charge_v' => 14.5]));
+        $felt = ['signals' => [['uid' => 'g1', 'from' => 'b1', 'to' => 'k1', 'kind' => 'battery_temperature', 'fate' => 'add']]];
+        self::assertSame(['14.4', '-12'], [$of('winter', Parameter::Absorption, $felt), $of('winter', Parameter::Compensation, $felt)]);
+    }
+
+    /** LFP of 100 Ah and 12.8 V, 90 % usable: charged to 80 % the top fifth is missing in Size, in what is asked for, and on the map. */
+    public function testALongLifeLeavesTheTopOutOfSize(): void
+    {
+        $of = static fn(string $school): Study => Study::of(self::system(['travel' => ['months' => [6], 'wish_days' => 2, 'hook_up' => 'never', 'driving_h_day' => 0, 'school' => $school]]));
+        [$full, $long] = [$of('everyday')->banks(), $of('long_life')->banks()];
+        $share = $full->planned->bank?->usableShare() ?? 0.0;
+        self::assertEqualsWithDelta($share - 0.2, $long->planned->bank?->usableShare(), 1e-9);
+        self::assertEqualsWithDelta($full->planned->usable()->value * ($share - 0.2) / $share, $long->planned->usable()->value, 1e-6);
+        self::assertEqualsWithDelta($full->need->value * $share / ($share - 0.2), $long->need->value, 1e-6);
+        self::assertEqualsWithDelta($full->planned->usable()->value, $of('storage')->banks()->planned->usable()->value, 1e-9, 'stored, then filled before it travels');
+    }
+
     public function testEveryNewBoxComesBackFromItsFile(): void
     {
         foreach ([Parameter::InputLimit, Parameter::Eco, Parameter::OffTimer, Parameter::Zero] as $parameter) {

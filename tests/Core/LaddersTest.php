@@ -109,8 +109,8 @@ final class LaddersTest extends TestCase
     public function testTheSchoolsByTheirFigures(): void
     {
         $volts = static fn(School $s, Parameter $p): ?float => ChargeProfile::of(Chemistry::Lfp, 4, 1, 1, 200, ['absorption_v' => 14.4, 'float_v' => 13.5], $s)->value($p)->number;
-        self::assertSame([14.4, 14.4, 13.6, 13.4], array_map(static fn(School $s): ?float => $volts($s, Parameter::Absorption), School::cases()));
-        self::assertSame([1.0, 2.0, 1.0, 1.0], array_map(static fn(School $s): ?float => $volts($s, Parameter::AbsorptionLimit), School::cases()));
+        self::assertSame([14.4, 14.4, 13.6, 13.4, 14.4], array_map(static fn(School $s): ?float => $volts($s, Parameter::Absorption), School::cases()));
+        self::assertSame([1.0, 2.0, 1.0, 1.0, 1.0], array_map(static fn(School $s): ?float => $volts($s, Parameter::AbsorptionLimit), School::cases()));
         self::assertEqualsWithDelta(School::Storage->fullPct(Chemistry::Lfp), Chemistry::Lfp->restCurve()->socPct(3.30), 1.0);
         foreach (School::cases() as $school) {
             self::assertNull($school->cellV(Chemistry::Agm), 'lead is charged by its sheet');
@@ -134,6 +134,24 @@ final class LaddersTest extends TestCase
         $drawn = array_values(array_filter($chart->rungs, static fn(array $r): bool => $r['row']->parameter === Parameter::Cutoff))[0];
         self::assertEqualsWithDelta($chart->scale->at(11.8 + (float) $cutoff['dropV']), $drawn['seenY'] ?? 0.0, 0.11);
         self::assertFalse($drawn['isWrong']);
+        // Half a percent of 11.8 V on either side of the knob (common practice).
+        self::assertEqualsWithDelta($chart->scale->length(0.059), $drawn['errs'], 0.06);
+    }
+
+    /** Two meters at 11.5 and 11.4 V may err 0.058 and 0.057 V: nearer than 0.115 V nobody knows which acts first. The BMS has a meter too. */
+    public function testLayersNearerThanMetersTellAreNamed(): void
+    {
+        $of = static function (float $cutoff, float $disconnect): array {
+            $ladder = JudgedLadder::of(Study::of(self::system(parts: [
+                self::part('n1', 'inverter', ['continuous_w' => 300, 'low_cutoff_v' => $cutoff]),
+                self::part('l1', 'low_voltage_disconnect', ['rating_a' => 100, 'disconnect_v' => $disconnect, 'reconnect_v' => 12.6]),
+            ]))) ?? self::fail('no ladder');
+
+            return array_map(static fn(array $pair): string => $pair['upper']['part']->uid . ' ' . ($pair['lower'] === null ? 'bms' : $pair['lower']['part']->uid), $ladder->unsure());
+        };
+        self::assertSame([], $of(11.7, 11.4));
+        self::assertSame(['n1 l1'], $of(11.5, 11.4));
+        self::assertSame(['l1 bms'], $of(11.8, 10.9));
     }
 
     /** A cut-off below the BMS is a stop, and one press sets it as the profile asks. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Settings;
 
 use Pebblefell\Setting\Ladder;
+use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\Rung;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
@@ -17,6 +18,9 @@ use Pebblefell\System\SignalKind;
  */
 final readonly class JudgedLadder
 {
+    /** What a device's own meter may err by, of what it reads. Common practice: half a percent. */
+    public const METER_SHARE = 0.005;
+
     /** Where a device is joined to the bank. */
     private const AT = ['battery_plus', 'output_plus', 'supply_plus', 'in', 'plus', 'sense'];
 
@@ -62,6 +66,39 @@ final readonly class JudgedLadder
             $high === null ? $bank->cells() * $bank->chemistry()->ceilingCellV() : $high * $bank->series,
             $low,
         );
+    }
+
+    /**
+     * Layers of the way down that stand in order by their boxes, yet may act in either order: by what their leads lose and what two meters
+     * may err.
+     *
+     * @return list<array{upper: array{part: Part, row: SettingRow, value: float, dropV: ?float},
+     *     lower: ?array{part: Part, row: SettingRow, value: float, dropV: ?float}}> lower null: the BMS
+     */
+    public function unsure(): array
+    {
+        $layers = [[], [], []];
+        foreach ($this->rungs as $rung) {
+            $layer = array_search($rung['row']->parameter, [Parameter::Warning, Parameter::Cutoff, Parameter::Disconnect], true);
+            if ($layer !== false) {
+                $layers[$layer][] = $rung;
+            }
+        }
+        $layers = array_values(array_filter($layers));
+        $unsure = [];
+        foreach ($layers as $k => $layer) {
+            foreach ($layer as $upper) {
+                foreach ($layers[$k + 1] ?? [null] as $lower) {
+                    $low = $lower === null ? $this->lowV : $lower['value'];
+                    $apart = $upper['value'] + ($upper['dropV'] ?? 0.0) - $low - ($lower === null ? 0.0 : $lower['dropV'] ?? 0.0);
+                    if ($upper['value'] > $low && $apart < self::METER_SHARE * ($upper['value'] + $low)) {
+                        $unsure[] = ['upper' => $upper, 'lower' => $lower];
+                    }
+                }
+            }
+        }
+
+        return $unsure;
     }
 
     /** V lost out and back to a device at what flows there; none where it hears the battery's volts. */

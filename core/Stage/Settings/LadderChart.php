@@ -35,6 +35,9 @@ final readonly class LadderChart
     private const REACH = 56.0;
     private const REACH_NARROW = 22.0;
 
+    /** Half the width of the caps of what a meter may err, px. */
+    private const CAP = 5.0;
+
     /** Px that a value takes, "11.16". */
     private const VALUE = 70.0;
 
@@ -50,7 +53,7 @@ final readonly class LadderChart
     /**
      * @param list<array{parts: non-empty-list<Part>, row: SettingRow, value: float, side: string, y: float, labelY: float, knobX: float,
      *     textX: float,
-     *     path: string, isWrong: bool, seenY: ?float, step: float}> $rungs side: down or up
+     *     path: string, isWrong: bool, seenY: ?float, errs: float, bar: string, step: float}> $rungs side: down or up
      * @param string            $curve  rested volts over charge
      * @param list<Tick>        $ticks
      * @param list<Tick>        $charges
@@ -111,6 +114,12 @@ final readonly class LadderChart
             $scale->ticks(10),
             $across->ticksAt($narrow ? [0, 50, 100] : [0, 25, 50, 75, 100]),
         );
+    }
+
+    /** Beside a line of the BMS there is no room for its words. */
+    public function isNamed(Tick $tick): bool
+    {
+        return min(abs($tick->at - $this->highY), abs($tick->at - $this->lowY)) > self::BEND;
     }
 
     /** Of the box between the two ways. */
@@ -184,7 +193,7 @@ final readonly class LadderChart
      *
      * @return array{parts: non-empty-list<Part>, row: SettingRow, value: float, side: string, y: float, labelY: float, knobX: float,
      *     textX: float,
-     *     path: string, isWrong: bool, seenY: ?float, step: float}
+     *     path: string, isWrong: bool, seenY: ?float, errs: float, bar: string, step: float}
      */
     private static function rung(
         Frame $frame,
@@ -226,6 +235,12 @@ final readonly class LadderChart
                 static fn(array $r): bool => isset($wrong[$r['part']->uid . ' ' . $r['row']->parameter->value]),
             ) !== [],
             'seenY' => $seen,
+            'errs' => $errs = round(abs($scale->length(JudgedLadder::METER_SHARE * $group[0]['value'])), 1),
+            'bar' => Path::pieces([
+                [$knobX - self::CAP, $y - $errs, $knobX + self::CAP, $y - $errs],
+                [$knobX - self::CAP, $y + $errs, $knobX + self::CAP, $y + $errs],
+                [$knobX, $y - $errs, $knobX, $y + $errs],
+            ]),
             'step' => round($step, 3),
         ];
     }

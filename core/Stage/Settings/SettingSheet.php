@@ -19,6 +19,7 @@ use Pebblefell\Setting\SetValue;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 use Pebblefell\System\SettingEntry;
+use Pebblefell\System\SignalKind;
 
 /** What to type into each box of each device that stays or comes, for the planned bank: what charges, draws, parts and watches. */
 final readonly class SettingSheet
@@ -72,13 +73,13 @@ final readonly class SettingSheet
         foreach (self::settable($study) as $part) {
             $entries = $system->settingsOf($part->uid);
             $rows = array_map(
-                static fn(Parameter $p): SettingRow => self::ofDevice($study, $part, $p, $entries[$p->value] ?? null) ?? self::row(
+                static fn(Parameter $p): SettingRow => self::ofDevice($study, $part, $p, $entries[$p->value] ?? null) ?? self::inWinter($study, $bank, self::row(
                     $part,
                     $p,
                     $profile,
                     $guard->of($p) ?? self::heater($part, $p) ?? $others[$p->value] ?? null,
                     $entries[$p->value] ?? null,
-                ),
+                ), $part),
                 self::boxes($part),
             );
             $devices[] = ['part' => $part, 'rows' => $rows];
@@ -225,6 +226,35 @@ final readonly class SettingSheet
             Parameter::HeaterOff => Figure::given('heater-off', $part->data->orUsual('off_c'), '°C', Origin::DataSheet),
             default => null,
         };
+    }
+
+    /**
+     * A charger of lead that does not feel the battery is set higher for the winter, at most to what its sheet bears, and compensates
+     * nothing by itself.
+     */
+    private static function inWinter(Study $study, Bank $bank, SettingRow $row, Part $part): SettingRow
+    {
+        $raise = $study->system->travel->school->raisesCellV($bank->chemistry()) * $bank->cells();
+        $volts = $row->profile->number;
+        if ($raise <= 0.0 || self::onlyPosition($part) !== null || $study->planned()->hasSignal(SignalKind::BatteryTemperature, $part->uid)) {
+            return $row;
+        }
+        if ($row->parameter === Parameter::Compensation) {
+            $off = new Figure('temperature-compensation', 0.0, 'mV/°C', 'winter-fixed', [], 'common-practice-unpublished');
+
+            return new SettingRow($row->parameter, SetValue::off(), $off, $row->entry, $row->own);
+        }
+        if ($volts === null || !in_array($row->parameter, [Parameter::Absorption, Parameter::Float], true)) {
+            return $row;
+        }
+        $bears = $study->banks()->planned->parts[0]->data->number('max_charge_v');
+        $raised = round(min($volts + $raise, max($volts, $bears === null ? INF : $bears * $bank->series)), 2);
+
+        return new SettingRow($row->parameter, SetValue::number($raised), new Figure($row->why->label, $raised, 'V', 'winter', [
+            $row->why,
+            Figure::given('raised-for-the-cold', round($raised - $volts, 2), 'V', Origin::Computed),
+            Figure::given('battery-in-winter', School::WINTER_C, '°C', Origin::Assumed),
+        ], 'common-practice-unpublished'), $row->entry, $row->own);
     }
 
     /** What its place and its leads decide, whatever the battery is. */

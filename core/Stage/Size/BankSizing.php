@@ -45,7 +45,7 @@ final readonly class BankSizing
 
         return new self(
             HouseBank::of($study->found()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius),
-            HouseBank::of($study->planned()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius),
+            HouseBank::of($study->planned()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius, $system->travel->school),
             self::need($system, $energy, $celsius),
             $celsius,
             $system->vehicle->bay,
@@ -115,7 +115,7 @@ final readonly class BankSizing
 
     private static function need(System $system, Figure $energy, Figure $celsius): Figure
     {
-        $usable = $system->target->usableShare() * 100;
+        $usable = $system->target->usableShare() * 100.0 - (100.0 - $system->travel->school->setsOutPct($system->target));
         $cold = $system->target->temperatureFactor($celsius->value);
         $need = BankNeed::of($energy->value, $system->travel->wishDays, $usable, $cold, $system->vehicle->systemV);
 

@@ -9,6 +9,7 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Outlook\TripSetup;
 use Pebblefell\Outlook\YearOutlook;
+use Pebblefell\Setting\School;
 use Pebblefell\Study;
 use Pebblefell\Sun\Plane;
 use Pebblefell\System\HouseBank;
@@ -97,7 +98,7 @@ final readonly class Endurance
             powerPerC: $panel->orUsual('vmp_tempco_pct_per_c') / 100.0,
         );
         try {
-            $store = self::store($battery, $unit->parts);
+            $store = self::store($battery, $unit->parts, $system->travel->school);
         } catch (InvalidValue) {
             return null;
         }
@@ -288,9 +289,9 @@ final readonly class Endurance
     /**
      * @throws InvalidValue
      */
-    private static function store(DataSheet $battery, int $series): Store
+    private static function store(DataSheet $battery, int $series, School $school): Store
     {
-        $one = HouseBank::battery(new Part('x', PartKind::Battery, $battery));
+        $one = HouseBank::battery(new Part('x', PartKind::Battery, $battery), $school);
 
         return Store::of(
             $battery->chemistry(),

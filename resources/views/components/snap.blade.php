@@ -4,7 +4,8 @@
     <input type="hidden" name="_form" value="{{ $id }}"><input type="hidden" name="caption" value="{{ $caption }}">
     <input type="hidden" name="back" value="{{ $back }}">
     <div class="field"><label for="{{ $id }}">{{ $label }}</label><input id="{{ $id }}" type="file" name="photo" accept="image/jpeg,image/png,image/webp"
-        capture="environment" required></div>
+        capture="environment" required
+        class="w-full file:min-h-12 file:px-5 file:mr-3"></div>
     <noscript><button class="btn plain">Keep the picture</button></noscript>
     <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
 </form>

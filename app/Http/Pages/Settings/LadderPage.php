@@ -35,7 +35,7 @@ final readonly class LadderPage
         $wrong = count(array_filter($this->chart->rungs, static fn(array $r): bool => $r['isWrong']));
 
         return count($this->ladder->rungs) . ' thresholds on ' . $devices . ($devices === 1 ? ' device' : ' devices') . ' and the BMS. '
-            . ($wrong === 0 ? 'Each acts before the next.' : $wrong . ($wrong === 1 ? ' is' : ' are') . ' not as it should be.');
+            . ($wrong === 0 ? ($this->ladder->unsure() === [] ? 'Each acts before the next.' : 'In order by their boxes; close together below.') : $wrong . ($wrong === 1 ? ' is' : ' are') . ' not as it should be.');
     }
 
     public function opens(bool $above): string
@@ -80,6 +80,20 @@ final readonly class LadderPage
     public function key(array $rung): string
     {
         return implode(' ', [$rung['row']->parameter->value, ...array_map(static fn(Part $p): string => $p->uid, $rung['parts'])]);
+    }
+
+    /**
+     * @return list<string> pairs that may act in either order
+     */
+    public function unsure(): array
+    {
+        return array_map(fn(array $pair): string => $this->bench->say->word('ladder.unsure', [
+            'upper' => $this->does($pair['upper']) . ' ' . $this->volts($pair['upper']) . ' V (' . $this->bench->say->onePart($pair['upper']['part']) . ')',
+            'lower' => $pair['lower'] === null
+                ? $this->opens(false)
+                : $this->does($pair['lower']) . ' ' . $this->volts($pair['lower']) . ' V (' . $this->bench->say->onePart($pair['lower']['part']) . ')',
+            'share' => $this->bench->show->text(100.0 * JudgedLadder::METER_SHARE, '%', 1),
+        ]), $this->ladder->unsure());
     }
 
     /** Cut to the room beside a rung. */

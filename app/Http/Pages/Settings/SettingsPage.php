@@ -131,6 +131,23 @@ final class SettingsPage
         return $this->secrets->where('part_uid', $part->uid);
     }
 
+    /** What it hears from others, and what it tells them: "hears battery volts from …"; '' where it goes by its own terminals. */
+    public function hears(Part $part): string
+    {
+        $graph = $this->bench->study->planned();
+        $said = [];
+        foreach ($graph->signals as $signal) {
+            $other = $signal->to === $part->uid ? $signal->from : $signal->to;
+            if (($signal->to === $part->uid || $signal->from === $part->uid) && isset($graph->parts[$other])) {
+                $said[] = $this->bench->say->word($signal->to === $part->uid ? 'boxes.hears' : 'boxes.tells', [
+                    'signal' => $this->bench->say->name($signal->kind), 'part' => $this->bench->say->onePart($graph->parts[$other]),
+                ]);
+            }
+        }
+
+        return implode('; ', $said);
+    }
+
     /** "1.04 → 1.12, none newer · its maker’s app · account: the owner’s" */
     public function programming(Part $part): string
     {
@@ -209,38 +226,46 @@ final class SettingsPage
     }
 
     /**
-     * @return array<string, string> for lithium; lead is charged one way
+     * @return array<string, string>
      */
     public function schools(): array
     {
         $bank = $this->bench->study->banks()->planned->bank;
 
-        return $bank === null || !$bank->chemistry()->isLithium() ? [] : array_combine(
-            array_column(School::cases(), 'value'),
-            array_map(fn(School $s): string => $this->bench->say->choice($s->value), School::cases()),
+        $schools = $bank === null ? [] : School::forChemistry($bank->chemistry());
+
+        return array_combine(
+            array_column($schools, 'value'),
+            array_map(fn(School $s): string => $this->bench->say->choice($s->value), $schools),
         );
     }
 
     public function school(): string
     {
-        return $this->bench->study->system->travel->school->value;
+        $school = $this->bench->study->system->travel->school->value;
+
+        // One that was chosen for another chemistry does nothing here.
+        return isset($this->schools()[$school]) ? $school : School::Everyday->value;
     }
 
     /** What the school that is followed gives and costs. */
     public function consequence(): string
     {
         $bank = $this->bench->study->banks()->planned->bank;
-        $school = $this->bench->study->system->travel->school;
+        $school = School::from($this->school());
         if ($bank === null) {
             return '';
         }
         $full = $school->fullPct($bank->chemistry());
-        $wh = $bank->ratedAh() * $bank->nominalV() * ($full / 100.0 - (1.0 - $bank->usableShare()));
+        $missing = $school->setsOutPct($bank->chemistry()) - $full;
+        $wh = $bank->ratedAh() * $bank->nominalV() * ($bank->usableShare() - $missing / 100.0);
 
         return $this->bench->say->word("boxes.schools.$school->value", [
             'full' => $this->bench->show->text($full, '%', 0),
             'wh' => $this->bench->show->text(max(0.0, $wh), 'Wh', 0),
             'volts' => $this->bench->show->text(School::BALANCES_FROM_CELL_V, 'V', 2),
+            'raise' => $this->bench->show->text($school->raisesCellV($bank->chemistry()) * $bank->cells(), 'V', 2),
+            'celsius' => $this->bench->show->text(School::WINTER_C, '°C', 0),
         ]);
     }
 

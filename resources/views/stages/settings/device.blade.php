@@ -2,6 +2,7 @@
     <p class="small" id="{{ $part->uid }}">{{ $say->name($part->kind) }} · {{ $say->name($part->fate) }} · <a
         href="{{ route('parts.edit', [$job, $row]) }}">its sheet and pictures</a>@if ($part->model !== '') · <a
         href="{{ route('settings.model', [$job, $row]) }}">what it calls its boxes</a>@endif</p>
+    @if ($page->hears($part) !== '')<p class="small mt-1">It {{ $page->hears($part) }}.</p>@endif
     @if ($page->programming($part) !== '')<p class="small mt-1">{{ ucfirst($page->programming($part)) }}</p>@endif
     @if ($page->earlier($device))<p class="small mt-1">{{ $page->earlier($device) }}</p>@endif
     @if ($page->takesOver($device) !== '')

@@ -5,7 +5,7 @@
         data-height="{{ $ladder->chart->frame->bottom - $ladder->chart->frame->top }}">
         @foreach ($ladder->chart->ticks as $tick)
             <line class="grid" x1="{{ $ladder->chart->frame->left }}" x2="{{ $ladder->chart->frame->right }}" y1="{{ $tick->at }}" y2="{{ $tick->at }}"/>
-            @if (! $ladder->chart->frame->isNarrow())<text class="axis" x="{{ $ladder->chart->frame->left + 8 }}"
+            @if (! $ladder->chart->frame->isNarrow() && $ladder->chart->isNamed($tick))<text class="axis" x="{{ $ladder->chart->frame->left + 8 }}"
                 y="{{ $tick->at - 4 }}">{{ $show->text($tick->value, 'V', $tick->decimals) }}</text>@endif
         @endforeach
         <rect class="f-rust-wash" x="{{ $ladder->chart->frame->left }}" y="{{ $ladder->chart->frame->top }}" width="{{ $ladder->chart->width() }}"
@@ -34,6 +34,7 @@
                     <line class="s-tarn" x1="{{ $ladder->chart->seenX($r) }}" x2="{{ $ladder->chart->seenX($r) }}" y1="{{ $r['y'] }}" y2="{{ $r['seenY'] }}"/>
                     <circle class="f-tarn" cx="{{ $ladder->chart->seenX($r) }}" cy="{{ $r['seenY'] }}" r="3"/>
                 @endif
+                <path class="s-ink" d="{{ $r['bar'] }}"/>
                 <circle class="grip" cx="{{ $r['knobX'] }}" cy="{{ $r['y'] }}" r="16"/><circle class="knob" cx="{{ $r['knobX'] }}" cy="{{ $r['y'] }}" r="5.5"/>
                 <text @class(['value', 'end' => $r['side'] === 'down']) x="{{ $r['textX'] }}" y="{{ $r['labelY'] + 6 }}"
                     data-value>{{ $ladder->volts($r) }}</text>
@@ -44,8 +45,9 @@
             </g>
         @endforeach
     </svg>
-    <p class="small muted">The curve: rested volts over charge. A small dot: where the battery stands when the device sees its value at the end of its lead.
+    <p class="small muted">The curve: rested volts over charge. A small dot: where the battery stands when the device sees its value at the end of its lead. The bar through a knob: what its meter may err.
         @can('plan', $job)Drag a knob, or focus it and use ↑ ↓.@endcan</p>
+    @foreach ($ladder->unsure() as $line)<p class="small">{{ $line }}</p>@endforeach
     @can('plan', $job)
         <form method="post" action="{{ route('ladder.update', $job) }}" data-live data-ladder-form class="flex flex-wrap items-end gap-x-4 mt-2">
             @csrf @method('put')<input type="hidden" name="_form" value="ladder"><input type="hidden" name="was" value="">
