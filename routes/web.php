@@ -81,6 +81,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
             Route::get('/settings/step', [C\Settings\StepController::class, 'show'])->name('settings.step');
+            Route::get('/settings/paper', [C\Settings\SettingsController::class, 'paper'])->name('settings.paper');
             Route::get('/settings/{part}/model', [C\Settings\ModelBoxController::class, 'edit'])->name('settings.model');
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');

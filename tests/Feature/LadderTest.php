@@ -190,6 +190,7 @@ final class LadderTest extends TestCase
             static fn(array $d): bool => $d['part']->uid === $charger->uid,
         ))[0]['rows'];
         self::assertNotContains(Parameter::Equalise, array_map(static fn($r) => $r->parameter, $boxes()));
+        $this->get("/jobs/$job->id/settings/paper")->assertOk()->assertSee('“Holding level”', false)->assertSee('………')->assertSee($charger->name());
         // Its own order and words, on the sheet and one by one.
         $html = strip_tags((string) $this->get("/jobs/$job->id/settings")->assertSee('“Holding level” under Menu 3 &gt; Charge', false)->getContent());
         $sheet = substr($html, (int) strpos($html, 'Settings of ' . $charger->name()));

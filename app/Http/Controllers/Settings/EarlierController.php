@@ -26,7 +26,7 @@ final class EarlierController extends Controller
             $device = array_values(
                 array_filter($bench->study->settings()->devices, static fn(array $d): bool => $d['part']->uid === $part->uid),
             )[0] ?? null;
-            $earlier = EarlierSettings::of($bench);
+            $earlier = new EarlierSettings($bench);
             if ($device === null || $earlier->mark($device['part'], $device['rows']) !== $request->input('seen')) {
                 return false;
             }

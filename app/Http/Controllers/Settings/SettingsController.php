@@ -37,6 +37,14 @@ final class SettingsController extends Controller
         );
     }
 
+    /** Every sheet, to be printed and written on. */
+    public function paper(Job $job): View
+    {
+        $bench = Workbench::of($job);
+
+        return $bench->view('stages.settings.paper', Stage::Settings, ['page' => new SettingsPage($bench)]);
+    }
+
     /** One device's sheet: every box that changed, in one transaction. */
     public function update(SettingsRequest $request, Job $job, Part $part): RedirectResponse
     {

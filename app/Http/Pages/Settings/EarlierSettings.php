@@ -14,50 +14,59 @@ use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
 
 /** How devices of the same make and model were set in the latest other system, and where that differs from this plan. */
-final readonly class EarlierSettings
+final class EarlierSettings
 {
     /** So many systems with the same model are looked at. Chosen. */
     private const LATEST = 10;
 
-    /**
-     * @param array<string, array{title: string, values: array<string, string>}> $latest by make and model
-     */
-    private function __construct(private Workbench $bench, private array $latest)
+    /** @var ?array<string, array{title: string, values: array<string, string>}> by make and model */
+    private ?array $latest = null;
+
+    public function __construct(private readonly Workbench $bench)
     {
     }
 
-    public static function of(Workbench $bench): self
+    /**
+     * @return ?array{title: string, values: array<string, string>}
+     */
+    private function latest(Part $part): ?array
     {
-        $models = array_unique(array_filter(array_map(
-            static fn(array $d): string => $d['part']->model,
-            $bench->study->settings()->devices,
-        )));
-        if ($models === []) {
-            return new self($bench, []);
+        $this->latest ??= $this->read();
+
+        return $this->latest["$part->make $part->model"] ?? null;
+    }
+
+    /**
+     * The latest few systems with each model are looked at, all models at once: one of them has been set, or the model is not offered.
+     *
+     * @return array<string, array{title: string, values: array<string, string>}>
+     */
+    private function read(): array
+    {
+        $each = [];
+        foreach ($this->bench->study->settings()->devices as ['part' => $part]) {
+            if ($part->model !== '') {
+                $each["$part->make $part->model"] ??= Row::query()->where('make', $part->make)->where('model', $part->model)
+                    ->where('job_id', '!=', $this->bench->job->id)->latest('id')->limit(self::LATEST)->select(['id', 'job_id', 'uid', 'make', 'model']);
+            }
         }
-        // The latest few of each model: one of them has been set, or the model is not offered.
-        $rows = new Collection();
-        foreach ($models as $model) {
-            $rows = $rows->merge(
-                Row::query()->where('model', $model)->where('job_id', '!=', $bench->job->id)->latest('id')->limit(self::LATEST)->get(),
-            );
-        }
-        $rows->load('job:id,title');
-        $set = Setting::query()->whereIn('job_id', $rows->pluck('job_id')->unique())->whereNotNull('as_set')->get()->groupBy(
-            static fn(Setting $s): string => "$s->job_id $s->part_uid",
-        );
+        $first = array_shift($each);
+        $rows = $first === null ? new Collection() : array_reduce($each, static fn($all, $one) => $all->unionAll($one), $first)->get();
+        $set = $rows->isEmpty() ? new Collection() : Setting::query()->whereIn('job_id', $rows->pluck('job_id')->unique())
+            ->whereIn('part_uid', $rows->pluck('uid')->unique())->whereNotNull('as_set')->with('job:id,title')->get()
+            ->groupBy(static fn(Setting $s): string => "$s->job_id $s->part_uid");
         $latest = [];
         foreach ($rows as $row) {
             $own = $set->get("$row->job_id $row->uid");
-            if ($own !== null && $row->job !== null) {
+            if ($own !== null) {
                 $latest["$row->make $row->model"] ??= [
-                    'title' => $row->job->title,
+                    'title' => (string) $own->first()?->job?->title,
                     'values' => $own->mapWithKeys(static fn(Setting $s): array => [$s->parameter->value => (string) $s->as_set])->all(),
                 ];
             }
         }
 
-        return new self($bench, $latest);
+        return $latest;
     }
 
     /**
@@ -65,7 +74,7 @@ final readonly class EarlierSettings
      */
     public function says(Part $part, array $rows): string
     {
-        $earlier = $this->latest["$part->make $part->model"] ?? null;
+        $earlier = $this->latest($part);
         if ($earlier === null) {
             return '';
         }
@@ -91,7 +100,7 @@ final readonly class EarlierSettings
      */
     public function differing(Part $part, array $rows): array
     {
-        $values = $this->latest["$part->make $part->model"]['values'] ?? [];
+        $values = $this->latest($part)['values'] ?? [];
         $differing = [];
         foreach ($rows as $row) {
             $was = isset($values[$row->parameter->value]) ? SetValue::parse($values[$row->parameter->value]) : null;

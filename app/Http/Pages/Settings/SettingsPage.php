@@ -178,7 +178,7 @@ final class SettingsPage
      */
     public function earlier(array $device): string
     {
-        $this->earlier ??= EarlierSettings::of($this->bench);
+        $this->earlier ??= new EarlierSettings($this->bench);
 
         return $this->earlier->says($device['part'], $device['rows']);
     }
@@ -190,7 +190,7 @@ final class SettingsPage
      */
     public function takesOver(array $device): string
     {
-        $this->earlier ??= EarlierSettings::of($this->bench);
+        $this->earlier ??= new EarlierSettings($this->bench);
 
         return $this->earlier->differing($device['part'], $device['rows']) === [] ? '' : $this->earlier->mark($device['part'], $device['rows']);
     }

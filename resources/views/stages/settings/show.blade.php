@@ -40,7 +40,8 @@
         @include('stages.settings.device', ['device' => $device, ...$device])
     @endforeach
     @if ($page->devices() !== [])
-        <div class="flex flex-wrap items-end gap-x-6 mt-4"><a class="btn plain" href="{{ route('settings.csv', $job) }}">As CSV</a>
+        <div class="flex flex-wrap items-end gap-x-6 mt-4"><a class="btn plain" href="{{ route('settings.csv', $job) }}">As CSV</a><a class="btn plain"
+            href="{{ route('settings.paper', $job) }}">On paper</a>
             @can('record', $job)<x-upload id="settings-csv" :action="route('settings.csv.store', $job)" label="Settings from a CSV file" button="Take them in"
                 accept=".csv,text/csv" />@endcan</div>
         <x-faults />
