@@ -86,6 +86,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
+            Route::get('/handover/walk', [C\Handover\WalkController::class, 'show'])->name('handovers.walk');
             Route::get('/handovers/{handover}/sticker', [C\Handover\StickerController::class, 'show'])->name('handovers.sticker');
             Route::get('/aftercare', [C\Aftercare\AftercareController::class, 'index'])->name('aftercare');
             Route::get('/aftercare.ics', [C\Aftercare\AftercareController::class, 'ics'])->name('aftercare.ics');
@@ -133,6 +134,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/secrets/{secret}', [C\Settings\SecretController::class, 'show'])->name('secrets.show');
             Route::delete('/secrets/{secret}', [C\Settings\SecretController::class, 'destroy'])->name('secrets.destroy');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
+            Route::post('/handover/walk', [C\Handover\WalkController::class, 'store'])->name('handovers.walk.store');
+            Route::post('/signatures', [C\Handover\SignatureController::class, 'store'])->name('signatures.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
             Route::post('/aftercare', [C\Aftercare\AftercareController::class, 'store'])->name('aftercare.store');
             Route::post('/test/capacity', [C\Test\CapacityController::class, 'store'])->name('test.capacity');

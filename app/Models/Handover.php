@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -23,6 +24,9 @@ use Spatie\Activitylog\LogOptions;
  * @property string $sha256 of the job file in it
  * @property ?string $night the page for two in the morning, HTML
  * @property ?Carbon $expires_on last day on which its link opens
+ * @property int $number
+ * @property string $document the job file in it
+ * @property string $issued_by
  * @property int $revision the job's, when it was issued
  * @property int $opened how often its page was opened by the link
  * @property ?Carbon $revoked_at
@@ -67,6 +71,32 @@ final class Handover extends Model
         $path = URL::signedRoute($route, ['handover' => $this, ...$parameters], absolute: false);
 
         return $absolute ? url($path) : $path;
+    }
+
+    /**
+     * @return array<string, mixed> as the job file has it: what it was made of. Page and PDF are laid out from that.
+     */
+    public function toFile(): array
+    {
+        return [
+            'number' => $this->number, 'issued_by' => $this->issued_by, 'at' => $this->created_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
+            'language' => $this->language, 'sha256' => $this->sha256, 'document' => $this->document,
+        ];
+    }
+
+    /**
+     * A pack that came with a file: laid out when it is first opened. Its link is a new one.
+     *
+     * @param array<string, mixed> $file as toFile() gives it
+     */
+    public static function fromFile(array $file): self
+    {
+        $pack = new self([
+            ...array_intersect_key($file, array_flip(['number', 'issued_by', 'language', 'sha256', 'document'])),
+            'token' => Str::random(40),
+        ]);
+
+        return $pack->forceFill(['created_at' => CarbonImmutable::parse((string) $file['at'])->utc(), 'revision' => 0]);
     }
 
     /** Its link opens. */

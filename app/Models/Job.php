@@ -337,6 +337,14 @@ final class Job extends Model
     }
 
     /**
+     * @return HasMany<Signature, $this>
+     */
+    public function signatures(): HasMany
+    {
+        return $this->hasMany(Signature::class)->orderBy('signed_at')->orderBy('id');
+    }
+
+    /**
      * @return HasMany<Tick, $this>
      */
     public function ticks(): HasMany

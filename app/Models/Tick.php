@@ -29,7 +29,8 @@ final class Tick extends Model
     public const DAY_PLAN = 'day-plan';
     public const TEST = 'test';
     public const VISIT = 'visit';
-    public const SHEETS = [self::DAY_PLAN, self::TEST, self::VISIT];
+    public const WALK = 'walk';
+    public const SHEETS = [self::DAY_PLAN, self::TEST, self::VISIT, self::WALK];
 
     public const UPDATED_AT = null;
 

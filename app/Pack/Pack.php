@@ -8,6 +8,9 @@ use App\Models\Handover;
 use App\Models\Workshop;
 use App\Words\Lexicon;
 use App\Words\Show;
+use DOMElement;
+use Dompdf\Canvas;
+use Dompdf\Frame;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Region\Region;
 use Pebblefell\Study;
@@ -17,9 +20,15 @@ use Pebblefell\System\System;
 /** A pack on its way to be issued: read from its job file, and laid out as page and as PDF. */
 final readonly class Pack
 {
+    /** Where the contents have their page numbers, and where a sheet is folded in three for an envelope, pt from the left. */
+    private const CONTENTS_X = 260.0;
+    private const FOLD_X = 12.0;
+    private const FOLD_LONG = 10.0;
+
     /**
      * @param array<string, string>      $photos JPEG bytes, base64, by sha256
      * @param list<array<string, mixed>> $ticks  what was noted at the steps of its sheets, as the file has it
+     * @param list<array<string, string>> $signatures as the file has them
      */
     private function __construct(
         public Handover $handover,
@@ -29,6 +38,7 @@ final readonly class Pack
         public Workshop $workshop,
         private array $photos,
         public array $ticks,
+        public array $signatures,
     ) {
     }
 
@@ -52,6 +62,7 @@ final readonly class Pack
             Workshop::current(),
             $photos,
             $tree['ticks'] ?? [],
+            $tree['signatures'] ?? [],
         );
     }
 
@@ -98,10 +109,21 @@ final readonly class Pack
 
     public function pdf(): string
     {
+        // On which page each part begins, and where the contents have its line.
+        $parts = $lines = [];
         $dompdf = Pdf::of(
-            view('pack.pdf', [...$this->shown(), 'photoOf' => $this->photoUri(...)])->render(),
+            view('pack.pdf', [...$this->shown(), 'onPaper' => true, 'photoOf' => $this->photoUri(...)])->render(),
             $this->system->region === Region::NorthAmerica ? 'letter' : 'a4',
             $this->system->title,
+            seen: static function (Frame $frame, Canvas $canvas) use (&$parts, &$lines): void {
+                $node = $frame->get_node();
+                $id = $node instanceof DOMElement ? $node->getAttribute('id') : '';
+                if (str_starts_with($id, 'part-')) {
+                    $parts[substr($id, 5)] ??= $canvas->get_page_number();
+                } elseif (str_starts_with($id, 'contents-')) {
+                    $lines[substr($id, 9)] = (float) $frame->get_position('y');
+                }
+            },
         );
         $canvas = $dompdf->getCanvas();
         $font = $dompdf->getFontMetrics()->getFont('DejaVu Sans');
@@ -116,6 +138,16 @@ final readonly class Pack
             7,
             [0.34, 0.39, 0.37],
         );
+
+        $canvas->page_script(static function (int $page) use ($canvas, $font, $parts, $lines): void {
+            foreach ($page === 1 ? $lines : [] as $part => $y) {
+                $canvas->text(self::CONTENTS_X, $y, (string) ($parts[$part] ?? ''), (string) $font, 8.5);
+            }
+            foreach ([1.0 / 3.0, 2.0 / 3.0] as $share) {
+                $y = $canvas->get_height() * $share;
+                $canvas->line(self::FOLD_X, $y, self::FOLD_X + self::FOLD_LONG, $y, [0.34, 0.39, 0.37], 0.4);
+            }
+        });
 
         return (string) $dompdf->output();
     }

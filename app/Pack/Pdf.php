@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pack;
 
+use Closure;
+use Dompdf\Canvas;
 use Dompdf\Dompdf;
+use Dompdf\Frame;
 use Dompdf\Options;
 
 /** A page as PDF: nothing is fetched, nothing in it runs. */
@@ -12,8 +15,9 @@ final class Pdf
 {
     /**
      * @param string $paper a4, letter, or a7 for a sticker
+     * @param ?Closure(Frame, Canvas): void $seen told of each box as it is laid on its page
      */
-    public static function of(string $html, string $paper, string $title, bool $landscape = false): Dompdf
+    public static function of(string $html, string $paper, string $title, bool $landscape = false, ?Closure $seen = null): Dompdf
     {
         $options = new Options([
             'isRemoteEnabled' => false,
@@ -28,6 +32,9 @@ final class Pdf
             'defaultPaperOrientation' => $landscape ? 'landscape' : 'portrait',
         ]);
         $dompdf = new Dompdf($options);
+        if ($seen !== null) {
+            $dompdf->setCallbacks([['event' => 'begin_frame', 'f' => $seen]]);
+        }
         $dompdf->loadHtml($html, 'UTF-8');
         $dompdf->render();
         $dompdf->addInfo('Title', $title);

@@ -12,10 +12,13 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\Handover\WalkThrough;
+use Pebblefell\Stage\Handover\Warranty;
 use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Stage\Wiring\SafePoint;
+use Pebblefell\Stage\Wiring\Shown;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -43,6 +46,71 @@ final readonly class RecordPage
     private function word(string $key, array $args = []): string
     {
         return $this->say->word("pack.$key", $args);
+    }
+
+    /** The circuit as one line, as it is planned; null while nothing is drawn. */
+    public function drawing(): ?CircuitDrawing
+    {
+        $drawing = new CircuitDrawing($this->say, $this->show, $this->study, Shown::Planned);
+
+        return $drawing->line === null ? null : $drawing;
+    }
+
+    /**
+     * What was asked on the walk through the vehicle.
+     *
+     * @return list<array{at: string, asked: string, by: string}>
+     */
+    public function asked(): array
+    {
+        $asked = [];
+        $points = array_column(WalkThrough::of($this->study)->points, null, 'key');
+        foreach ($this->ticks(Tick::WALK)->standing() as $tick) {
+            if ($tick->note !== '') {
+                $parts = $points[$tick->step]['parts'] ?? [];
+                $title = $parts === [] ? $this->say->word('walk.' . explode('.', $tick->step)[0] . '.title') : $this->say->onePart($parts[0]);
+                $asked[] = ['at' => $title, 'asked' => $tick->note, 'by' => $tick->by . ', ' . gmdate('Y-m-d', (int) $tick->atS)];
+            }
+        }
+
+        return $asked;
+    }
+
+    /**
+     * The last signature, with what it was given for.
+     *
+     * @return ?array{says: string, uri: string, hash: string}
+     */
+    public function signature(): ?array
+    {
+        $last = $this->pack->signatures === [] ? null : $this->pack->signatures[array_key_last($this->pack->signatures)];
+
+        return $last === null ? null : [
+            'says' => $this->word('signed', ['name' => $last['name'], 'at' => substr(str_replace('T', ' ', $last['at']), 0, 16), 'by' => $last['by']]),
+            'uri' => $last['strokes'] === '' ? '' : 'data:image/svg+xml;base64,' . base64_encode(
+                '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 600 180" width="600" height="180"><path fill="none" stroke="#1d282b" stroke-width="4" d="'
+                    . $last['strokes'] . '"/></svg>',
+            ),
+            'hash' => $this->word('seal', ['hash' => $last['sha256']]),
+        ];
+    }
+
+    /**
+     * Parts with a warranty, and until when.
+     *
+     * @return list<array{part: Part, months: string, from: string, until: string, by: string}>
+     */
+    public function warranties(): array
+    {
+        $rows = [];
+        foreach (Warranty::ofAll(array_values($this->study->planned()->parts)) as $warranty) {
+            $rows[] = [
+                'part' => $warranty->part, 'months' => (string) (int) $warranty->months, 'from' => $warranty->from, 'until' => $warranty->until(),
+                'by' => $warranty->by,
+            ];
+        }
+
+        return $rows;
     }
 
     /**

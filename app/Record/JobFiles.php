@@ -9,6 +9,7 @@ use App\Models\Appliance;
 use App\Models\Choice;
 use App\Models\Conductor;
 use App\Models\Customer;
+use App\Models\Handover;
 use App\Models\Job;
 use App\Models\Measurement;
 use App\Models\Part;
@@ -17,6 +18,7 @@ use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Setting;
 use App\Models\Signal;
+use App\Models\Signature;
 use App\Models\Tick;
 use App\Schema\SchemaCheck;
 use App\Words\Lexicon;
@@ -38,8 +40,12 @@ final class JobFiles
         return base_path('docs/job.schema.json');
     }
 
-    /** The file's text, pictures within. */
-    public static function export(Job $job): string
+    /**
+     * The file's text, pictures within.
+     *
+     * @param bool $withPacks the packs that were issued too, each with the file in it; a pack itself holds none
+     */
+    public static function export(Job $job, bool $withPacks = false): string
     {
         $system = JobReader::read($job);
         $rows = $job->parts->flatMap(static fn(Part $p) => $p->photos)->keyBy('sha256');
@@ -53,7 +59,13 @@ final class JobFiles
                 'media_type' => 'image/jpeg',
                 'data_base64' => base64_encode(PhotoStore::bytes($row)),
             ];
-        }, array_values($job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all()));
+        }, [
+            'ticks' => array_values($job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all()),
+            'signatures' => array_values($job->signatures()->get()->map(static fn(Signature $s): array => $s->toFile())->all()),
+            'packs' => !$withPacks ? [] : array_values(
+                $job->handovers()->reorder('number')->get()->map(static fn(Handover $h): array => $h->toFile())->all(),
+            ),
+        ]);
     }
 
     /**
@@ -101,6 +113,13 @@ final class JobFiles
                 if ($fault !== null) {
                     $faults[] = ['path' => "/parts/$i/photos/$j/data_base64", 'message' => $fault];
                 }
+            }
+        }
+        foreach ($tree['packs'] ?? [] as $i => $pack) {
+            if (hash('sha256', $pack['document']) !== $pack['sha256']) {
+                $faults[] = ['path' => "/packs/$i/document", 'message' => 'does not fit its sha256'];
+            } elseif (self::read($pack['document'])[2] !== []) {
+                $faults[] = ['path' => "/packs/$i/document", 'message' => 'is not a job file'];
             }
         }
         try {
@@ -185,6 +204,12 @@ final class JobFiles
             }
             foreach ($tree['ticks'] ?? [] as $row) {
                 Tick::fromFile($row)->forceFill(['job_id' => $job->id])->save();
+            }
+            foreach ($tree['signatures'] ?? [] as $row) {
+                Signature::fromFile($row)->job()->associate($job)->save();
+            }
+            foreach ($tree['packs'] ?? [] as $row) {
+                Handover::fromFile($row)->job()->associate($job)->save();
             }
             Job::query()->whereKey($job->id)->toBase()->update(['next_uid' => 1 + self::highestUid($tree)]);
 

@@ -25,11 +25,11 @@ final class JobFile
      * The file's text, UTF-8, ending in a line feed.
      *
      * @param callable(Photo): ?array<string, mixed> $photo what the file holds of a picture (its bytes); null leaves it out
-     * @param list<array<string, mixed>>             $ticks what was noted while the work was done and proven
+     * @param array<string, list<array<string, mixed>>> $beside what stands beside the model, by the file's key: ticks, signatures, packs
      */
-    public static function encode(System $system, ?callable $photo = null, array $ticks = []): string
+    public static function encode(System $system, ?callable $photo = null, array $beside = []): string
     {
-        $tree = self::toArray($system, $photo) + ($ticks === [] ? [] : ['ticks' => $ticks]);
+        $tree = self::toArray($system, $photo) + array_filter($beside, static fn(array $rows): bool => $rows !== []);
         foreach ($tree['parts'] as &$part) {
             $part['data'] = (object) $part['data'];
             $part['origins'] = (object) $part['origins'];

@@ -276,7 +276,7 @@ final class DemoSeeder extends Seeder
         $this->bank($job, 'Kvellin Slate 200 Warm', 2);
         $batteries = $job->parts()->where('kind', 'battery')->where('fate', 'add')->get()->all();
         foreach ($batteries as $i => $battery) {
-            $battery->update(['serial' => 'K200W-25-13' . (31 + $i), 'firmware' => '1.8']);
+            $battery->update(['serial' => 'K200W-25-13' . (31 + $i), 'firmware' => '1.8', 'data' => [...$battery->data, 'warranty_months' => 60, 'warranty_from' => '2026-11-19', 'warranty_by' => 'Jona Sund, Outer Skerries Bird Station']]);
         }
         $this->planned($job, 'Brimsdal Sill 175', 3, 'roof', ['serial' => 'lot 2609']);
         $mppt = $this->planned($job, 'Halverin Crest 50 C', 1, 'behind the driver', ['serial' => 'C1-77004', 'firmware' => '1.61'])[0];

@@ -57,4 +57,12 @@ return [
     'answered-by' => ':answer von :by, :date', 'reason' => ': :reason',
     'severity' => ['stop' => 'Halt', 'fix' => 'Mangel', 'note' => 'Hinweis'],
     'pictures' => 'Bilder',
+    'drawing' => 'Der Stromkreis als eine Linie',
+    'signed' => ':name hat am :at (UTC) unterschrieben; übergeben von :by.',
+    'warranties' => 'Gewährleistung',
+    'months' => 'Monate',
+    'until' => 'Bis',
+    'registered' => 'Registriert',
+    'questions' => 'Gefragt bei der Übergabe',
+    'signature' => 'Unterschrift',
 ];

@@ -57,4 +57,12 @@ return [
     'answered-by' => ':answer by :by, :date', 'reason' => ': :reason',
     'severity' => ['stop' => 'Stop', 'fix' => 'Fix', 'note' => 'Note'],
     'pictures' => 'Pictures',
+    'drawing' => 'The circuit as one line',
+    'signed' => ':name signed on :at (UTC); :by handed over.',
+    'warranties' => 'Warranty',
+    'months' => 'Months',
+    'until' => 'Until',
+    'registered' => 'Registered',
+    'questions' => 'Asked at the hand-over',
+    'signature' => 'Signature',
 ];

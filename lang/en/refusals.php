@@ -38,6 +38,7 @@ return [
     'typed-kind' => 'say what it is: battery, panel, charger, inverter …',
     'yes-or-no' => 'must be yes or no',
     'one-of' => 'must be one of :choices',
+    'a-day' => 'must be a day, as 2026-11-26',
     'text-200' => 'must be a text of 200 characters at most',
     'number' => 'must be a number',
     'bright-already' => 'day :day is bright already',

@@ -13,6 +13,7 @@ import { roof } from './roof.js';
 import { folds } from './folds.js';
 import { ladder } from './ladder.js';
 import { runSheet } from './run-sheet.js';
+import { signature } from './signature.js';
 
 listenForKeys();
 themeSwitch();
@@ -28,6 +29,7 @@ smallThings();
 folds();
 roof();
 ladder();
+signature();
 
 // The page listens now.
 document.documentElement.dataset.listens = 'yes';

@@ -25,7 +25,7 @@ final class OpenFilesTest extends TestCase
             $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', $out)])->assertSessionHasNoErrors();
             $again = Job::query()->latest('id')->firstOrFail();
             self::assertNotSame($job->id, $again->id);
-            self::assertSame($out, JobFiles::export($again), $job->title);
+            self::assertSame($out, JobFiles::export($again, true), $job->title);
         }
     }
 

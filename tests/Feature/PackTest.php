@@ -6,8 +6,12 @@ namespace Tests\Feature;
 
 use App\Models\Handover;
 use App\Models\Job;
+use App\Models\Role;
+use App\Models\Signature;
 use App\Pack\Sticker;
 use App\Record\JobFiles;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 
 /** What the customer keeps. */
@@ -126,5 +130,62 @@ final class PackTest extends TestCase
             self::assertStringContainsStringIgnoringCase($word, $text);
         }
         self::assertStringContainsString('/Subtype /Image', $pdf);
+    }
+
+    public function testTheWalkIsNotedSignedAndStandsInThePackAndItsFile(): void
+    {
+        DemoShop::lay($this);
+        $this->actingAs($this->user());
+        $job = Handover::query()->firstOrFail()->job()->firstOrFail();
+        $html = (string) $this->get("/jobs/$job->id/handover/walk")->assertOk()->assertSee('Papers, sticker, night page')->getContent();
+        self::assertSame(1, preg_match('/name="step" value="(lithium\.[^"]+)"/', $html, $m));
+        $walk = fn(array $with): TestResponse => $this->postJson("/jobs/$job->id/handover/walk", ['step' => $m[1] ?? '', 'state' => 'done', ...$with]);
+        $walk(['client_id' => $id = (string) Str::uuid(), 'state' => 'otherwise', 'note' => 'May it freeze? Yes, it stops by itself.'])->assertOk()->assertJson(['new' => true]);
+        $walk(['client_id' => $id, 'state' => 'otherwise', 'note' => 'twice'])->assertOk()->assertJson(['new' => false]);
+        $walk(['step' => 'nowhere'])->assertStatus(422);
+        $sign = fn(array $with): TestResponse => $this->postJson("/jobs/$job->id/signatures", ['signed_by' => 'Ase Holm', 'strokes' => 'M20 120L60 40L100 130', ...$with]);
+        foreach ([['strokes' => '"><script>'], ['strokes' => 'M20 120 L1e9 4'], ['signed_by' => ''], ['read_at' => now()->addDay()->toIso8601String()]] as $bad) {
+            $sign($bad)->assertStatus(422);
+        }
+        $sign(['client_id' => $own = (string) Str::uuid()])->assertOk();
+        $sign(['client_id' => $own])->assertOk();
+        $signature = Signature::query()->sole();
+        self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', $signature->sha256);
+        $this->get("/jobs/$job->id/handover")->assertSee('1 question')->assertSee('signed by Ase Holm');
+        $this->post("/jobs/$job->id/handovers", [])->assertSessionHasNoErrors();
+        $pack = Handover::query()->latest('id')->firstOrFail();
+        $text = $this->text((string) $pack->pdf);
+        foreach (['Ase Holm signed on', $signature->sha256, 'May it freeze?', 'The circuit as one line', '2031-11-19'] as $word) {
+            self::assertStringContainsString($word, $text);
+        }
+        self::assertSame(1, preg_match('~data:image/svg\+xml;base64,([^"]+)" alt="Signature~', (string) $pack->page, $image));
+        self::assertStringContainsString('M20 120L60 40L100 130', (string) base64_decode($image[1] ?? '', true));
+        // The contents name the page on which each part begins.
+        $pages = explode("\f", $text);
+        foreach (['For whoever repairs it', 'For the workshop'] as $part) {
+            self::assertSame(1, preg_match('/' . $part . '\s+(\d+)/', $pages[0], $n));
+            self::assertStringContainsString($part, $pages[(int) ($n[1] ?? 1) - 1]);
+        }
+    }
+
+    public function testIssuedPacksTravelWithTheJobAndAreNotForged(): void
+    {
+        $pack = $this->pack();
+        $this->actingAs($this->user(Role::Office));
+        $file = (string) $this->get("/jobs/$pack->job_id/file")->assertOk()->getContent();
+        [$system, $tree, $faults] = JobFiles::read($file);
+        self::assertSame([], $faults);
+        self::assertNotNull($system);
+        $copy = JobFiles::import($system, $tree);
+        $theirs = $copy->handovers()->firstOrFail();
+        self::assertSame([$pack->sha256, $pack->document, $pack->number], [$theirs->sha256, $theirs->document, $theirs->number]);
+        self::assertSame($pack->created_at->getTimestamp(), $theirs->created_at->getTimestamp());
+        self::assertSame($file, JobFiles::export($copy->refresh(), true), 'out again byte for byte');
+        auth()->logout();
+        $this->get($theirs->link())->assertOk()->assertSee('K200W-25-1331');
+        // A pack that somebody changed on the way is refused with its place.
+        $forged = json_decode($file);
+        $forged->packs[0]->document = str_replace('K200W-25-1331', 'K200W-25-9999', $forged->packs[0]->document);
+        self::assertSame('/packs/0/document', JobFiles::read((string) json_encode($forged))[2][0]['path'] ?? '');
     }
 }

@@ -16,7 +16,7 @@ final class JobFileController extends Controller
 {
     public function show(Job $job): Response
     {
-        return new Response(JobFiles::export($job), 200, [
+        return new Response(JobFiles::export($job, true), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="' . (Str::slug($job->title) ?: 'job') . '.pebblefell.json"',
         ]);

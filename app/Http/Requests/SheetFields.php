@@ -49,6 +49,7 @@ trait SheetFields
                 'number' => ['nullable', 'numeric', self::within($field, $units)],
                 'choice' => ['nullable', 'in:' . implode(',', $field->choices)],
                 'flag' => ['nullable', 'in:0,1,yes,no'],
+                'date' => ['nullable', 'date_format:Y-m-d'],
                 default => ['nullable', 'string', 'max:200'],
             };
         }

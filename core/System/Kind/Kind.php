@@ -222,6 +222,9 @@ abstract class Kind
             F::number('mass_kg', 'kg', 0.001, 1000),
             F::number('along_m', 'm', -3, 30)->ofThisOne(),
             F::number('price', '¤', 0, 1_000_000),
+            F::number('warranty_months', '', 1, 600),
+            F::date('warranty_from')->ofThisOne(),
+            F::text('warranty_by')->ofThisOne(),
         ];
     }
 }

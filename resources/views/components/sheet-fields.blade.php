@@ -13,6 +13,7 @@
         <x-field :label="$say->field($kind, $key)" :name="'data['.$key.']'" :value="isset($data[$key]) ? ($data[$key] ? '1' : '0') : ''" :options="['1' =>
             'yes', '0' => 'no']" blank="not known" :form="$form" />
     @else
-        <x-field :label="$say->field($kind, $key)" :name="'data['.$key.']'" :value="$data[$key] ?? ''" :form="$form" />
+        <x-field :label="$say->field($kind, $key)" :name="'data['.$key.']'" :value="$data[$key] ?? ''" :form="$form"
+            :type="$field->type === 'date' ? 'date' : 'text'" />
     @endif
 @endforeach

@@ -1,4 +1,4 @@
-<div class="section"><h2>{{ $page->word('parts.customer') }}</h2>
+<div class="section"><h2 id="part-customer">{{ $page->word('parts.customer') }}</h2>
 <h3>{{ $page->word('gives') }}</h3>
 <table><tbody>
     @foreach ($page->gives() as $what => $much)<tr><th scope="row">{{ $what }}</th><td class="n">{{ $much }}</td></tr>@endforeach

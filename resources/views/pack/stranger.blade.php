@@ -1,4 +1,4 @@
-<div class="section break"><h2>{{ $page->word('parts.stranger') }}</h2>
+<div class="section break"><h2 id="part-stranger">{{ $page->word('parts.stranger') }}</h2>
 <h3>{{ $page->word('fitted') }}</h3>
 <table><thead><tr><th>{{ $page->word('part') }}</th><th>{{ $page->word('model') }}</th><th>{{ $page->word('serial') }}</th><th>{{ $page->word('firmware')
     }}</th>
@@ -9,6 +9,10 @@
             <td class="num">{{ $part->serial ?: '–' }}</td><td class="num">{{ $part->firmware ?: '–' }}</td><td>{{ $part->place ?: '–' }}</td></tr>
     @endforeach
 </tbody></table>
+@if ($record->drawing() !== null)
+    <div @class(['drawing', 'turned' => $onPaper ?? false])><h3>{{ $page->word('drawing') }}</h3>
+        <img src="{{ $record->drawing()->dataUri($onPaper ?? false) }}" alt="{{ $page->word('drawing') }}"></div>
+@endif
 @if ($record->fuses())
     <h3>{{ $page->word('fuses') }}</h3>
     <table><thead><tr><th>{{ $page->word('part') }}</th><th>{{ $page->word('rating') }}</th><th>{{ $page->word('family') }}</th>

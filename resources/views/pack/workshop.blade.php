@@ -1,5 +1,23 @@
-<div class="section break"><h2>{{ $page->word('parts.workshop') }}</h2>
+<div class="section break"><h2 id="part-workshop">{{ $page->word('parts.workshop') }}</h2>
 @if ($record->hours())<p>{{ $record->hours() }}</p>@endif
+@if ($record->warranties())
+    <h3>{{ $page->word('warranties') }}</h3>
+    <table><thead><tr><th>{{ $page->word('part') }}</th><th class="n">{{ $page->word('months') }}</th><th>{{ $page->word('until') }}</th>
+        <th>{{ $page->word('registered') }}</th></tr></thead><tbody>
+    @foreach ($record->warranties() as $row)<tr><td>{{ $say->onePart($row['part']) }}</td><td class="n num">{{ $row['months'] }}</td>
+        <td class="num">{{ $row['until'] ?: '–' }}</td><td class="small">{{ $row['by'] ?: '–' }}</td></tr>@endforeach
+    </tbody></table>
+@endif
+@if ($record->asked())
+    <h3>{{ $page->word('questions') }}</h3>
+    <table><tbody>@foreach ($record->asked() as $row)<tr><td>{{ $row['at'] }}</td><td>{{ $row['asked'] }}</td><td class="small">{{ $row['by'] }}</td></tr>
+    @endforeach</tbody></table>
+@endif
+@if ($signature = $record->signature())
+    <h3>{{ $page->word('signature') }}</h3>
+    <div class="signed">@if ($signature['uri'] !== '')<img src="{{ $signature['uri'] }}" alt="{{ $page->word('signature') }}">@endif
+        <p>{{ $signature['says'] }}</p><p class="small muted">{{ $signature['hash'] }}</p></div>
+@endif
 @if ($record->otherwise())
     <h3>{{ $page->word('otherwise') }}</h3>
     <table><thead><tr><th>{{ $page->word('step') }}</th><th>{{ $page->word('because') }}</th><th>{{ $page->word('by-when') }}</th></tr></thead><tbody>

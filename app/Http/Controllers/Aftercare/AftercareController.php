@@ -11,11 +11,15 @@ use App\Http\Requests\Aftercare\VisitRequest;
 use App\Http\Workbench;
 use App\Models\Job;
 use App\Models\Tick;
+use App\Record\Studies;
+use App\Words\Lexicon;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Pebblefell\Stage;
+use Pebblefell\Stage\Handover\Warranty;
 use Pebblefell\Stage\Tick as Noted;
 use Sabre\VObject\Component\VCalendar;
 
@@ -53,6 +57,18 @@ final class AftercareController extends Controller
             'RRULE' => 'FREQ=YEARLY',
             'DESCRIPTION' => route('aftercare', $job),
         ]);
+
+        // A month before a maker no longer stands by a part.
+        foreach (Warranty::ofAll(array_values(Studies::of($job)->planned()->parts)) as $warranty) {
+            if ($warranty->until() !== '') {
+                $calendar->add('VEVENT', [
+                    'UID' => "warranty-$job->id-{$warranty->part->uid}@pebblefell",
+                    'SUMMARY' => "$job->title: warranty of " . Lexicon::plain()->part($warranty->part) . ' ends ' . $warranty->until(),
+                    'DTSTART;VALUE=DATE' => CarbonImmutable::parse($warranty->until())->subMonthNoOverflow()->format('Ymd'),
+                    'DESCRIPTION' => route('handover', $job),
+                ]);
+            }
+        }
 
         return response($calendar->serialize(), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"visit-$job->number.ics\"",

@@ -10,6 +10,8 @@ use App\Models\Part as Row;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Handover\Warranty;
+use Pebblefell\Stage\Tick;
 use Pebblefell\System\Part;
 
 /** What stands on Handover: what is fitted, and the packs that were issued. */
@@ -49,6 +51,11 @@ final readonly class HandoverPage
         return $rows;
     }
 
+    public function row(Part $part): ?Row
+    {
+        return $this->bench->job->parts->firstWhere('uid', $part->uid);
+    }
+
     /** The pack that the customer has. */
     public function live(): ?Handover
     {
@@ -81,6 +88,27 @@ final readonly class HandoverPage
         );
 
         return array_values(array_map(fn(Verdict $v): string => $this->bench->say->finding($v->finding)->title, $open));
+    }
+
+    /**
+     * @return list<array{part: Part, months: string, from: string, until: string, by: string}> parts with a warranty, the first to end first
+     */
+    public function warranties(): array
+    {
+        return array_map(static fn(Warranty $w): array => [
+            'part' => $w->part, 'months' => (string) (int) $w->months, 'from' => $w->from, 'until' => $w->until(), 'by' => $w->by,
+        ], Warranty::ofAll(array_values($this->bench->study->planned()->parts)));
+    }
+
+    /** "3 of 14 points shown, 1 question; signed by Ase Holm". */
+    public function walked(): string
+    {
+        $walk = new WalkPage($this->bench);
+        $asked = count(array_filter($walk->points, static fn(array $p): bool => $walk->tick($p['key'])?->state === Tick::OTHERWISE));
+
+        return $walk->shown() . ' of ' . $walk->count() . ' points shown'
+            . ($asked === 0 ? '' : ", $asked question" . ($asked === 1 ? '' : 's'))
+            . ($walk->signature === null ? '' : '; ' . lcfirst($walk->signed()));
     }
 
     public function nextNumber(): int

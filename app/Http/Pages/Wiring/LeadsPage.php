@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages\Wiring;
 
 use App\Http\Workbench;
+use App\Pack\CircuitDrawing;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Change;
 use Pebblefell\Stage\Wiring\Shown;
@@ -88,8 +89,8 @@ final readonly class LeadsPage
         ));
     }
 
-    public function drawing(): ?OneLinePage
+    public function drawing(): ?CircuitDrawing
     {
-        return $this->tried === null ? null : new OneLinePage($this->bench, $this->tried, Shown::Planned);
+        return $this->tried === null ? null : new CircuitDrawing($this->bench->say, $this->bench->show, $this->tried, Shown::Planned, Workbench::isNarrow());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages\Wiring;
 
 use App\Http\Workbench;
+use App\Pack\CircuitDrawing;
 use Pebblefell\Finding\Change;
 use Pebblefell\Stage\Wiring\Rated;
 use Pebblefell\Stage\Wiring\Shown;
@@ -26,7 +27,7 @@ final class ProposalPage
 
     private ?Study $tried = null;
 
-    private ?OneLinePage $drawing = null;
+    private ?CircuitDrawing $drawing = null;
 
     public function __construct(private readonly Workbench $bench)
     {
@@ -75,9 +76,9 @@ final class ProposalPage
         return $this->bench->show->text(Rated::INSULATION_C, '°C', 0);
     }
 
-    public function drawing(): OneLinePage
+    public function drawing(): CircuitDrawing
     {
-        return $this->drawing ??= new OneLinePage($this->bench, $this->tried(), Shown::Planned);
+        return $this->drawing ??= new CircuitDrawing($this->bench->say, $this->bench->show, $this->tried(), Shown::Planned, Workbench::isNarrow());
     }
 
     /**

@@ -6,18 +6,19 @@ namespace App\Http\Pages\Wiring;
 
 use App\Http\Requests\Wiring\WiringQuery;
 use App\Models\Job;
+use App\Pack\Tap;
 use Pebblefell\Stage\Wiring\Opened;
 use Pebblefell\System\Part;
 
 /** What a tap on a part of the drawing does: opens it in thought, asks where it is safe, or joins it to another. All of it is links. */
-final readonly class Tapped
+final readonly class Tapped implements Tap
 {
     public function __construct(private Job $job, private WiringQuery $asked, private Opened $opened)
     {
     }
 
     /**
-     * @param array{parts: non-empty-list<Part>} $box
+     * @param array{uid: string, parts: non-empty-list<Part>} $box
      */
     public function link(array $box): ?string
     {

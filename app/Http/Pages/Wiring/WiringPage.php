@@ -8,6 +8,7 @@ use App\Http\Pages\Survey\Wiring;
 use App\Http\Requests\Wiring\WiringQuery;
 use App\Http\Workbench;
 use App\Models\Conductor;
+use App\Pack\CircuitDrawing;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Stage\Wiring\Opened;
 use Pebblefell\Stage\Wiring\OpensMatrix;
@@ -19,7 +20,7 @@ final readonly class WiringPage
 {
     public Opened $opened;
 
-    public OneLinePage $drawing;
+    public CircuitDrawing $drawing;
 
     /** Null as long as nobody asks where a part is safe, or it is not drawn. */
     public ?SafePage $safe;
@@ -29,10 +30,12 @@ final readonly class WiringPage
         $this->opened = Opened::of($bench->study, $asked->open(), $asked->running());
         $this->safe = $asked->asked('safe') === '' ? null : SafePage::of($bench, $asked->asked('safe'));
         $planned = $asked->shown() === Shown::Planned;
-        $this->drawing = new OneLinePage(
-            $bench,
+        $this->drawing = new CircuitDrawing(
+            $bench->say,
+            $bench->show,
             $bench->study,
             $asked->shown(),
+            Workbench::isNarrow(),
             $planned ? $this->opened : null,
             $planned ? new Tapped($bench->job, $asked, $this->opened) : null,
         );

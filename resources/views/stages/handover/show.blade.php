@@ -29,6 +29,22 @@
             </x-table>
         @endif
     </div>
+    @if ($page->warranties() !== [])
+        <div class="section"><div class="section-head"><h2>Warranty</h2><span class="aside">by the parts’ own sheets; <a
+            href="{{ route('aftercare.ics', $job) }}">reminders as a calendar file</a> once it is handed over</span></div>
+            <x-table caption="Warranty" :head="['Part', '#Months', 'From', 'Until', 'Registered', '']">
+                @foreach ($page->warranties() as $row)
+                    <tr><td>{{ $say->onePart($row['part']) }}</td><td class="n num" data-label="Months">{{ $row['months'] }}</td>
+                        <td class="num" data-label="From">@if ($row['from'] !== ''){{ $row['from'] }}@else<span class="tag look">no day noted</span>@endif</td>
+                        <td class="num" data-label="Until">{{ $row['until'] ?: '–' }}</td>
+                        <td class="small" data-label="Registered">@if ($row['by'] !== ''){{ $row['by'] }}@else<span class="tag look">nobody yet</span>@endif</td>
+                        <td class="n"><a href="{{ route('parts.edit', [$job, $page->row($row['part']), 'back' => 'handover']) }}">Note<span class="sr-only">
+                            the warranty of {{ $say->onePart($row['part']) }}</span></a></td></tr>
+                @endforeach
+            </x-table></div>
+    @endif
+    <div class="section"><div class="section-head"><h2>The walk through the vehicle</h2><span class="aside">{{ $page->walked() }}</span></div>
+        <p><a class="btn plain" href="{{ route('handovers.walk', $job) }}">Walk through it with its owner</a></p></div>
     @can('handOver', $job)
         <div class="section"><form method="post" action="{{ route('handovers.store', $job) }}">@csrf
             <p class="muted">A pack holds the job as it is now: components, settings, sums, findings with their answers, cautions. It does not change

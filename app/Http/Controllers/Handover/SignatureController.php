@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Handover;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Handover\SignatureRequest;
+use App\Models\Job;
+use App\Models\Signature;
+use App\Record\JobFiles;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+
+/** What the owner signs after the walk; from the outbox it arrives once. */
+final class SignatureController extends Controller
+{
+    public function store(SignatureRequest $request, Job $job): RedirectResponse|JsonResponse
+    {
+        DB::transaction(function () use ($request, $job): void {
+            $locked = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            if (Signature::query()->where('client_id', $request->clientId())->exists()) {
+                return;
+            }
+            $signature = new Signature([
+                'client_id' => $request->clientId(), 'name' => $request->name(), 'strokes' => $request->strokes(), 'signed_at' => $request->at(),
+                'by' => $this->user($request)->name, 'sha256' => hash('sha256', JobFiles::export($locked)),
+            ]);
+            $signature->job()->associate($locked)->save();
+            Job::moved($locked->id);
+        });
+
+        return $request->expectsJson()
+            ? response()->json(['kept' => true])
+            : redirect()->to($request->backTo(route('handover', $job)))->with('said', 'Signed. It goes into the next pack.');
+    }
+}
