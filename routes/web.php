@@ -90,6 +90,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/handovers/{handover}/sticker', [C\Handover\StickerController::class, 'show'])->name('handovers.sticker');
             Route::get('/aftercare', [C\Aftercare\AftercareController::class, 'index'])->name('aftercare');
             Route::get('/aftercare.ics', [C\Aftercare\AftercareController::class, 'ics'])->name('aftercare.ics');
+            Route::get('/logs/{logFile}', [C\Aftercare\LogController::class, 'show'])->name('logs.show');
+            Route::get('/logs/{logFile}/progress', [C\Aftercare\LogController::class, 'progress'])->name('logs.progress');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
             Route::get('/file', [C\JobFileController::class, 'show'])->name('jobs.file');
             Route::get('/parts.csv', [C\Survey\PartCsvController::class, 'show'])->name('parts.csv');
@@ -137,6 +139,9 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/handover/walk', [C\Handover\WalkController::class, 'store'])->name('handovers.walk.store');
             Route::post('/signatures', [C\Handover\SignatureController::class, 'store'])->name('signatures.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
+            Route::post('/logs', [C\Aftercare\LogController::class, 'store'])->name('logs.store');
+            Route::put('/logs/{logFile}', [C\Aftercare\LogController::class, 'update'])->name('logs.update');
+            Route::delete('/logs/{logFile}', [C\Aftercare\LogController::class, 'destroy'])->name('logs.destroy');
             Route::post('/aftercare', [C\Aftercare\AftercareController::class, 'store'])->name('aftercare.store');
             Route::post('/test/capacity', [C\Test\CapacityController::class, 'store'])->name('test.capacity');
             Route::post('/test', [C\Test\TestController::class, 'store'])->name('test.store');

@@ -337,6 +337,14 @@ final class Job extends Model
     }
 
     /**
+     * @return HasMany<LogFile, $this>
+     */
+    public function logFiles(): HasMany
+    {
+        return $this->hasMany(LogFile::class)->orderByDesc('id');
+    }
+
+    /**
      * @return HasMany<Signature, $this>
      */
     public function signatures(): HasMany

@@ -56,7 +56,7 @@ final readonly class HouseBank
     public static function battery(Part $part, School $school = School::Everyday): Battery
     {
         $d = $part->data;
-        $usable = ($d->number('usable_pct') ?? 100.0 * $d->chemistry()->usableShare()) - (100.0 - $school->setsOutPct($d->chemistry()));
+        $usable = $d->orUsual('usable_pct') - (100.0 - $school->setsOutPct($d->chemistry()));
 
         return Battery::of(
             $part->uid,

@@ -297,7 +297,7 @@ final class DemoSeeder extends Seeder
         (new AddParts())->row($job, Signal::class, 'g', ['kind' => 'engine_running', 'from_part' => $alternator->uid, 'to_part' => $dcdc->uid, 'fate' => 'add']);
         $this->wire($job, $batteries[1]->uid . '.minus', $shunt->uid . '.battery_minus', 35.0, 0.25);
         $this->wire($job, $shunt->uid . '.system_minus', $box->uid . '.supply_minus', 25.0, 0.6);
-        $this->setAll($job, [$mppt, $dcdc]);
+        $this->setAll($job, [$mppt, $dcdc, $shunt]);
         foreach ([[$batteries[0], 'volts', 13.34, 'rested, before joining'], [$batteries[1], 'volts', 13.35, 'rested, before joining'], [$mppt, 'amps', 8.7, 'thin cloud, noon']] as [$part, $quantity, $value, $note]) {
             (new AddParts())->row($job, Measurement::class, 'm', ['part_uid' => $part->uid, 'quantity' => $quantity, 'value' => $value, 'measured_at' => '2026-10-08T09:40:00Z', 'measured_by' => 'Jona Sund', 'instrument' => 'bench meter 2', 'note' => $note]);
         }

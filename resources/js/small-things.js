@@ -1,6 +1,32 @@
 // Closing menus by a click elsewhere, copying a link, showing that a form is on its way.
 
+const PROGRESS_MS = 1000;
+
+/** A progress bar asks how far it is, which keeps the work going, until it is done. */
+function progress() {
+    const bar = document.querySelector('[data-progress]');
+    if (!bar) {
+        return;
+    }
+    const ask = async () => {
+        try {
+            const answer = await (await fetch(bar.dataset.progress, { headers: { Accept: 'application/json', 'X-Background': 'progress' } })).json();
+            bar.value = answer.percent;
+            document.querySelector('[data-progress-says]').textContent = `${answer.percent} %, ${answer.rows} rows`;
+            if (answer.read) {
+                location.reload();
+                return;
+            }
+        } catch {
+            // Asked again.
+        }
+        setTimeout(ask, PROGRESS_MS);
+    };
+    ask();
+}
+
 export function smallThings() {
+    progress();
     document.addEventListener('click', (event) => {
         if (!(event.target instanceof Element)) {
             return;

@@ -56,7 +56,7 @@ final class EveryRouteGuardedTest extends TestCase
         'library.create' => [Role::Planner], 'library.store' => [Role::Planner], 'library.update' => [Role::Planner], 'library.destroy' => [Role::Planner], 'library.csv.store' => [Role::Planner],
         'jobs.create' => [Role::Office, Role::Planner], 'jobs.store' => [Role::Office, Role::Planner], 'jobs.import' => [Role::Office, Role::Planner], 'jobs.import.store' => [Role::Office, Role::Planner],
         'jobs.edit' => [Role::Office, Role::Planner], 'jobs.update' => [Role::Office, Role::Planner], 'jobs.destroy' => [Role::Office],
-        'jobs.show' => self::ALL, 'survey' => self::ALL, 'loads' => self::ALL, 'size' => self::ALL, 'size.pin' => self::ALL, 'sources' => self::ALL, 'bank' => self::ALL, 'wiring' => self::ALL, 'wiring.csv' => self::ALL, 'wiring.svg' => self::ALL, 'wiring.paper' => self::ALL, 'wiring.labels' => self::ALL, 'day-plan' => self::ALL, 'day-plan.steps' => self::ALL, 'day-plan.ics' => self::ALL, 'offers' => self::ALL, 'test' => self::ALL, 'balance' => self::ALL, 'settings' => self::ALL, 'settings.csv' => self::ALL, 'settings.step' => self::ALL, 'settings.model' => self::ALL, 'settings.paper' => self::ALL, 'handover' => self::ALL, 'handovers.sticker' => self::ALL, 'handovers.walk' => self::ALL, 'aftercare' => self::ALL, 'aftercare.ics' => self::ALL,
+        'jobs.show' => self::ALL, 'survey' => self::ALL, 'loads' => self::ALL, 'size' => self::ALL, 'size.pin' => self::ALL, 'sources' => self::ALL, 'bank' => self::ALL, 'wiring' => self::ALL, 'wiring.csv' => self::ALL, 'wiring.svg' => self::ALL, 'wiring.paper' => self::ALL, 'wiring.labels' => self::ALL, 'day-plan' => self::ALL, 'day-plan.steps' => self::ALL, 'day-plan.ics' => self::ALL, 'offers' => self::ALL, 'test' => self::ALL, 'balance' => self::ALL, 'settings' => self::ALL, 'settings.csv' => self::ALL, 'settings.step' => self::ALL, 'settings.model' => self::ALL, 'settings.paper' => self::ALL, 'handover' => self::ALL, 'handovers.sticker' => self::ALL, 'handovers.walk' => self::ALL, 'aftercare' => self::ALL, 'aftercare.ics' => self::ALL, 'logs.show' => self::ALL, 'logs.progress' => self::ALL, 'logs.store' => self::SURVEY, 'logs.update' => self::SURVEY, 'logs.destroy' => self::SURVEY,
         'history' => self::ALL, 'jobs.file' => self::ALL, 'parts.csv' => self::ALL, 'appliances.csv' => self::ALL, 'parts.edit' => self::ALL, 'photos.show' => self::ALL, 'balance.csv' => self::ALL, 'trial' => self::ALL, 'trial.csv' => self::ALL, 'trial.show' => self::ALL,
         'parts.store' => self::SURVEY, 'parts.destroy' => self::SURVEY, 'parts.csv.store' => self::SURVEY, 'layout.store' => self::SURVEY, 'conductors.store' => self::SURVEY, 'conductors.update' => self::SURVEY, 'conductors.destroy' => self::SURVEY, 'signals.store' => self::SURVEY, 'signals.destroy' => self::SURVEY,
         'appliances.store' => self::SURVEY, 'appliances.update' => self::SURVEY, 'appliances.destroy' => self::SURVEY, 'appliances.csv.store' => self::SURVEY, 'scenarios.store' => self::SURVEY, 'scenarios.update' => self::SURVEY, 'scenarios.destroy' => self::SURVEY,
@@ -107,6 +107,7 @@ final class EveryRouteGuardedTest extends TestCase
         $word = BoxWord::query()->create(['word' => 'green phase', 'parameter' => 'absorption_v']);
         $secret = (new Secret(['part_uid' => $job->parts()->value('uid'), 'label' => 'app', 'entered_by' => 'P']))->forceFill(['sealed' => '1234', 'job_id' => $job->id]);
         $secret->save();
+        $log = $job->logFiles()->create(['name' => 'x.csv', 'path' => 'logs/x', 'form' => 'csv', 'header' => ['time', 'volts'], 'bytes' => 1, 'by' => 'P']);
         $user = $this->user($role);
         $offer = app(MakeOffer::class)($job, ['tax_pct' => 0.0, 'sundries' => 0.0, 'text' => '', 'valid_until' => '2099-01-01'], 'P');
         $held = [];
@@ -118,7 +119,7 @@ final class EveryRouteGuardedTest extends TestCase
             $of = preg_match('/conductor|signal|appliance|scenario/', $route->uri()) === 1 ? $other : $job;
             $rows = ['job' => $of->id, 'part' => $of->parts()->value('id'), 'conductor' => $of->conductors()->value('id'), 'signal' => $of->signals()->value('id'), 'appliance' => $of->appliances()->value('id'), 'scenario' => $of->scenarios()->value('id'),
                 'balanceSession' => $session->id, 'balanceBattery' => $session->balanceBatteries()->value('id'), 'choice' => $of->choices()->value('uid'), 'handover' => 0, 'offer' => $offer->id, 'photo' => 0, 'act' => 'x',
-                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id'), 'boxWord' => $word->id, 'secret' => $secret->id];
+                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id'), 'boxWord' => $word->id, 'secret' => $secret->id, 'logFile' => $log->id];
             if (str_contains($route->uri(), '{photo}')) {
                 if ($photo === null) {
                     continue;

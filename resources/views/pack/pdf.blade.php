@@ -12,7 +12,8 @@
     tr { page-break-inside: avoid; } ul { margin: 3px 0; padding-left: 14px; } .caution { border-left: 3px solid #a5391c; padding: 2px 0 2px 8px; margin-top:
         6px; page-break-inside: avoid; }
     .break { page-break-before: always; } .contents { margin: 0; } .drawing img { max-width: 100%; } .turned { page-break-before: always; page-break-after:
-        always; text-align: center; } .turned img { height: 720px; } .signed svg, .signed img { width: 240px; border-bottom: 0.5px solid #1d282b; } h4 { font-size: 9.5px; margin: 6px 0 1px; } th[scope=row] { font-size: 9.5px; color: #1d282b; }
+        always; text-align: center; } .turned img { height: 720px; } .signed svg, .signed img { width: 240px; border-bottom: 0.5px solid #1d282b; }
+    h4 { font-size: 9.5px; margin: 6px 0 1px; } th[scope=row] { font-size: 9.5px; color: #1d282b; }
     .thumbs figure { display: inline-block; width: 240px; margin: 0 8px 8px 0; page-break-inside: avoid; } .thumbs img { width: 240px; height: auto; }
 </style></head>
 <body>

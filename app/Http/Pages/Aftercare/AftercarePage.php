@@ -6,6 +6,7 @@ namespace App\Http\Pages\Aftercare;
 
 use App\Http\Workbench;
 use App\Models\Handover;
+use App\Models\LogFile;
 use App\Models\Tick as Row;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
@@ -44,6 +45,14 @@ final readonly class AftercarePage
             }
         }
         $this->drift = Drift::of($lines, $ticks('<='), $ticks('>'));
+    }
+
+    /**
+     * @return Collection<int, LogFile>
+     */
+    public function logs(): Collection
+    {
+        return $this->bench->job->logFiles()->get(['id', 'name', 'rows', 'bytes', 'read_bytes', 'columns', 'finished_at', 'by', 'created_at']);
     }
 
     public function due(): ?CarbonInterface

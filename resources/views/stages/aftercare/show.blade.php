@@ -50,6 +50,14 @@
                 </x-table>
             @endif
         @endunfolded</x-fold>
+        <x-fold id="logs" title="Log files" :answer="$page->logs()->isEmpty() ? 'none yet' : (string) $page->logs()->count()"
+            :open="$errors->has('log')">@unfolded('logs', $errors->has('log'))
+            @foreach ($page->logs() as $log)<p class="mt-2"><a href="{{ route('logs.show', [$job, $log]) }}">{{ $log->name }}</a>
+                <span class="small muted">{{ $log->isRead() ? $log->rows . ' rows' : ($log->columns === null ? 'columns not named yet' : $log->percent() . ' %
+                read') }}, {{ $log->by }}, {{ $page->at($log->created_at) }}</span></p>@endforeach
+            @can('record', $job)<div class="mt-3"><x-upload id="log" name="log" :action="route('logs.store', $job)" label="A monitor’s log: CSV, or an object a
+                line" button="Send it" accept=".csv,.txt,.json,.jsonl,.ndjson,text/csv,application/json" /></div>@endcan
+        @endunfolded</x-fold>
         <x-fold id="visits" title="Visits" :answer="$page->visits()->isEmpty() ? 'none yet' : $page->visits()->count() . ', the last ' .
             $page->at($page->visits()->first()->noted_at)" :open="$errors->hasAny(['visited_on', 'note'])">@unfolded('visits', $errors->hasAny(['visited_on',
                 'note']))

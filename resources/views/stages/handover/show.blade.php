@@ -37,7 +37,9 @@
                     <tr><td>{{ $say->onePart($row['part']) }}</td><td class="n num" data-label="Months">{{ $row['months'] }}</td>
                         <td class="num" data-label="From">@if ($row['from'] !== ''){{ $row['from'] }}@else<span class="tag look">no day noted</span>@endif</td>
                         <td class="num" data-label="Until">{{ $row['until'] ?: '–' }}</td>
-                        <td class="small" data-label="Registered">@if ($row['by'] !== ''){{ $row['by'] }}@else<span class="tag look">nobody yet</span>@endif</td>
+                        
+                        <td class="small" data-label="Registered">@if ($row['by'] !== ''){{ $row['by'] }}@else
+                            <span class="tag look">nobody yet</span>@endif</td>
                         <td class="n"><a href="{{ route('parts.edit', [$job, $page->row($row['part']), 'back' => 'handover']) }}">Note<span class="sr-only">
                             the warranty of {{ $say->onePart($row['part']) }}</span></a></td></tr>
                 @endforeach

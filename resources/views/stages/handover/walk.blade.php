@@ -42,7 +42,8 @@
             <h2 id="walk-sign" tabindex="-1">Signature</h2>
             <p class="run-do" data-aloud>I was shown how the system is used, where it is switched off, and what it must not do; I have its papers.</p>
             @if ($page->signature)<p class="mt-3"><span class="tag good">signed</span> {{ $page->signed() }}</p>
-                @if ($page->signature->strokes !== '')<svg class="signed" viewBox="0 0 600 180" role="img" aria-label="Signature of {{ $page->signature->name }}"
+                @if ($page->signature->strokes !== '')<svg class="signed" viewBox="0 0 600 180" role="img"
+                    aria-label="Signature of {{ $page->signature->name }}"
                     ><path d="{{ $page->signature->strokes }}"/></svg>@endif
                 <p class="small muted num break-all">SHA-256 of the job’s file as it stood: {{ $page->signature->sha256 }}</p>@endif
             @can('record', $job)

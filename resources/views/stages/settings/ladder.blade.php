@@ -45,7 +45,8 @@
             </g>
         @endforeach
     </svg>
-    <p class="small muted">The curve: rested volts over charge. A small dot: where the battery stands when the device sees its value at the end of its lead. The bar through a knob: what its meter may err.
+    <p class="small muted">The curve: rested volts over charge. A small dot: where the battery stands when the device sees its value at the end of its
+        lead. The bar through a knob: what its meter may err.
         @can('plan', $job)Drag a knob, or focus it and use ↑ ↓.@endcan</p>
     @foreach ($ladder->unsure() as $line)<p class="small">{{ $line }}</p>@endforeach
     @can('plan', $job)

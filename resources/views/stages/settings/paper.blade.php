@@ -1,6 +1,7 @@
 <x-layout :title="'Settings, ' . $job->title" bare>
     <div class="sheet paper">
-        <p class="no-print"><a href="{{ route('settings', $job) }}">← Settings</a> <span class="muted">What is not noted is left empty, to be written by hand.</span></p>
+        <p class="no-print"><a href="{{ route('settings', $job) }}">← Settings</a>
+            <span class="muted">What is not noted is left empty, to be written by hand.</span></p>
         <h1>{{ $job->title }}: what to type</h1>
         <p class="lead">{{ $page->aside() }}</p>
         @foreach ($page->devices() as $device)
@@ -10,7 +11,8 @@
                     @if ($page->programming($device['part']) !== '') · {{ $page->programming($device['part']) }}@endif</p>
                 <x-table :caption="'Settings of ' . $say->part($device['part'])" :head="['Box', 'Planned', 'Found', 'As set', 'Read back']">
                     @foreach ($page->boxes($device) as $box)
-                        <tr><td>{{ $say->name($box['row']->parameter) }}@if ($box['called'] !== '') <span class="small muted">{{ $box['called'] }}</span>@endif</td>
+                        <tr><td>
+                            {{ $say->name($box['row']->parameter) }}@if ($box['called'] !== '') <span class="small muted">{{ $box['called'] }}</span>@endif</td>
                             <td data-label="Planned"><strong class="num">{{ $box['planned'] }}</strong> {{ $box['unit'] }}</td>
                             @foreach (['Found', 'As set', 'Read back'] as $head)<td data-label="{{ $head }}" class="num">{{
                                 $box['columns'][$head]['value'] ?: '………' }}</td>@endforeach</tr>
