@@ -10,6 +10,8 @@ use App\Actions\Balance\Waits;
 use App\Actions\Handover\IssueHandover;
 use App\Actions\KeepChoice;
 use App\Actions\Survey\AddParts;
+use App\Logs\LogLines;
+use App\Logs\TakeInLog;
 use App\Models\Answer;
 use App\Models\Appliance;
 use App\Models\BalanceBattery;
@@ -40,6 +42,7 @@ use Carbon\CarbonInterface;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
@@ -85,11 +88,35 @@ final class DemoSeeder extends Seeder
             $this->postLaunch();
             $this->bakery();
             $this->days();
+            $this->log();
         });
         foreach (BalanceSession::query()->whereNull('ended_at')->get() as $session) {
             Waits::ofJob($session->job_id);
         }
         Digest::renew(array_values(Job::query()->pluck('id')->all()));
+    }
+
+    /** What the bird station's monitor kept in August, a reading every five minutes: the freezer's door stood ajar for a week. */
+    private function log(): void
+    {
+        $job = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
+        $lines = ['Time,Battery voltage (V),Battery current (A),State of charge (%),Solar power (W)'];
+        $charge = 96.0;
+        for ($n = 0; $n < 21 * 288; ++$n) {
+            $h = $n % 288 / 12.0;
+            $day = intdiv($n, 288);
+            $sun = 300.0 * [0.8, 0.5, 0.9, 0.3, 0.6, 0.85, 0.4][$day % 7] * max(0.0, sin(M_PI * ($h - 5.0) / 16.0));
+            $load = 46.0 + ($h > 19.0 && $h < 23.0 ? 40.0 : 0.0) + ($day >= 9 && $day < 16 ? 55.0 : 0.0);
+            $watts = ($charge >= 100.0 ? min($sun, $load) : $sun) - $load;
+            $charge = max(8.0, min(100.0, $charge + 100.0 * $watts / 12.0 / 5120.0));
+            $volts = 12.9 + 0.5 * $charge / 100.0 + $watts / 900.0;
+            $lines[] = sprintf('%s,%.2f,%.2f,%.1f,%.0f', gmdate('Y-m-d H:i:s', 1_785_542_400 + 300 * $n), $volts, $watts / $volts, $charge, $sun);
+        }
+        $path = 'logs/' . Str::uuid() . '.log';
+        Storage::disk('private')->put($path, $text = implode("\n", $lines) . "\n");
+        $header = explode(',', $lines[0]);
+        $log = $job->logFiles()->create(['name' => 'Skerries in August.csv', 'path' => $path, 'form' => 'csv', 'header' => $header, 'columns' => LogLines::guess($header), 'bytes' => strlen($text), 'by' => 'Jona Sund']);
+        TakeInLog::goOn($log);
     }
 
     /** Who stands in which bay, how far their sheets are, and what was proven of those that went home. */

@@ -26,7 +26,14 @@ final class LogJudgeTest extends TestCase
     {
         self::assertSame([], array_diff(self::says(['out_wh' => 590.0, 'in_wh' => 590.0]), ['fits']), 'a quarter more is as planned');
         self::assertContains('more-used', self::says(['out_wh' => 610.0, 'in_wh' => 610.0]));
-        self::assertContains('less-used', self::says(['out_wh' => 280.0, 'in_wh' => 280.0]));
+        // What left the battery is the least that was used: beside a mains charger nothing is known of the rest.
+        self::assertSame(['fits'], self::says(['out_wh' => 280.0, 'in_wh' => 280.0]));
+        $sun = ['parts' => [
+            self::part('b1', 'battery', self::LFP), self::part('f1', 'breaker', ['rating_a' => 100]), self::part('p1', 'panel', self::PANEL),
+            self::part('r1', 'regulator', ['max_pv_v' => 75, 'max_charge_a' => 15, 'technology' => 'mppt', 'lithium' => 'custom']),
+        ]];
+        self::assertContains('less-used', self::says(['out_wh' => 180.0, 'in_wh' => 180.0, 'sun_wh' => 280.0], change: $sun));
+        self::assertNotContains('less-used', self::says(['out_wh' => 180.0, 'in_wh' => 180.0, 'sun_wh' => 300.0], change: $sun));
     }
 
     /** It came to 15 %: if less came in than went out the sources failed; if it was put back the bank does not carry the day. */
@@ -66,16 +73,17 @@ final class LogJudgeTest extends TestCase
     /**
      * @param array<string, mixed>        $day   what differs from a day as planned
      * @param array<array<string, mixed>> $parts
+     * @param array<string, mixed>        $change of the system
      *
      * @return list<string>
      */
-    private static function says(array $day, int $days = 5, array $parts = []): array
+    private static function says(array $day, int $days = 5, array $parts = [], array $change = []): array
     {
         $log = [];
         for ($d = 1; $d <= $days; ++$d) {
             $log[] = LogDay::fromArray(['day' => sprintf('2026-06-%02d', $d), 'hours' => 24.0, 'in_wh' => 480.0, 'out_wh' => 480.0, 'low_pct' => 60.0, 'high_pct' => 100.0, 'top_h' => 2.0, 'night_w' => 20.0, ...$day]);
         }
 
-        return array_map(static fn(Word $w): string => substr($w->key, strlen('log.says.')), LogJudge::of(Study::of(self::system(parts: $parts)), $log)->says);
+        return array_map(static fn(Word $w): string => substr($w->key, strlen('log.says.')), LogJudge::of(Study::of(self::system($change, $parts)), $log)->says);
     }
 }

@@ -45,6 +45,12 @@ final readonly class LogDay
         );
     }
 
+    /** Wh that loads took: the sun feeds them before the battery does. Null where the sun was not logged. */
+    public function usedWh(): ?float
+    {
+        return $this->sunWh === null || $this->inWh === null || $this->outWh === null ? null : $this->outWh - $this->inWh + $this->sunWh;
+    }
+
     public function month(): int
     {
         return (int) substr($this->day, 5, 2);

@@ -8,6 +8,8 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Load\Moment;
 use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
 
 /**
  * A log beside the plan: was it battery or sun, did a source never come, does something run that nobody listed. Only days that were logged
@@ -60,7 +62,7 @@ final readonly class LogJudge
             return new self($whole, $in, $out, $planned > 0.0 ? $planned : null, [Word::of('log.says.few-days', ['days' => (string) self::LEAST_DAYS])]);
         }
         $says = array_values(array_filter([
-            self::used($out, $planned),
+            self::used($study, $out, self::mean($whole, static fn(LogDay $d): ?float => $d->usedWh()), $planned),
             self::batteryOrSun($whole, $in, $out),
             self::sun($study, $whole),
             self::night($study, $whole),
@@ -71,16 +73,21 @@ final readonly class LogJudge
         return new self($whole, $in, $out, $planned > 0.0 ? $planned : null, $says === [] ? [Word::of('log.says.fits')] : $says);
     }
 
-    private static function used(?float $out, float $planned): ?Word
+    /** What left the battery is the least that was used; all of it is known where the sun was logged and nothing else charges. */
+    private static function used(Study $study, ?float $out, ?float $used, float $planned): ?Word
     {
+        $sunAlone = array_filter($study->planned()->chargers(), static fn(Part $p): bool => $p->kind !== PartKind::Regulator) === [];
+        $all = $sunAlone ? $used : null;
         $key = match (true) {
-            $out === null || $planned <= 0.0 => null,
-            $out > self::MORE * $planned => 'more-used',
-            $out < self::LESS * $planned => 'less-used',
+            $planned <= 0.0 => null,
+            ($all ?? $out ?? 0.0) > self::MORE * $planned => 'more-used',
+            $all !== null && $all < self::LESS * $planned => 'less-used',
             default => null,
         };
 
-        return $key === null ? null : Word::of("log.says.$key", ['out' => Amount::of((float) $out, 'Wh', 0), 'planned' => Amount::of($planned, 'Wh', 0)]);
+        return $key === null ? null : Word::of("log.says.$key", [
+            'out' => Amount::of((float) ($all ?? $out), 'Wh', 0), 'planned' => Amount::of($planned, 'Wh', 0),
+        ]);
     }
 
     /**

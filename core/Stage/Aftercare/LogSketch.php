@@ -11,8 +11,13 @@ use Pebblefell\Drawing\Tick;
 /** A log by day: what came in above the line, what went out below it, and how low the charge came. */
 final readonly class LogSketch
 {
+    /** Days named at most. */
+    private const LABELS = 12;
+    private const LABELS_NARROW = 5;
+
     /**
-     * @param list<array{x: float, width: float, in: float, inY: float, out: float, day: string, middle: float}> $bars in and out: px high
+     * @param list<array{x: float, width: float, in: float, inY: float, out: float, day: string, middle: float,
+     *     label: string}> $bars in and out: px high
      * @param string     $low   the day's lowest charge, a line
      * @param list<Tick> $watts of energy, both ways
      */
@@ -32,12 +37,14 @@ final readonly class LogSketch
         $x = $frame->across(0.0, (float) max(1, count($days)));
         $charge = $frame->up(0.0, 100.0);
         $width = max(1.0, $x->length(1.0) * 0.8);
+        $step = (int) max(1, ceil(count($days) / ($narrow ? self::LABELS_NARROW : self::LABELS)));
         $bars = $line = [];
         foreach ($days as $i => $day) {
             $in = abs($y->length((float) $day->inWh));
             $bars[] = [
                 'x' => round($x->at($i + 0.1), 1), 'width' => round($width, 1), 'in' => round($in, 1), 'inY' => round($y->at(0.0) - $in, 1),
-                'out' => round(abs($y->length((float) $day->outWh)), 1), 'day' => $day->day, 'middle' => round($x->at($i + 0.5), 1),
+                'out' => round(abs($y->length((float) $day->outWh)), 1), 'day' => $day->day,
+                'middle' => round($x->at($i + 0.5), 1), 'label' => $i % $step === 0 ? substr($day->day, 5) : '',
             ];
             if ($day->lowPct !== null) {
                 $line[] = [$x->at($i + 0.5), $charge->at($day->lowPct)];

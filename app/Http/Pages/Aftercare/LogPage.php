@@ -80,7 +80,8 @@ final readonly class LogPage
     {
         $energy = fn(?float $wh, string $what): string => $wh === null ? '' : $this->bench->show->text($wh, 'Wh', 0) . " $what";
         $means = implode(', ', array_filter([
-            $energy($this->judge?->inWh, 'in'), $energy($this->judge?->outWh, 'out'), $energy($this->judge?->plannedOutWh, 'planned'),
+            $energy($this->judge?->inWh, 'into the battery'), $energy($this->judge?->outWh, 'out of it'),
+            $energy($this->judge?->plannedOutWh, 'used by the plan'),
         ]));
 
         return count($this->days) . (count($this->days) === 1 ? ' day' : ' days') . ', ' . count($this->judge->whole ?? []) . ' of them whole'

@@ -34,6 +34,7 @@
                 <a href="{{ route('logs.show', [$job, $page->log, 'from' => $b['day']]) }}#closely" aria-label="{{ $b['day'] }}, closely">
                     <rect class="f-fern" x="{{ $b['x'] }}" y="{{ $b['inY'] }}" width="{{ $b['width'] }}" height="{{ $b['in'] }}"/>
                     <rect class="f-tarn" x="{{ $b['x'] }}" y="{{ $page->sketch->zeroY }}" width="{{ $b['width'] }}" height="{{ $b['out'] }}"/></a>
+                @if ($b['label'] !== '')<text class="axis mid" x="{{ $b['middle'] }}" y="{{ $page->sketch->frame->height - 6 }}">{{ $b['label'] }}</text>@endif
             @endforeach
             @if ($page->sketch->plannedY !== null)<line class="s-heather" stroke-dasharray="6 4" x1="{{ $page->sketch->frame->left }}" x2="{{
                 $page->sketch->frame->right }}" y1="{{ $page->sketch->plannedY }}" y2="{{ $page->sketch->plannedY }}"/>@endif
@@ -53,7 +54,7 @@
                     }}</text>@endforeach
                 <path class="s-ink" d="{{ $close['charge'] }}"/><path class="s-heather" d="{{ $close['volts'] }}"/>
             </svg>
-            <p class="small muted">Black: charge, 0 to 100 %. Heather: volts, at the left.</p></section>
+            <p class="small muted">Thin: charge, 0 to 100 %. Thick: volts, at the left.</p></section>
         @endif
         <x-fold id="log-days" title="Day by day" :answer="$page->log->rows . ' rows' . ($page->log->refused > 0 ? ', ' . $page->log->refused .
             ' lines refused, first ' . $page->log->first_fault : '')" :open="false">@unfolded('log-days', false)
