@@ -241,7 +241,7 @@ final class CircuitRulesTest extends TestCase
                 $tree['parts'][$i]['fate'] = Fate::cases()[mt_rand(0, count(Fate::cases()) - 1)]->value;
             }
             foreach ($kind->fields() as $key => $field) {
-                if (mt_rand(0, 9) === 0 && $field->type !== 'text') {
+                if (mt_rand(0, 9) === 0 && !in_array($field->type, ['text', 'date'], true)) {
                     $tree['parts'][$i]['data'][$key] = match (true) {
                         $field->choices !== [] => $field->choices[mt_rand(0, count($field->choices) - 1)],
                         $field->type === 'number' => $field->low + mt_rand(1, 1000) / 1000 * ($field->high - $field->low) / [1, 50][mt_rand(0, 1)],

@@ -156,6 +156,7 @@ final class JobFileTest extends TestCase
                         'number' => round($field->low + ($field->high - $field->low) * (mt_rand(0, 1000) / 1000) ** 2, 3),
                         'choice' => $pick($field->choices),
                         'flag' => mt_rand(0, 1) === 1,
+                        'date' => sprintf('2026-%02d-%02d', mt_rand(1, 12), mt_rand(1, 28)),
                         default => 'ä “b” ' . mt_rand(),
                     };
                 }
