@@ -25,6 +25,10 @@ return [
     // What one job holds at most. Far above any vehicle; a file that brings more is refused before it is read.
     // A monitor's log: a million lines are some 60 MB.
     'log_max_kb' => 70 * 1024,
+    // Letters of a recall also go as e-mails where a mail server is named.
+    'mail' => (string) env('MAIL_HOST', '') !== '',
+    // What an owner may send by the link of a pack.
+    'message_max_kb' => 30 * 1024,
     'most' => ['parts' => 300, 'conductors' => 1000, 'signals' => 200, 'scenarios' => 20, 'appliances' => 500, 'settings' => 2000, 'measurements' => 5000, 'answers' => 2000, 'choices' => 60, 'ticks' => 5000],
     // Rows that a parts library or a table of readings may bring at once.
     'most_rows' => ['library' => 20_000, 'readings' => 50_000],

@@ -25,6 +25,7 @@ Route::middleware('guest')->group(static function (): void {
 
 Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(static function (): void {
     Route::get('/pack/{handover:token}', [C\Handover\PackController::class, 'show'])->name('pack.show');
+    Route::post('/pack/{handover:token}/message', [C\Handover\MessageController::class, 'store'])->middleware('throttle:message')->name('pack.message');
     Route::get('/pack/{handover:token}/night', [C\Handover\PackController::class, 'night'])->name('pack.night');
     Route::get('/pack/{handover:token}/pdf', [C\Handover\PackController::class, 'pdf'])->name('pack.pdf');
     Route::get('/pack/{handover:token}/file', [C\Handover\PackController::class, 'file'])->name('pack.file');
@@ -48,6 +49,10 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
     Route::get('/', [C\JobController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('yard');
     Route::get('/balance.ics', C\CalendarController::class)->middleware(['can:viewAny,' . Job::class])->name('balance.ics');
     Route::get('/recall', [C\RecallController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('recall');
+    Route::get('/recall/letters', [C\RecallController::class, 'letters'])->middleware(['can:viewAny,' . Job::class])->name('recall.letters');
+    Route::post('/recall/told', [C\RecallController::class, 'tell'])->middleware(['can:create,' . Job::class])->name('recall.tell');
+    Route::put('/recall/{recallNotice}', [C\RecallController::class, 'answer'])->middleware(['can:create,' . Job::class])->name('recall.answer');
+    Route::get('/measured', [C\MeasuredController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('measured');
     Route::get('/recall.csv', [C\RecallController::class, 'show'])->middleware(['can:viewAny,' . Job::class])->name('recall.csv');
     Route::get('/search', C\SearchController::class)->middleware(['can:viewAny,' . Job::class])->name('search');
     Route::get('/jobs/create', [C\JobController::class, 'create'])->middleware(['can:create,' . Job::class])->name('jobs.create');
@@ -90,6 +95,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/handovers/{handover}/sticker', [C\Handover\StickerController::class, 'show'])->name('handovers.sticker');
             Route::get('/aftercare', [C\Aftercare\AftercareController::class, 'index'])->name('aftercare');
             Route::get('/aftercare.ics', [C\Aftercare\AftercareController::class, 'ics'])->name('aftercare.ics');
+            Route::get('/messages/{message}/file', [C\Handover\MessageController::class, 'file'])->name('messages.file');
             Route::get('/logs/{logFile}', [C\Aftercare\LogController::class, 'show'])->name('logs.show');
             Route::get('/logs/{logFile}/progress', [C\Aftercare\LogController::class, 'progress'])->name('logs.progress');
             Route::get('/history', [C\HistoryController::class, 'index'])->name('history');
@@ -139,6 +145,8 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/handover/walk', [C\Handover\WalkController::class, 'store'])->name('handovers.walk.store');
             Route::post('/signatures', [C\Handover\SignatureController::class, 'store'])->name('signatures.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');
+            Route::put('/messages/{message}', [C\Handover\MessageController::class, 'update'])->name('messages.update');
+            Route::post('/messages/{message}/log', [C\Handover\MessageController::class, 'take'])->name('messages.take');
             Route::post('/logs', [C\Aftercare\LogController::class, 'store'])->name('logs.store');
             Route::put('/logs/{logFile}', [C\Aftercare\LogController::class, 'update'])->name('logs.update');
             Route::delete('/logs/{logFile}', [C\Aftercare\LogController::class, 'destroy'])->name('logs.destroy');

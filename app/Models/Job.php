@@ -337,6 +337,14 @@ final class Job extends Model
     }
 
     /**
+     * @return HasMany<Message, $this>
+     */
+    public function messages(): HasMany
+    {
+        return $this->hasMany(Message::class)->orderByDesc('id');
+    }
+
+    /**
      * @return HasMany<LogFile, $this>
      */
     public function logFiles(): HasMany

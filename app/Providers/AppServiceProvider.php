@@ -40,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
                 . mb_strtolower((string) $request->input('email')))->after(Auth::guest(...)),
             Limit::perMinute(4 * (int) config('pebblefell.sign_in_attempts'))->by('address|' . $request->ip())->after(Auth::guest(...)),
         ]);
+        RateLimiter::for('message', static fn(Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
         RateLimiter::for('pack', static fn(Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
 
         Gate::define('view-components', static fn(User $user): bool => true);

@@ -23,7 +23,7 @@ final class Recall
      */
     public static function parts(array $asked): Builder
     {
-        $query = Part::query()->with(['job:id,number,title,customer_id', 'job.customer:id,name,phone,email'])
+        $query = Part::query()->with(['job:id,number,title,customer_id', 'job.customer:id,name,phone,email,language,address'])
             ->whereNotIn('fate', [Fate::Remove->value, Fate::Disconnect->value])->orderBy('job_id')->orderBy('id');
         if ($asked['model'] !== '') {
             $named = self::named($asked['model']);

@@ -11,14 +11,17 @@ use App\Models\Customer;
 use App\Models\Handover;
 use App\Models\Job;
 use App\Models\LibraryPart;
+use App\Models\Message;
 use App\Models\Part;
 use App\Models\Photo;
 use App\Models\Place;
+use App\Models\RecallNotice;
 use App\Models\Role;
 use App\Models\Secret;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** No route is open by accident, and each role gets what its policy says and no more. */
@@ -47,7 +50,7 @@ final class EveryRouteGuardedTest extends TestCase
 
     /** Who may pass each door, as the trade shares its work: office and planners open jobs, planners decide, those at the vehicle record. */
     private const DOORS = [
-        'yard' => self::ALL, 'search' => self::ALL, 'recall' => self::ALL, 'recall.csv' => self::ALL, 'balance.ics' => self::ALL, 'here' => self::ALL, 'keys' => self::ALL, 'components' => self::ALL, 'password.edit' => self::ALL, 'password.update' => self::ALL, 'sign-out' => self::ALL,
+        'yard' => self::ALL, 'search' => self::ALL, 'recall' => self::ALL, 'recall.csv' => self::ALL, 'recall.letters' => self::ALL, 'measured' => self::ALL, 'recall.tell' => [Role::Office, Role::Planner], 'recall.answer' => [Role::Office, Role::Planner], 'balance.ics' => self::ALL, 'here' => self::ALL, 'keys' => self::ALL, 'components' => self::ALL, 'password.edit' => self::ALL, 'password.update' => self::ALL, 'sign-out' => self::ALL,
         'users.index' => [Role::Office], 'users.store' => [Role::Office], 'users.edit' => [Role::Office], 'users.update' => [Role::Office],
         'workshop.edit' => [Role::Office, Role::Planner], 'workshop.update' => [Role::Office, Role::Planner],
         'places.store' => [Role::Office, Role::Planner], 'places.edit' => [Role::Office, Role::Planner], 'places.update' => [Role::Office, Role::Planner], 'places.weather' => [Role::Office, Role::Planner],
@@ -56,7 +59,7 @@ final class EveryRouteGuardedTest extends TestCase
         'library.create' => [Role::Planner], 'library.store' => [Role::Planner], 'library.update' => [Role::Planner], 'library.destroy' => [Role::Planner], 'library.csv.store' => [Role::Planner],
         'jobs.create' => [Role::Office, Role::Planner], 'jobs.store' => [Role::Office, Role::Planner], 'jobs.import' => [Role::Office, Role::Planner], 'jobs.import.store' => [Role::Office, Role::Planner],
         'jobs.edit' => [Role::Office, Role::Planner], 'jobs.update' => [Role::Office, Role::Planner], 'jobs.destroy' => [Role::Office],
-        'jobs.show' => self::ALL, 'survey' => self::ALL, 'loads' => self::ALL, 'size' => self::ALL, 'size.pin' => self::ALL, 'sources' => self::ALL, 'bank' => self::ALL, 'wiring' => self::ALL, 'wiring.csv' => self::ALL, 'wiring.svg' => self::ALL, 'wiring.paper' => self::ALL, 'wiring.labels' => self::ALL, 'day-plan' => self::ALL, 'day-plan.steps' => self::ALL, 'day-plan.ics' => self::ALL, 'offers' => self::ALL, 'test' => self::ALL, 'balance' => self::ALL, 'settings' => self::ALL, 'settings.csv' => self::ALL, 'settings.step' => self::ALL, 'settings.model' => self::ALL, 'settings.paper' => self::ALL, 'handover' => self::ALL, 'handovers.sticker' => self::ALL, 'handovers.walk' => self::ALL, 'aftercare' => self::ALL, 'aftercare.ics' => self::ALL, 'logs.show' => self::ALL, 'logs.progress' => self::ALL, 'logs.store' => self::SURVEY, 'logs.update' => self::SURVEY, 'logs.destroy' => self::SURVEY,
+        'jobs.show' => self::ALL, 'survey' => self::ALL, 'loads' => self::ALL, 'size' => self::ALL, 'size.pin' => self::ALL, 'sources' => self::ALL, 'bank' => self::ALL, 'wiring' => self::ALL, 'wiring.csv' => self::ALL, 'wiring.svg' => self::ALL, 'wiring.paper' => self::ALL, 'wiring.labels' => self::ALL, 'day-plan' => self::ALL, 'day-plan.steps' => self::ALL, 'day-plan.ics' => self::ALL, 'offers' => self::ALL, 'test' => self::ALL, 'balance' => self::ALL, 'settings' => self::ALL, 'settings.csv' => self::ALL, 'settings.step' => self::ALL, 'settings.model' => self::ALL, 'settings.paper' => self::ALL, 'handover' => self::ALL, 'handovers.sticker' => self::ALL, 'handovers.walk' => self::ALL, 'aftercare' => self::ALL, 'aftercare.ics' => self::ALL, 'logs.show' => self::ALL, 'messages.file' => self::ALL, 'messages.update' => self::SURVEY, 'messages.take' => self::SURVEY, 'logs.progress' => self::ALL, 'logs.store' => self::SURVEY, 'logs.update' => self::SURVEY, 'logs.destroy' => self::SURVEY,
         'history' => self::ALL, 'jobs.file' => self::ALL, 'parts.csv' => self::ALL, 'appliances.csv' => self::ALL, 'parts.edit' => self::ALL, 'photos.show' => self::ALL, 'balance.csv' => self::ALL, 'trial' => self::ALL, 'trial.csv' => self::ALL, 'trial.show' => self::ALL,
         'parts.store' => self::SURVEY, 'parts.destroy' => self::SURVEY, 'parts.csv.store' => self::SURVEY, 'layout.store' => self::SURVEY, 'conductors.store' => self::SURVEY, 'conductors.update' => self::SURVEY, 'conductors.destroy' => self::SURVEY, 'signals.store' => self::SURVEY, 'signals.destroy' => self::SURVEY,
         'appliances.store' => self::SURVEY, 'appliances.update' => self::SURVEY, 'appliances.destroy' => self::SURVEY, 'appliances.csv.store' => self::SURVEY, 'scenarios.store' => self::SURVEY, 'scenarios.update' => self::SURVEY, 'scenarios.destroy' => self::SURVEY,
@@ -108,6 +111,10 @@ final class EveryRouteGuardedTest extends TestCase
         $secret = (new Secret(['part_uid' => $job->parts()->value('uid'), 'label' => 'app', 'entered_by' => 'P']))->forceFill(['sealed' => '1234', 'job_id' => $job->id]);
         $secret->save();
         $log = $job->logFiles()->create(['name' => 'x.csv', 'path' => 'logs/x', 'form' => 'csv', 'header' => ['time', 'volts'], 'bytes' => 1, 'by' => 'P']);
+        Storage::disk('private')->put('messages/x', "time,volts\n");
+        $message = (new Message(['handover_id' => Handover::query()->value('id'), 'text' => 'q', 'file_name' => 'x.csv', 'file_path' => 'messages/x', 'file_kind' => 'log']))->forceFill(['job_id' => $job->id]);
+        $message->save();
+        $notice = RecallNotice::query()->create(['recall' => str_repeat('a', 32), 'job_id' => $job->id, 'way' => 'letter', 'by' => 'P'])->refresh();
         $user = $this->user($role);
         $offer = app(MakeOffer::class)($job, ['tax_pct' => 0.0, 'sundries' => 0.0, 'text' => '', 'valid_until' => '2099-01-01'], 'P');
         $held = [];
@@ -119,7 +126,7 @@ final class EveryRouteGuardedTest extends TestCase
             $of = preg_match('/conductor|signal|appliance|scenario/', $route->uri()) === 1 ? $other : $job;
             $rows = ['job' => $of->id, 'part' => $of->parts()->value('id'), 'conductor' => $of->conductors()->value('id'), 'signal' => $of->signals()->value('id'), 'appliance' => $of->appliances()->value('id'), 'scenario' => $of->scenarios()->value('id'),
                 'balanceSession' => $session->id, 'balanceBattery' => $session->balanceBatteries()->value('id'), 'choice' => $of->choices()->value('uid'), 'handover' => 0, 'offer' => $offer->id, 'photo' => 0, 'act' => 'x',
-                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id'), 'boxWord' => $word->id, 'secret' => $secret->id, 'logFile' => $log->id];
+                'user' => $user->id, 'customer' => Customer::query()->value('id'), 'place' => Place::query()->value('id'), 'libraryPart' => LibraryPart::query()->value('id'), 'boxWord' => $word->id, 'secret' => $secret->id, 'logFile' => $log->id, 'message' => $message->id, 'recallNotice' => $notice->id];
             if (str_contains($route->uri(), '{photo}')) {
                 if ($photo === null) {
                     continue;
@@ -133,7 +140,7 @@ final class EveryRouteGuardedTest extends TestCase
             }
             $path = (string) preg_replace_callback('/\{(\w+)(?::\w+)?\}/', static fn(array $m): string => (string) $rows[$m[1]], $route->uri());
             DB::beginTransaction();
-            $status = $this->actingAs($user)->call($route->methods()[0], '/' . ltrim($path, '/'), [], [], [], ['HTTP_ACCEPT' => 'text/html'])->status();
+            $status = $this->actingAs($user)->call($route->methods()[0], '/' . ltrim($path, '/'), [], [], [], ['HTTP_ACCEPT' => 'text/html'])->baseResponse->getStatusCode();
             DB::rollBack();
             $held[$route->getName() ?? ''] = $status === 403 ? 'shut' : ($status < 500 && $status !== 404 || $route->getName() === 'photos.show' ? 'open' : (string) $status);
         }

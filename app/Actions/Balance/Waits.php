@@ -6,6 +6,7 @@ namespace App\Actions\Balance;
 
 use App\Models\BalanceSession;
 use App\Models\Job;
+use App\Models\Message;
 use App\Models\Tick;
 use App\Record\BalanceDesk;
 use App\Record\JobReader;
@@ -76,7 +77,7 @@ final class Waits
                 ];
             }
         }
-        array_push($waits, ...self::visits());
+        array_push($waits, ...self::visits(), ...self::messages());
         usort(
             $waits,
             static fn(array $a, array $b): int => [
@@ -110,6 +111,26 @@ final class Waits
                 'at' => $at,
                 'mark' => $at <= now() ? 'over' : 'due',
             ];
+        }
+
+        return $waits;
+    }
+
+    /**
+     * What owners wrote and nobody has answered.
+     *
+     * @return list<array{id: string, job: Job, stage: string, words: string, at: ?CarbonImmutable, mark: string}>
+     */
+    private static function messages(): array
+    {
+        $waits = [];
+        foreach (Message::query()->whereNull('answered_at')->with('job:id,title,number')->orderBy('created_at')->limit(self::MOST_VISITS)->get() as $message) {
+            if ($message->job !== null) {
+                $waits[] = [
+                    'id' => "message-$message->id", 'job' => $message->job, 'stage' => 'aftercare', 'words' => 'its owner has written',
+                    'at' => CarbonImmutable::instance($message->created_at), 'mark' => 'over',
+                ];
+            }
         }
 
         return $waits;

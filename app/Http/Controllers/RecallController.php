@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Csv\Csv;
+use App\Http\Requests\RecallAnswerRequest;
 use App\Http\Requests\RecallQuery;
+use App\Models\Job;
 use App\Models\Part;
+use App\Models\RecallNotice;
+use App\Models\Workshop;
 use App\Record\Recall;
 use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Illuminate\Mail\Message as MailMessage;
+use Illuminate\Support\Facades\Mail;
 use Pebblefell\Setting\Parameter;
 
 /** A recall: which systems have that part, that firmware, those serials, or that setting, and whom to call. */
@@ -31,6 +38,8 @@ final class RecallController extends Controller
                 array_map(Lexicon::plain()->name(...), Parameter::cases()),
             ),
             'asked' => $request,
+            'notices' => $request->isAsked() ? RecallNotice::query()->where('recall', $request->recall())->get()->keyBy('job_id') : collect(),
+            'mails' => (bool) config('pebblefell.mail'),
         ]);
     }
 
@@ -46,5 +55,66 @@ final class RecallController extends Controller
         }
 
         return Csv::response('recall.csv', Csv::write($rows));
+    }
+
+    /** A letter to each owner, in their language, to be printed or copied. */
+    public function letters(RecallQuery $request): View
+    {
+        return view('recall-letters', ['letters' => $this->written($request), 'asked' => $request, 'workshop' => Workshop::current()]);
+    }
+
+    /** Notes whom it was told, and by which way; e-mails go out where a mail server is named. */
+    public function tell(RecallQuery $request): RedirectResponse
+    {
+        $way = $request->asked('way') === 'e-mail' && (bool) config('pebblefell.mail') ? 'e-mail' : 'letter';
+        $told = 0;
+        foreach ($this->written($request) as $letter) {
+            if ($way === 'e-mail' && $letter['email'] === '') {
+                continue;
+            }
+            $new = RecallNotice::query()->firstOrCreate(
+                ['recall' => $request->recall(), 'job_id' => $letter['job']->id],
+                ['way' => $way, 'by' => $this->user($request)->name],
+            )->wasRecentlyCreated;
+            if ($new && $way === 'e-mail') {
+                Mail::raw($letter['text'], static fn(MailMessage $mail) => $mail->to($letter['email'])->subject($letter['subject']));
+            }
+            $told += $new ? 1 : 0;
+        }
+
+        return redirect()->to(route('recall', $request->except(['_token', 'way', 'page'])))->with('said', "$told noted as told.");
+    }
+
+    /** Who has answered, and what. */
+    public function answer(RecallAnswerRequest $request, RecallNotice $recallNotice): RedirectResponse
+    {
+        $recallNotice->saveIfUnchanged($request, ['answered_at' => now(), 'note' => $request->string('note')->toString()]);
+
+        return back()->with('said', 'Kept as answered.');
+    }
+
+    /**
+     * @return list<array{job: Job, email: string, subject: string, text: string}> one for each job, however many parts of it are meant
+     */
+    private function written(RecallQuery $request): array
+    {
+        $letters = [];
+        foreach ($request->isAsked() ? Recall::parts($request->terms())->limit(self::MOST)->get()->groupBy('job_id') : [] as $parts) {
+            $job = $parts->first()?->job;
+            if ($job === null) {
+                continue;
+            }
+            $say = Lexicon::in($job->customer->language ?? 'en');
+            $listed = $parts->map(static fn(Part $p): string => $p->name() . ($p->serial === '' ? '' : " ($p->serial)"))->implode(', ');
+            $letters[] = [
+                'job' => $job, 'email' => (string) $job->customer?->email, 'subject' => $say->word('pack.recall-subject', ['job' => $job->title]),
+                'text' => $say->word('pack.recall-text', [
+                    'name' => (string) $job->customer?->name, 'job' => $job->title, 'parts' => $listed, 'why' => $request->why(),
+                    'shop' => implode(', ', array_filter([Workshop::current()->name, Workshop::current()->phone, Workshop::current()->email])),
+                ]),
+            ];
+        }
+
+        return $letters;
     }
 }

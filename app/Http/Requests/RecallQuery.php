@@ -20,6 +20,8 @@ final class RecallQuery extends Query
             'parameter' => ['nullable', Rule::enum(Parameter::class)],
             'is' => ['nullable', Rule::in(['on', 'off', 'above', 'below'])],
             'value' => ['nullable', 'numeric', 'between:-1000,1000'],
+            'way' => ['nullable', Rule::in(['letter', 'e-mail'])],
+            'why' => ['nullable', 'string', 'max:1000'],
             'page' => ['nullable', 'integer', 'between:1,100000'],
         ];
     }
@@ -33,6 +35,17 @@ final class RecallQuery extends Query
         }
 
         return false;
+    }
+
+    /** Names this recall, whatever page of it is looked at. */
+    public function recall(): string
+    {
+        return md5((string) json_encode($this->terms()));
+    }
+
+    public function why(): string
+    {
+        return $this->asked('why');
     }
 
     /**

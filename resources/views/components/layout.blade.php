@@ -39,6 +39,7 @@
                         <a href="{{ route('library.index') }}">Parts library</a>
                         <a href="{{ route('customers.index') }}">Customers</a>
                         <a href="{{ route('recall') }}">Recall</a>
+                        <a href="{{ route('measured') }}">Promised and measured</a>
                         @can('update', $models['workshop'])<a href="{{ route('workshop.edit') }}">Workshop and places</a>@endcan
                         @can('viewAny', $models['user'])<a href="{{ route('users.index') }}">Accounts</a>@endcan
                         <a href="{{ route('password.edit') }}">Password</a>

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Aftercare;
 use App\Actions\NoteTick;
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Aftercare\AftercarePage;
+use App\Http\Requests\Aftercare\ReplaceQuery;
 use App\Http\Requests\Aftercare\VisitRequest;
 use App\Http\Workbench;
 use App\Models\Job;
@@ -26,11 +27,12 @@ use Sabre\VObject\Component\VCalendar;
 /** What becomes of a system after it went home: visits, drift, the next one due. */
 final class AftercareController extends Controller
 {
-    public function index(Job $job): View
+    public function index(ReplaceQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
+        $page = new AftercarePage($bench);
 
-        return $bench->view('stages.aftercare.show', Stage::Aftercare, ['page' => new AftercarePage($bench)]);
+        return $bench->view('stages.aftercare.show', Stage::Aftercare, ['page' => $page, 'replace' => $page->replaced($request->asked('replace')), 'replaces' => $request->asked('replace')]);
     }
 
     public function store(VisitRequest $request, Job $job, NoteTick $note): RedirectResponse

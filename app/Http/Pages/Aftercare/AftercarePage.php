@@ -7,6 +7,7 @@ namespace App\Http\Pages\Aftercare;
 use App\Http\Workbench;
 use App\Models\Handover;
 use App\Models\LogFile;
+use App\Models\Message;
 use App\Models\Tick as Row;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Bank\Fade;
 use Pebblefell\Stage\Aftercare\Drift;
 use Pebblefell\Stage\Aftercare\FadeSketch;
+use Pebblefell\Stage\Aftercare\Replaced;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Ticks;
 
@@ -53,6 +55,53 @@ final readonly class AftercarePage
     public function logs(): Collection
     {
         return $this->bench->job->logFiles()->get(['id', 'name', 'rows', 'bytes', 'read_bytes', 'columns', 'finished_at', 'by', 'created_at']);
+    }
+
+    /**
+     * @return array<string, string> parts that may be replaced, by uid
+     */
+    public function parts(): array
+    {
+        return array_map($this->bench->say->onePart(...), $this->bench->study->planned()->parts);
+    }
+
+    /**
+     * What follows when a part is replaced; null where none is asked about.
+     *
+     * @return ?array{name: string, boxes: list<string>, checks: list<string>, mind: list<string>}
+     */
+    public function replaced(string $uid): ?array
+    {
+        $new = Replaced::of($this->bench->study, $uid);
+
+        return $new === null ? null : [
+            'name' => $this->bench->say->onePart($new->part), 'boxes' => array_map($this->bench->say->name(...), $new->boxes),
+            'checks' => array_map(fn(array $c): string => $this->title($c), $new->checks), 'mind' => array_map($this->bench->say->said(...), $new->mind),
+        ];
+    }
+
+    /**
+     * @return Collection<int, Message> latest first
+     */
+    public function messages(): Collection
+    {
+        return $this->bench->job->messages;
+    }
+
+    public function waiting(): int
+    {
+        return $this->messages()->whereNull('answered_at')->count();
+    }
+
+    /** What was ticked and read, in a line. */
+    public function told(Message $message): string
+    {
+        $said = $message->ran_short === '' ? [] : [$this->bench->say->word("pack.short.$message->ran_short")];
+        foreach ($message->readings ?? [] as $reading => $pct) {
+            $said[] = $this->bench->say->word("pack.read.$reading") . ' ' . $this->bench->show->text($pct, '%', 0);
+        }
+
+        return implode('; ', $said);
     }
 
     public function due(): ?CarbonInterface

@@ -50,13 +50,19 @@
                 </x-table>
             @endif
         @endunfolded</x-fold>
-        <x-fold id="logs" title="Log files" :answer="$page->logs()->isEmpty() ? 'none yet' : (string) $page->logs()->count()"
-            :open="$errors->has('log')">@unfolded('logs', $errors->has('log'))
-            @foreach ($page->logs() as $log)<p class="mt-2"><a href="{{ route('logs.show', [$job, $log]) }}">{{ $log->name }}</a>
-                <span class="small muted">{{ $log->isRead() ? $log->rows . ' rows' : ($log->columns === null ? 'columns not named yet' : $log->percent() . ' %
-                read') }}, {{ $log->by }}, {{ $page->at($log->created_at) }}</span></p>@endforeach
-            @can('record', $job)<div class="mt-3"><x-upload id="log" name="log" :action="route('logs.store', $job)" label="A monitor’s log: CSV, or an object a
-                line" button="Send it" accept=".csv,.txt,.json,.jsonl,.ndjson,text/csv,application/json" /></div>@endcan
+        <x-fold id="replace" title="A part is replaced" :answer="$replace['name'] ?? 'what is set, proven and printed again'"
+            :open="$replace !== null">@unfolded('replace', $replace !== null)
+            <form method="get" action="{{ route('aftercare', $job) }}#fold-replace" class="flex flex-wrap gap-3 items-end"><input type="hidden" name="_form"
+                value="replace"><x-field form="replace" label="Which part" name="replace" :options="$page->parts()" :value="$replaces"
+                blank="choose a part" /><button class="btn plain">What follows?</button></form>
+            @if ($replace)
+                <h3 class="mt-3">{{ $replace['name'] }}</h3>
+                <ul class="plain">@foreach ($replace['mind'] as $line)<li>{{ $line }}</li>@endforeach</ul>
+                @if ($replace['boxes'])<p class="mt-2"><strong>Set again:</strong> {{ implode(', ', $replace['boxes']) }}. <a
+                    href="{{ route('settings', $job) }}">Settings</a></p>@endif
+                @if ($replace['checks'])<p class="mt-2"><strong>Prove again:</strong> {{ implode('; ', $replace['checks']) }}. <a
+                    href="{{ route('test', $job) }}">Test</a></p>@endif
+            @endif
         @endunfolded</x-fold>
         <x-fold id="visits" title="Visits" :answer="$page->visits()->isEmpty() ? 'none yet' : $page->visits()->count() . ', the last ' .
             $page->at($page->visits()->first()->noted_at)" :open="$errors->hasAny(['visited_on', 'note'])">@unfolded('visits', $errors->hasAny(['visited_on',
@@ -70,6 +76,37 @@
                     <div class="actions"><button class="btn">Keep the visit</button></div></form>
             @endcan
         @endunfolded</x-fold>
+    @endif
+    @if ($page->handover || $page->messages()->isNotEmpty() || $page->logs()->isNotEmpty())
+    <x-fold id="messages" title="From the customer" :answer="$page->waiting() === 0 ? ($page->messages()->isEmpty() ? 'nothing yet' : 'all answered') :
+        $page->waiting() . ' to answer'" :open="$page->waiting() > 0">@unfolded('messages', $page->waiting() > 0)
+        @foreach ($page->messages() as $m)
+            <div class="section"><p><strong>{{ $page->at($m->created_at) }}</strong>
+                @if ($m->answered_at)<span class="tag good">answered</span>
+                    <span class="small muted">{{ $m->answered_by }}: {{ $m->answer }}</span>@else<span
+                    class="tag look">to answer</span>@endif</p>
+                <p class="mt-1 whitespace-pre-line">{{ $m->text }}</p>
+                @if ($page->told($m) !== '')<p class="small">{{ $page->told($m) }}</p>@endif
+                @if ($m->file_path !== '')<p class="mt-1"><a href="{{ route('messages.file', [$job, $m]) }}">{{ $m->file_name }}</a></p>@endif
+                @can('record', $job)
+                    @if ($m->file_kind === 'log')<form method="post" action="{{ route('messages.take', [$job, $m]) }}" class="mt-2">@csrf
+                        <button class="btn plain">Take the log in</button></form>@endif
+                    @if (! $m->answered_at)<form method="post" action="{{ route('messages.update', [$job, $m]) }}"
+                        class="flex flex-wrap gap-3 items-end mt-2">
+                        @csrf @method('put')<input type="hidden" name="_form" value="m{{ $m->id }}"><input type="hidden" name="lock_version"
+                            value="{{ $m->lock_version }}"><x-field :form="'m' . $m->id" label="What was answered" name="answer" autocomplete="off" />
+                        <button class="btn plain">Answered</button></form>@endif
+                @endcan</div>
+        @endforeach
+    @endunfolded</x-fold>
+    <x-fold id="logs" title="Log files" :answer="$page->logs()->isEmpty() ? 'none yet' : (string) $page->logs()->count()"
+        :open="$errors->has('log')">@unfolded('logs', $errors->has('log'))
+        @foreach ($page->logs() as $log)<p class="mt-2"><a href="{{ route('logs.show', [$job, $log]) }}">{{ $log->name }}</a>
+            <span class="small muted">{{ $log->isRead() ? $log->rows . ' rows' : ($log->columns === null ? 'columns not named yet' : $log->percent() . ' %
+            read') }}, {{ $log->by }}, {{ $page->at($log->created_at) }}</span></p>@endforeach
+        @can('record', $job)<div class="mt-3"><x-upload id="log" name="log" :action="route('logs.store', $job)" label="A monitor’s log: CSV, or an object a
+            line" button="Send it" accept=".csv,.txt,.json,.jsonl,.ndjson,text/csv,application/json" /></div>@endcan
+    @endunfolded</x-fold>
     @endif
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
 </x-layout>
