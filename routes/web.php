@@ -86,6 +86,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/balance/{balanceSession}/readings.csv', [C\Balance\BalanceController::class, 'csv'])->name('balance.csv');
             Route::get('/settings', [C\Settings\SettingsController::class, 'index'])->name('settings');
             Route::get('/settings/step', [C\Settings\StepController::class, 'show'])->name('settings.step');
+            Route::get('/wiring/shelf', [C\Wiring\ShelfController::class, 'edit'])->name('shelf');
             Route::get('/settings/paper', [C\Settings\SettingsController::class, 'paper'])->name('settings.paper');
             Route::get('/settings/{part}/model', [C\Settings\ModelBoxController::class, 'edit'])->name('settings.model');
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
@@ -142,6 +143,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::post('/secrets/{secret}', [C\Settings\SecretController::class, 'show'])->name('secrets.show');
             Route::delete('/secrets/{secret}', [C\Settings\SecretController::class, 'destroy'])->name('secrets.destroy');
             Route::post('/settings/csv', [C\Settings\SettingsCsvController::class, 'store'])->name('settings.csv.store');
+            Route::put('/wiring/shelf', [C\Wiring\ShelfController::class, 'update'])->name('shelf.update');
             Route::post('/handover/walk', [C\Handover\WalkController::class, 'store'])->name('handovers.walk.store');
             Route::post('/signatures', [C\Handover\SignatureController::class, 'store'])->name('signatures.store');
             Route::post('/ticks', [C\DayPlan\TickController::class, 'store'])->name('ticks.store');

@@ -5,7 +5,10 @@ declare(strict_types=1);
 // Was für die neuen Leitungen gekauft oder gepackt wird.
 return [
     'sides' => ['plus' => 'Plus', 'minus' => 'Minus', 'array' => 'Modulfeld', 'mains' => 'Netz'],
-    'cable' => 'Leitung, :side',
+    'cable' => 'Kabel, :side, :colour',
+    'colours' => ['plus' => 'rot', 'minus' => 'schwarz', 'array' => 'schwarz, sonnenfest', 'mains' => 'dreiadrig'],
+    'from-stock' => 'aus dem Lager',
+    'to-order' => ':count bestellen',
     'lug' => 'Ringkabelschuh',
     'ferrule' => 'Aderendhülse',
     'shrink' => 'Schrumpfschlauch, zweilagig, für einen Kabelschuh von',
@@ -15,5 +18,5 @@ return [
     'stud-open' => 'Bolzen nicht notiert',
     'size-open' => 'Querschnitt offen',
     'length-open' => 'nicht gemessene Leitungen: :count',
-    'stud' => 'Bolzen M:size',
+    'stud' => 'Bolzen :size',
 ];

@@ -5,7 +5,10 @@ declare(strict_types=1);
 // What is bought or picked for the new runs.
 return [
     'sides' => ['plus' => 'positive', 'minus' => 'negative', 'array' => 'array', 'mains' => 'mains'],
-    'cable' => 'Cable, :side',
+    'cable' => 'Cable, :side, :colour',
+    'colours' => ['plus' => 'red', 'minus' => 'black', 'array' => 'black, fit for sun', 'mains' => 'three cores'],
+    'from-stock' => 'from stock',
+    'to-order' => 'order :count',
     'lug' => 'Ring lug',
     'ferrule' => 'Ferrule',
     'shrink' => 'Heat shrink, two layers, for a lug of',
@@ -15,5 +18,5 @@ return [
     'stud-open' => 'stud size not noted',
     'size-open' => 'size open',
     'length-open' => 'runs not measured: :count',
-    'stud' => 'stud M:size',
+    'stud' => 'stud :size',
 ];

@@ -6,11 +6,14 @@ namespace Tests\Feature;
 
 use App\Actions\Survey\AddParts;
 use App\Http\Pages\Wiring\LabelsPage;
+use App\Http\Pages\Wiring\PartsListPage;
 use App\Http\Workbench;
 use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
+use App\Models\ShelfItem;
+use Illuminate\Testing\TestResponse;
 use Pebblefell\Stage\Wiring\PartsList;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -122,5 +125,30 @@ final class WiringTest extends TestCase
         $labels = array_column((new LabelsPage(Workbench::of($van)))->labels(), 'big');
         self::assertCount(1, preg_grep('/^fuse 300/', $labels) ?: []);
         self::assertSame(2 * PartsList::of(Workbench::of($van)->study)->runs(), count($labels) - count(preg_grep('/^(fuse|isolating switch)/', $labels) ?: []));
+    }
+
+    public function testTheShelfPricesTheListAndSaysWhatIsToOrder(): void
+    {
+        DemoShop::lay($this);
+        $this->actingAs($this->user());
+        $van = Job::query()->where('title', 'Dental van')->firstOrFail();
+        $list = static fn(): array => (new PartsListPage(Workbench::of($van->refresh())))->rows();
+        $lug = array_values(array_filter($list(), static fn(array $r): bool => str_starts_with($r['item'], 'lug ')))[0];
+        $cable = array_values(array_filter($list(), static fn(array $r): bool => str_starts_with($r['item'], 'cable plus') && $r['much'] !== null))[0];
+        $this->get("/jobs/$van->id/wiring/shelf")->assertOk()->assertSee('What is on the shelf?')->assertSee($lug['item']);
+        $put = fn(array $with): TestResponse => $this->put("/jobs/$van->id/wiring/shelf", ['item' => [$lug['item'], $cable['item']], 'price' => ['2,40', '11'], 'stock' => ['3', '500'], 'place' => ['drawer 4', 'rack'], 'version' => [0, 0], ...$with]);
+        $put(['price' => ['cheap', '']])->assertSessionHasErrors('price.0');
+        $put([])->assertSessionHasNoErrors();
+        $by = array_column($list(), null, 'item');
+        self::assertEqualsWithDelta(2.4 * $lug['much'], $by[$lug['item']]['costs'], 1e-9);
+        self::assertEqualsWithDelta(11.0 * $cable['much'], $by[$cable['item']]['costs'], 1e-9);
+        self::assertSame(['from stock', $lug['much'] > 3 ? 'order ' . ($lug['much'] - 3) : 'from stock'], [$by[$cable['item']]['order'], str_replace("\u{a0}", ' ', $by[$lug['item']]['order'])]);
+        // Picked in the order of the shelf: what has a place first.
+        self::assertSame(['drawer 4', 'rack'], array_slice(array_column($list(), 'place'), 0, 2));
+        $this->get("/jobs/$van->id/wiring?fold=list")->assertOk()->assertSee('drawer 4');
+        self::assertStringContainsString('drawer 4', (string) $this->get("/jobs/$van->id/wiring.csv")->getContent());
+        // Who still sees it as it was overwrites nothing.
+        $put(['price' => ['3', '12']])->assertSessionHasErrors('price.0');
+        self::assertSame(2.4, (float) ShelfItem::query()->where('item', $lug['item'])->value('price'));
     }
 }

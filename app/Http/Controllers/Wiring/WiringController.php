@@ -43,9 +43,12 @@ final class WiringController extends Controller
 
     public function csv(Job $job): Response
     {
-        $rows = array_map(array_values(...), (new PartsListPage(Workbench::of($job)))->rows());
+        $rows = array_map(
+            static fn(array $r): array => [$r['what'], $r['size'], $r['count'], $r['open'], $r['place'], $r['price'], $r['cost'], $r['order']],
+            (new PartsListPage(Workbench::of($job)))->rows(),
+        );
 
-        return Csv::response("wiring-$job->number", Csv::write([['what', 'size', 'count', 'open'], ...$rows]));
+        return Csv::response("wiring-$job->number", Csv::write([['what', 'size', 'count', 'open', 'where', 'price', 'cost', 'stock'], ...$rows]));
     }
 
     /** The proposed circuit comes into the plan, if it is still the one that was seen. */

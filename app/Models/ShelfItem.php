@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\Versioned;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something on the workshop's shelves, known by what it is: "cable plus 35", "lug 35 8", "part MAKE MODEL".
+ *
+ * @property string  $item
+ * @property ?string $price of a metre or a piece
+ * @property ?string $stock metres or pieces
+ * @property string  $place
+ */
+final class ShelfItem extends Model
+{
+    use Versioned;
+
+    protected $fillable = ['item', 'price', 'stock', 'place'];
+
+    protected $attributes = ['place' => ''];
+}
