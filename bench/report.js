@@ -1,7 +1,7 @@
 // Prints the bench's figures as ratios: pages at 10 and at 10,000 jobs, the simulation, the pin, the bank.
 import { readFileSync } from 'node:fs';
 
-const [small, large, trip, pin, network, wiring, log] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
+const [small, large, trip, pin, network, wiring, log, pack] = process.argv.slice(2).map((file) => JSON.parse(readFileSync(file, 'utf8')));
 const row = (...cells) => console.log(cells.map((cell, i) => (i === 0 ? String(cell).padEnd(16) : String(cell).padStart(18))).join(''));
 
 console.log(`\nServer time, median, against the bare route (${small.medians.bare.toFixed(2)} ms) with a session and a signed-in person, on the same server; goal ≤ 3, Size ≤ 4`);
@@ -43,6 +43,9 @@ for (const what of Object.keys(wiring[20]).filter((key) => key !== 'read')) {
     good &&= growth <= 15;
     row(what, `${(wiring[20][what] / small.medians.bare).toFixed(2)} ×`, `${(wiring[200][what] / small.medians.bare).toFixed(2)} ×`, `growth ${growth.toFixed(1)}`);
 }
+console.log('\nA pack as PDF against a plain document of as many pages and letters; goal ≤ 3');
+good &&= pack.seconds <= 3 * pack.plain_seconds;
+row('pack', `${(pack.seconds / pack.plain_seconds).toFixed(1)} ×`, `${(1000 * pack.seconds).toFixed(0)} ms`, `${pack.pages} pages`);
 console.log('\nA log of a million rows, read piece by piece, against LOAD DATA of the same file; goal ≤ 20, at most 64 MB');
 good &&= log.seconds <= 20 * log.load_seconds && log.peak_mb <= 64 && log.rows === 1_000_000;
 row('log', `${(log.seconds / log.load_seconds).toFixed(1)} ×`, `${log.seconds.toFixed(0)} s`, `${log.peak_mb.toFixed(0)} MB`);

@@ -35,7 +35,7 @@ use Pebblefell\Study;
  * @property ?float $budget
  * @property ?array<string, array<string, bool|float|string>> $details what the brief asks besides, by group
  * @property ?array{states?: array<string, string>, next?: string, stage?: string, stops?: int, fixes?: int, finished?: bool,
- *     rules?: string, unreadable?: array{path: string, message: string}} $digest
+ *     rules?: string, findings?: list<string>, unreadable?: array{path: string, message: string}} $digest
  */
 final class Job extends Model
 {

@@ -9,6 +9,7 @@ use App\Words\Show;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Load\Appliance;
+use Pebblefell\Stage\Handover\SimpleSketch;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
@@ -111,6 +112,45 @@ final readonly class PackPage
         return array_map(static fn(array $names): string => implode(', ', $names), $places);
     }
 
+    /**
+     * A picture of each place, as far as one was taken: of what stands there, not of a settings screen.
+     *
+     * @return array<string, string> SHA-256 by place
+     */
+    public function pictured(): array
+    {
+        $of = [];
+        foreach ($this->fitted() as $part) {
+            foreach ($part->photos as $photo) {
+                if ($part->place !== '' && $photo->caption !== __('boxes.screen')) {
+                    $of[$part->place] ??= $photo->sha256;
+                }
+            }
+        }
+
+        return $of;
+    }
+
+    /** The drawing made simple, as a picture; '' without a bank. */
+    public function simple(): string
+    {
+        $sketch = SimpleSketch::of($this->study);
+
+        return $sketch === null ? '' : 'data:image/svg+xml;base64,' . base64_encode(view('pack.simple', ['sketch' => $sketch, 'page' => $this])->render());
+    }
+
+    /**
+     * Where something is, cut to its box.
+     *
+     * @param list<Part> $parts
+     */
+    public function placeOf(array $parts): string
+    {
+        $places = array_values(array_unique(array_filter(array_map(static fn(Part $p): string => $p->place, $parts))));
+
+        return mb_strimwidth(implode(', ', $places), 0, 27, '…');
+    }
+
     public function isLabelled(Part $part): bool
     {
         return $part->fate === Fate::Relabel || $part->fate === Fate::Disconnect;
@@ -133,6 +173,9 @@ final readonly class PackPage
         if ($graph->inverter() !== null) {
             $lines[] = $this->word('inverter-off', ['idle' => Amount::of($this->study->loads()->idleW->value, 'W')]);
         }
+        if ($graph->ofKind(PartKind::Monitor, PartKind::Display) !== []) {
+            $lines[] = $this->word('signs');
+        }
         $lines[] = $this->word('time-to-go');
         if ($this->study->lithiumBank() !== null) {
             $lines[] = $this->word('storage', ['celsius' => Amount::of($bank->parts[0]->data->orUsual('charge_min_c'), '°C')]);
@@ -148,7 +191,7 @@ final readonly class PackPage
             }
         }
 
-        return [...$lines, $this->word('dusk'), $this->word('towing'), $this->word('not-do')];
+        return [...$lines, $this->word('dusk'), $this->word('towing'), ...$graph->ofKind(PartKind::Alternator) === [] ? [] : [$this->word('emergency')], $this->word('not-do')];
     }
 
     /**

@@ -197,7 +197,7 @@ final readonly class RecordPage
     }
 
     /**
-     * @return list<array{part: Part, rows: list<array{name: string, values: list<string>, by: string}>}>
+     * @return list<array{part: Part, rows: list<array{name: string, values: list<string>, by: string}>, how: string}>
      */
     public function settings(): array
     {
@@ -215,7 +215,11 @@ final readonly class RecordPage
                     'by' => $entry?->asSet === null ? '' : $entry->by . ', ' . substr($entry->at, 0, 10),
                 ];
             }
-            $devices[] = ['part' => $device['part'], 'rows' => $rows];
+            $sheet = $device['part']->data;
+            $devices[] = ['part' => $device['part'], 'rows' => $rows, 'how' => implode(', ', array_filter([
+                $sheet->text('set_with') === null ? '' : $this->word('set-with', ['tool' => $this->say->choice($sheet->text('set_with'))]),
+                $sheet->text('account') === null ? '' : $this->word('account', ['account' => $sheet->text('account')]),
+            ]))];
         }
 
         return $devices;

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Words\Lexicon;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\StageState;
+use Pebblefell\Assessment\Verdict;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Study;
@@ -67,6 +68,11 @@ final class Digest
             'stage' => $skyline->nextStage->value,
             'stops' => $assessment->count(Severity::Stop),
             'fixes' => $assessment->count(Severity::Fix),
+            // What stands, by rule and part: a recall may go by it.
+            'findings' => array_values(array_unique(array_map(
+                static fn(Verdict $v): string => $v->finding->rule . '@' . $v->finding->subject,
+                array_filter($assessment->verdicts, static fn(Verdict $v): bool => $v->isOpen()),
+            ))),
             'finished' => $skyline->finished,
         ]);
     }

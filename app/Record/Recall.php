@@ -16,7 +16,7 @@ final class Recall
     /**
      * Parts of the plan or of the finished system; their settings only where they are asked about.
      *
-     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} $asked '': not
+     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float, finding: string} $asked '': not
      *     asked
      *
      * @return Builder<Part>
@@ -47,6 +47,14 @@ final class Recall
                 );
             }
         }
+        if ($asked['finding'] !== '') {
+            // At its part; what speaks of no part is shown at the job's first.
+            $query->whereExists(static fn($q) => $q->select('id')->from('jobs')->whereColumn('jobs.id', 'parts.job_id')->where(
+                static fn($any) => $any->whereRaw("JSON_CONTAINS(jobs.digest, JSON_QUOTE(CONCAT(?, '@', parts.uid)), '$.findings')", [$asked['finding']])
+                    ->orWhere(static fn($whole) => $whole->whereRaw("JSON_CONTAINS(jobs.digest, JSON_QUOTE(CONCAT(?, '@')), '$.findings')", [$asked['finding']])
+                        ->whereRaw('parts.id = (SELECT MIN(p.id) FROM parts AS p WHERE p.job_id = jobs.id)')),
+            ));
+        }
         if ($asked['parameter'] !== '') {
             $query->whereExists(static fn($q) => self::set($q->select('id')->from((new Setting())->getTable()), $asked));
         }
@@ -74,7 +82,7 @@ final class Recall
     /**
      * A box counts as it was read back, else as it was set.
      *
-     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} $asked
+     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float, finding: string} $asked
      */
     private static function set(Rows $query, array $asked): void
     {

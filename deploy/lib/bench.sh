@@ -23,6 +23,7 @@ command_bench() {
     step 'The year in PHP' bash -c "php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing bench/trip.php '$out/trip' >'$out/trip.json'"
     step 'Banks, and ngspice' bash -c "php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing bench/network.php >'$out/network.json'"
     step 'Circuits of 20 and 200 parts' bash -c "php -d opcache.enable_cli=1 bench/wiring.php >'$out/wiring.json'"
+    step 'A pack as PDF' as_app bash -c "php -d opcache.enable_cli=1 bench/pack.php >'$out/pack.json'"
     step 'A log of a million rows' as_app bash -c "php -d opcache.enable_cli=1 bench/log.php >'$out/log.json'"
-    node bench/report.js "$out/small.json" "$out/large.json" "$out/trip.json" "$out/pin.json" "$out/network.json" "$out/wiring.json" "$out/log.json"
+    node bench/report.js "$out/small.json" "$out/large.json" "$out/trip.json" "$out/pin.json" "$out/network.json" "$out/wiring.json" "$out/log.json" "$out/pack.json"
 }

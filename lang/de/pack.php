@@ -77,4 +77,10 @@ return [
     'read' => ['arrive' => 'Ladung bei Ankunft', 'morning' => 'Ladung am nächsten Morgen', 'afternoon' => 'Ladung am nächsten Nachmittag'],
     'recall-subject' => 'Rückruf: :job',
     'recall-text' => "Guten Tag :name,\n\nin „:job“ haben wir eingebaut: :parts.\n\n:why\n\nBitte rufen Sie uns an oder schreiben Sie; bis dahin alles lassen, wie es ist, wenn oben nichts anderes steht. Nichts selbst öffnen oder trennen.\n\n:shop",
+    'as-drawn' => 'Die Anlage auf einen Blick',
+    'signs' => 'Auf der Anzeige haben Strom in die Batterie und Strom aus ihr verschiedene Vorzeichen: mit einem eingeschalteten Verbraucher sieht man, welches welches ist. Es zählt die Prozentzahl, nicht die Spannung.',
+    'emergency' => 'Der Motor startet nicht: er hat eine eigene Batterie. Am Landstrom laden oder an ihren eigenen Polen überbrücken lassen; nie mit einer eigenen Leitung mit der Bordbatterie verbinden.',
+    'account' => 'hängt an: :account',
+    'set-with' => 'eingestellt mit: :tool',
+    'simple' => ['sun' => 'Sonne', 'engine' => 'Motor', 'mains' => 'Netz', 'battery' => 'Batterie', 'switch' => 'Schalter', 'fuse' => 'Sicherungen', 'display' => 'Anzeige', 'dc' => 'Licht, Pumpen …', 'outlets' => 'Steckdosen'],
 ];

@@ -77,4 +77,10 @@ return [
     'read' => ['arrive' => 'Charge on arrival', 'morning' => 'Charge next morning', 'afternoon' => 'Charge next afternoon'],
     'recall-subject' => 'Recall: :job',
     'recall-text' => "Dear :name,\n\nin “:job” we fitted: :parts.\n\n:why\n\nPlease call us, or write; until then leave it as it is unless it says otherwise above. Do not open or part anything yourself.\n\n:shop",
+    'as-drawn' => 'The system at a glance',
+    'signs' => 'On the display current into the battery and current out of it have different signs: see which is which with a load on. The percentage counts, not the volts.',
+    'emergency' => 'The engine does not start: its battery is another one. Charge it from the mains or have it jumped at its own posts; never join it to the house battery with a lead of your own.',
+    'account' => 'tied to: :account',
+    'set-with' => 'set with :tool',
+    'simple' => ['sun' => 'Sun', 'engine' => 'Engine', 'mains' => 'Mains', 'battery' => 'Battery', 'switch' => 'Switch', 'fuse' => 'Fuses', 'display' => 'Display', 'dc' => 'Lights, pumps …', 'outlets' => 'Outlets'],
 ];

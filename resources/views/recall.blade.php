@@ -11,6 +11,7 @@
             <x-field label="is set" name="is" :value="$asked->asked('is') ?: 'on'" :options="['on' => 'on, to anything', 'off' => 'off', 'above' => 'above',
                 'below' => 'below']" />
             <x-field label="Volts, amps …" name="value" :value="$asked->asked('value')" inputmode="decimal" autocomplete="off" />
+            <x-field label="Something found, not answered" name="finding" :value="$asked->asked('finding')" :options="$findings" />
         </div>
         <x-field label="What is wrong, and what they should do: it stands in the letters" name="why" :value="$asked->why()" :rows="2" />
         <div class="actions"><button class="btn">Find them</button>@if ($found && $found->isNotEmpty())<a class="btn link"

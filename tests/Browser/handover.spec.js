@@ -14,6 +14,7 @@ test('the walk through the vehicle on a phone: shown, asked, and signed with the
     const first = await here(page).getByRole('heading').textContent();
     await here(page).getByRole('button', { name: 'Shown, next' }).click();
     await expect(here(page).getByRole('heading')).not.toHaveText(first);
+    await expect(page.locator('[data-unsent]')).toBeHidden({ timeout: 30_000 });
     await page.context().setOffline(true);
     const asked = await here(page).getAttribute('id');
     await here(page).getByText('They asked …').click();
@@ -44,4 +45,30 @@ test('the walk through the vehicle on a phone: shown, asked, and signed with the
     await page.goto(`${address}#${asked}`);
     await listens(page);
     await expect(here(page).getByText('Is it loud? No.')).toBeVisible();
+});
+
+test('a log is sent, its columns named, read while a bar shows how far, and looked at closely by keys', async ({ page }) => {
+    test.setTimeout(120_000);
+    await signIn(page);
+    await openJob(page, 'Seabird-survey camper', 'Aftercare');
+    // Six weeks, a reading every minute: more than one piece, and more than one request.
+    const lines = ['when,volts,amps,soc'];
+    for (let n = 0; n < 60_480; n += 1) {
+        const at = new Date(Date.UTC(2026, 5, 1) + 60_000 * n).toISOString().slice(0, 19).replace('T', ' ');
+        lines.push(`${at},13.2,${(6 * Math.sin(n / 229)).toFixed(2)},${(70 + 20 * Math.cos(n / 229)).toFixed(1)}`);
+    }
+    await page.getByLabel(/^A monitor’s log/).setInputFiles({ name: 'summer.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) });
+    await page.getByRole('button', { name: 'Send it' }).click();
+    await expect(page.getByText('Which column is which?')).toBeVisible();
+    await expect(page.getByLabel('Battery volts')).toHaveValue('volts');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByText(/^42 days, 4\d of them whole/)).toBeVisible({ timeout: 60_000 });
+    await expect(page.locator('svg.draw rect')).toHaveCount(84);
+    await page.getByRole('link', { name: '2026-06-10, closely' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: '2026-06-10' })).toBeVisible();
+    await page.getByRole('link', { name: 'wider' }).click();
+    await expect(page.getByRole('heading', { name: '2026-06-10 to 2026-06-11' })).toBeVisible();
+    await page.locator('#fold-log-days').getByRole('row').first().waitFor();
+    await expect(page.locator('#fold-log-days')).toContainText('60480 rows');
 });

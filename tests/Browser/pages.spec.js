@@ -28,13 +28,13 @@ test('no serious finding of axe on any page, light or dark', async ({ page }) =>
     }
     await page.context().clearCookies();
     await signIn(page);
-    for (const path of ['/', '/jobs/create', '/jobs/import', '/library', '/library?kind=battery', '/library/1', '/library/create?kind=inverter', '/customers', '/customers/1', '/workshop', '/places/1', '/keys', '/components', '/password', '/search?q=slate', '/recall?model=slate', '/nowhere']) {
+    for (const path of ['/', '/jobs/create', '/jobs/import', '/library', '/library?kind=battery', '/library/1', '/library/create?kind=inverter', '/customers', '/customers/1', '/workshop', '/places/1', '/keys', '/components', '/password', '/search?q=slate', '/recall?model=slate', '/recall/letters?model=slate', '/measured', '/nowhere']) {
         await page.goto(path);
         await soundPage(page, path);
     }
     await openJob(page, 'Dental van');
     const job = new URL(page.url()).pathname.match(/^\/jobs\/\d+/)[0];
-    for (const path of [...stages.map((s) => `/${s}`), '/day-plan/steps', '/settings/step', '/offers', '/brief', '/history', '/survey?add=battery', '/survey?add=inverter']) {
+    for (const path of [...stages.map((s) => `/${s}`), '/day-plan/steps', '/settings/step', '/settings/paper', '/wiring/shelf', '/handover/walk', '/offers', '/brief', '/history', '/survey?add=battery', '/survey?add=inverter']) {
         await page.goto(job + path);
         await soundPage(page, path);
     }
@@ -48,6 +48,10 @@ test('no serious finding of axe on any page, light or dark', async ({ page }) =>
     await soundPage(page, 'the page for the night');
     await page.goto('/jobs/3/aftercare');
     await soundPage(page, 'aftercare');
+    await page.getByRole('link', { name: /^Skerries in August/ }).click();
+    await soundPage(page, 'a log');
+    await page.getByRole('link', { name: '2026-08-10, closely' }).click();
+    await soundPage(page, 'a log, closely');
 });
 
 test('on a phone no page scrolls sideways, and what is touched is large enough', async ({ page }) => {
@@ -55,7 +59,7 @@ test('on a phone no page scrolls sideways, and what is touched is large enough',
     await signIn(page, 'technician');
     await openJob(page, 'Dental van');
     const job = new URL(page.url()).pathname.match(/^\/jobs\/\d+/)[0];
-    for (const path of ['/', ...stages.map((s) => `${job}/${s}`), `${job}/day-plan/steps`, `${job}/settings/step`, `${job}/offers`, '/recall?model=slate', `${job}/survey?add=battery`, '/library']) {
+    for (const path of ['/', ...stages.map((s) => `${job}/${s}`), `${job}/day-plan/steps`, `${job}/settings/step`, `${job}/settings/paper`, `${job}/wiring/shelf`, `${job}/handover/walk`, `${job}/offers`, '/jobs/3/aftercare', '/jobs/3/logs/1', '/measured', '/recall?model=slate', `${job}/survey?add=battery`, '/library']) {
         await page.goto(path);
         const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
         expect(over, path).toBeLessThanOrEqual(0);

@@ -70,7 +70,7 @@ test('a planner takes an empty job from the brief to an opened PDF', async ({ pa
     await page.locator('.skyline').getByRole('link', { name: /^Handover/ }).click();
     await page.getByRole('row', { name: /Crest 30 C/ }).getByRole('link', { name: /^Note/ }).click();
     await page.getByLabel('Serial', { exact: true }).fill('C1-00042');
-    await page.getByLabel('Firmware').fill('1.61');
+    await page.getByLabel('Firmware', { exact: true }).fill('1.61');
     await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByRole('cell', { name: 'C1-00042' })).toBeVisible();
 

@@ -115,4 +115,29 @@ final class OwnersTest extends TestCase
         $this->get("/jobs/$camper->id/aftercare?replace={$uid('fuse')}")->assertOk()->assertSee('why the old one opened')->assertDontSee('Set again:');
         $this->get("/jobs/$camper->id/aftercare?replace=nobody")->assertOk()->assertDontSee('Issue a new pack');
     }
+
+    /** By what stands in jobs: each finding at its part, and only in jobs where nobody has answered it. */
+    public function testARecallGoesByWhatWasFoundToo(): void
+    {
+        DemoShop::lay($this);
+        $this->actingAs($this->user());
+        $seen = [];
+        foreach (Job::query()->get() as $job) {
+            foreach ($job->digest['findings'] ?? [] as $finding) {
+                [$rule, $uid] = explode('@', (string) $finding, 2);
+                if ($uid !== '' && $job->parts()->where('uid', $uid)->whereNotIn('fate', ['remove', 'disconnect'])->exists()) {
+                    $seen[$rule][] = $job->title;
+                }
+            }
+        }
+        ksort($seen);
+        self::assertGreaterThan(5, count($seen));
+        foreach (array_slice($seen, 0, 6, true) as $rule => $titles) {
+            $page = $this->get("/recall.csv?finding=$rule")->assertOk()->getContent();
+            foreach (Job::query()->pluck('title') as $title) {
+                self::assertSame(in_array($title, $titles, true), str_contains((string) $page, $title), "$rule in $title");
+            }
+        }
+        $this->get('/recall?finding=nothing-like-it')->assertOk()->assertSee('No system has it');
+    }
 }

@@ -155,7 +155,7 @@ final class PackTest extends TestCase
         $this->post("/jobs/$job->id/handovers", [])->assertSessionHasNoErrors();
         $pack = Handover::query()->latest('id')->firstOrFail();
         $text = $this->text((string) $pack->pdf);
-        foreach (['Ase Holm signed on', $signature->sha256, 'May it freeze?', 'The circuit as one line', '2031-11-19'] as $word) {
+        foreach (['Ase Holm signed on', $signature->sha256, 'May it freeze?', 'The circuit as one line', 'The system at a glance', '2031-11-19'] as $word) {
             self::assertStringContainsString($word, $text);
         }
         self::assertSame(1, preg_match('~data:image/svg\+xml;base64,([^"]+)" alt="Signature~', (string) $pack->page, $image));

@@ -37,6 +37,7 @@ final class RecallController extends Controller
                 array_column(Parameter::cases(), 'value'),
                 array_map(Lexicon::plain()->name(...), Parameter::cases()),
             ),
+            'findings' => ['' => '–'] + self::findings(),
             'asked' => $request,
             'notices' => $request->isAsked() ? RecallNotice::query()->where('recall', $request->recall())->get()->keyBy('job_id') : collect(),
             'mails' => (bool) config('pebblefell.mail'),
@@ -116,5 +117,21 @@ final class RecallController extends Controller
         }
 
         return $letters;
+    }
+
+    /**
+     * @return array<string, string> titles of what core may find, by rule; those that name an argument have it left out
+     */
+    private static function findings(): array
+    {
+        $titles = [];
+        foreach ((array) __('findings') as $key => $said) {
+            if (is_array($said) && isset($said['title']) && !str_contains((string) $key, '.')) {
+                $titles[(string) $key] = (string) preg_replace('/:[A-Za-z_]+/', '…', (string) $said['title']);
+            }
+        }
+        asort($titles);
+
+        return $titles;
     }
 }

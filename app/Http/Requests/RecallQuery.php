@@ -20,6 +20,7 @@ final class RecallQuery extends Query
             'parameter' => ['nullable', Rule::enum(Parameter::class)],
             'is' => ['nullable', Rule::in(['on', 'off', 'above', 'below'])],
             'value' => ['nullable', 'numeric', 'between:-1000,1000'],
+            'finding' => ['nullable', 'string', 'max:80'],
             'way' => ['nullable', Rule::in(['letter', 'e-mail'])],
             'why' => ['nullable', 'string', 'max:1000'],
             'page' => ['nullable', 'integer', 'between:1,100000'],
@@ -28,7 +29,7 @@ final class RecallQuery extends Query
 
     public function isAsked(): bool
     {
-        foreach (['model', 'firmware', 'from', 'to', 'parameter'] as $key) {
+        foreach (['model', 'firmware', 'from', 'to', 'parameter', 'finding'] as $key) {
             if ($this->asked($key) !== '') {
                 return true;
             }
@@ -49,7 +50,8 @@ final class RecallQuery extends Query
     }
 
     /**
-     * @return array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float} '': not asked
+     * @return array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float, finding: string}
+     *     '': not asked
      */
     public function terms(): array
     {
@@ -61,6 +63,7 @@ final class RecallQuery extends Query
             'parameter' => $this->asked('parameter'),
             'is' => $this->asked('is'),
             'value' => (float) $this->askedNumber('value'),
+            'finding' => $this->asked('finding'),
         ];
     }
 }

@@ -3,9 +3,15 @@
 <table><tbody>
     @foreach ($page->gives() as $what => $much)<tr><th scope="row">{{ $what }}</th><td class="n">{{ $much }}</td></tr>@endforeach
 </tbody></table>
+@if ($page->simple() !== '')
+    <h3>{{ $page->word('as-drawn') }}</h3>
+    <p class="simple"><img src="{{ $page->simple() }}" alt="{{ $page->word('as-drawn') }}"></p>
+@endif
 @if ($page->places())
     <h3>{{ $page->word('where') }}</h3>
     <table><tbody>@foreach ($page->places() as $place => $names)<tr><th scope="row">{{ $place }}</th><td>{{ $names }}</td></tr>@endforeach</tbody></table>
+    @if ($page->pictured())<div class="thumbs">@foreach ($page->pictured() as $place => $sha256)
+        <figure><img src="{{ $photoOf($sha256) }}" alt="{{ $place }}"><figcaption class="small">{{ $place }}</figcaption></figure>@endforeach</div>@endif
 @endif
 @if ($page->together())
     <h3>{{ $page->word('together') }}</h3>

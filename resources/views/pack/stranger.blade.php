@@ -41,6 +41,7 @@
     <h3>{{ $page->word('settings') }}</h3>
     @foreach ($record->settings() as $device)
         <h4>{{ $say->part($device['part']) }}</h4>
+        @if ($device['how'] !== '')<p class="small muted">{{ $device['how'] }}</p>@endif
         <table><thead><tr><th>{{ $page->word('setting') }}</th><th class="n">{{ $page->word('found') }}</th><th class="n">{{ $page->word('planned') }}</th>
             <th class="n">{{ $page->word('as-set') }}</th><th class="n">{{ $page->word('read-back') }}</th><th>{{ $page->word('by-when')
                 }}</th></tr></thead><tbody>
