@@ -7,12 +7,16 @@ namespace App\Logs;
 use App\Models\LogFile;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage\Aftercare\LogDay;
+use Pebblefell\Stage\Aftercare\LogJudge;
 
 /** What a log comes to: by day, and thinned for a chart. The database sums; nothing but the sums is held here. */
 final class LogSums
 {
     /** A reading holds until the next, at most so long, s: behind it the monitor was off. Chosen. */
     private const HOLDS_S = 900;
+
+    /** Below so many amps a battery's volts tell nearly what they tell at rest. Chosen. */
+    private const REST_A = 2.0;
 
     /** Full counts from here, %. Common practice. */
     private const TOP_PCT = 99.0;
@@ -30,16 +34,17 @@ final class LogSums
         $night = 'HOUR(at) >= ' . self::NIGHT_FROM_H . ' AND HOUR(at) < ' . self::NIGHT_TO_H;
         $rows = DB::select('SELECT DATE(at) AS day, SUM(dt) / 3600 AS hours, SUM(GREATEST(w, 0) * dt) / 3600 AS in_wh, SUM(GREATEST(-w, 0) * dt) / 3600 AS out_wh,
             SUM(sun_w * dt) / 3600 AS sun_wh, MIN(charge_pct) AS low_pct, MAX(charge_pct) AS high_pct, MIN(volts) AS low_v, MAX(volts) AS high_v,
+            MIN(IF(ABS(amps) <= ?, IF(charge_pct >= ?, volts, NULL), NULL)) AS rest_v,
             SUM(IF(charge_pct >= ?, dt, 0)) / 3600 AS top_h, SUM(IF(' . $night . ', GREATEST(-w, 0) * dt, 0)) / NULLIF(SUM(IF(' . $night . ', dt, 0)), 0) AS night_w
-            FROM (SELECT at, volts, charge_pct, sun_w, amps * COALESCE(volts, ?) AS w,
+            FROM (SELECT at, volts, amps, charge_pct, sun_w, amps * COALESCE(volts, ?) AS w,
                 LEAST(COALESCE(TIMESTAMPDIFF(SECOND, at, LEAD(at) OVER (ORDER BY at, n)), 0), ?) AS dt FROM log_rows WHERE log_file_id = ?) AS held
-            GROUP BY DATE(at) ORDER BY day', [self::TOP_PCT, $volts, self::HOLDS_S, $log->id]);
+            GROUP BY DATE(at) ORDER BY day', [self::REST_A, LogJudge::SHRUNK_FROM_PCT, self::TOP_PCT, $volts, self::HOLDS_S, $log->id]);
         $number = static fn(mixed $v): ?float => $v === null ? null : round((float) $v, 3);
 
         return array_values(array_map(static fn(array $r): array => [
             'day' => $r['day'], 'hours' => $number($r['hours']) ?? 0.0, 'in_wh' => $number($r['in_wh']), 'out_wh' => $number($r['out_wh']),
             'sun_wh' => $number($r['sun_wh']), 'low_pct' => $number($r['low_pct']), 'high_pct' => $number($r['high_pct']), 'low_v' => $number($r['low_v']),
-            'high_v' => $number($r['high_v']), 'top_h' => $number($r['top_h']) ?? 0.0, 'night_w' => $number($r['night_w']),
+            'high_v' => $number($r['high_v']), 'rest_v' => $number($r['rest_v']), 'top_h' => $number($r['top_h']) ?? 0.0, 'night_w' => $number($r['night_w']),
         ], array_map(static fn(object $row): array => (array) $row, $rows)));
     }
 

@@ -185,6 +185,27 @@ final readonly class RecordPage
         return $rows;
     }
 
+    /**
+     * Each way to go dark beside what each source does about it.
+     *
+     * @return ?array{sources: list<string>, rows: list<array{way: string, does: list<string>}>} null without a bank that can go dark, or sources
+     */
+    public function waking(): ?array
+    {
+        $waking = $this->study->waking();
+        if ($waking === null || $waking->sources === []) {
+            return null;
+        }
+
+        return [
+            'sources' => array_values(array_map($this->say->onePart(...), $waking->sources)),
+            'rows' => array_map(fn(array $row): array => [
+                'way' => $this->say->word("waking.ways.{$row['way']}", ['parts' => array_map(static fn(Part $p): Named => Named::one($p->uid), $row['opens'])]),
+                'does' => array_values(array_map(fn(Part $p): string => $this->say->word('waking.how.' . $row['by'][$p->uid]), $waking->sources)),
+            ], $waking->rows),
+        ];
+    }
+
     /** What brings the bank back once it has shut itself off; '' where nothing shuts off. */
     public function wakes(): string
     {

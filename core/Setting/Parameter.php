@@ -89,6 +89,14 @@ enum Parameter: string
         };
     }
 
+    /** Many devices have no such box: it is shown, and not asked for. */
+    public function isOptional(): bool
+    {
+        return in_array($this, [
+            self::InputLimit, self::SupplyLimit, self::IdleCharge, self::CableCompensation, self::Zero, self::Eco, self::OffTimer,
+        ], true);
+    }
+
     /** Its volts are of one cell, not of the bank. */
     public function isOfOneCell(): bool
     {

@@ -15,6 +15,7 @@ return [
         'sun-never-came' => 'Die Sonne kam nie an: :measured am Tag von :promised versprochenen. Ein offener Schalter, ein ausgelöster Automat, eine Steckverbindung oder ein Regler, der die Batterie nicht sieht.',
         'unlisted' => 'Nachts werden :measured gezogen, geplant sind :planned: es läuft etwas, das niemand aufgelistet hat, :day am Tag. Ein Wechselrichter, der an blieb, eine Anzeige, ein Kühlschrank.',
         'never-full' => 'Sie war :days Tage hintereinander nicht voll: der Monitor verzählt sich, und die Zellen werden nicht angeglichen. Einmal voll laden.',
+        'shrunk' => 'Die Bank fasst weniger, als dem Monitor gesagt wurde: er zeigte :says und mehr, und doch stand sie fast ohne Strom bei :volts, wie eine mit :like. Kapazität messen und jede Batterie allein ansehen.',
         'held-full' => 'Sie steht :hours am Tag voll: so altert Lithium. Langes Leben in den Einstellungen, oder das Ladegerät aus.',
     ],
 ];

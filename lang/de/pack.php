@@ -83,4 +83,5 @@ return [
     'account' => 'hängt an: :account',
     'set-with' => 'eingestellt mit: :tool',
     'simple' => ['sun' => 'Sonne', 'engine' => 'Motor', 'mains' => 'Netz', 'battery' => 'Batterie', 'switch' => 'Schalter', 'fuse' => 'Sicherungen', 'display' => 'Anzeige', 'dc' => 'Licht, Pumpen …', 'outlets' => 'Steckdosen'],
+    'gone-dark' => 'Dunkel geworden',
 ];

@@ -15,6 +15,7 @@ return [
         'sun-never-came' => 'The sun never came: :measured a day of :promised promised. An open switch, a tripped breaker, a plug, or a regulator that does not see the battery.',
         'unlisted' => 'By night :measured is drawn where :planned is planned: something runs that nobody listed, :day a day. An inverter left on, a gauge, a fridge.',
         'never-full' => 'It was not full for :days days on end: the monitor loses count, and cells are not balanced. Charge it full once.',
+        'shrunk' => 'The bank holds less than the monitor was told: it showed :says and more, and yet stood at :volts with hardly anything flowing, as one with :like left. Test its capacity, and look at each battery alone.',
         'held-full' => 'It stands full for :hours a day: lithium ages so. Long life, on Settings, or the charger off.',
     ],
 ];

@@ -83,4 +83,5 @@ return [
     'account' => 'tied to: :account',
     'set-with' => 'set with :tool',
     'simple' => ['sun' => 'Sun', 'engine' => 'Engine', 'mains' => 'Mains', 'battery' => 'Battery', 'switch' => 'Switch', 'fuse' => 'Fuses', 'display' => 'Display', 'dc' => 'Lights, pumps …', 'outlets' => 'Outlets'],
+    'gone-dark' => 'Gone dark',
 ];

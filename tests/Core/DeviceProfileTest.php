@@ -113,6 +113,16 @@ final class DeviceProfileTest extends TestCase
         self::assertEqualsWithDelta($full->planned->usable()->value, $of('storage')->banks()->planned->usable()->value, 1e-9, 'stored, then filled before it travels');
     }
 
+    /** What many devices have not is shown and not asked for: a stage that was done stays done. */
+    public function testABoxThatFewHaveIsNotAskedFor(): void
+    {
+        $set = static fn(array $parameters): array => array_map(static fn(string $p): array => ['part' => 'i1', 'parameter' => $p, 'found' => null, 'planned' => null, 'as_set' => '12', 'read_back' => null, 'by' => '', 'at' => ''], $parameters);
+        $inverter = [self::part('i1', 'inverter', ['continuous_w' => 1600])];
+        $open = static fn(array $parameters): int => Study::of(self::system(['settings' => $set($parameters)], $inverter))->settings()->open();
+        self::assertSame($open([]) - 3, $open(['warning_v', 'cutoff_v', 'restart_v']));
+        self::assertSame($open([]), $open(['eco_w', 'off_after_h']));
+    }
+
     public function testEveryNewBoxComesBackFromItsFile(): void
     {
         foreach ([Parameter::InputLimit, Parameter::Eco, Parameter::OffTimer, Parameter::Zero] as $parameter) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Aftercare\LogDay;
 use Pebblefell\Stage\Aftercare\LogJudge;
@@ -56,6 +57,14 @@ final class LogJudgeTest extends TestCase
         self::assertSame(['fits'], self::says(['high_pct' => 90.0], 13));
         self::assertContains('held-full', self::says(['top_h' => 13.0]));
         self::assertSame(['fits'], self::says(['top_h' => 11.0]));
+    }
+
+    /** LFP of four cells with 8 % left rests at about 11.9 V by its curve: lower, with 30 % shown, is a bank that shrank. */
+    public function testABankThatShrank(): void
+    {
+        $ends = 4.0 * Chemistry::Lfp->restCurve()->volts(8.0);
+        self::assertContains('shrunk', self::says(['rest_v' => $ends - 0.05]));
+        self::assertSame(['fits'], self::says(['rest_v' => $ends + 0.05]));
     }
 
     /** The promise is the simulation's of that month; a bank that is full takes no more, and then it says nothing. */

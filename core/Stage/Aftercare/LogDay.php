@@ -11,6 +11,7 @@ final readonly class LogDay
      * @param string $day   Y-m-d, local
      * @param float  $hours of it that were logged
      * @param float  $topH  h at the top of the charge
+     * @param ?float $restV lowest volts while hardly anything flowed and the monitor showed LogJudge::SHRUNK_FROM_PCT or more
      */
     public function __construct(
         public string $day,
@@ -22,6 +23,7 @@ final readonly class LogDay
         public ?float $highPct,
         public float $topH,
         public ?float $nightW,
+        public ?float $restV = null,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class LogDay
             $number('high_pct'),
             (float) ($a['top_h'] ?? 0.0),
             $number('night_w'),
+            $number('rest_v'),
         );
     }
 

@@ -38,6 +38,10 @@ final readonly class LogJudge
     /** W by night beyond the plan that nobody listed. */
     private const NIGHT_W = 10.0;
 
+    /** With this much left by the monitor a battery does not rest at the volts of that much, %. */
+    public const SHRUNK_FROM_PCT = 30.0;
+    private const SHRUNK_LIKE_PCT = 8.0;
+
     /** Held at the top longer than so many h a day, a lithium bank ages. */
     private const TOP_H = 12.0;
 
@@ -68,6 +72,7 @@ final readonly class LogJudge
             self::night($study, $whole),
             self::neverFull($whole),
             self::heldFull($study, $whole),
+            self::shrunk($study, $whole),
         ]));
 
         return new self($whole, $in, $out, $planned > 0.0 ? $planned : null, $says === [] ? [Word::of('log.says.fits')] : $says);
@@ -180,6 +185,27 @@ final readonly class LogJudge
         return $study->lithiumBank() === null || $top === null || $top <= self::TOP_H
             ? null
             : Word::of('log.says.held-full', ['hours' => Amount::of($top, 'h', 0)]);
+    }
+
+    /**
+     * The monitor says that more than this is left, and yet the volts, with hardly anything flowing, are those of a battery near its end: it
+     * holds less than the monitor was told.
+     *
+     * @param list<LogDay> $whole
+     */
+    private static function shrunk(Study $study, array $whole): ?Word
+    {
+        $bank = $study->banks()->planned->bank;
+        $rest = array_filter(array_map(static fn(LogDay $d): ?float => $d->restV, $whole), static fn(?float $v): bool => $v !== null);
+        if ($bank === null || $rest === []) {
+            return null;
+        }
+        $ends = $bank->chemistry()->restCurve()->volts(self::SHRUNK_LIKE_PCT) * $bank->cells();
+
+        return min($rest) >= $ends ? null : Word::of('log.says.shrunk', [
+            'volts' => Amount::of(min($rest), 'V', 2), 'says' => Amount::of(self::SHRUNK_FROM_PCT, '%', 0),
+            'like' => Amount::of(self::SHRUNK_LIKE_PCT, '%', 0),
+        ]);
     }
 
     /**

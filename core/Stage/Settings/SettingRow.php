@@ -49,6 +49,12 @@ final readonly class SettingRow
         return $this->entry?->asSet !== null;
     }
 
+    /** It is still to be typed. */
+    public function isOpen(): bool
+    {
+        return !$this->isSet() && !$this->parameter->isOptional();
+    }
+
     public function isSetAsPlanned(): bool
     {
         return $this->entry?->asSet !== null && $this->entry->asSet->agreesWith($this->planned(), $this->parameter->tolerance());

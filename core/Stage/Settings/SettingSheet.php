@@ -134,7 +134,7 @@ final readonly class SettingSheet
         $open = 0;
         foreach ($this->devices as $device) {
             foreach ($device['rows'] as $row) {
-                $open += $row->isSet() ? 0 : 1;
+                $open += $row->isOpen() ? 1 : 0;
             }
         }
 

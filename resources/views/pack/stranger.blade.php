@@ -37,6 +37,12 @@
         </tr>@endforeach</tbody></table>
 @endif
 @if ($record->wakes())<h3>{{ $page->word('wakes') }}</h3><p>{{ $record->wakes() }}</p>@endif
+@if ($waking = $record->waking())
+    <table><thead><tr><th>{{ $page->word('gone-dark') }}</th>@foreach ($waking['sources'] as $source)<th>{{ $source }}</th>@endforeach</tr></thead><tbody>
+    @foreach ($waking['rows'] as $row)<tr><td class="small">{{ $row['way'] }}</td>@foreach ($row['does'] as $does)<td class="small">{{ $does
+        }}</td>@endforeach</tr>@endforeach
+    </tbody></table>
+@endif
 @if ($record->settings())
     <h3>{{ $page->word('settings') }}</h3>
     @foreach ($record->settings() as $device)

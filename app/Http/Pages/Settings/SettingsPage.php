@@ -276,12 +276,13 @@ final class SettingsPage
     {
         $planned = count(array_filter($rows, static fn(SettingRow $r): bool => $r->isSetAsPlanned()));
         $set = count(array_filter($rows, static fn(SettingRow $r): bool => $r->isSet()));
+        $open = count(array_filter($rows, static fn(SettingRow $r): bool => $r->isOpen()));
 
         return implode(', ', array_filter([
             count($rows) . (count($rows) === 1 ? ' box' : ' boxes'),
             $planned > 0 ? "$planned as planned" : '',
             $set > $planned ? ($set - $planned) . ' otherwise' : '',
-            count($rows) > $set ? (count($rows) - $set) . ' to type' : '',
+            $open > 0 ? "$open to type" : '',
         ])) . ($part->firmware === '' ? '' : " · firmware $part->firmware");
     }
 
@@ -293,7 +294,7 @@ final class SettingsPage
      */
     private function isOpen(Part $part, array $rows, array $before): bool
     {
-        $toType = array_filter($rows, static fn(SettingRow $r): bool => !$r->isSet()) !== [];
+        $toType = array_filter($rows, static fn(SettingRow $r): bool => $r->isOpen()) !== [];
 
         return old('_form') === "set-$part->uid" || ($toType && !in_array(true, array_column($before, 'opened'), true));
     }

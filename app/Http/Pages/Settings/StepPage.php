@@ -48,14 +48,14 @@ final readonly class StepPage
     /** Boxes without an "as set". */
     public function open(): int
     {
-        return count(array_filter($this->boxes, static fn(array $b): bool => !$b['row']->isSet()));
+        return count(array_filter($this->boxes, static fn(array $b): bool => $b['row']->isOpen()));
     }
 
     /** Place of the first box that is still to be typed; of the first where none is. */
     public function next(): int
     {
         foreach ($this->boxes as $k => $box) {
-            if (!$box['row']->isSet()) {
+            if ($box['row']->isOpen()) {
                 return $k;
             }
         }

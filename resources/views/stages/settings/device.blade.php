@@ -26,7 +26,8 @@
                             :value="$column['value']" hide-label class="w-20" :disabled="! $column['may']" autocomplete="off" /></td>
                     @endforeach
                     <td class="align-middle! small">@if ($box['row']->isSetAsPlanned())<span class="tag good">as planned</span>
-                        @elseif ($box['row']->isSet())<span class="tag out">otherwise</span>@else<span class="muted">to set</span>@endif</td>
+                        @elseif ($box['row']->isSet())<span class="tag out">otherwise</span>@else
+                        <span class="muted">{{ $box['row']->isOpen() ? 'to set' : 'if it has it' }}</span>@endif</td>
                 </tr>
             @endforeach
         </x-table>
