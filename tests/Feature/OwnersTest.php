@@ -52,6 +52,12 @@ final class OwnersTest extends TestCase
         $other = $this->job();
         $this->get("/jobs/$other->id/messages/$message->id/file")->assertNotFound();
         Storage::disk('private')->assertExists($message->file_path);
+        // With the job goes what its owner sent.
+        $this->actingAs($this->user(Role::Office));
+        $job = Job::query()->findOrFail($pack->job_id);
+        $logs = $job->logFiles()->pluck('path');
+        $this->delete("/jobs/$job->id", ['lock_version' => $job->lock_version])->assertSessionHasNoErrors();
+        Storage::disk('private')->assertMissing([$message->file_path, ...$logs]);
     }
 
     public function testARecallIsWrittenInEachOwnersLanguageToldOnceAndAnswered(): void

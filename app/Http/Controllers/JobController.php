@@ -22,6 +22,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Pebblefell\Region\Region;
 use Pebblefell\System\Travel;
 use Pebblefell\System\Vehicle;
@@ -83,7 +84,10 @@ final class JobController extends Controller
 
     public function destroy(ActRequest $request, Job $job): RedirectResponse
     {
+        // Pictures stay: an issued pack elsewhere may show them. Logs and what owners sent are nobody else's.
+        $files = [...$job->logFiles()->pluck('path'), ...$job->messages()->where('file_path', '!=', '')->pluck('file_path')];
         $job->deleteIfUnchanged($request);
+        Storage::disk('private')->delete($files);
 
         return redirect()->route('yard')->with('said', 'Job ' . $job->number . ' is deleted.');
     }
