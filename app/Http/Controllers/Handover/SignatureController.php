@@ -12,6 +12,7 @@ use App\Record\JobFiles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** What the owner signs after the walk; from the outbox it arrives once. */
 final class SignatureController extends Controller
@@ -20,11 +21,13 @@ final class SignatureController extends Controller
     {
         DB::transaction(function () use ($request, $job): void {
             $locked = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
-            if (Signature::query()->where('client_id', $request->clientId())->exists()) {
+            // Without scripts each sending is one of its own.
+            $id = $request->clientId() ?? (string) Str::uuid();
+            if (Signature::query()->where('client_id', $id)->exists()) {
                 return;
             }
             $signature = new Signature([
-                'client_id' => $request->clientId(), 'name' => $request->name(), 'strokes' => $request->strokes(), 'signed_at' => $request->at(),
+                'client_id' => $id, 'name' => $request->name(), 'strokes' => $request->strokes(), 'signed_at' => $request->at(),
                 'by' => $this->user($request)->name, 'sha256' => hash('sha256', JobFiles::export($locked)),
             ]);
             $signature->job()->associate($locked)->save();

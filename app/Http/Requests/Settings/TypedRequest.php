@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests\Settings;
 
 use App\Http\Requests\FormRequest;
+use App\Http\Requests\FromOutbox;
 use App\Models\Job;
 use App\Words\Lexicon;
-use Carbon\CarbonImmutable;
-use Carbon\CarbonInterface;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Exception\InvalidValue;
@@ -18,17 +17,14 @@ use Pebblefell\Setting\SetValue;
 /** One value that was typed into a device: maybe without a network, maybe some time ago. */
 final class TypedRequest extends FormRequest
 {
-    /** A device's clock may be ahead by so many minutes. Chosen. */
-    private const AHEAD_MIN = 10;
+    use FromOutbox;
 
     public function rules(): array
     {
         return [
-            'client_id' => ['nullable', 'uuid'],
-            'read_at' => ['nullable', 'date'],
+            ...$this->outboxRules(),
             'parameter' => ['required', Rule::enum(Parameter::class)],
             'as_set' => ['required', 'string', 'max:20'],
-            'sure' => ['boolean'],
         ];
     }
 
@@ -39,9 +35,7 @@ final class TypedRequest extends FormRequest
         } catch (InvalidValue $e) {
             $validator->errors()->add('as_set', ucfirst(Lexicon::plain()->refusal($e)) . '.');
         }
-        if ($this->at()->greaterThan(CarbonImmutable::now()->addMinutes(self::AHEAD_MIN))) {
-            $validator->errors()->add('read_at', 'It lies in the future: is the clock of the device right?');
-        }
+        $this->checkClock($validator);
     }
 
     /**
@@ -50,11 +44,6 @@ final class TypedRequest extends FormRequest
     public function attributes(): array
     {
         return ['as_set' => 'value'];
-    }
-
-    public function at(): CarbonInterface
-    {
-        return $this->filled('read_at') ? CarbonImmutable::parse($this->text('read_at'))->utc() : CarbonImmutable::now()->utc();
     }
 
     public function parameter(): Parameter

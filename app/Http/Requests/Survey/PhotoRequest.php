@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Requests\Survey;
 
 use App\Http\Requests\FormRequest;
+use App\Http\Requests\FromOutbox;
 use Illuminate\Http\UploadedFile;
 
 final class PhotoRequest extends FormRequest
 {
+    use FromOutbox;
+
     public function rules(): array
     {
         return [
             'photo' => ['required', 'file', 'mimetypes:image/jpeg,image/png,image/webp', 'max:' . config('pebblefell.photo.max_kb')],
             'caption' => ['nullable', 'string', 'max:200'],
-            'client_id' => ['nullable', 'uuid'],
-            'read_at' => ['nullable', 'date'],
+            ...$this->outboxRules(),
         ];
     }
 
@@ -25,11 +27,6 @@ final class PhotoRequest extends FormRequest
     public function messages(): array
     {
         return ['photo.mimetypes' => 'A picture is a JPEG, PNG or WebP file.', 'photo.max' => 'The picture is larger than 15 MB.'];
-    }
-
-    public function clientId(): ?string
-    {
-        return $this->filled('client_id') ? $this->string('client_id')->toString() : null;
     }
 
     public function bytes(): string
