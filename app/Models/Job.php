@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Facades\DB;
 use Pebblefell\Region\Region;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\DayPlan\Standing;
@@ -279,19 +280,21 @@ final class Job extends Model
     /** What has been done with it that its model does not hold. One battery has nobody to be balanced with. */
     public function progress(Study $study): Progress
     {
-        // As long as the last line of a sheet is not noted, nothing more is asked of it.
-        $last = $this->ticks()->toBase()->reorder()->groupBy('sheet')->selectRaw('sheet, MAX(noted_at) AS at')->where(static fn($any) => $any
-            ->where('sheet', Tick::VISIT)
-            ->orWhere(static fn($one) => $one->where('sheet', Tick::DAY_PLAN)->where('step', RunSheet::LAST))
-            ->orWhere(static fn($one) => $one->where('sheet', Tick::TEST)->where('step', TestSheet::LAST)))->pluck('at', 'sheet');
-        $handedOver = $this->handovers()->whereNull('revoked_at')->max('created_at');
-        $seen = self::later($handedOver, $last[Tick::VISIT] ?? null);
+        // As long as the last line of a sheet is not noted, nothing more is asked of it. One question for all of it: every page asks this.
+        $ticks = fn(string $sheet, ?string $step = null) => $this->ticks()->toBase()->reorder()->selectRaw('MAX(noted_at)')->where('sheet', $sheet)
+            ->when($step !== null, static fn($q) => $q->where('step', $step));
+        $last = DB::query()->selectSub($ticks(Tick::VISIT), 'visited')->selectSub($ticks(Tick::DAY_PLAN, RunSheet::LAST), 'worked')
+            ->selectSub($ticks(Tick::TEST, TestSheet::LAST), 'proven')
+            ->selectSub($this->handovers()->toBase()->reorder()->selectRaw('MAX(created_at)')->whereNull('revoked_at'), 'handed_over')
+            ->selectSub($this->balanceSessions()->toBase()->reorder()->selectRaw('COUNT(*)')->where('passed', true), 'balanced')->first();
+        assert($last !== null);
+        $seen = self::later($last->handed_over, $last->visited);
 
         return new Progress(
-            $handedOver !== null,
-            $this->isBalanced($study),
-            isset($last[Tick::DAY_PLAN]) && $this->isWorked($study),
-            isset($last[Tick::TEST]) && $this->isProven($study),
+            $last->handed_over !== null,
+            $study->judged()->alone || (int) $last->balanced > 0,
+            $last->worked !== null && $this->isWorked($study),
+            $last->proven !== null && $this->isProven($study),
             $seen !== null && $seen->greaterThan(now()->subYear()),
         );
     }
