@@ -2,7 +2,7 @@
     <p><a href="{{ route('aftercare', $job) }}">← Aftercare</a></p>
     <h1>{{ $page->log->name }}</h1>
     @if ($page->log->columns === null)
-        <p class="lead">Which column is which? The next log with the same columns is read so at once.</p>
+        <p class="lead">Which column is which? The next log with the same columns comes with them filled in.</p>
         <form method="post" action="{{ route('logs.update', [$job, $page->log]) }}">@csrf @method('put')
             <input type="hidden" name="_form" value="columns">
             <input type="hidden" name="lock_version" value="{{ $page->log->lock_version }}">
