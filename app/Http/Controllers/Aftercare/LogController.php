@@ -48,7 +48,7 @@ final class LogController extends Controller
     public function show(LogQuery $request, Job $job, LogFile $logFile): View
     {
         $bench = Workbench::of($job);
-        $known = $logFile->columns ?? LogFile::query()->where('form', $logFile->form)->whereNotNull('columns')->latest('id')->limit(50)->get()
+        $known = $logFile->columns ?? LogFile::query()->where('form', $logFile->form)->whereNotNull('columns')->latest('id')->limit(50)->get(['id', 'header', 'columns'])
             ->first(static fn(LogFile $other): bool => $other->header === $logFile->header)->columns ?? LogLines::guess($logFile->header);
 
         return $bench->view('stages.aftercare.log', Stage::Aftercare, [
