@@ -74,7 +74,8 @@ function post(item) {
     let body = JSON.stringify(item.fields);
     if (item.picture) {
         body = new FormData();
-        Object.entries(item.fields).forEach(([name, value]) => body.append(name, String(value)));
+        // A form knows no true and false.
+        Object.entries(item.fields).forEach(([name, value]) => body.append(name, typeof value === 'boolean' ? String(Number(value)) : String(value)));
         body.append('photo', new Blob([item.picture], { type: 'image/jpeg' }), 'picture.jpg');
     } else {
         headers['Content-Type'] = 'application/json';

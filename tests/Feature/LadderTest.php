@@ -237,4 +237,19 @@ final class LadderTest extends TestCase
         $this->delete("/jobs/$job->id/secrets/$secret->id")->assertSessionHasNoErrors();
         self::assertSame(0, Secret::query()->count());
     }
+
+    /** As a form it knows no true and false; however often it is sent it is there once, and another person's device does not take its place. */
+    public function testAPictureFromTheOutboxIsKeptOnce(): void
+    {
+        $job = $this->van();
+        $charger = $this->charger($job);
+        $send = fn(string $id, array $with = []): TestResponse => $this->post("/jobs/$job->id/parts/$charger->id/photos", ['photo' => UploadedFile::fake()->image('screen.jpg', 60, 40), 'caption' => 'as read back', 'client_id' => $id, 'sure' => 'false', 'read_at' => now()->toIso8601String(), ...$with], ['Accept' => 'application/json']);
+        $before = $charger->photos()->count();
+        $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a01')->assertOk()->assertJson(['kept' => true]);
+        $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a01')->assertOk();
+        $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a02')->assertOk();
+        self::assertSame($before + 2, $charger->photos()->count());
+        $send('not-an-id')->assertStatus(422);
+        $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a03', ['photo' => UploadedFile::fake()->createWithContent('screen.jpg', 'no picture')])->assertStatus(422);
+    }
 }

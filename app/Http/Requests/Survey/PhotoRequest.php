@@ -17,7 +17,7 @@ final class PhotoRequest extends FormRequest
         return [
             'photo' => ['required', 'file', 'mimetypes:image/jpeg,image/png,image/webp', 'max:' . config('pebblefell.photo.max_kb')],
             'caption' => ['nullable', 'string', 'max:200'],
-            ...$this->outboxRules(),
+            ...array_diff_key($this->outboxRules(), ['sure' => 0]),
         ];
     }
 
