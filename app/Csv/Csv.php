@@ -124,7 +124,7 @@ final class Csv
     }
 
     /** Comma, semicolon, or tab as a spreadsheet pastes it: whichever stands oftenest in the first line. */
-    private static function separator(string $text): string
+    public static function separator(string $text): string
     {
         $first = strtok($text, "\r\n") ?: '';
         $count = [',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t")];

@@ -15,9 +15,6 @@ use Pebblefell\Exception\InvalidValue;
  */
 final class MonitorCsv
 {
-    private const TIME = '/time|date|when/i';
-    private const CHARGE = '/soc|state.of.charge|charge.*%|%/i';
-
     /**
      * @return array<string, string> query of the trial page: arrive_h, arrive_pct, morning_h, morning_pct, afternoon_pct
      *
@@ -26,10 +23,9 @@ final class MonitorCsv
     public static function readings(string $text, string $timeColumn, string $chargeColumn): array
     {
         $names = Csv::columns($text);
-        $signature = hash('sha256', implode("\n", $names));
-        $known = LogColumns::query()->where('signature', $signature)->first();
-        $time = self::column($names, $timeColumn, $known?->time_column, self::TIME, '/time_column');
-        $charge = self::column($names, $chargeColumn, $known?->charge_column, self::CHARGE, '/charge_column');
+        $known = [...LogColumns::guess($names), ...LogColumns::remembered($names) ?? []];
+        $time = self::column($names, $timeColumn, $known['time'] ?? null, '/time_column');
+        $charge = self::column($names, $chargeColumn, $known['charge'] ?? null, '/charge_column');
         [$rows, $faults] = Csv::read($text, [$time, $charge], (int) config('pebblefell.most_rows.readings'));
         if ($faults !== []) {
             throw InvalidValue::at('/file', $faults[0]['path'] . ': ' . $faults[0]['message']);
@@ -37,13 +33,13 @@ final class MonitorCsv
         $series = array_map(static fn(array $row): array => self::reading($row, $time, $charge), $rows);
         usort($series, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $stay = self::stay($series);
-        LogColumns::query()->updateOrCreate(['signature' => $signature], ['time_column' => $time, 'charge_column' => $charge]);
+        LogColumns::remember($names, ['time' => $time, 'charge' => $charge]);
 
         return $stay;
     }
 
     /** @param list<string> $names */
-    private static function column(array $names, string $chosen, ?string $known, string $looksLike, string $path): string
+    private static function column(array $names, string $chosen, mixed $known, string $path): string
     {
         if ($chosen !== '') {
             return in_array($chosen, $names, true) ? $chosen : throw InvalidValue::at(
@@ -52,8 +48,7 @@ final class MonitorCsv
             );
         }
 
-        return $known ?? array_values(preg_grep($looksLike, $names) ?: [])[0]
-            ?? throw InvalidValue::at($path, 'say which column it is; the log has ' . implode(', ', $names));
+        return is_string($known) ? $known : throw InvalidValue::at($path, 'say which column it is; the log has ' . implode(', ', $names));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Logs;
 
+use App\Csv\Csv;
 use App\Models\LogFile;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -12,54 +13,6 @@ use Exception;
 /** Lines of a log, read one by one from a place in the file on: CSV, or an object a line (JSON lines). */
 final class LogLines
 {
-    /** What the columns are usually called. */
-    private const NAMES = [
-        'time' => '/time|date|when|zeit|datum|^ts$/i',
-        'volts' => '/volt|spannung|(^|[^a-z])u( |_|\(|$)|\[v\]|\(v\)/i',
-        'amps' => '/amp|current|strom|(^|[^a-z])i( |_|\(|$)|\[a\]|\(a\)/i',
-        'charge' => '/soc|state.of.charge|charge.*%|ladezustand|%/i',
-        'sun' => '/solar|pv|sun|panel/i',
-    ];
-
-    /**
-     * Where nobody has said it: guessed from the names, each column once.
-     *
-     * @param list<string> $header
-     *
-     * @return array<string, string> column by meaning
-     */
-    public static function guess(array $header): array
-    {
-        $columns = [];
-        // What is more telling is taken first: "solar current" is not the battery's.
-        foreach (['time', 'charge', 'sun', 'volts', 'amps'] as $meaning) {
-            foreach ($header as $name) {
-                if (!in_array($name, $columns, true) && preg_match(self::NAMES[$meaning], $name) === 1) {
-                    $columns[$meaning] = $name;
-                    break;
-                }
-            }
-        }
-
-        return $columns;
-    }
-
-    /**
-     * @return array{string, list<string>} form and header of a text's beginning; no header: neither form
-     */
-    public static function header(string $beginning): array
-    {
-        $line = trim((string) strtok($beginning, "\r\n"), "\u{FEFF} ");
-        if (str_starts_with($line, '{')) {
-            $object = json_decode($line, true);
-
-            return ['jsonl', is_array($object) ? array_map(strval(...), array_keys($object)) : []];
-        }
-        $cells = str_getcsv($line, self::separator($line), '"', '');
-
-        return ['csv', count($cells) < 2 ? [] : array_values(array_map(static fn(?string $c): string => trim((string) $c), $cells))];
-    }
-
     /**
      * @param resource $stream at the beginning of a line
      *
@@ -75,7 +28,7 @@ final class LogLines
             $here = (int) ftell($stream);
             rewind($stream);
             $first = (string) fgets($stream);
-            $separator = self::separator($first);
+            $separator = Csv::separator($first);
             fseek($stream, max($here, (int) ftell($stream)));
         }
         $sign = ($columns['out_is_positive'] ?? false) === true ? -1.0 : 1.0;
@@ -96,15 +49,6 @@ final class LogLines
             $row = ['volts' => self::number($cell('volts')), 'amps' => $amps === null ? null : $sign * $amps, 'charge' => self::number($cell('charge')), 'sun' => self::number($cell('sun'))];
             yield [$place, $when === null || array_filter($row, static fn(?float $v): bool => $v !== null) === [] ? null : ['at' => $when, ...$row]];
         }
-    }
-
-    private static function separator(string $line): string
-    {
-        $counts = ['\t' => substr_count($line, "\t"), ';' => substr_count($line, ';'), ',' => substr_count($line, ',')];
-        arsort($counts);
-        $most = (string) array_key_first($counts);
-
-        return $most === '\t' ? "\t" : $most;
     }
 
     private static function number(mixed $cell): ?float

@@ -26,6 +26,9 @@ final class LogFile extends Model
 {
     use Versioned;
 
+    /** What is taken. */
+    public const IS = 'A log is a CSV file with its columns named in the first line, or JSON with an object a line.';
+
     /** What a column may be. */
     public const MEANINGS = ['time', 'volts', 'amps', 'charge', 'sun'];
 

@@ -10,7 +10,6 @@ use App\Actions\Balance\Waits;
 use App\Actions\Handover\IssueHandover;
 use App\Actions\KeepChoice;
 use App\Actions\Survey\AddParts;
-use App\Logs\LogLines;
 use App\Logs\TakeInLog;
 use App\Models\Answer;
 use App\Models\Appliance;
@@ -21,6 +20,7 @@ use App\Models\Customer;
 use App\Models\DayPlan;
 use App\Models\Job;
 use App\Models\LibraryPart;
+use App\Models\LogColumns;
 use App\Models\Measurement;
 use App\Models\Part;
 use App\Models\Place;
@@ -115,7 +115,7 @@ final class DemoSeeder extends Seeder
         $path = 'logs/' . Str::uuid() . '.log';
         Storage::disk('private')->put($path, $text = implode("\n", $lines) . "\n");
         $header = explode(',', $lines[0]);
-        $log = $job->logFiles()->create(['name' => 'Skerries in August.csv', 'path' => $path, 'form' => 'csv', 'header' => $header, 'columns' => LogLines::guess($header), 'bytes' => strlen($text), 'by' => 'Jona Sund']);
+        $log = $job->logFiles()->create(['name' => 'Skerries in August.csv', 'path' => $path, 'form' => 'csv', 'header' => $header, 'columns' => LogColumns::guess($header), 'bytes' => strlen($text), 'by' => 'Jona Sund']);
         TakeInLog::goOn($log);
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Logs\LogLines;
 use App\Logs\TakeInLog;
 use App\Models\Job;
+use App\Models\LogColumns;
 use App\Models\LogFile;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -58,8 +58,8 @@ final class LogTest extends TestCase
         }
         $this->get("/jobs/$job->id/logs/$log->id?from=" . (array_column($log->days ?? [], 'day')[1] ?? ''))->assertOk()->assertSee('4 days')->assertSee('wider');
         $this->get("/jobs/$job->id/logs/$log->id?from=tomorrow")->assertStatus(422);
-        // The next one with the same columns knows them.
-        $next = $this->sent($job, self::bench(1, $separator, $outPositive), 'next.csv');
+        // The next one with the same columns knows them, also in another encoding.
+        $next = $this->sent($job, "\xFF\xFE" . mb_convert_encoding(self::bench(1, $separator, $outPositive), 'UTF-16LE', 'UTF-8'), 'next.csv');
         $this->get("/jobs/$job->id/logs/$next->id")->assertSee('<option value="Battery current (A)" selected>', false);
     }
 
@@ -79,7 +79,7 @@ final class LogTest extends TestCase
         $this->actingAs($this->user());
         $job = $this->job();
         $log = $this->sent($job, self::bench(30));
-        $log->forceFill(['columns' => LogLines::guess($log->header)])->save();
+        $log->forceFill(['columns' => LogColumns::guess($log->header)])->save();
         $deaths = 0;
         DB::listen(static function ($query) use (&$deaths): void {
             if (str_starts_with($query->sql, 'INSERT INTO log_rows') && ++$deaths % 4 === 0 && $deaths < 40) {
@@ -107,8 +107,8 @@ final class LogTest extends TestCase
         $log = $this->sent($job, implode("\n", [
             '{"ts":1780272000,"voltage":13.1,"current":-5}', '{"ts":1780272060,"voltage":13.1,"current":-5}', 'not an object', '{"ts":"some day","voltage":13}', '',
         ]), 'log.jsonl');
-        self::assertSame(['time' => 'ts', 'volts' => 'voltage', 'amps' => 'current'], LogLines::guess($log->header));
-        $log->forceFill(['columns' => LogLines::guess($log->header)])->save();
+        self::assertSame(['time' => 'ts', 'volts' => 'voltage', 'amps' => 'current'], LogColumns::guess($log->header));
+        $log->forceFill(['columns' => LogColumns::guess($log->header)])->save();
         TakeInLog::goOn($log);
         self::assertSame([2, 2, 'line 3'], [$log->rows, $log->refused, $log->first_fault]);
         $this->get("/jobs/$job->id/logs/$log->id")->assertOk()->assertSee('2 lines refused');

@@ -11,15 +11,17 @@ use App\Http\Requests\Aftercare\LogColumnsRequest;
 use App\Http\Requests\Aftercare\LogQuery;
 use App\Http\Requests\Aftercare\LogRequest;
 use App\Http\Workbench;
-use App\Logs\LogLines;
+use App\Logs\SentLog;
 use App\Logs\TakeInLog;
 use App\Models\Job;
+use App\Models\LogColumns;
 use App\Models\LogFile;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 use Pebblefell\Stage;
 
 /** Log files of monitors: sent, read piece by piece, shown beside the plan. */
@@ -30,26 +32,20 @@ final class LogController extends Controller
 
     public function store(LogRequest $request, Job $job): RedirectResponse
     {
-        [$form, $header] = $request->form();
-        $path = 'logs/' . Str::uuid() . '.log';
-        self::keep($request->upload()->getRealPath(), $path);
-        $known = LogFile::query()->where('form', $form)->whereJsonContains('header', $header)->whereNotNull('columns')->latest('id')->first();
-        $log = $job->logFiles()->create([
-            'name' => Str::limit($request->upload()->getClientOriginalName(), 150), 'path' => $path, 'form' => $form, 'header' => $header,
-            'bytes' => Storage::disk('private')->size($path), 'by' => $this->user($request)->name,
-        ]);
+        $stream = fopen($request->upload()->getRealPath(), 'r');
+        assert($stream !== false);
+        $log = SentLog::keep($job, $stream, $request->upload()->getClientOriginalName(), $this->user($request)->name)
+            ?? throw ValidationException::withMessages(['log' => LogFile::IS]);
 
-        return redirect()->to(route('logs.show', [$job, $log]))->with(
-            'said',
-            $known?->header === $header ? 'A log with these columns was read before: they are as they were then.' : 'Say which column is which.',
-        );
+        return redirect()->to(route('logs.show', [$job, $log]))->with('said', LogColumns::remembered($log->header) === null
+            ? 'Say which column is which.'
+            : 'A log with these columns was read before: they are as they were then.');
     }
 
     public function show(LogQuery $request, Job $job, LogFile $logFile): View
     {
         $bench = Workbench::of($job);
-        $known = $logFile->columns ?? LogFile::query()->where('form', $logFile->form)->whereNotNull('columns')->latest('id')->limit(50)->get(['id', 'header', 'columns'])
-            ->first(static fn(LogFile $other): bool => $other->header === $logFile->header)->columns ?? LogLines::guess($logFile->header);
+        $known = $logFile->columns ?? LogColumns::remembered($logFile->header) ?? LogColumns::guess($logFile->header);
 
         return $bench->view('stages.aftercare.log', Stage::Aftercare, [
             'page' => new LogPage($bench, $logFile, $known, $request->asked('from'), $request->asked('to')),
@@ -60,7 +56,10 @@ final class LogController extends Controller
     public function update(LogColumnsRequest $request, Job $job, LogFile $logFile): RedirectResponse
     {
         if ($logFile->columns === null) {
-            $logFile->saveIfUnchanged($request, ['columns' => $request->columns()]);
+            DB::transaction(static function () use ($request, $logFile): void {
+                $logFile->saveIfUnchanged($request, ['columns' => $request->columns()]);
+                LogColumns::remember($logFile->header, [...array_fill_keys(LogFile::MEANINGS, null), ...$request->columns()]);
+            });
             app()->terminating(static fn() => TakeInLog::goOn($logFile, self::GOES_ON_S));
         }
 
@@ -81,19 +80,5 @@ final class LogController extends Controller
         Storage::disk('private')->delete($logFile->path);
 
         return redirect()->to(route('aftercare', $job))->with('said', 'The log is deleted.');
-    }
-
-    /** As UTF-8, piece by piece: a place in the file is then a place in its text. */
-    private static function keep(string $from, string $path): void
-    {
-        $in = fopen($from, 'r');
-        assert($in !== false);
-        $mark = (string) fread($in, 2);
-        rewind($in);
-        if ($mark === "\xFF\xFE" || $mark === "\xFE\xFF") {
-            stream_filter_append($in, 'convert.iconv.UTF-16/UTF-8', STREAM_FILTER_READ);
-        }
-        Storage::disk('private')->writeStream($path, $in);
-        fclose($in);
     }
 }

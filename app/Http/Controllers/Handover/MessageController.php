@@ -7,13 +7,13 @@ namespace App\Http\Controllers\Handover;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Aftercare\AnswerRequest;
 use App\Http\Requests\Handover\MessageRequest;
-use App\Logs\LogLines;
+use App\Logs\SentLog;
 use App\Models\Handover;
 use App\Models\Job;
+use App\Models\LogFile;
 use App\Models\Message;
 use App\Words\Lexicon;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -57,17 +57,12 @@ final class MessageController extends Controller
     public function take(Job $job, Message $message): RedirectResponse
     {
         abort_unless($message->file_kind === 'log', 404);
-        $text = (string) Storage::disk('private')->get($message->file_path);
-        [$form, $header] = LogLines::header(mb_check_encoding(substr($text, 0, 4000), 'UTF-8') ? substr($text, 0, 65_536) : (string) mb_convert_encoding(substr($text, 0, 65_536), 'UTF-8', 'Windows-1252'));
-        if ($header === []) {
-            return redirect()->to(route('aftercare', $job) . '#fold-messages')->withErrors(['log' => 'The file has no columns that could be named.']);
+        $stream = Storage::disk('private')->readStream($message->file_path);
+        assert($stream !== null);
+        $log = SentLog::keep($job, $stream, $message->file_name, $job->customer->name ?? '');
+        if ($log === null) {
+            return redirect()->to(route('aftercare', $job) . '#fold-messages')->withErrors(['log' => LogFile::IS]);
         }
-        $log = DB::transaction(static function () use ($job, $message, $text, $form, $header) {
-            $path = 'logs/' . Str::uuid() . '.log';
-            Storage::disk('private')->put($path, $text);
-
-            return $job->logFiles()->create(['name' => $message->file_name, 'path' => $path, 'form' => $form, 'header' => $header, 'bytes' => strlen($text), 'by' => $job->customer->name ?? '']);
-        });
 
         return redirect()->to(route('logs.show', [$job, $log]));
     }

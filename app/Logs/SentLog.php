@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logs;
+
+use App\Csv\Csv;
+use App\Models\Job;
+use App\Models\LogFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+
+/** A log as it was sent: kept on the private disk as UTF-8, so that a place in the file is a place in its text, and told what it is. */
+final class SentLog
+{
+    /** No first line is longer, bytes. Chosen. */
+    private const LINE = 65_536;
+
+    /**
+     * @param resource $stream
+     *
+     * @return ?LogFile null where it is neither a table with its columns named nor an object a line; then nothing is kept
+     */
+    public static function keep(Job $job, $stream, string $name, string $by): ?LogFile
+    {
+        $mark = (string) fread($stream, 2);
+        rewind($stream);
+        if ($mark === "\xFF\xFE" || $mark === "\xFE\xFF") {
+            stream_filter_append($stream, 'convert.iconv.UTF-16/UTF-8', STREAM_FILTER_READ);
+        }
+        $disk = Storage::disk('private');
+        $path = 'logs/' . Str::uuid() . '.log';
+        $disk->writeStream($path, $stream);
+        $kept = $disk->readStream($path);
+        assert($kept !== null);
+        $first = trim((string) fgets($kept, self::LINE), "\u{FEFF} \r\n");
+        fclose($kept);
+        [$form, $header] = self::told($first);
+        if ($header === []) {
+            $disk->delete($path);
+
+            return null;
+        }
+
+        return $job->logFiles()->create(['name' => Str::limit($name, 150), 'path' => $path, 'form' => $form, 'header' => $header, 'bytes' => $disk->size($path), 'by' => $by]);
+    }
+
+    /**
+     * @return array{string, list<string>} form and header; no header: neither form
+     */
+    private static function told(string $first): array
+    {
+        if (str_starts_with($first, '{')) {
+            $object = json_decode($first, true);
+
+            return ['jsonl', is_array($object) ? array_map(strval(...), array_keys($object)) : []];
+        }
+        $names = Csv::columns($first);
+
+        return ['csv', count($names) < 2 ? [] : $names];
+    }
+}
