@@ -21,5 +21,7 @@ final class ShelfItem extends Model
 
     protected $fillable = ['item', 'price', 'stock', 'place'];
 
-    protected $attributes = ['place' => ''];
+    protected $casts = ['price' => 'decimal:2', 'stock' => 'decimal:1'];
+
+    protected $attributes = ['price' => null, 'stock' => null, 'place' => ''];
 }

@@ -31,13 +31,13 @@ final class Measured
                 continue;
             }
             try {
-                $judge = LogJudge::of(Studies::of($log->job), LogSums::of($log));
+                $planned = Studies::of($log->job)->loads()->budget->energyWhDay;
             } catch (UnreadableJob) {
                 continue;
             }
-            if ($judge->outWh !== null && $judge->plannedOutWh !== null && $judge->whole !== []) {
-                $rows[] = ['job' => $log->job->id, 'title' => $log->job->title, 'planned' => $judge->plannedOutWh, 'out' => $judge->outWh,
-                    'share' => 100.0 * $judge->outWh / $judge->plannedOutWh];
+            $out = LogJudge::outWh(LogSums::of($log));
+            if ($out !== null && $planned > 0.0) {
+                $rows[] = ['job' => $log->job->id, 'title' => $log->job->title, 'planned' => $planned, 'out' => $out, 'share' => 100.0 * $out / $planned];
             }
         }
 

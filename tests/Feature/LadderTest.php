@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Activity;
 use App\Models\BoxWord;
 use App\Models\Job;
+use App\Models\LibraryPart;
 use App\Models\ModelBox;
 use App\Models\Part;
 use App\Models\Secret;
@@ -190,6 +191,7 @@ final class LadderTest extends TestCase
             static fn(array $d): bool => $d['part']->uid === $charger->uid,
         ))[0]['rows'];
         self::assertNotContains(Parameter::Equalise, array_map(static fn($r) => $r->parameter, $boxes()));
+        self::assertSame('equalise_v', LibraryPart::query()->where('make', $charger->make)->where('model', $charger->model)->firstOrFail()->data['boxes_missing'] ?? '', 'those that come have it neither');
         $this->get("/jobs/$job->id/settings/paper")->assertOk()->assertSee('“Holding level”', false)->assertSee('………')->assertSee($charger->name());
         // Its own order and words, on the sheet and one by one.
         $html = strip_tags((string) $this->get("/jobs/$job->id/settings")->assertSee('“Holding level” under Menu 3 &gt; Charge', false)->getContent());

@@ -101,6 +101,15 @@ final class OwnersTest extends TestCase
         self::assertCount(RecallNotice::query()->where('way', 'e-mail')->count(), $sent);
     }
 
+    public function testWhatAMailServerRefusesIsNotNotedAsTold(): void
+    {
+        DemoShop::lay($this);
+        config(['pebblefell.mail' => true, 'mail.default' => 'smtp', 'mail.mailers.smtp' => ['transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 9, 'timeout' => 2]]);
+        $this->actingAs($this->user(Role::Office));
+        $this->post('/recall/told?model=Crest+50+C&why=Hot.', ['way' => 'e-mail'])->assertSessionHas('said', static fn(string $said): bool => str_contains($said, 'Not sent, and not noted: Dental van'));
+        self::assertSame(0, RecallNotice::query()->count());
+    }
+
     public function testWhatWasPromisedStandsBesideWhatWasMeasured(): void
     {
         DemoShop::lay($this);

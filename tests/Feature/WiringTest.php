@@ -148,7 +148,7 @@ final class WiringTest extends TestCase
         $this->get("/jobs/$van->id/wiring?fold=list")->assertOk()->assertSee('drawer 4');
         self::assertStringContainsString('drawer 4', (string) $this->get("/jobs/$van->id/wiring.csv")->getContent());
         // Who still sees it as it was overwrites nothing.
-        $put(['price' => ['3', '12']])->assertSessionHasErrors('price.0');
+        $put(['price' => ['3', '12']])->assertConflict()->assertSee('2.40')->assertSee('3');
         self::assertSame(2.4, (float) ShelfItem::query()->where('item', $lug['item'])->value('price'));
     }
 }

@@ -19,6 +19,7 @@ use Illuminate\Http\Response;
 use Illuminate\Mail\Message as MailMessage;
 use Illuminate\Support\Facades\Mail;
 use Pebblefell\Setting\Parameter;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** A recall: which systems have that part, that firmware, those serials, or that setting, and whom to call. */
 final class RecallController extends Controller
@@ -69,21 +70,31 @@ final class RecallController extends Controller
     {
         $way = $request->asked('way') === 'e-mail' && (bool) config('pebblefell.mail') ? 'e-mail' : 'letter';
         $told = 0;
+        $refused = [];
         foreach ($this->written($request) as $letter) {
             if ($way === 'e-mail' && $letter['email'] === '') {
                 continue;
             }
-            $new = RecallNotice::query()->firstOrCreate(
+            // Noted first, so that nobody is told twice; what the mail server refuses is taken back.
+            $notice = RecallNotice::query()->firstOrCreate(
                 ['recall' => $request->recall(), 'job_id' => $letter['job']->id],
                 ['way' => $way, 'by' => $this->user($request)->name],
-            )->wasRecentlyCreated;
-            if ($new && $way === 'e-mail') {
-                Mail::raw($letter['text'], static fn(MailMessage $mail) => $mail->to($letter['email'])->subject($letter['subject']));
+            );
+            try {
+                if ($notice->wasRecentlyCreated && $way === 'e-mail') {
+                    Mail::raw($letter['text'], static fn(MailMessage $mail) => $mail->to($letter['email'])->subject($letter['subject']));
+                }
+            } catch (TransportExceptionInterface|RfcComplianceException) {
+                $notice->delete();
+                $refused[] = $letter['job']->title;
+
+                continue;
             }
-            $told += $new ? 1 : 0;
+            $told += $notice->wasRecentlyCreated ? 1 : 0;
         }
 
-        return redirect()->to(route('recall', $request->except(['_token', 'way', 'page'])))->with('said', "$told noted as told.");
+        return redirect()->to(route('recall', $request->except(['_token', 'way', 'page'])))->with('said', "$told noted as told."
+            . ($refused === [] ? '' : ' Not sent, and not noted: ' . implode(', ', $refused) . '.'));
     }
 
     /** Who has answered, and what. */

@@ -42,6 +42,36 @@ trait Versioned
     }
 
     /**
+     * One row of several in a form, each with a version of its own: `keep_theirs[]` names its attributes behind $prefix. The caller holds the
+     * row, if it is there, locked in a transaction. What is as it was is not written, nor is a new row of which nothing was said.
+     *
+     * @param array<string, mixed> $attributes
+     * @param string               $versionField of the form: "versions[x]"
+     * @param array<string, mixed> $stamp        written beside what changed: by whom, when
+     *
+     * @throws StaleEdit when the row was changed meanwhile
+     */
+    public function saveAmong(Request $request, array $attributes, string $versionField, string $prefix, array $stamp = []): void
+    {
+        $kept = (array) $request->input('keep_theirs', []);
+        $before = $this->attributes;
+        $mine = array_filter($attributes, static fn(string $column): bool => !in_array($prefix . $column, $kept, true), ARRAY_FILTER_USE_KEY);
+        $this->fill($mine);
+        $changed = $this->exists
+            ? array_intersect_key($mine, $this->getDirty())
+            : array_filter($mine, static fn(mixed $v, string $column): bool => $v !== ($before[$column] ?? null), ARRAY_FILTER_USE_BOTH);
+        if ($changed === []) {
+            return;
+        }
+        if ($this->exists && (int) $request->input(str_replace(['[', ']'], ['.', ''], $versionField)) !== $this->lock_version) {
+            throw new StaleEdit($this->refresh(), $changed, $request, $versionField, $prefix);
+        }
+        $this->fill($stamp);
+        $this->lock_version = $this->exists ? $this->lock_version + 1 : 1;
+        $this->save();
+    }
+
+    /**
      * @throws StaleEdit when the row was changed meanwhile
      */
     public function deleteIfUnchanged(Request $request): void

@@ -54,11 +54,31 @@ final readonly class LogJudge
     }
 
     /**
+     * Wh a day that left the battery, over the days that count; null where none does.
+     *
+     * @param list<LogDay> $days
+     */
+    public static function outWh(array $days): ?float
+    {
+        return self::mean(self::whole($days), static fn(LogDay $d): ?float => $d->outWh);
+    }
+
+    /**
+     * @param list<LogDay> $days
+     *
+     * @return list<LogDay>
+     */
+    private static function whole(array $days): array
+    {
+        return array_values(array_filter($days, static fn(LogDay $d): bool => $d->hours >= self::WHOLE_DAY_H));
+    }
+
+    /**
      * @param list<LogDay> $days
      */
     public static function of(Study $study, array $days): self
     {
-        $whole = array_values(array_filter($days, static fn(LogDay $d): bool => $d->hours >= self::WHOLE_DAY_H));
+        $whole = self::whole($days);
         $in = self::mean($whole, static fn(LogDay $d): ?float => $d->inWh);
         $out = self::mean($whole, static fn(LogDay $d): ?float => $d->outWh);
         $planned = $study->loads()->budget->energyWhDay;

@@ -3,9 +3,9 @@
 <table><tbody>
     @foreach ($page->gives() as $what => $much)<tr><th scope="row">{{ $what }}</th><td class="n">{{ $much }}</td></tr>@endforeach
 </tbody></table>
-@if ($page->simple() !== '')
+@if ($simple = $page->simple())
     <h3>{{ $page->word('as-drawn') }}</h3>
-    <p class="simple"><img src="{{ $page->simple() }}" alt="{{ $page->word('as-drawn') }}"></p>
+    <p class="simple"><img src="{{ $simple }}" alt="{{ $page->word('as-drawn') }}"></p>
 @endif
 @if ($page->places())
     <h3>{{ $page->word('where') }}</h3>

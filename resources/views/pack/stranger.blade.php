@@ -9,9 +9,9 @@
             <td class="num">{{ $part->serial ?: '–' }}</td><td class="num">{{ $part->firmware ?: '–' }}</td><td>{{ $part->place ?: '–' }}</td></tr>
     @endforeach
 </tbody></table>
-@if ($record->drawing() !== null)
+@if ($drawing = $record->drawing())
     <div @class(['drawing', 'turned' => $onPaper ?? false])><h3>{{ $page->word('drawing') }}</h3>
-        <img src="{{ $record->drawing()->dataUri($onPaper ?? false) }}" alt="{{ $page->word('drawing') }}"></div>
+        <img src="{{ $drawing->dataUri($onPaper ?? false) }}" alt="{{ $page->word('drawing') }}"></div>
 @endif
 @if ($record->fuses())
     <h3>{{ $page->word('fuses') }}</h3>

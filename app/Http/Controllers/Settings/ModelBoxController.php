@@ -9,9 +9,9 @@ use App\Http\Pages\Settings\ModelPage;
 use App\Http\Requests\Settings\ModelBoxesRequest;
 use App\Http\Workbench;
 use App\Models\Job;
+use App\Models\LibraryPart;
 use App\Models\ModelBox;
 use App\Models\Part;
-use App\Models\StaleEdit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -38,25 +38,14 @@ final class ModelBoxController extends Controller
                     $missing[] = $parameter;
                 }
                 $row = $rows->get($parameter) ?? new ModelBox(['make' => $part->make, 'model' => $part->model, 'parameter' => $parameter]);
-                $kept = (array) $request->input('keep_theirs', []);
-                $row->fill(array_filter(
-                    ['word' => $box['word'], 'path' => $box['path'], 'place' => $box['place']],
-                    static fn(string $column): bool => !in_array("$parameter.$column", $kept, true),
-                    ARRAY_FILTER_USE_KEY,
-                ));
-                $changed = $row->getDirty();
-                if ($row->exists ? $changed === [] : $box['word'] . $box['path'] === '' && $box['place'] === 0) {
-                    continue;
-                }
-                if ($row->exists && (int) $request->input("versions.$parameter") !== $row->lock_version) {
-                    throw new StaleEdit($row->refresh(), $changed, $request, "versions[$parameter]", "$parameter.");
-                }
-                $row->lock_version = $row->exists ? $row->lock_version + 1 : 1;
-                $row->save();
+                $row->saveAmong($request, ['word' => $box['word'], 'path' => $box['path'], 'place' => $box['place']], "versions[$parameter]", "$parameter.");
             }
-            $data = $part->data;
-            unset($data['boxes_missing']);
-            $part->changeTo(['data' => $missing === [] ? $data : [...$data, 'boxes_missing' => implode(' ', $missing)]]);
+            // Which boxes it has not is a line of its data sheet, which core reads: in this job, and in the library for those that come.
+            $of = LibraryPart::query()->where('make', $part->make)->where('model', $part->model)->lockForUpdate()->get();
+            foreach ([Part::query()->whereKey($part->id)->lockForUpdate()->firstOrFail(), ...$of] as $row) {
+                $data = array_diff_key($row->data, ['boxes_missing' => 0]);
+                $row->changeTo(['data' => $missing === [] ? $data : [...$data, 'boxes_missing' => implode(' ', $missing)]]);
+            }
         });
 
         return redirect()->to(route('settings', $job) . "#fold-set-$part->uid")->with('said', 'Noted for every ' . $part->name() . '.');

@@ -14,7 +14,6 @@ use App\Http\Workbench;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Setting;
-use App\Models\StaleEdit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -55,36 +54,12 @@ final class SettingsController extends Controller
                 $row = $rows->get($parameter) ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
                 $row->job()->associate($job);
                 $row->syncOriginal();
-                $this->write($request, $row, $parameter, $values);
+                $row->saveAmong($request, $values, "versions[$parameter]", "$parameter.", [
+                    'entered_by' => $this->user($request)->name, 'entered_at' => now()->toIso8601ZuluString(),
+                ]);
             }
         });
 
         return redirect()->to($request->backTo(route('settings', $job) . '#fold-set-' . $part->uid))->with('said', $part->name() . ': saved.');
-    }
-
-    /**
-     * @param array<string, ?string> $values
-     */
-    private function write(SettingsRequest $request, Setting $row, string $parameter, array $values): void
-    {
-        $changed = array_filter(
-            $values,
-            static fn(?string $v, string $column): bool => $row->getAttribute($column) !== $v,
-            ARRAY_FILTER_USE_BOTH,
-        );
-        $changed = array_filter(
-            $changed,
-            static fn(string $column): bool => !in_array("$parameter.$column", (array) $request->input('keep_theirs', []), true),
-            ARRAY_FILTER_USE_KEY,
-        );
-        if ($changed === []) {
-            return;
-        }
-        if ($row->exists && (int) $request->input("versions.$parameter") !== $row->lock_version) {
-            throw new StaleEdit($row, $changed, $request, "versions[$parameter]", "$parameter.");
-        }
-        $row->fill([...$changed, 'entered_by' => $this->user($request)->name, 'entered_at' => now()->toIso8601ZuluString()]);
-        $row->lock_version = $row->exists ? $row->lock_version + 1 : 1;
-        $row->save();
     }
 }

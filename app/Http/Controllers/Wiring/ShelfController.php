@@ -13,7 +13,6 @@ use App\Models\ShelfItem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Pebblefell\Stage;
 
 /** What the shelves hold of a parts list: price, stock and place, known to the workshop for every job. */
@@ -31,18 +30,7 @@ final class ShelfController extends Controller
         DB::transaction(static function () use ($request): void {
             foreach ($request->items() as $k => $said) {
                 $row = ShelfItem::query()->where('item', $said['item'])->lockForUpdate()->first() ?? new ShelfItem(['item' => $said['item']]);
-                $row->fill(['price' => $said['price'], 'stock' => $said['stock'], 'place' => $said['place']]);
-                $isSame = (float) $row->getOriginal('price') === (float) $said['price'] && ($row->getOriginal('price') === null) === ($said['price'] === null)
-                    && (float) $row->getOriginal('stock') === (float) $said['stock'] && ($row->getOriginal('stock') === null) === ($said['stock'] === null)
-                    && (string) $row->getOriginal('place') === $said['place'];
-                if ($isSame) {
-                    continue;
-                }
-                if ($row->exists && $row->lock_version !== $said['version']) {
-                    throw ValidationException::withMessages(["price.$k" => "Somebody changed {$said['item']} meanwhile: look again. Nothing was saved."]);
-                }
-                $row->lock_version = $row->exists ? $row->lock_version + 1 : 1;
-                $row->save();
+                $row->saveAmong($request, ['price' => $said['price'], 'stock' => $said['stock'], 'place' => $said['place']], "version[$k]", "$k.");
             }
         });
 

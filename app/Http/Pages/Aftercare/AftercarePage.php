@@ -54,7 +54,7 @@ final readonly class AftercarePage
      */
     public function logs(): Collection
     {
-        return $this->bench->job->logFiles()->get(['id', 'name', 'rows', 'bytes', 'read_bytes', 'columns', 'finished_at', 'by', 'created_at']);
+        return once(fn(): Collection => $this->bench->job->logFiles()->get(['id', 'name', 'rows', 'bytes', 'read_bytes', 'columns', 'finished_at', 'by', 'created_at']));
     }
 
     /**
@@ -124,7 +124,7 @@ final readonly class AftercarePage
      */
     public function visits(): Collection
     {
-        return $this->bench->job->ticks()->where('sheet', Row::VISIT)->reorder('noted_at', 'desc')->get();
+        return once(fn(): Collection => $this->bench->job->ticks()->where('sheet', Row::VISIT)->reorder('noted_at', 'desc')->get());
     }
 
     /**

@@ -34,7 +34,7 @@ final class ShelfRequest extends FormRequest
     }
 
     /**
-     * @return list<array{item: string, version: int, price: ?string, stock: ?string, place: string}>
+     * @return list<array{item: string, price: ?string, stock: ?string, place: string}>
      */
     public function items(): array
     {
@@ -42,7 +42,7 @@ final class ShelfRequest extends FormRequest
         $items = [];
         foreach ((array) $this->input('item') as $k => $item) {
             $items[] = [
-                'item' => (string) $item, 'version' => (int) $this->input("version.$k"), 'price' => $number('price', $k), 'stock' => $number('stock', $k),
+                'item' => (string) $item, 'price' => $number('price', $k), 'stock' => $number('stock', $k),
                 'place' => trim((string) $this->input("place.$k")),
             ];
         }
