@@ -84,7 +84,7 @@ final class RecallController extends Controller
                 if ($notice->wasRecentlyCreated && $way === 'e-mail') {
                     Mail::raw($letter['text'], static fn(MailMessage $mail) => $mail->to($letter['email'])->subject($letter['subject']));
                 }
-            } catch (TransportExceptionInterface|RfcComplianceException) {
+            } catch (TransportExceptionInterface) {
                 $notice->delete();
                 $refused[] = $letter['job']->title;
 

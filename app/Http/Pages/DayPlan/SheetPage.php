@@ -33,8 +33,20 @@ final readonly class SheetPage
     /** @var array<int, list<Part>> what is live once each step is done, by its place */
     private array $live;
 
+    /** @var array<string, string> where a picture of a part goes, and where it is changed, by uid: many steps ask for the same */
+    private array $pictures;
+
+    /** @var array<string, string> */
+    private array $parts;
+
     public function __construct(private Workbench $bench, DayDesk $desk)
     {
+        $pictures = $parts = [];
+        foreach ($bench->job->parts as $row) {
+            $pictures[$row->uid] = route('photos.store', [$bench->job, $row]);
+            $parts[$row->uid] = route('parts.edit', [$bench->job, $row, 'back' => 'day-plan']);
+        }
+        [$this->pictures, $this->parts] = [$pictures, $parts];
         $this->standing = $desk->standing;
         $this->workshop = Workshop::current();
         $this->live = $desk->standing->sheet->liveAfterEach();
@@ -125,17 +137,11 @@ final readonly class SheetPage
     /** Where a picture of a step belongs: to its part, else to the bank's first battery; '' where neither is. */
     public function picture(Step $step): string
     {
-        $uid = $step->parts[0] ?? $this->bench->study->banks()->planned->parts[0]->uid ?? '';
-        $row = $uid === '' ? null : $this->bench->job->parts->firstWhere('uid', $uid);
-
-        return $row === null ? '' : route('photos.store', [$this->bench->job, $row]);
+        return $this->pictures[$step->parts[0] ?? $this->bench->study->banks()->planned->parts[0]->uid ?? ''] ?? '';
     }
 
     public function part(Step $step): string
     {
-        $uid = $step->parts[0] ?? '';
-        $row = $uid === '' ? null : $this->bench->job->parts->firstWhere('uid', $uid);
-
-        return $row === null ? '' : route('parts.edit', [$this->bench->job, $row, 'back' => 'day-plan']);
+        return $this->parts[$step->parts[0] ?? ''] ?? '';
     }
 }

@@ -46,7 +46,7 @@
                                 'Done, next' }}</button></div>
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
-                        @if ($page->picture($step))<x-snap :id="'p' . $k" :action="$page->picture($step)" :what="$page->title($step)"
+                        @if ($picture = $page->picture($step))<x-snap :id="'p' . $k" :action="$picture" :what="$page->title($step)"
                             :caption="$page->title($step)" label="Photograph it"
                             :who="$page->who" :back="$page->back . '#step-' . $step->key" class="mt-3" />@endif
                         <details class="mt-2"><summary class="linkish">Not as planned …</summary>
