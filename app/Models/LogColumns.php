@@ -11,7 +11,7 @@ final class LogColumns extends Model
 {
     /** What columns are usually called. What is more telling is taken first: "solar current" is not the battery's. */
     private const NAMES = [
-        'time' => '/time|date|when|zeit|datum|^ts$/i',
+        'time' => '/time|date|when|^ts$/i',
         'charge' => '/soc|state.of.charge|charge.*%|ladezustand|%/i',
         'sun' => '/solar|pv|sun|panel/i',
         'volts' => '/volt|spannung|(^|[^a-z])u( |_|\(|$)|\[v\]|\(v\)/i',
