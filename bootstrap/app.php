@@ -12,8 +12,6 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
-        // A TLS proxy on the same machine may stand in front.
-        $middleware->trustProxies(at: ['127.0.0.1', '::1']);
         // The theme is chosen in the browser, its width noted there, and both read here; they are no secret.
         $middleware->encryptCookies(except: ['theme', 'narrow', 'folds']);
         $middleware->web(replace: [

@@ -13,6 +13,8 @@ return [
             'username' => env('DB_USERNAME', 'pebblefell'),
             'password' => env('DB_PASSWORD', ''),
             'unix_socket' => env('DB_SOCKET', ''),
+            // A cluster: "10.0.0.1:3306,10.0.0.2:3306", the first that is ready serves. Without it the lines above are the one server.
+            'nodes' => array_values(array_filter(array_map('trim', explode(',', (string) env('DB_NODES', ''))))),
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',
             'prefix' => '',

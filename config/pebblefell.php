@@ -16,6 +16,8 @@ return [
     'rules' => hash('xxh128', implode("\n", $core)),
     // Demo mode: the sign-in page shows the demo accounts.
     'demo' => (bool) env('PEBBLEFELL_DEMO', false),
+    // Proxies that may say who asks and by which name: a TLS proxy on the same machine, and those in front of several servers.
+    'proxies' => ['127.0.0.1', '::1', ...array_filter(array_map('trim', explode(',', (string) env('TRUSTED_PROXIES', ''))))],
     // Photographs: longest side in pixels after re-encoding, JPEG quality, largest upload in kB.
     'photo' => ['longest_px' => 1600, 'quality' => 82, 'max_kb' => 15_360],
     // Sign-in attempts a minute, per address and per account.

@@ -25,7 +25,7 @@ Route::middleware('guest')->group(static function (): void {
 
 Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(static function (): void {
     Route::get('/pack/{handover:token}', [C\Handover\PackController::class, 'show'])->name('pack.show');
-    Route::post('/pack/{handover:token}/message', [C\Handover\MessageController::class, 'store'])->middleware('throttle:message')->name('pack.message');
+    Route::post('/pack/{handover:token}/message', [C\Handover\MessageController::class, 'store'])->middleware(['throttle:message', 'whole'])->name('pack.message');
     Route::get('/pack/{handover:token}/night', [C\Handover\PackController::class, 'night'])->name('pack.night');
     Route::get('/pack/{handover:token}/pdf', [C\Handover\PackController::class, 'pdf'])->name('pack.pdf');
     Route::get('/pack/{handover:token}/file', [C\Handover\PackController::class, 'file'])->name('pack.file');
@@ -35,7 +35,7 @@ Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(stati
 Route::middleware(['signed:relative', 'throttle:pack', 'unlisted'])->group(static function (): void {
     Route::get('/offer/{offer:token}', [C\DayPlan\OfferLinkController::class, 'show'])->name('offer.show');
     Route::get('/offer/{offer:token}/pdf', [C\DayPlan\OfferLinkController::class, 'pdf'])->name('offer.pdf');
-    Route::post('/offer/{offer:token}', [C\DayPlan\OfferLinkController::class, 'accept'])->name('offer.accept');
+    Route::post('/offer/{offer:token}', [C\DayPlan\OfferLinkController::class, 'accept'])->middleware('whole')->name('offer.accept');
 });
 
 Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {

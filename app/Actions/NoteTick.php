@@ -33,7 +33,7 @@ final class NoteTick
     {
         return DB::transaction(function () use ($job, $sheet, $said, $check, $after): bool {
             // What one notes may open what the next one notes.
-            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            Job::held($job->id);
             if ($said['client_id'] !== null && Tick::query()->where('client_id', $said['client_id'])->exists()) {
                 return false;
             }

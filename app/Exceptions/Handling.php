@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Database\Faults;
 use App\History\Acts;
 use App\Http\KeptInput;
+use App\Http\Middleware\WholeWrites;
 use App\Models\StaleEdit;
 use App\Record\UnreadableJob;
 use App\Words\Lexicon;
@@ -40,6 +42,9 @@ final class Handling
         $exceptions->dontReport([StaleEdit::class]);
         // A refused value is the business of whoever typed it; met while reading, it is ours.
         $exceptions->dontReportWhen(static fn(Throwable $e): bool => $e instanceof InvalidValue && !request()->isMethodSafe());
+        $exceptions->dontReportWhen(
+            static fn(Throwable $e): bool => request()->attributes->get(WholeWrites::MORE) === true && Faults::areNobodys($e),
+        );
         $exceptions->context(static fn(): array => ['reference' => self::reference(), 'url' => request()->path()]);
         $exceptions->respond(static function (Response $response): Response {
             if ($response->isServerError()) {

@@ -131,6 +131,17 @@ final class Job extends Model
     }
 
     /**
+     * This job's row, locked until the transaction ends, as the last one who wrote left it. The lock is a row that is written: on a cluster
+     * one that is only read is unknown to the other nodes, and two people there would check what neither has left.
+     */
+    public static function held(int $id): self
+    {
+        self::query()->whereKey($id)->toBase()->increment('turn');
+
+        return self::query()->whereKey($id)->lockForUpdate()->firstOrFail();
+    }
+
+    /**
      * @return list<int> ids of the jobs whose model has changed, and forgets them
      */
     public static function takeMoved(): array
@@ -166,8 +177,7 @@ final class Job extends Model
     /** The first of so many free numbers. Taken under a lock, so no two people get the same. */
     public function takeUids(int $count): int
     {
-        $row = self::query()->whereKey($this->id)->lockForUpdate()->firstOrFail();
-        $number = (int) $row->next_uid;
+        $number = (int) self::held($this->id)->next_uid;
         self::query()->whereKey($this->id)->toBase()->update(['next_uid' => $number + $count]);
 
         return $number;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\Faults;
+use App\Database\NodeConnector;
+use App\Database\PatientSessions;
+use App\Database\PatientStore;
 use App\Exceptions\Handling;
 use App\Http\Folds;
 use App\Models\Customer;
@@ -15,12 +19,19 @@ use App\Models\Workshop;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Cache\Repository;
+use Illuminate\Contracts\Database\LostConnectionDetector;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -28,10 +39,29 @@ use Pebblefell\Region\Units;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind('db.connector.mariadb', NodeConnector::class);
+        $this->app->bind(LostConnectionDetector::class, Faults::class);
+    }
+
     public function boot(): void
     {
         Model::preventLazyLoading(!$this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(!$this->app->isProduction());
+        TrustProxies::at((array) config('pebblefell.proxies'));
+        Cache::extend('patient', fn(Application $app, array $config): Repository => Cache::repository(new PatientStore(
+            DB::connection(),
+            (string) $config['table'],
+            (string) config('cache.prefix'),
+            (string) $config['lock_table'],
+        ), $config));
+        Session::extend('patient', static fn(Application $app): PatientSessions => new PatientSessions(
+            DB::connection(),
+            (string) config('session.table'),
+            (int) config('session.lifetime'),
+            $app,
+        ));
         Password::defaults(static fn(): Password => Password::min(10));
 
         // Slow down guessing: by account, and by address. Only what fails counts.

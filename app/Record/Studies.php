@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Database\Faults;
 use App\Models\Job;
 use Closure;
 use Illuminate\Contracts\Foundation\Application;
@@ -112,11 +113,11 @@ final class Studies
         $asked = array_filter($simulated, static fn(string $what): bool => str_contains($what, '.'), ARRAY_FILTER_USE_KEY);
         $kept = [...array_diff_key($simulated, $asked), ...array_slice($asked, -self::ASKED)];
         // Somebody may have deleted the job, or changed it, meanwhile: then there is nothing to keep, or it is never looked at.
-        DB::statement(
+        Faults::patiently(static fn(): bool => DB::statement(
             'INSERT INTO kept_studies (job_id, state, model, simulated) SELECT id, ?, ?, ? FROM jobs WHERE id = ? '
                 . 'ON DUPLICATE KEY UPDATE state = VALUES(state), model = VALUES(model), simulated = VALUES(simulated)',
             [$state, self::packed([$study->system, $study->judged()]), serialize($kept), $job],
-        );
+        ));
     }
 
     /**

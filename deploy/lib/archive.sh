@@ -1,22 +1,32 @@
 # Backup and restore: the database and the attachments in one archive. Sourced by ./pebblefell.
 
+# Who is signed in, and what is counted a minute, is nobody's to keep. Without LOCK TABLES, which a cluster does not know.
+PASSING='sessions cache cache_locks receipts'
+
 dump() {
-    as_app mariadb-dump --no-defaults --socket="$SOCKET" --user="$APP_USER" --single-transaction --skip-comments --hex-blob \
-        "$(env_get DB_DATABASE)" >"$1/database.sql"
+    local database skipped=()
+    database=$(env_get DB_DATABASE)
+    for table in $PASSING; do skipped+=("--ignore-table-data=$database.$table"); done
+    db_tool mariadb-dump --single-transaction --skip-comments --hex-blob --skip-add-locks --skip-disable-keys --no-tablespaces \
+        "${skipped[@]}" "$database" >"$1/database.sql"
 }
+
+attachments() { local named; named=$(env_get FILES_PATH || true); printf '%s' "${named:-$STORAGE/app/private}"; }
+
+database_runs() { if db_is_named; then db_find; else alive "$RUN/mariadb.pid" "$RUN"; fi; }
 
 # backup FILE
 backup() {
     local file=$1 work
     [ -n "$file" ] || die 'say where to: ./pebblefell backup FILE.tar.gz'
     case $file in /*) ;; *) file=$PWD/$file ;; esac
-    alive "$RUN/mariadb.pid" "$RUN" || die 'the database is not running: ./pebblefell start first'
+    database_runs || die 'the database is not running: ./pebblefell start first'
     work=$(mktemp -d)
     # shellcheck disable=SC2064
     trap "rm -rf '$work'" EXIT
     step 'Database' dump "$work"
     mkdir -p "$work/attachments"
-    step 'Attachments' cp -a "$STORAGE/app/private/." "$work/attachments/"
+    step 'Attachments' cp -a "$(attachments)/." "$work/attachments/"
     printf 'pebblefell-backup 1\n%s\n' "$(migration_names)" >"$work/manifest"
     (cd "$work" && find . -type f ! -name SHA256SUMS -print0 | sort -z | xargs -0 sha256sum >SHA256SUMS)
     step "Archive" tar -C "$work" -czf "$file.part" .
@@ -29,8 +39,9 @@ migration_names() { (cd "$ROOT/database/migrations" && ls -1 ./*.php | sed 's|^\
 # restore FILE: checks everything before it replaces anything.
 restore() {
     local file=$1 work database
+    db_is_named && say 'Stop the other application servers first (./pebblefell stop there): what they write meanwhile would be lost.'
     [ -r "${file:-}" ] || die 'say from where: ./pebblefell restore FILE.tar.gz'
-    alive "$RUN/mariadb.pid" "$RUN" || die 'the database is not running: ./pebblefell start first'
+    database_runs || die 'the database is not running: ./pebblefell start first'
     work=$(mktemp -d)
     # shellcheck disable=SC2064
     trap "rm -rf '$work'" EXIT
@@ -57,8 +68,12 @@ load_into() {
 }
 
 replace_attachments() {
-    local place=$STORAGE/app/private
-    rm -rf "$place.new" "$place.old"
-    cp -a "$1" "$place.new" && mv "$place" "$place.old" && mv "$place.new" "$place" && rm -rf "$place.old"
+    local place
+    place=$(attachments)
+    # A shared folder may be a mount of its own, which cannot be renamed: what is in it is.
+    rm -rf "$place/.new" "$place/.old"
+    cp -a "$1" "$place/.new" && mkdir "$place/.old" \
+        && find "$place" -mindepth 1 -maxdepth 1 ! -name .new ! -name .old -exec mv -t "$place/.old" {} + \
+        && find "$place/.new" -mindepth 1 -maxdepth 1 -exec mv -t "$place" {} + && rm -rf "$place/.new" "$place/.old" || return 1
     [ "$(id -u)" != 0 ] || chown -R "$APP_USER" "$place"
 }

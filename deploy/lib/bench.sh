@@ -17,6 +17,9 @@ command_bench() {
     step 'Pages, 10 jobs' bash -c "node bench/pages.js >'$out/small.json'"
     step 'Pin on the map' bash -c "node bench/pin.js >'$out/pin.json'"
     step 'Growing to 10,000 jobs' as_app php bench/grow.php 10000
+    local tables
+    tables=$(db_sql -N -e "SELECT ROUND(SUM(data_length + index_length) / 10000 / 1024, 1) FROM information_schema.tables WHERE table_schema = 'pebblefell' AND table_name <> 'log_rows'")
+    say "  A job takes $tables kB of tables, without the rows of its logs"
     step 'Pages, 10,000 jobs' bash -c "node bench/pages.js >'$out/large.json'"
     command -v gcc >/dev/null || apt_install gcc libc6-dev
     step 'The year in C' gcc -O2 -o "$out/trip" bench/trip.c -lm

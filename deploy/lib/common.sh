@@ -77,6 +77,8 @@ env_set() {
     fi
 }
 
+env_default() { [ -n "$(env_get "$1" || true)" ] || env_set "$1" "$2"; }
+
 free_port() {
     php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'
 }
@@ -108,17 +110,16 @@ end() {
 }
 
 make_env() {
-    if [ ! -f "$ENV_FILE" ]; then
-        (umask 077 && : >"$ENV_FILE") || die "cannot write $ENV_FILE"
-        env_set APP_ENV "${1:-production}"
-        env_set APP_KEY "base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+    [ -f "$ENV_FILE" ] || (umask 077 && : >"$ENV_FILE") || die "cannot write $ENV_FILE"
+    env_default APP_ENV "${1:-production}"
+    env_default APP_KEY "base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+    env_default DB_DATABASE pebblefell
+    env_default DB_USERNAME pebblefell
+    env_default DB_PASSWORD "$(secret 16)"
+    if ! db_is_named; then
         env_set DB_SOCKET "$SOCKET"
-        env_set DB_PORT "$(free_port)"
-        env_set DB_DATABASE pebblefell
-        env_set DB_USERNAME pebblefell
-        env_set DB_PASSWORD "$(secret 16)"
+        env_default DB_PORT "$(free_port)"
     fi
-    env_set DB_SOCKET "$SOCKET"
     if [ "$(id -u)" = 0 ]; then
         chown root:"$(id -gn "$APP_USER")" "$ENV_FILE"
         chmod 640 "$ENV_FILE"

@@ -40,6 +40,9 @@ missing_packages() {
             chromium) command -v chromium >/dev/null || m+=(chromium) ;;
             pdftotext) command -v pdftotext >/dev/null || m+=(poppler-utils) ;;
             zbarimg) command -v zbarimg >/dev/null || m+=(zbar-tools) ;;
+            galera) [ -r /usr/lib/galera/libgalera_smm.so ] || m+=(galera-4) ;;
+            ss) command -v ss >/dev/null || m+=(iproute2) ;;
+            rsync) command -v rsync >/dev/null || m+=(rsync) ;;
             ngspice) command -v ngspice >/dev/null || m+=(ngspice) ;;
         esac
     done

@@ -20,7 +20,7 @@ listen.owner = $APP_USER" ;;
     text=${text//@INSTANCE@/$INSTANCE}
     text=${text//@HOST@/${HOST:-127.0.0.1}}
     text=${text//@PORT@/${PORT:-8080}}
-    text=${text//@DBPORT@/$(env_get DB_PORT)}
+    text=${text//@DBPORT@/$(env_get DB_PORT || true)}
     text=${text//@USER@/$user}
     printf '%s\n' "$text" >"$2"
 }
@@ -33,7 +33,39 @@ db_files() {
         --auth-root-socket-user="$APP_USER" --skip-test-db --skip-name-resolve
 }
 
-db_sql() { as_app mariadb --no-defaults --socket="$SOCKET" --user="$APP_USER" "$@"; }
+# The database is somebody else's: .env names a server (DB_HOST) or the nodes of a cluster (DB_NODES).
+db_is_named() { [ -n "$(env_get DB_NODES || true)$(env_get DB_HOST || true)" ]; }
+
+# db_tool PROGRAM …: one of MariaDB's own programs, at this instance's database.
+db_tool() {
+    local program=$1
+    shift
+    if ! db_is_named; then
+        as_app "$program" --no-defaults --socket="$SOCKET" --user="$APP_USER" "$@"
+        return
+    fi
+    local options=$RUN/db.cnf
+    (umask 077 && printf '[client]\nhost=%s\nport=%s\nuser=%s\npassword="%s"\nprotocol=tcp\n' "${DB_NODE%%:*}" "${DB_NODE##*:}" \
+        "$(env_get DB_USERNAME)" "$(env_get DB_PASSWORD)" >"$options")
+    "$program" --defaults-file="$options" "$@"
+}
+
+db_sql() { db_tool mariadb "$@"; }
+
+# db_find: the first named node that is ready, into DB_NODE. A node that is out of step with the others refuses to read.
+db_find() {
+    local node port
+    port=$(env_get DB_PORT || true)
+    for _ in $(seq 1 60); do
+        for node in $(tr ',' ' ' <<<"$(env_get DB_NODES || true)") $(env_get DB_HOST || true); do
+            case $node in *:*) DB_NODE=$node ;; *) DB_NODE=$node:${port:-3306} ;; esac
+            db_sql -e "SELECT 1" "$(env_get DB_DATABASE)" >/dev/null 2>&1 && return 0
+        done
+        sleep 0.5
+    done
+    say 'No database server that .env names (DB_NODES, DB_HOST) lets this copy in. docs/deployment.md says what it must hold.'
+    return 1
+}
 
 db_ready() {
     for _ in $(seq 1 300); do
@@ -66,6 +98,10 @@ db_account() {
 }
 
 db_start() {
+    if db_is_named; then
+        db_find || die 'start needs the database that .env names'
+        return 0
+    fi
     [ -d "$DATA/mysql" ] || step 'Database: new data directory' db_files
     alive "$RUN/mariadb.pid" "$RUN" || step 'Database: MariaDB on loopback' db_run
     [ -f "$DATA/.account" ] || { db_account && touch "$DATA/.account"; } || die 'the database refused to make its account'
@@ -106,3 +142,5 @@ warm() {
 }
 
 migrate() { artisan migrate --force; }
+
+contract() { artisan migrate --force --path=database/contract; }

@@ -60,6 +60,7 @@ command_test() {
     local what=all
     FAILED=''
     case ${1:-} in static | core | feature | live | browser) what=$1; shift ;;
+        cluster) . "$ROOT/deploy/lib/cluster.sh"; command_cluster; return ;;
         fuzz) what=live; shift; export FUZZ=${1:-5000}; [ $# -gt 0 ] && shift; set -- --filter FuzzTest ;;
     esac
     [ "${1:-}" = -- ] && shift
@@ -86,6 +87,7 @@ command_test() {
     case $what in all | browser) run_part 'Playwright: Browser' env $served node node_modules/@playwright/test/cli.js test "$@" ;; esac
     # shellcheck disable=SC2086
     case $what in all | live) run_part 'PHPUnit: Live' env $served php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --testsuite Live "$@" ;; esac
+    case $what in all) run_part 'Cluster' "$ROOT/pebblefell" test cluster ;; esac
     if [ -n "$FAILED" ]; then
         printf '\nFailed:%s\n' "$FAILED"
         # What the server logged, first lines only: the instance is gone afterwards.

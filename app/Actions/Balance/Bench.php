@@ -66,7 +66,7 @@ final class Bench
     {
         DB::transaction(function () use ($session): void {
             // The job's row first, as every write does: whoever locks in one order never waits in a circle.
-            Job::query()->whereKey($session->job_id)->lockForUpdate()->value('id');
+            Job::held($session->job_id);
             $session = BalanceSession::query()->lockForUpdate()->findOrFail($session->id);
             $bench = $session->bench;
             if ($bench === null || $session->clock === null || !$session->isOpen()) {

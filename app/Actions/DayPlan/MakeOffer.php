@@ -27,7 +27,7 @@ final class MakeOffer
     public function __invoke(Job $job, array $terms, string $by): Row
     {
         return DB::transaction(function () use ($job, $terms, $by): Row {
-            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            Job::held($job->id);
             $row = new Row([
                 'number' => 1 + (int) Row::query()->where('job_id', $job->id)->max('number'),
                 'token' => Str::random(40),

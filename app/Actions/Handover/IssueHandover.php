@@ -21,7 +21,7 @@ final class IssueHandover
     public function __invoke(Job $job, User $by, ?string $expiresOn = null): Handover
     {
         return DB::transaction(static function () use ($job, $by, $expiresOn): Handover {
-            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            Job::held($job->id);
             $document = JobFiles::export($job);
             $handover = new Handover([
                 'number' => 1 + (int) $job->handovers()->max('number'),

@@ -27,7 +27,7 @@ final class NoteTyped
     public function __invoke(Job $job, Part $part, Parameter $parameter, SetValue $value, CarbonInterface $at, string $by, bool $sure): bool
     {
         return DB::transaction(static function () use ($job, $part, $parameter, $value, $at, $by, $sure): bool {
-            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            Job::held($job->id);
             $row = $job->settings()->where('part_uid', $part->uid)->where('parameter', $parameter->value)->lockForUpdate()->first()
                 ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter->value]);
             if ($row->as_set === $value->text()) {

@@ -17,6 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Mail\Message as MailMessage;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Pebblefell\Setting\Parameter;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
@@ -70,31 +71,49 @@ final class RecallController extends Controller
     {
         $way = $request->asked('way') === 'e-mail' && (bool) config('pebblefell.mail') ? 'e-mail' : 'letter';
         $told = 0;
-        $refused = [];
+        $mails = [];
         foreach ($this->written($request) as $letter) {
             if ($way === 'e-mail' && $letter['email'] === '') {
                 continue;
             }
-            // Noted first, so that nobody is told twice; what the mail server refuses is taken back.
             $notice = RecallNotice::query()->firstOrCreate(
                 ['recall' => $request->recall(), 'job_id' => $letter['job']->id],
                 ['way' => $way, 'by' => $this->user($request)->name],
             );
+            $told += $notice->wasRecentlyCreated ? 1 : 0;
+            if ($notice->wasRecentlyCreated && $way === 'e-mail') {
+                $mails[] = [$notice, $letter];
+            }
+        }
+        // Noted first, so that nobody is told twice, also when all of this is tried again; what the mail server refuses is taken back.
+        DB::afterCommit(static fn() => self::send($mails, $told));
+
+        return redirect()->to(route('recall', $request->except(['_token', 'way', 'page'])))->with('said', self::said($told, []));
+    }
+
+    /**
+     * @param list<array{RecallNotice, array{job: Job, email: string, subject: string, text: string}}> $mails
+     */
+    private static function send(array $mails, int $told): void
+    {
+        $refused = [];
+        foreach ($mails as [$notice, $letter]) {
             try {
-                if ($notice->wasRecentlyCreated && $way === 'e-mail') {
-                    Mail::raw($letter['text'], static fn(MailMessage $mail) => $mail->to($letter['email'])->subject($letter['subject']));
-                }
+                Mail::raw($letter['text'], static fn(MailMessage $mail) => $mail->to($letter['email'])->subject($letter['subject']));
             } catch (TransportExceptionInterface) {
                 $notice->delete();
                 $refused[] = $letter['job']->title;
-
-                continue;
             }
-            $told += $notice->wasRecentlyCreated ? 1 : 0;
         }
+        session()->flash('said', self::said($told - count($refused), $refused));
+    }
 
-        return redirect()->to(route('recall', $request->except(['_token', 'way', 'page'])))->with('said', "$told noted as told."
-            . ($refused === [] ? '' : ' Not sent, and not noted: ' . implode(', ', $refused) . '.'));
+    /**
+     * @param list<string> $refused titles of jobs
+     */
+    private static function said(int $told, array $refused): string
+    {
+        return "$told noted as told." . ($refused === [] ? '' : ' Not sent, and not noted: ' . implode(', ', $refused) . '.');
     }
 
     /** Who has answered, and what. */

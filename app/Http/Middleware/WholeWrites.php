@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Actions\Balance\Waits;
+use App\Database\Faults;
+use App\Database\Receipt;
 use App\Models\Job;
+use App\Models\User;
 use App\Record\Digest;
 use App\Record\FieldOf;
 use App\Record\UnreadableJob;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Facades\LogBatch;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,6 +24,9 @@ use Throwable;
 
 /**
  * What a request writes is written whole or not at all, is one act in the history, and leaves every job that it touched readable.
+ *
+ * A write that meets another one on another node of a cluster, or whose node is lost, is tried again whole, and seen by the person as one
+ * answer.
  *
  * The job's row is locked first: two people who write to one job come one after the other, and what the second one checks is what the first
  * one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back and the
@@ -30,16 +39,65 @@ final class WholeWrites
      */
     private const AT_ONCE = 12;
 
+    /** So often a write is tried whole before the person is told. Chosen: on a cluster two that meet are apart after one or two. */
+    private const ATTEMPTS = 8;
+
+    /** Stands on a request that is tried again should it meet another one: what is met is then nobody's to read in a log. */
+    public const MORE = 'tried_again';
+
+    public function __construct(private readonly Router $router)
+    {
+    }
+
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->isMethodSafe()) {
             return $next($request);
         }
-        LogBatch::startBatch();
-        try {
-            return $this->whole($request, $next);
-        } finally {
-            LogBatch::endBatch();
+        $session = $request->session()->all();
+        for ($attempt = 1; ; ++$attempt) {
+            LogBatch::startBatch();
+            $request->attributes->set(self::MORE, $attempt < self::ATTEMPTS);
+            try {
+                $response = $this->whole($request, $next);
+                if ($attempt === self::ATTEMPTS || !Faults::areNobodys($response->exception ?? null)) {
+                    return $response;
+                }
+            } catch (Throwable $e) {
+                if ($attempt === self::ATTEMPTS || !Faults::areNobodys($e)) {
+                    throw $e;
+                }
+            } finally {
+                $request->attributes->remove(self::MORE);
+                LogBatch::endBatch();
+            }
+            $this->anew($request, $session, $attempt);
+        }
+    }
+
+    /**
+     * As if nothing had been tried: rows are read again, and what was said to the person is taken back.
+     *
+     * @param array<string, mixed> $session
+     */
+    private function anew(Request $request, array $session, int $attempt): void
+    {
+        usleep(random_int(2_000, 15_000) * $attempt);
+        if (DB::transactionLevel() === 0) {
+            DB::reconnect();
+        }
+        $request->session()->flush();
+        $request->session()->replace($session);
+        $user = Auth::user();
+        if ($user instanceof User) {
+            Auth::setUser($user->fresh() ?? $user);
+        }
+        app()->forgetScopedInstances();
+        $route = $request->route();
+        if ($route instanceof Route) {
+            $route->bind($request)->flushController();
+            $this->router->substituteBindings($route);
+            $this->router->substituteImplicitBindings($route);
         }
     }
 
@@ -50,11 +108,11 @@ final class WholeWrites
         try {
             $job = $request->route('job');
             if ($job instanceof Job) {
-                Job::query()->whereKey($job->id)->lockForUpdate()->toBase()->first(['id']);
+                Job::held($job->id);
             }
             $response = $next($request);
             if (($response->exception ?? null) !== null || $response->isClientError() || $response->isServerError()) {
-                DB::rollBack();
+                self::takeBack();
 
                 return $response;
             }
@@ -63,9 +121,9 @@ final class WholeWrites
             if ($job instanceof Job) {
                 Waits::ofJob($job->id);
             }
-            DB::commit();
+            self::commit(Receipt::write());
         } catch (Throwable $e) {
-            DB::rollBack();
+            self::takeBack();
             throw $e;
         }
         $later = array_slice($moved, self::AT_ONCE);
@@ -74,6 +132,34 @@ final class WholeWrites
         }
 
         return $response;
+    }
+
+    /** When the node is lost in this very moment, another one knows whether it was done. */
+    private static function commit(Receipt $receipt): void
+    {
+        try {
+            DB::commit();
+        } catch (Throwable $e) {
+            if (Faults::isLost($e)) {
+                DB::reconnect();
+                if ($receipt->isKept()) {
+                    return;
+                }
+            }
+            throw $e;
+        }
+    }
+
+    private static function takeBack(): void
+    {
+        try {
+            DB::rollBack();
+        } catch (Throwable $e) {
+            // With the node its transaction is gone.
+            if (!Faults::isLost($e)) {
+                throw $e;
+            }
+        }
     }
 
     /**

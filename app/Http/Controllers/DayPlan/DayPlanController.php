@@ -41,7 +41,7 @@ final class DayPlanController extends Controller
     public function update(DayPlanRequest $request, Job $job): RedirectResponse
     {
         DB::transaction(static function () use ($request, $job): void {
-            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            Job::held($job->id);
             $plan = $job->dayPlan()->first();
             if ($plan === null) {
                 $plan = new DayPlan([...$request->plan(), 'ends_at' => $request->plan()['starts_at']]);

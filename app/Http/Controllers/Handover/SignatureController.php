@@ -20,7 +20,7 @@ final class SignatureController extends Controller
     public function store(SignatureRequest $request, Job $job): RedirectResponse|JsonResponse
     {
         DB::transaction(function () use ($request, $job): void {
-            $locked = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $locked = Job::held($job->id);
             // Without scripts each sending is one of its own.
             $id = $request->clientId() ?? (string) Str::uuid();
             if (Signature::query()->where('client_id', $id)->exists()) {

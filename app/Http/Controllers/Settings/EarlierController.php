@@ -21,7 +21,7 @@ final class EarlierController extends Controller
     {
         $back = redirect()->to(route('settings', $job) . '#fold-set-' . $part->uid);
         $done = DB::transaction(static function () use ($request, $job, $part): bool {
-            $locked = Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $locked = Job::held($job->id);
             $bench = Workbench::of($locked);
             $device = array_values(
                 array_filter($bench->study->settings()->devices, static fn(array $d): bool => $d['part']->uid === $part->uid),

@@ -16,7 +16,7 @@ final class SchoolController extends Controller
     public function update(SchoolRequest $request, Job $job): RedirectResponse
     {
         DB::transaction(static function () use ($request, $job): void {
-            $row = Job::query()->lockForUpdate()->findOrFail($job->id);
+            $row = Job::held($job->id);
             $details = $row->details ?? [];
             $details['travel'] = ['school' => $request->string('school')->toString()] + ($details['travel'] ?? []);
             $row->changeTo(['details' => $details]);
