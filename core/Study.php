@@ -314,12 +314,13 @@ final class Study
     public function branch(Part $part): Branch
     {
         $circuit = $this->circuit();
+        $behind = $circuit->behind($part);
 
         return Branch::of(
             $this->planned(),
-            $circuit->behind($part),
+            $behind,
             $this->once('loadsAnywhere', fn(): bool => !Branch::feedsLoads($this->planned(), $circuit->whole())),
-            $this->loads()->budget,
+            $behind === null ? $this->loads()->budget : $this->loads()->budgetBehind($this->system, $part, $behind),
             $this->supply(),
         );
     }

@@ -17,7 +17,7 @@ use Pebblefell\System\ApplianceUse;
 /** A job's loads as CSV, with a column of hours for each scenario ("hours: Usual day"). Rows read in are added to the job. */
 final class ApplianceCsv
 {
-    private const COLUMNS = ['name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit'];
+    private const COLUMNS = ['name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'fed_by'];
 
     public static function write(Job $job): string
     {
@@ -25,7 +25,7 @@ final class ApplianceCsv
         $rows = [[...self::COLUMNS, ...$scenarios->map(static fn(Scenario $s): string => 'hours: ' . $s->name)->all()]];
         foreach ($job->appliances()->get() as $a) {
             $rows[] = [
-                $a->name, $a->side->value, $a->watts, $a->quantity, $a->duty_pct, $a->standby_w, $a->surge_w, $a->circuit,
+                $a->name, $a->side->value, $a->watts, $a->quantity, $a->duty_pct, $a->standby_w, $a->surge_w, $a->circuit, $a->fed_by,
                 ...$scenarios->map(static fn(Scenario $s): string => HoursText::write($a->hours[$s->uid] ?? []))->all(),
             ];
         }
@@ -37,10 +37,11 @@ final class ApplianceCsv
     {
         [$rows, $faults] = Csv::read($text, ['name', 'side', 'watts'], Bounds::most()['appliances'] - $job->appliances()->count());
         $scenarios = $job->scenarios()->get()->mapWithKeys(static fn(Scenario $s): array => ['hours: ' . $s->name => $s->uid])->all();
+        $parts = array_values($job->parts()->pluck('uid')->map(strval(...))->all());
         $appliances = [];
         foreach ($rows as $row) {
             try {
-                $appliances[] = self::appliance($row, $scenarios);
+                $appliances[] = self::appliance($row, $scenarios, $parts);
             } catch (InvalidValue $e) {
                 $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
             }
@@ -56,10 +57,11 @@ final class ApplianceCsv
     /**
      * @param array<string, string> $row
      * @param array<string, string> $scenarios uid by column
+     * @param list<string>          $parts     uids of the job
      *
      * @return array<string, mixed> columns of the appliance
      */
-    private static function appliance(array $row, array $scenarios): array
+    private static function appliance(array $row, array $scenarios, array $parts): array
     {
         $hours = [];
         foreach ($scenarios as $column => $uid) {
@@ -86,11 +88,20 @@ final class ApplianceCsv
                 '/circuit',
                 'must be 120 characters at most',
             ),
+            'fed_by' => self::part($row['fed_by'] ?? '', $parts),
             'hours' => $hours,
         ];
         // Core refuses what the trade cannot use.
         ApplianceUse::fromArray([...$appliance, 'uid' => 'new']);
 
         return $appliance;
+    }
+
+    /**
+     * @param list<string> $parts uids of the job
+     */
+    private static function part(string $uid, array $parts): string
+    {
+        return $uid === '' || in_array($uid, $parts, true) ? $uid : throw InvalidValue::at('/fed_by', 'must be the id of a part of this job, as p3');
     }
 }

@@ -14,6 +14,7 @@ use Pebblefell\Load\Side;
  *
  * @property Side $side
  * @property ?Does $does null: not said
+ * @property string $fed_by uid of the part that it hangs on; '' as the others do
  * @property array<string, list<array{from_h: float, to_h: float}>> $hours by scenario uid
  */
 final class Appliance extends Model
@@ -32,9 +33,10 @@ final class Appliance extends Model
         'circuit' => 'circuit',
         'hours' => 'hours',
         'does' => 'does',
+        'fed_by' => 'fed_by',
     ];
 
-    protected $fillable = ['uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does'];
+    protected $fillable = ['uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does', 'fed_by'];
 
     protected $casts = [
         'side' => Side::class,
@@ -57,5 +59,5 @@ final class Appliance extends Model
         });
     }
 
-    protected $attributes = ['quantity' => 1, 'duty_pct' => 100, 'standby_w' => 0, 'circuit' => '', 'hours' => '{}'];
+    protected $attributes = ['quantity' => 1, 'duty_pct' => 100, 'standby_w' => 0, 'circuit' => '', 'fed_by' => '', 'hours' => '{}'];
 }

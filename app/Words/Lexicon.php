@@ -149,6 +149,14 @@ final class Lexicon
         ) : $this->part($part);
     }
 
+    /**
+     * @return array<string, string> the sides of a vehicle that a part may serve, by key
+     */
+    public function sides(): array
+    {
+        return array_combine(Part::ROLES, array_map(fn(string $role): string => $this->word("kinds.sides.$role"), Part::ROLES));
+    }
+
     /** A case by its name: a kind, a fate, a stage's state. */
     public function name(BackedEnum $case): string
     {

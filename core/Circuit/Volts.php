@@ -56,7 +56,7 @@ final class Volts
                 return $alternator->data->number('regulated_v');
             }
         }
-        $batteries = array_values(array_filter($graph->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role !== 'house'));
+        $batteries = array_values(array_filter($graph->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role === 'starter'));
         $volts = $batteries === [] ? 0.0 : $batteries[0]->data->known('nominal_v');
         foreach ($batteries as $above) {
             foreach ($batteries as $below) {

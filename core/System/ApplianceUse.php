@@ -17,6 +17,7 @@ final readonly class ApplianceUse
     /**
      * @param array<string, list<array{from_h: float, to_h: float}>> $hours by scenario uid; a scenario not named: off
      * @param string $circuit label of the circuit that feeds it, or ''
+     * @param string $fedBy   uid of the part that it hangs on: a fuse of its own at a battery, a battery of a system apart; '' as the others do
      */
     public function __construct(
         public string $uid,
@@ -30,6 +31,7 @@ final readonly class ApplianceUse
         public string $circuit = '',
         public array $hours = [],
         public ?Does $does = null,
+        public string $fedBy = '',
     ) {
         Guard::notNegative($watts, '/watts');
         Guard::positive($quantity, '/quantity');
@@ -70,7 +72,7 @@ final readonly class ApplianceUse
             'surge_w' => $this->surgeW,
             'circuit' => $this->circuit,
             'hours' => $this->hours,
-        ] + ($this->does === null ? [] : ['does' => $this->does->value]);
+        ] + ($this->does === null ? [] : ['does' => $this->does->value]) + ($this->fedBy === '' ? [] : ['fed_by' => $this->fedBy]);
     }
 
     /**
@@ -99,6 +101,7 @@ final readonly class ApplianceUse
             $a['circuit'] ?? '',
             $hours,
             isset($a['does']) ? Does::from($a['does']) : null,
+            (string) ($a['fed_by'] ?? ''),
         );
     }
 }

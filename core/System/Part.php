@@ -11,12 +11,13 @@ use Pebblefell\System\Sheet\DataSheet;
 /** One part of the system, found or planned, with what is known of it. */
 final readonly class Part
 {
-    public const ROLES = ['house', 'starter'];
+    /** Which side of the vehicle a battery serves; `apart`: a DC system of its own, beside the house's. */
+    public const ROLES = ['house', 'starter', 'apart'];
 
     /**
      * @param string      $uid      names it within the job: "p7"
      * @param string $place where it sits
-     * @param string      $role     house or starter: which side of the vehicle it serves
+     * @param string      $role     one of ROLES
      * @param Fate        $fate     what the plan does with it
      * @param string      $replaces uid of the part it takes over from, or ''
      * @param list<Photo> $photos

@@ -117,6 +117,7 @@ final readonly class System
             self::known(isset($partsByUid[$signal->to]), "/signals/$i/to", $signal->to);
         }
         foreach ($appliances as $i => $appliance) {
+            self::known($appliance->fedBy === '' || isset($partsByUid[$appliance->fedBy]), "/appliances/$i/fed_by", $appliance->fedBy);
             foreach (array_keys($appliance->hours) as $scenario) {
                 self::known(isset($scenariosByUid[$scenario]), "/appliances/$i/hours/$scenario", $scenario);
             }

@@ -411,6 +411,12 @@ final class DemoSeeder extends Seeder
         $this->loads($job, [['Coffee machines', 'ac', 1450, '7-7:40, 10-10:30, 15-15:30', 80, 3, null, 2], ['Galley fridges', 'dc', 70, '0-24', 40, 0, null, 2], ['Reading lights', 'dc', 3, '6-8, 17-23', 60, 0, null, 40], ['Heater pumps and fans', 'dc', 160, '20-8', 60, 0], ['Sound system', 'ac', 260, '9-12, 16-18', 70, 8], ['USB sockets', 'dc', 6, '8-22', 50, 0, null, 40], ['Driver’s radio and tachograph', 'dc', 18, '0-24', 100, 0]]);
         $this->bank($job, 'Kvellin Slate 200 duo', 4);
         $this->planned($job, 'Tindlow Eider 3000 duo', 1, 'luggage hold, left');
+        // The coach builder's own 12 V, which stays as it is.
+        $builders = $this->found($job, 'Ostrelund Mat 95', 1, 'behind the dashboard', ['age_years' => 3.0], Fate::Keep, 'apart')[0];
+        $fuse = $this->add($job, 'fuse', ['model' => 'In-line fuse', 'place' => 'behind the dashboard'], ['rating_a' => 15.0], Fate::Keep);
+        $this->wire($job, $builders->uid . '.plus', $fuse->uid . '.in', 4.0, 0.4, '', Fate::Keep);
+        $this->loads($job, [['Ticket machine and step pump', 'dc', 14, '6-20', 60, 1]]);
+        $job->appliances()->where('name', 'Ticket machine and step pump')->firstOrFail()->changeTo(['fed_by' => $fuse->uid]);
     }
 
     private function postLaunch(): void
@@ -422,7 +428,11 @@ final class DemoSeeder extends Seeder
         $this->found($job, 'Ostrelund Mat 130', 2, 'aft locker', ['age_years' => 1.0]);
         $this->found($job, 'Skarnholt Shore 25', 1, 'aft locker');
         $this->found($job, 'Hadrelvik Post 200', 1, 'aft locker');
-        $this->loads($job, [['Radar', 'dc', 34, '6-14', 70, 4], ['Plotter', 'dc', 22, '6-14', 100, 0], ['Navigation lights', 'dc', 25, '6-9', 100, 0], ['Cabin fan', 'dc', 18, '6-14', 50, 0]]);
+        $this->loads($job, [['Radar', 'dc', 34, '6-14', 70, 4], ['Plotter', 'dc', 22, '6-14', 100, 0], ['Navigation lights', 'dc', 25, '6-9', 100, 0], ['Cabin fan', 'dc', 18, '6-14', 50, 0], ['Bilge pump', 'dc', 40, '0-24', 3, 0]]);
+        // Straight to the battery, as such a pump should be.
+        $pump = $this->add($job, 'fuse', ['model' => 'In-line fuse', 'place' => 'aft locker'], ['rating_a' => 10.0], Fate::Keep);
+        $this->wire($job, $job->parts()->where('kind', 'battery')->firstOrFail()->uid . '.plus', $pump->uid . '.in', 2.5, 0.3, '', Fate::Keep);
+        $job->appliances()->where('name', 'Bilge pump')->firstOrFail()->changeTo(['fed_by' => $pump->uid]);
         // Nearly a year ago: its yearly check comes due.
         $session = $this->session($job, Protocol::Refresh, CarbonImmutable::now()->subDays(352)->setTime(15, 0), [['name' => 'bench 2', 'amps' => 30.0]]);
         foreach ([[12.78, 13.04], [12.95, 13.08]] as $k => $volts) {
@@ -482,9 +492,9 @@ final class DemoSeeder extends Seeder
      * @param array<string, string> $common
      * @param array<string, mixed> $data
      */
-    private function add(Job $job, string $kind, array $common, array $data, Fate $fate): void
+    private function add(Job $job, string $kind, array $common, array $data, Fate $fate): Part
     {
-        (new AddParts())($job, PartKind::from($kind), $common, $data, 1, $fate);
+        return (new AddParts())($job, PartKind::from($kind), $common, $data, 1, $fate)[0];
     }
 
     private function bank(Job $job, string $name, int $count): void
@@ -511,9 +521,9 @@ final class DemoSeeder extends Seeder
         return LibraryPart::query()->where('make', $make)->where('model', $model)->firstOrFail();
     }
 
-    private function wire(Job $job, string $from, string $to, float $mm2, float $metres, string $protectedBy = ''): void
+    private function wire(Job $job, string $from, string $to, float $mm2, float $metres, string $protectedBy = '', Fate $fate = Fate::Add): void
     {
-        (new AddParts())->row($job, Conductor::class, 'c', ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => Fate::Add, 'size_mm2' => $mm2, 'length_m' => $metres, 'insulation_c' => 90.0, 'protected_by' => $protectedBy]);
+        (new AddParts())->row($job, Conductor::class, 'c', ['from_terminal' => $from, 'to_terminal' => $to, 'fate' => $fate, 'size_mm2' => $mm2, 'length_m' => $metres, 'insulation_c' => 90.0, 'protected_by' => $protectedBy]);
     }
 
     /**

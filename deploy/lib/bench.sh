@@ -13,6 +13,7 @@ command_bench() {
     serve_demo
     local out=$INSTANCE/bench
     mkdir -p "$out"
+    chown "$APP_USER" "$out"
     export PEBBLEFELL_URL=http://$HOST:$PORT
     step 'Pages, 10 jobs' bash -c "node bench/pages.js >'$out/small.json'"
     step 'Pin on the map' bash -c "node bench/pin.js >'$out/pin.json'"

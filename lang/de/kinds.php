@@ -32,5 +32,6 @@ return [
     'plug' => 'Steckverbindung',
     'display' => 'Anzeigegerät, Knoten oder Fernbedienung',
     'sensor' => 'Fühler',
-    'roles' => ['house' => 'Bordbatterie', 'starter' => 'Starterbatterie'],
+    'roles' => ['house' => 'Bordbatterie', 'starter' => 'Starterbatterie', 'apart' => 'Batterie eines anderen Systems'],
+    'sides' => ['house' => 'Bordnetz', 'starter' => 'Starter, Motor', 'apart' => 'ein System für sich'],
 ];

@@ -32,5 +32,6 @@ return [
     'plug' => 'plug and socket',
     'display' => 'display, hub or remote',
     'sensor' => 'sensor',
-    'roles' => ['house' => 'house battery', 'starter' => 'starter battery'],
+    'roles' => ['house' => 'house battery', 'starter' => 'starter battery', 'apart' => 'battery of another system'],
+    'sides' => ['house' => 'house', 'starter' => 'starter, engine', 'apart' => 'a system of its own'],
 ];

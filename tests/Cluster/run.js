@@ -3,6 +3,7 @@
 import assert from 'node:assert/strict';
 import { execFile } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { promisify } from 'node:util';
 import { Person } from './person.js';
 
@@ -125,6 +126,20 @@ async function pagesASecond(base, seconds) {
     return counts.reduce((a, b) => a + b) / seconds;
 }
 
+/** A picture that one server keeps the other shows: they lie in one folder. */
+async function onePicture(here, there) {
+    const [[id, part]] = await rows(1, 'SELECT job_id, id FROM parts ORDER BY id LIMIT 1');
+    const body = new FormData();
+    body.append('_token', here.token);
+    body.append('photo', new Blob([readFileSync(new URL('../../docs/screenshots/phone.png', import.meta.url))], { type: 'image/png' }), 'phone.png');
+    const headers = { Cookie: Object.entries(here.cookies).map(([k, v]) => `${k}=${v}`).join('; ') };
+    const sent = await fetch(`${here.base.origin}/jobs/${id}/parts/${part}/photos`, { method: 'POST', body, headers, redirect: 'manual' });
+    assert.equal(sent.status, 302);
+    const [[photo]] = await rows(3, `SET SESSION wsrep_sync_wait = 1; SELECT MAX(id) FROM photos WHERE part_id = ${part}`);
+    const shown = await there.ask(`/jobs/${id}/parts/${part}/photos/${photo}`);
+    assert(shown.status === 200 && shown.text.length > 10_000, `the other server shows the picture: ${shown.status}`);
+}
+
 const synced = async (number) => (await node(number, 'state')).stdout.trim() === 'Synced';
 
 async function killAndReturn(number) {
@@ -144,6 +159,7 @@ const other = new Person(SERVER_B);
 other.cookies = { ...a.cookies };
 assert.equal((await other.ask(`${job(1)}/survey`)).status, 200, 'who signed in at A is known at B');
 
+await onePicture(a, b);
 const figures = { 'pages a second, one server': await pagesASecond(SERVER_A, 5), 'pages a second, two behind the proxy': await pagesASecond(PROXY, 5) };
 
 const balance = await a.page(`${job(2)}/balance`);

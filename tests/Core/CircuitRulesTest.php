@@ -8,6 +8,7 @@ use App\Words\Lexicon;
 use App\Words\Show;
 use Pebblefell\Circuit\AcSide;
 use Pebblefell\Region\Units;
+use Pebblefell\Stage\Loads\OtherSystem;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\JobFile;
@@ -172,6 +173,22 @@ final class CircuitRulesTest extends TestCase
         yield 'the main fuse opens first' => ['not-selective@y', 'note', $second(100), $second(60)];
         $idle = static fn(float $amps, float $alternator): System => self::system(parts: [self::part('d1', 'dcdc', ['output_a' => $amps, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => $alternator])]);
         yield '30 A at idle on 90 A is fine' => ['dcdc-not-at-idle@d1', 'fix', $idle(30, 85), $idle(30, 90)];
+
+        // A second DC system beside the first, and what goes straight to a battery.
+        $apart = static fn(array $wires, array $parts = [], array $battery = self::LFP): System => self::drawn(['b1.plus f1.in', ...$wires], ['s9' => ['battery', $battery, 'apart'], 'f9' => ['fuse', ['rating_a' => 20, 'interrupt_a' => 20000]], ...$parts], [
+            'appliances' => [['uid' => 'a9', 'name' => 'step light', 'side' => 'dc', 'watts' => 20, 'fed_by' => 'f9', 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]]]],
+        ]);
+        $own = ['s9.plus f9.in'];
+        yield 'a system of its own stays live' => ['second-system@s9', 'note', $apart($own), self::drawn(['b1.plus f1.in'], ['s9' => ['battery', self::AGM, 'starter']])];
+        yield 'nothing charges it' => ['second-system-uncharged@s9', 'fix', $apart($own), $apart([...$own, 'k9.output_plus s9.plus'], ['k9' => ['mains_charger', ['output_a' => 10, 'lithium' => 'custom']]])];
+        yield 'joined to the house by a fuse alone' => ['systems-joined@s9', 'fix', $apart([...$own, 'f9.out b1.plus']), $apart($own)];
+        yield 'joined, of another chemistry' => ['systems-joined@s9', 'stop', $apart([...$own, 'f9.out b1.plus'], [], self::AGM), $apart($own, [], self::AGM)];
+        $straight = static fn(string $on, array $wires): System => self::drawn($wires, ['q1' => ['switch', ['rating_a' => 200]], 'f9' => ['fuse', ['rating_a' => 20, 'interrupt_a' => 20000]], 'd1' => ['distribution_box', ['circuits' => 4]]], [
+            'appliances' => [['uid' => 'a9', 'name' => 'alarm', 'side' => 'dc', 'watts' => 2, 'fed_by' => $on, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]]]],
+        ]);
+        $switched = ['b1.plus f1.in', 'f1.out q1.in', 'q1.out d1.supply_plus'];
+        yield 'a load on the post, without a fuse' => ['load-without-fuse@b1', 'fix', $straight('b1', [...$switched, 'b1.plus f9.in']), $straight('f9', [...$switched, 'b1.plus f9.in'])];
+        yield 'a load before the main switch' => ['straight-to-battery@f9', 'note', $straight('f9', [...$switched, 'b1.plus f9.in']), $straight('f9', [...$switched, 'q1.out f9.in'])];
     }
 
     #[DataProvider('cases')]
@@ -182,6 +199,37 @@ final class CircuitRulesTest extends TestCase
         $quiet = Study::of($beside)->assessment()->find($key)?->finding;
         self::assertNotSame($severity, $quiet?->severity->value, "$key beside it");
         self::assertNull($quiet, "$key beside it");
+    }
+
+    public function testWhatHangsOnAnotherSystemIsInNoneOfTheHousesSums(): void
+    {
+        $loads = static fn(string $by): array => ['appliances' => [
+            ['uid' => 'a1', 'name' => 'lamp', 'side' => 'dc', 'watts' => 10, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]]],
+            ['uid' => 'a9', 'name' => 'step light', 'side' => 'dc', 'watts' => 5, 'fed_by' => $by, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]]],
+        ]];
+        $apart = ['s9' => ['battery', self::AGM, 'apart'], 'k9' => ['mains_charger', ['output_a' => 10, 'lithium' => 'custom']], 'v9' => ['inverter', ['continuous_w' => 300]]];
+        $study = Study::of(self::drawn(['b1.plus f1.in', 's9.plus k9.output_plus', 's9.plus v9.battery_plus'], $apart, $loads('s9')));
+        self::assertSame(240.0, $study->loads()->budget->energyWhDay, '10 W for a day');
+        [$other] = OtherSystem::all($study);
+        self::assertSame([120.0, ['k9'], ['a9']], [$other->budget->energyWhDay, array_column($other->sources, 'uid'), array_keys($other->loads)]);
+        // 110 Ah of AGM at 12 V, half of it, give or take Peukert at 0.4 A and the cold: some five days of 120 Wh.
+        self::assertEqualsWithDelta(5.5, $other->bank->days()->value, 1.2);
+        // Its charger and its inverter are not the house's.
+        self::assertSame([['k1'], null], [array_column($study->planned()->chargers(), 'uid'), $study->planned()->inverter()]);
+        // The same load hanging on the house: one sum.
+        self::assertSame(360.0, Study::of(self::drawn(['b1.plus f1.in', 's9.plus k9.output_plus'], $apart, $loads('b1')))->loads()->budget->energyWhDay);
+        // It goes into the file and comes back.
+        self::assertSame('s9', JobFile::fromArray(JobFile::toArray($study->system))->appliances['a9']->fedBy);
+    }
+
+    public function testAFuseCarriesWhatIsNotedToHangOnIt(): void
+    {
+        $on = static fn(string $by): Study => Study::of(self::drawn(['b1.plus f1.in', 'f1.out d1.supply_plus', 'b1.plus f9.in'], ['d1' => ['distribution_box', ['circuits' => 4]], 'f9' => ['fuse', ['rating_a' => 20]]], [
+            'appliances' => [['uid' => 'a9', 'name' => 'compressor', 'side' => 'dc', 'watts' => 120, 'fed_by' => $by, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]]]],
+        ]));
+        $loadsA = static fn(Study $s, string $fuse): float => $s->branch($s->system->parts[$fuse])->peakA()->value;
+        self::assertSame([0.0, 10.0], [$loadsA($on('f9'), 'f1'), $loadsA($on('f9'), 'f9')]);
+        self::assertSame([10.0, 0.0], [$loadsA($on('d1'), 'f1'), $loadsA($on('d1'), 'f9')]);
     }
 
     public function testASourceOfOtherVoltsCountsNowhere(): void

@@ -42,6 +42,7 @@ final class RemovePart
             foreach (['planned_from', 'planned_to'] as $end) {
                 $job->conductors()->where($end, 'like', $mine)->get()->each->changeTo([$end => null]);
             }
+            $job->appliances()->where('fed_by', $part->uid)->get()->each->changeTo(['fed_by' => '']);
             $job->parts()->where('part_of', $part->uid)->get()->each->changeTo(['part_of' => '']);
             $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->get()->each->delete();
             $job->settings()->where('part_uid', $part->uid)->get()->each->delete();

@@ -14,6 +14,8 @@ use Pebblefell\Load\Side;
 use Pebblefell\Load\Together;
 use Pebblefell\Study;
 use Pebblefell\System\ApplianceUse;
+use Pebblefell\System\Graph\Reach;
+use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Scenario;
 use Pebblefell\System\Sheet\DataSheet;
@@ -51,13 +53,36 @@ final readonly class LoadSizing
         [$efficiency, $idle] = [$sheet->figureOrUsual('efficiency_pct'), $sheet->figureOrUsual('idle_w')];
         $appliances = $scenario === null ? [] : array_map(
             static fn(ApplianceUse $use) => $use->in($scenario->uid),
-            array_values($system->appliances),
+            array_values(array_filter($system->appliances, static fn(ApplianceUse $use): bool => !$study->planned()->isApart($use->fedBy))),
         );
         $hasAc = array_filter($appliances, static fn($a): bool => $a->side === Side::Ac) !== [];
         $alwaysOn = $scenario !== null && $scenario->inverterAlwaysOn;
         $inverter = $hasAc || ($part !== null && $alwaysOn) ? Inverter::of($efficiency->value, $idle->value, $alwaysOn) : null;
 
         return new self($scenario, Budget::of($appliances, $inverter, $system->vehicle->systemV), $efficiency, $idle, $part !== null);
+    }
+
+    /**
+     * The budget of what may draw through a part: all but the loads that are noted to hang elsewhere.
+     *
+     * @param Reach $behind what hangs behind the part
+     */
+    public function budgetBehind(System $system, Part $part, Reach $behind): Budget
+    {
+        $elsewhere = array_filter(
+            $system->appliances,
+            static fn(ApplianceUse $use): bool => isset($system->parts[$use->fedBy]) && $use->fedBy !== $part->uid && !isset($behind->parts()[$use->fedBy]),
+        );
+        if ($elsewhere === [] || $this->scenario === null) {
+            return $this->budget;
+        }
+        $scenario = $this->scenario;
+
+        return Budget::of(
+            array_values(array_map(static fn(ApplianceUse $use) => $use->in($scenario->uid), array_diff_key($system->appliances, $elsewhere))),
+            $this->budget->inverter,
+            $this->budget->systemV,
+        );
     }
 
     /** Wh a day at the battery. */

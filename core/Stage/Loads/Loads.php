@@ -16,6 +16,8 @@ final class Loads implements Room
         return [
             new Rules\InverterCarriesLoads(),
             new Rules\IdleShare(),
+            new Rules\OtherSystems(),
+            new Rules\StraightToBattery(),
         ];
     }
 

@@ -18,6 +18,9 @@ final readonly class Graph
 
     private Sides $sides;
 
+    /** @var array<string, true> parts of a DC system of its own, by uid */
+    private array $apart;
+
     /**
      * @param array<string, Part>      $parts      by uid
      * @param array<string, Conductor> $conductors by uid; both ends are in $parts
@@ -32,6 +35,57 @@ final readonly class Graph
         }
         $this->ending = $ending;
         $this->sides = new Sides();
+        $this->apart = $this->onlyOf($this->ofKind(PartKind::Battery));
+    }
+
+    /**
+     * Parts that only batteries of a system of their own reach through closed parts, with whatever feeds them.
+     *
+     * @param list<Part> $batteries
+     *
+     * @return array<string, true> by uid
+     */
+    private function onlyOf(array $batteries): array
+    {
+        $posts = static fn(bool $apart): array => array_values(array_map(
+            static fn(Part $p): Point => Point::of($p->uid, 'plus'),
+            array_filter($batteries, static fn(Part $p): bool => ($p->role === 'apart') === $apart),
+        ));
+        $apart = $posts(true);
+        if ($apart === []) {
+            return [];
+        }
+        $others = $this->reach($posts(false), Passage::closed())->parts();
+
+        return array_fill_keys(array_map(strval(...), array_keys(array_diff_key($this->reach($apart, Passage::closed())->parts(), $others))), true);
+    }
+
+    /** It belongs to a DC system of its own, beside the house's. */
+    public function isApart(string $uid): bool
+    {
+        return isset($this->apart[$uid]);
+    }
+
+    /**
+     * @return list<non-empty-list<Part>> batteries of the systems beside the house's, those of one system together
+     */
+    public function apartBatteries(): array
+    {
+        $systems = [];
+        $seen = [];
+        foreach ($this->ofKind(PartKind::Battery) as $battery) {
+            if ($battery->role !== 'apart' || isset($seen[$battery->uid])) {
+                continue;
+            }
+            $joined = [];
+            foreach (['plus', 'minus'] as $pole) {
+                $joined += $this->reach([Point::of($battery->uid, $pole)], Passage::conductors())->parts();
+            }
+            $seen += $own = array_filter($joined + [$battery->uid => $battery], static fn(Part $p): bool => $p->kind === PartKind::Battery && $p->role === 'apart');
+            $systems[] = array_values($own);
+        }
+
+        return $systems;
     }
 
     /**
@@ -55,13 +109,13 @@ final readonly class Graph
      */
     public function chargers(): array
     {
-        return array_values(array_filter($this->parts, static fn(Part $p): bool => $p->kind->isCharger()));
+        return array_values(array_filter($this->parts, fn(Part $p): bool => $p->kind->isCharger() && !$this->isApart($p->uid)));
     }
 
     public function inverter(): ?Part
     {
         foreach ($this->parts as $part) {
-            if ($part->kind->isInverter()) {
+            if ($part->kind->isInverter() && !$this->isApart($part->uid)) {
                 return $part;
             }
         }

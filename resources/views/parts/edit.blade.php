@@ -10,7 +10,7 @@
             <x-field form="part" label="Serial" name="serial" :value="$part->serial" autocomplete="off" />
                 <x-field form="part" label="Firmware" name="firmware" :value="$part->firmware" autocomplete="off" />
             <x-field form="part" label="Place" name="place" :value="$part->place" />
-                <x-field form="part" label="Side" name="role" :value="$part->role" :options="['house' => 'house', 'starter' => 'starter, engine']" />
+                <x-field form="part" label="Side" name="role" :value="$part->role" :options="$say->sides()" />
             @if ($page->moves())
                 <x-field form="part" label="Moves to" name="planned_place" :value="$part->planned_place" />
             @endif

@@ -17,6 +17,9 @@ use Pebblefell\Load\UsualAppliances;
 use Pebblefell\Stage\Loads\DaySketch;
 use Pebblefell\Stage\Loads\Hint;
 use Pebblefell\Stage\Loads\LoadSizing;
+use Pebblefell\Stage\Loads\OtherSystem;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
 use Pebblefell\System\Scenario;
 
 /** What stands on Loads: one scenario's day, strip by strip, and what follows from it. */
@@ -122,6 +125,46 @@ final readonly class LoadsPage
     public function usual(): array
     {
         return array_map(fn(string $key): string => $this->bench->say->word("appliances.names.$key"), UsualAppliances::keys());
+    }
+
+    /**
+     * Parts that a load may hang on by itself, by uid; as the others do comes first.
+     *
+     * @return array<string, string>
+     */
+    public function hangsOn(): array
+    {
+        $parts = $this->bench->study->planned()->ofKind(PartKind::Battery, PartKind::Fuse, PartKind::Breaker, PartKind::DistributionBox, PartKind::Plug);
+
+        return ['' => 'what the others hang on'] + array_combine(
+            array_column($parts, 'uid'),
+            array_map(fn(Part $p): string => $this->bench->say->part($p) . " ($p->uid)", $parts),
+        );
+    }
+
+    /**
+     * @return list<OtherSystem>
+     */
+    public function others(): array
+    {
+        return OtherSystem::all($this->bench->study);
+    }
+
+    public function listed(OtherSystem $other): string
+    {
+        return $other->loads === [] ? 'no loads noted' : implode(', ', array_column($other->loads, 'name'));
+    }
+
+    public function lasts(OtherSystem $other): string
+    {
+        return $other->budget->energyWhDay > 0.0 ? ': ' . $this->bench->show->text($other->bank->days()->value, 'days', 1) . ' without charge' : '';
+    }
+
+    public function chargedBy(OtherSystem $other): string
+    {
+        return $other->sources === []
+            ? 'nothing is drawn that charges it'
+            : 'charged by ' . implode(', ', array_map($this->bench->say->part(...), $other->sources));
     }
 
     /**

@@ -34,6 +34,7 @@ final class ApplianceRequest extends FormRequest
             'hours' => ['nullable', 'string', 'max:300'],
             'scenario' => ['nullable', 'string', 'max:20'],
             'does' => ['nullable', Rule::enum(Does::class)],
+            'fed_by' => ['nullable', 'string', Rule::exists('parts', 'uid')->where('job_id', $this->job()->id)],
         ];
     }
 
@@ -58,7 +59,7 @@ final class ApplianceRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['duty_pct' => 'duty', 'standby_w' => 'standby', 'surge_w' => 'start surge'];
+        return ['duty_pct' => 'duty', 'standby_w' => 'standby', 'surge_w' => 'start surge', 'fed_by' => 'what it hangs on'];
     }
 
     protected function check(Validator $validator): void
@@ -88,8 +89,10 @@ final class ApplianceRequest extends FormRequest
         if ($this->filled('does')) {
             $row['does'] = $this->text('does');
         }
-        if ($this->has('circuit')) {
-            $row['circuit'] = $this->text('circuit');
+        foreach (['circuit', 'fed_by'] as $key) {
+            if ($this->has($key)) {
+                $row[$key] = $this->text($key);
+            }
         }
         $scenario = $this->text('scenario');
         if ($scenario !== '' && $this->has('hours')) {
@@ -101,14 +104,22 @@ final class ApplianceRequest extends FormRequest
         return $row;
     }
 
-    private function watts(): ?float
+    private function job(): Job
     {
         $job = $this->route('job');
+        assert($job instanceof Job);
+
+        return $job;
+    }
+
+    private function watts(): ?float
+    {
+        $job = $this->job();
         if (preg_match('/^(\d+(?:[.,]\d+)?)\s*(W|A)?$/i', $this->text('watts'), $m) !== 1) {
             return null;
         }
         $number = (float) str_replace(',', '.', $m[1]);
-        if (strtoupper($m[2] ?? 'W') !== 'A' || !$job instanceof Job) {
+        if (strtoupper($m[2] ?? 'W') !== 'A') {
             return $number;
         }
         $volts = $this->text('side') === 'ac' ? $job->effectiveRegion()->mainsV() : $job->system_v;

@@ -21,7 +21,7 @@ final class StarterApart implements Rule
     {
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Battery) as $part) {
-            if ($part->role !== 'house'
+            if ($part->role === 'starter'
                 && $study->banks()->planned->bank !== null
                 && $study->circuit()->joins(Point::of($part->uid, 'plus'))) {
                 $findings[] = new Finding('starter-joined', Severity::Stop, ['part' => Named::part($part->uid)], [], $part->uid);

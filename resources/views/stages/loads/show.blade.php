@@ -52,6 +52,8 @@
                         <x-field :form="'a-' . $row->uid" label="Start surge" name="surge_w" :value="$show->field($row->surge_w)" unit="W" inputmode="decimal"
                             :disabled="! $may" />
                         <x-field :form="'a-' . $row->uid" label="Circuit" name="circuit" :value="$row->circuit" :disabled="! $may" />
+                        <x-field :form="'a-' . $row->uid" label="Hangs on" name="fed_by" :value="$row->fed_by" :options="$page->hangsOn()"
+                            :disabled="! $may" />
                         <x-field :form="'a-' . $row->uid" label="It" name="does" :value="$row->does?->value" :options="$page->does()" :disabled="! $may" />
                         @if ($may)<div class="actions wide mt-0!"><button class="btn plain">Save</button>
                             <button class="btn link" form="del-{{ $row->uid }}">Delete {{ $row->name }}</button></div>@endif
@@ -70,6 +72,12 @@
     </div>
     @if ($system->appliances === [])<div class="mt-4"><x-empty title="What runs, and when?"><p>Fridge, lights, pump, heater fan, charging. Anything that heats
         or cools weighs most.</p></x-empty></div>@endif
+    @foreach ($page->others() as $other)
+        <p class="mt-4"><b>{{ $say->part($other->batteries[0]) }}</b>, a system of its own: {{ $page->listed($other) }} take
+            {{ $show->text($other->budget->energyWhDay, 'Wh', 0) }} a day of its
+            {{ $show->text($other->bank->usable()->value, 'Wh', 0) }}{{ $page->lasts($other) }}; {{ $page->chargedBy($other) }}.
+            None of it is in the sums above.</p>
+    @endforeach
     @if ($study->together())<x-together :together="$study->together()" />@endif
     @if ($page->hints() !== [])
         <div class="section"><div class="section-head"><h2>What would save most</h2><span class="aside">a day, at the battery; what heats or cools weighs most:

@@ -24,7 +24,7 @@
                     @endforeach</datalist>
                 <x-field form="add" label="How many" name="count" value="1" inputmode="numeric" required />
                 <x-field form="add" label="Where it sits" name="place" placeholder="under the left bench" />
-                <x-field form="add" label="Side" name="role" :options="['house' => 'house', 'starter' => 'starter, engine']" value="house" />
+                <x-field form="add" label="Side" name="role" :options="$say->sides()" value="house" />
                 @can('plan', $job)
                     <x-field form="add" label="Is it" name="fate" :options="['keep' => 'found in the vehicle', 'add' => 'new, to be fitted']" value="keep" />
                 @else

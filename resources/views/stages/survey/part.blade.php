@@ -1,6 +1,7 @@
 <tr id="{{ $in['part']->uid }}">
     <td><a href="{{ route('parts.edit', [$in['job'], $in['row']]) }}">{{ $in['say']->part($in['part']) }}</a>
-        <div class="small muted">{{ $in['say']->name($in['part']->kind) }}{{ $in['part']->role === 'starter' ? ', starter side' : '' }}{{ $in['part']->serial ?
+        <div class="small muted">{{ $in['say']->name($in['part']->kind) }}{{ $in['part']->role === 'house'
+            ? '' : ', ' . $in['say']->sides()[$in['part']->role] }}{{ $in['part']->serial ?
             ' · ' . $in['part']->serial : '' }}</div></td>
     <td data-label="What it is" class="small"><span>@if ($in['part']->data->isAssumed())<abbr class="assumed" title="Assumed: read the label">≈</abbr>
         @endif{{ $in['say']->about($in['part']) }}</span></td>
