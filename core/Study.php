@@ -331,6 +331,12 @@ final class Study
         return $this->system->place?->recordLowC() ?? Place::ASSUMED_MIN_C - Place::RECORD_BELOW_C;
     }
 
+    /** A that the planned bank takes in charge; null without one. */
+    public function bankTakes(): ?Figure
+    {
+        return $this->once('takes', fn(): ?Figure => BankSizing::takes($this));
+    }
+
     /** The charging volts that the planned bank bears, by its sheet, else by its cells. */
     public function bankBears(): Figure
     {

@@ -12,14 +12,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A photograph of a part. The bytes lie on the private disk under `path`, and stay there: an issued pack may show them.
  *
  * @property int $job_id
+ * @property string $shows as in core's Photo
  */
 final class Photo extends Model
 {
     use Audited;
 
-    protected $fillable = ['part_id', 'sha256', 'path', 'caption', 'width_px', 'height_px', 'client_id'];
+    protected $fillable = ['part_id', 'sha256', 'path', 'caption', 'shows', 'width_px', 'height_px', 'client_id'];
 
-    protected $attributes = ['caption' => ''];
+    protected $attributes = ['caption' => '', 'shows' => ''];
 
     /** A picture is part of the job's model. */
     protected static function booted(): void

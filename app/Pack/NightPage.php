@@ -6,6 +6,7 @@ namespace App\Pack;
 
 use Pebblefell\Stage\Handover\Night;
 use Pebblefell\System\Part;
+use Pebblefell\System\Photo;
 
 /** The page for two in the morning, in its customer's language. */
 final readonly class NightPage
@@ -37,7 +38,10 @@ final readonly class NightPage
                 'says' => $this->word("steps.$step[does]", $step['args']),
                 'where' => $step['args']['at'] === '' ? '' : $this->word('where', $step['args']),
                 'pictures' => array_slice(array_merge(...array_map(
-                    static fn(Part $p): array => array_map(static fn($photo): string => $photo->sha256, $p->photos),
+                    static fn(Part $p): array => array_column(array_filter(
+                        $p->photos,
+                        static fn(Photo $photo): bool => in_array($photo->shows, ['', Photo::PLACE], true),
+                    ), 'sha256'),
                     $step['parts'],
                 )), 0, 2),
             ], $page['steps']),

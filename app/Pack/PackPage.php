@@ -15,6 +15,7 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Photo;
 
 /** What stands in a pack, in its customer's language: for who drives it, for who repairs it, for the workshop. */
 final readonly class PackPage
@@ -122,13 +123,14 @@ final readonly class PackPage
         $of = [];
         foreach ($this->fitted() as $part) {
             foreach ($part->photos as $photo) {
-                if ($part->place !== '' && $photo->caption !== __('boxes.screen')) {
-                    $of[$part->place] ??= $photo->sha256;
+                if ($part->place !== '' && in_array($photo->shows, ['', Photo::PLACE], true)) {
+                    // One of the place itself goes before one of what stands there.
+                    $of[$photo->shows][$part->place] ??= $photo->sha256;
                 }
             }
         }
 
-        return $of;
+        return ($of[Photo::PLACE] ?? []) + ($of[''] ?? []);
     }
 
     /** The drawing made simple, as a picture; '' without a bank. */

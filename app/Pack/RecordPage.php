@@ -359,18 +359,35 @@ final readonly class RecordPage
     }
 
     /**
-     * @return list<array{part: Part, photo: Photo}>
+     * @return list<array{photo: Photo, says: string}> each with whose it is, and what of it
      */
     public function pictures(): array
     {
         $pictures = [];
         foreach (array_values($this->study->planned()->parts) as $part) {
             foreach ($part->photos as $photo) {
-                $pictures[] = ['part' => $part, 'photo' => $photo];
+                $pictures[] = ['photo' => $photo, 'says' => implode(': ', array_filter([$this->say->part($part), $this->shown($part, $photo), $photo->caption]))];
             }
         }
 
         return $pictures;
+    }
+
+    private function shown(Part $part, Photo $photo): string
+    {
+        $run = $photo->isOfARun() ? $this->study->planned()->conductors[$photo->shows] ?? null : null;
+        if ($run !== null) {
+            $there = $run->from->uid === $part->uid ? $run->to : $run->from;
+
+            return $this->word('shows.run', ['part' => $this->say->onePart($this->study->planned()->parts[$there->uid])]);
+        }
+
+        return match ($photo->shows) {
+            Photo::PLACE => $part->place,
+            Photo::SCREEN => $this->word('shows.screen'),
+            Photo::ROOF => $this->word('shows.roof'),
+            default => '',
+        };
     }
 
     /**

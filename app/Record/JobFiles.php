@@ -58,7 +58,7 @@ final class JobFiles
                 'caption' => $photo->caption,
                 'media_type' => 'image/jpeg',
                 'data_base64' => base64_encode(PhotoStore::bytes($row)),
-            ];
+            ] + ($photo->shows === '' ? [] : ['shows' => $photo->shows]);
         }, [
             'ticks' => array_values($job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all()),
             'signatures' => array_values($job->signatures()->get()->map(static fn(Signature $s): array => $s->toFile())->all()),
@@ -183,7 +183,7 @@ final class JobFiles
                 $part->job()->associate($job);
                 $part->save();
                 foreach ($row['photos'] ?? [] as $photo) {
-                    PhotoStore::keepClean($part, (string) base64_decode($photo['data_base64'], true), $photo['caption']);
+                    PhotoStore::keepClean($part, (string) base64_decode($photo['data_base64'], true), $photo['caption'], $photo['shows'] ?? '');
                 }
             }
             foreach ([

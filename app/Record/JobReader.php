@@ -103,7 +103,9 @@ final class JobReader
             'place' => $job->place?->toFile(),
             'parts' => $job->parts->map(static fn(Part $part): array => [
                 ...$part->toFile(),
-                'photos' => $part->photos->map(static fn(Photo $p): array => ['sha256' => $p->sha256, 'caption' => $p->caption])->all(),
+                'photos' => $part->photos->map(static fn(Photo $p): array => [
+                    'sha256' => $p->sha256, 'caption' => $p->caption, 'shows' => $p->shows,
+                ])->all(),
             ])->values()->all(),
             'conductors' => $rows($job->conductors),
             'signals' => $rows($job->signals),

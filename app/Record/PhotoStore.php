@@ -29,7 +29,7 @@ final class PhotoStore
      *
      * @throws RuntimeException when the bytes are not a picture that can be read
      */
-    public static function keep(Part $part, string $bytes, string $caption, ?string $clientId = null): Photo
+    public static function keep(Part $part, string $bytes, string $caption, ?string $clientId = null, string $shows = ''): Photo
     {
         $there = $clientId === null ? null : Photo::query()->where('client_id', $clientId)->first();
         if ($there !== null) {
@@ -43,7 +43,7 @@ final class PhotoStore
         $longest = (int) config('pebblefell.photo.longest_px');
         $jpeg = (string) $image->scaleDown($longest, $longest)->toJpeg(quality: (int) config('pebblefell.photo.quality'), strip: true);
 
-        return self::store($part, $jpeg, $image->width(), $image->height(), $caption, $clientId);
+        return self::store($part, $jpeg, $image->width(), $image->height(), $caption, $clientId, $shows);
     }
 
     /**
@@ -51,11 +51,11 @@ final class PhotoStore
      *
      * @throws RuntimeException when it is not
      */
-    public static function keepClean(Part $part, string $jpeg, string $caption): Photo
+    public static function keepClean(Part $part, string $jpeg, string $caption, string $shows = ''): Photo
     {
         [$width, $height] = self::checkClean($jpeg);
 
-        return self::store($part, $jpeg, $width, $height, $caption);
+        return self::store($part, $jpeg, $width, $height, $caption, null, $shows);
     }
 
     /**
@@ -101,7 +101,7 @@ final class PhotoStore
         }
     }
 
-    private static function store(Part $part, string $jpeg, int $width, int $height, string $caption, ?string $clientId = null): Photo
+    private static function store(Part $part, string $jpeg, int $width, int $height, string $caption, ?string $clientId, string $shows): Photo
     {
         $hash = hash('sha256', $jpeg);
         Storage::disk('private')->put(self::path($hash), $jpeg);
@@ -110,6 +110,7 @@ final class PhotoStore
             'sha256' => $hash,
             'path' => self::path($hash),
             'caption' => $caption,
+            'shows' => $shows,
             'width_px' => $width,
             'height_px' => $height,
             'client_id' => $clientId,

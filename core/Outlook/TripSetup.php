@@ -202,7 +202,7 @@ final readonly class TripSetup
     {
         return array_values(array_filter(
             $graph->ofKind(...$kinds),
-            static fn(Part $p): bool => Volts::brings($p, $graph, $system->vehicle->systemV),
+            static fn(Part $p): bool => !$graph->isApart($p->uid) && Volts::brings($p, $graph, $system->vehicle->systemV),
         ));
     }
 

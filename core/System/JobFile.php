@@ -104,7 +104,7 @@ final class JobFile
             isset($a['place']) ? self::at('/place', static fn(): Place => Place::fromArray($a['place'])) : null,
             Chemistry::from($a['target_chemistry'] ?? 'lfp'),
             self::each($a, 'parts', static fn(array $row): Part => Part::fromArray($row, array_values(array_map(
-                static fn(array $p): Photo => new Photo($p['sha256'], $p['caption'] ?? ''),
+                static fn(array $p): Photo => new Photo($p['sha256'], $p['caption'] ?? '', $p['shows'] ?? ''),
                 $row['photos'] ?? [],
             )))),
             self::each($a, 'conductors', Conductor::fromArray(...)),

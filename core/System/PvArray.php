@@ -34,14 +34,15 @@ final readonly class PvArray
     public static function allOf(Graph $graph): array
     {
         $regulators = $graph->ofKind(PartKind::Regulator);
+        $own = array_values(array_filter($regulators, static fn(Part $r): bool => !$graph->isApart($r->uid)));
         $left = [];
         $fed = [];
         foreach ($graph->ofKind(PartKind::Panel) as $panel) {
             $by = self::wiredTo($graph, $panel, $regulators);
             $by === null ? $left[] = $panel : $fed[$by][] = $panel;
         }
-        $free = array_values(array_filter($regulators, static fn(Part $r): bool => !isset($fed[$r->uid])));
-        $open = $free === [] ? $regulators : $free;
+        $free = array_values(array_filter($own, static fn(Part $r): bool => !isset($fed[$r->uid])));
+        $open = $free === [] ? $own : $free;
         $kinds = [];
         foreach ($left as $panel) {
             $kinds[$panel->make . '|' . $panel->model . '|' . $panel->data->orUsual('tilt_deg') . '|'
@@ -52,7 +53,8 @@ final readonly class PvArray
             $fed[$by] = [...($fed[$by] ?? []), ...$panels];
         }
         $arrays = [];
-        foreach ($fed as $uid => $panels) {
+        // A regulator of another system brings this bank nothing.
+        foreach (array_filter($fed, static fn(int|string $uid): bool => !$graph->isApart((string) $uid), ARRAY_FILTER_USE_KEY) as $uid => $panels) {
             $arrays[] = new self($graph->parts[$uid] ?? null, $panels);
         }
 

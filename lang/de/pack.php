@@ -84,4 +84,5 @@ return [
     'set-with' => 'eingestellt mit: :tool',
     'simple' => ['sun' => 'Sonne', 'engine' => 'Motor', 'mains' => 'Netz', 'battery' => 'Batterie', 'switch' => 'Schalter', 'fuse' => 'Sicherungen', 'display' => 'Anzeige', 'dc' => 'Licht, Pumpen …', 'outlets' => 'Steckdosen'],
     'gone-dark' => 'Dunkel geworden',
+    'shows' => ['run' => 'Leitung zu :part', 'screen' => 'Einstellungen, zurückgelesen', 'roof' => 'Dach'],
 ];

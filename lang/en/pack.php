@@ -84,4 +84,5 @@ return [
     'set-with' => 'set with :tool',
     'simple' => ['sun' => 'Sun', 'engine' => 'Engine', 'mains' => 'Mains', 'battery' => 'Battery', 'switch' => 'Switch', 'fuse' => 'Fuses', 'display' => 'Display', 'dc' => 'Lights, pumps …', 'outlets' => 'Outlets'],
     'gone-dark' => 'Gone dark',
+    'shows' => ['run' => 'run to :part', 'screen' => 'settings, read back', 'roof' => 'roof'],
 ];

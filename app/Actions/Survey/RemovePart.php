@@ -54,9 +54,9 @@ final class RemovePart
     }
 
     /**
-     * @return HasMany<Conductor, Job>
+     * @return HasMany<Conductor, Job> that end on a part
      */
-    private static function leads(Job $job, Part $part): HasMany
+    public static function leads(Job $job, Part $part): HasMany
     {
         $mine = $part->uid . '.%';
 

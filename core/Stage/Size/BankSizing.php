@@ -60,6 +60,26 @@ final readonly class BankSizing
         return $bank === null || $watts <= 0.0 ? null : $bank->usableWh($watts / $bank->nominalV(), $this->celsius->value) / $watts;
     }
 
+    /** A that the planned bank takes in charge, shared out over its links; null without one. */
+    public static function takes(Study $study): ?Figure
+    {
+        $case = $study->banks()->planned;
+        $drawing = $study->drawing();
+        if ($case->bank === null || $drawing === null) {
+            return null;
+        }
+        $each = $case->parts[0]->data->figureOrUsual('charge_limit_a');
+
+        return ($drawing->problem === null ? $drawing->trueLimit(false) : null) ?? new Figure(
+            'charge-limit-of-the-bank',
+            $each->value * $case->bank->parallel,
+            'A',
+            'strings',
+            [$each, Figure::given('strings', $case->bank->parallel, '')],
+            'battery-sheet',
+        );
+    }
+
     /** kg that the planned bank is lighter than the found one. */
     public function savedKg(): Figure
     {

@@ -81,7 +81,11 @@ final readonly class Graph
             foreach (['plus', 'minus'] as $pole) {
                 $joined += $this->reach([Point::of($battery->uid, $pole)], Passage::conductors())->parts();
             }
-            $seen += $own = array_filter($joined + [$battery->uid => $battery], static fn(Part $p): bool => $p->kind === PartKind::Battery && $p->role === 'apart');
+            $own = [
+                $battery->uid => $battery,
+                ...array_filter($joined, static fn(Part $p): bool => $p->kind === PartKind::Battery && $p->role === 'apart'),
+            ];
+            $seen += $own;
             $systems[] = array_values($own);
         }
 

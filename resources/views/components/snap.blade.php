@@ -1,7 +1,8 @@
-@props(['action', 'what', 'caption', 'label', 'back', 'who', 'id'])
+@props(['action', 'what', 'caption', 'shows' => '', 'label', 'back', 'who', 'id'])
 <form method="post" action="{{ $action }}" enctype="multipart/form-data" data-outbox="{{ $what }}" data-outbox-says="picture" data-who="{{ $who }}"
     {{ $attributes->class('snap') }}>@csrf
     <input type="hidden" name="_form" value="{{ $id }}"><input type="hidden" name="caption" value="{{ $caption }}">
+    <input type="hidden" name="shows" value="{{ $shows }}">
     <input type="hidden" name="back" value="{{ $back }}">
     <div class="field"><label for="{{ $id }}">{{ $label }}</label><input id="{{ $id }}" type="file" name="photo" accept="image/jpeg,image/png,image/webp"
         capture="environment" required

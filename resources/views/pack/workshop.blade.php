@@ -43,9 +43,8 @@
 @endif
 @if ($record->pictures())
     <h3>{{ $page->word('pictures') }}</h3><div class="thumbs">
-    @foreach ($record->pictures() as ['part' => $part, 'photo' => $photo])
-        <figure><img src="{{ $photoOf($photo->sha256) }}" alt="{{ $photo->caption ?: $say->part($part) }}"><figcaption
-            class="small">{{ $say->part($part) }}{{ $photo->caption ? ': ' . $photo->caption : '' }}</figcaption></figure>
+    @foreach ($record->pictures() as ['photo' => $photo, 'says' => $says])
+        <figure><img src="{{ $photoOf($photo->sha256) }}" alt="{{ $says }}"><figcaption class="small">{{ $says }}</figcaption></figure>
     @endforeach
     </div>
 @endif

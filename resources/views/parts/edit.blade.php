@@ -33,10 +33,13 @@
         @if ($part->photos->isEmpty())<p class="muted">None yet: the label with the serial is the one that counts.</p>@endif
         <div class="thumbs">@foreach ($part->photos as $photo)<figure><a href="{{ route('photos.show', [$job, $part, $photo]) }}"><img
             src="{{ route('photos.show', [$job, $part, $photo]) }}" alt="{{ $photo->caption ?: 'Picture of ' . $part->name() }}" width="{{ $photo->width_px }}"
-            height="{{ $photo->height_px }}" loading="lazy"></a><figcaption class="small">{{ $photo->caption }}</figcaption>@if (auth()->user()->can('record',
+            height="{{ $photo->height_px }}" loading="lazy"></a><figcaption
+            class="small">{{ $page->caption($photo) }}</figcaption>@if (auth()->user()->can('record',
             $job))<x-delete :action="route('photos.destroy', [$job, $part, $photo])" what="the picture" />@endif</figure>@endforeach</div>
         @if (auth()->user()->can('record', $job))<div class="mt-3"><x-upload id="photo" name="photo" :action="route('photos.store', [$job, $part])"
-            label="Picture" button="Keep it" accept="image/jpeg,image/png,image/webp"><x-field form="photo" label="Caption" name="caption" /></x-upload></div>
+            label="Picture" button="Keep it" accept="image/jpeg,image/png,image/webp">
+            <x-field form="photo" label="It shows" name="shows" :options="$page->shows()" />
+            <x-field form="photo" label="Caption" name="caption" /></x-upload></div>
             @endif
     </div>
     <div class="section"><div class="section-head"><h2>Readings</h2></div>

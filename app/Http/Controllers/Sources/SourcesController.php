@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Sources;
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Sources\SourcesAnswers;
 use App\Http\Pages\Sources\SourcesPage;
+use App\Http\Requests\Sources\SourcesQuery;
 use App\Http\Workbench;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
@@ -14,14 +15,14 @@ use Pebblefell\Stage;
 
 final class SourcesController extends Controller
 {
-    public function show(Job $job): View
+    public function show(SourcesQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
 
         return $bench->view(
             'stages.sources.show',
             Stage::Sources,
-            ['page' => new SourcesPage($bench), 'answers' => new SourcesAnswers($bench)],
+            ['page' => new SourcesPage($bench, $request->month()), 'answers' => new SourcesAnswers($bench)],
         );
     }
 }

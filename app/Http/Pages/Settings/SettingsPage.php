@@ -201,7 +201,7 @@ final class SettingsPage
     public function pictures(?Row $row): Collection
     {
         $this->pictures ??= Photo::query()->whereIn('part_id', $this->bench->job->parts->modelKeys())
-            ->where('caption', __('boxes.screen'))->get();
+            ->where('shows', 'screen')->get();
 
         return $this->pictures->where('part_id', $row?->id);
     }

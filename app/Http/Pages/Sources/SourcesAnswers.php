@@ -9,6 +9,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Outlook\YearMonth;
 use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\InverterCheck;
+use Pebblefell\Stage\Sources\SourcesDay;
 
 /** What each fold of Sources says before it is opened. */
 final readonly class SourcesAnswers
@@ -23,6 +24,14 @@ final readonly class SourcesAnswers
     public function sources(array $sources): string
     {
         return $sources === [] ? 'nothing yet' : count($sources) . ' in the plan';
+    }
+
+    public function together(SourcesDay $day): string
+    {
+        $show = $this->bench->show;
+
+        return 'on a bright day at most ' . $show->text($day->mostA(), 'A', 0) . ' at one time; the bank takes '
+            . $show->text($day->limit->value, 'A', 0);
     }
 
     /**

@@ -22,6 +22,8 @@ use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\FrostSketch;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Sources\RegulatorGain;
+use Pebblefell\Stage\Sources\SourcesDay;
+use Pebblefell\Stage\Sources\SourcesDaySketch;
 use Pebblefell\Stage\Sources\SunSketch;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
@@ -40,7 +42,10 @@ final readonly class SourcesPage
 
     private Graph $graph;
 
-    public function __construct(private Workbench $bench)
+    /**
+     * @param ?int $month whose day is shown; null: the one that asks for most
+     */
+    public function __construct(private Workbench $bench, private ?int $month = null)
     {
         $this->graph = $bench->study->planned();
     }
@@ -50,6 +55,65 @@ final readonly class SourcesPage
         $sun = $this->bench->study->sun();
 
         return $sun === null ? null : SunSketch::of($sun, Workbench::isNarrow());
+    }
+
+    /** All sources in one day; null as long as no trip can be set up. */
+    public function day(): ?SourcesDay
+    {
+        $months = array_keys($this->months());
+        $ruling = $this->bench->study->sun()?->ruling->month ?? $months[0] ?? 6;
+
+        return SourcesDay::of($this->bench->study, in_array($this->month, $months, true) ? (int) $this->month : $ruling);
+    }
+
+    public function daySketch(SourcesDay $day): SourcesDaySketch
+    {
+        return SourcesDaySketch::of($day, Workbench::isNarrow());
+    }
+
+    /**
+     * @return array<int, string> travelled months, in short
+     */
+    public function months(): array
+    {
+        $months = $this->bench->study->system->travel->months;
+        sort($months);
+
+        return array_combine($months, array_map(fn(int $m): string => $this->bench->say->month($m, 3), $months));
+    }
+
+    /** How strongly the areas of several arrays are filled, one after the other, so that they are told apart. */
+    public function shadeOf(int $i): float
+    {
+        return $i % 2 === 0 ? 1.0 : 0.6;
+    }
+
+    /**
+     * @return list<array{name: string, amps: float, wh: ?float, when: string}>
+     */
+    public function bringing(SourcesDay $day): array
+    {
+        $rows = [];
+        foreach ($day->arrays as $array) {
+            $source = $array['source'];
+            $rows[] = [
+                'name' => $this->bench->show->text($source->watts, 'W', 0) . ($source->portable ? ', set up by hand' : ' of panels')
+                    . ($source->plane->tiltDeg > 0.0 ? ', at ' . round($source->plane->tiltDeg) . '°' : ', flat'),
+                'amps' => max([0.0, ...$array['bright']]),
+                'wh' => $day->wh(...$array['bright']),
+                'when' => 'by the sun, on a bright day',
+            ];
+        }
+        if ($day->engine !== []) {
+            $rows[] = ['name' => 'Engine', 'amps' => max($day->engine), 'wh' => $day->wh(...$day->engine), 'when' => 'while driven, as in the brief'];
+        }
+        foreach (['A post' => $day->mainsA, 'Generator' => $day->generatorA] as $name => $amps) {
+            if ($amps > 0.0) {
+                $rows[] = ['name' => $name, 'amps' => $amps, 'wh' => null, 'when' => 'whenever there is one'];
+            }
+        }
+
+        return $rows;
     }
 
     public function month(int $month): string

@@ -6,11 +6,14 @@ namespace App\Http\Pages\Survey;
 
 use App\Http\Workbench;
 use App\Models\Part as Row;
+use App\Models\Photo as PhotoRow;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Survey\Condition;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Measurement;
 use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
+use Pebblefell\System\Photo;
 use Pebblefell\System\Sheet\DataSheet;
 
 /** One part: its sheet, pictures and readings. */
@@ -66,6 +69,37 @@ final readonly class PartPage
             $this->bench->say->onePart(...),
             array_filter($parts, static fn(Part $p): bool => $p->partOf === '' && !$p->kind->isSundry()),
         );
+    }
+
+    /**
+     * What a picture of it may show: itself, its place, the runs that end on it.
+     *
+     * @return array<string, string>
+     */
+    public function shows(): array
+    {
+        $graph = $this->bench->study->system->parts;
+        $shows = ['' => 'the part itself', Photo::PLACE => 'its place' . ($this->row->place === '' ? '' : ": {$this->row->place}")];
+        if ($this->row->kind->kind()->settings() !== []) {
+            $shows[Photo::SCREEN] = 'its settings screen';
+        }
+        if ($this->row->kind === PartKind::Panel) {
+            $shows[Photo::ROOF] = 'the whole roof from above';
+        }
+        foreach ($this->bench->study->system->conductors as $uid => $conductor) {
+            foreach ([[$conductor->from, $conductor->to], [$conductor->to, $conductor->from]] as [$here, $there]) {
+                if ($here->uid === $this->row->uid) {
+                    $shows[$uid] = "run $uid to " . $this->bench->say->onePart($graph[$there->uid]);
+                }
+            }
+        }
+
+        return $shows;
+    }
+
+    public function caption(PhotoRow $photo): string
+    {
+        return implode(': ', array_filter([$photo->shows === '' ? '' : $this->shows()[$photo->shows] ?? '', $photo->caption]));
     }
 
     /** What the last reading says of a battery. */

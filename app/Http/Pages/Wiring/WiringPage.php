@@ -8,7 +8,10 @@ use App\Http\Pages\Survey\Wiring;
 use App\Http\Requests\Wiring\WiringQuery;
 use App\Http\Workbench;
 use App\Models\Conductor;
+use App\Models\Part as PartRow;
+use App\Models\Photo;
 use App\Pack\CircuitDrawing;
+use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Stage\Wiring\Opened;
 use Pebblefell\Stage\Wiring\OpensMatrix;
@@ -121,6 +124,20 @@ final readonly class WiringPage
     public function edited(): ?Conductor
     {
         return $this->choices()->edited($this->bench->job, $this->asked->asked('edit') ?: null);
+    }
+
+    /** The part at which it begins: a picture of a run is kept there. */
+    public function begins(): ?PartRow
+    {
+        return $this->bench->job->parts->firstWhere('uid', explode('.', (string) $this->edited()?->from_terminal)[0]);
+    }
+
+    /**
+     * @return Collection<int, Photo> of the lead that is being changed
+     */
+    public function pictures(): Collection
+    {
+        return Photo::query()->with('part')->whereIn('part_id', $this->bench->job->parts->modelKeys())->where('shows', $this->edited()?->uid)->get();
     }
 
     public function choices(): Wiring

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Survey;
 
+use App\Actions\Survey\RemovePart;
 use App\Http\Requests\FormRequest;
 use App\Http\Requests\FromOutbox;
+use App\Models\Job;
+use App\Models\Part;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+use Pebblefell\System\Photo;
 
 final class PhotoRequest extends FormRequest
 {
@@ -17,6 +22,7 @@ final class PhotoRequest extends FormRequest
         return [
             'photo' => ['required', 'file', 'mimetypes:image/jpeg,image/png,image/webp', 'max:' . config('pebblefell.photo.max_kb')],
             'caption' => ['nullable', 'string', 'max:200'],
+            'shows' => ['nullable', 'string', Rule::in([Photo::PLACE, Photo::SCREEN, Photo::ROOF, ...$this->runs()])],
             ...array_diff_key($this->outboxRules(), ['sure' => 0]),
         ];
     }
@@ -27,6 +33,16 @@ final class PhotoRequest extends FormRequest
     public function messages(): array
     {
         return ['photo.mimetypes' => 'A picture is a JPEG, PNG or WebP file.', 'photo.max' => 'The picture is larger than 15 MB.'];
+    }
+
+    /**
+     * @return list<string> uids of the conductors that end on the part
+     */
+    private function runs(): array
+    {
+        [$job, $part] = [$this->route('job'), $this->route('part')];
+
+        return $job instanceof Job && $part instanceof Part ? array_values(RemovePart::leads($job, $part)->pluck('uid')->map(strval(...))->all()) : [];
     }
 
     public function bytes(): string

@@ -17,7 +17,7 @@ final class BankTakesCharge implements Rule
 {
     public function judge(Study $study): array
     {
-        $limit = $this->limit($study);
+        $limit = $study->bankTakes();
         $sum = $study->supply()->most();
         if ($limit === null || $sum->value <= $limit->value || count($sum->inputs) === 0) {
             return [];
@@ -33,24 +33,5 @@ final class BankTakesCharge implements Rule
                 $sum->inputs,
             ),
         ], [$sum, $limit])];
-    }
-
-    private function limit(Study $study): ?Figure
-    {
-        $case = $study->banks()->planned;
-        $drawing = $study->drawing();
-        if ($case->bank === null || $drawing === null) {
-            return null;
-        }
-        $each = $case->parts[0]->data->figureOrUsual('charge_limit_a');
-
-        return ($drawing->problem === null ? $drawing->trueLimit(false) : null) ?? new Figure(
-            'charge-limit-of-the-bank',
-            $each->value * $case->bank->parallel,
-            'A',
-            'strings',
-            [$each, Figure::given('strings', $case->bank->parallel, '')],
-            'battery-sheet',
-        );
     }
 }

@@ -63,7 +63,7 @@
         @endforeach
         <div class="mt-3"><x-upload :id="'photo-' . $part->uid" name="photo" :action="route('photos.store', [$job, $row])"
             label="Its settings screen, photographed as read back" button="Keep the picture" accept="image/jpeg,image/png,image/webp">
-            <input type="hidden" name="caption" value="{{ __('boxes.screen') }}">
+            <input type="hidden" name="caption" value="{{ __('boxes.screen') }}"><input type="hidden" name="shows" value="screen">
             <input type="hidden" name="back" value="{{ route('settings', $job, false) }}#fold-set-{{ $part->uid }}"></x-upload></div>
     @endcan
     @if ($page->pictures($row)->isNotEmpty())

@@ -34,7 +34,7 @@
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
                         <x-snap :id="'p' . $k" :action="route('photos.store', [$job, $page->model($part)])" :what="$say->part($part)"
-                            :caption="__('boxes.screen')" label="Photograph its screen, as read back" :who="auth()->id()" class="mt-3"
+                            :caption="__('boxes.screen')" shows="screen" label="Photograph its screen, as read back" :who="auth()->id()" class="mt-3"
                             :back="route('settings.step', $job, false) . '#step-' . $page->key($k)" />
                         @if ($page->pictures($part) > 0)<p class="small muted">{{ $page->pictures($part) === 1 ? 'One picture of its screen is kept.' :
                             $page->pictures($part) . ' pictures of its screen are kept.' }}</p>@endif

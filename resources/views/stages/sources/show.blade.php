@@ -14,6 +14,11 @@
         $study->sun()))
         @include('stages.sources.list')
     @endunfolded</x-fold>
+    @if ($day = $page->day())
+        <x-fold id="together" title="All of them in one day" :answer="$answers->together($day)" :open="true">@unfolded('together', true)
+            @include('stages.sources.day', ['day' => $day, 'sketch' => $page->daySketch($day)])
+        @endunfolded</x-fold>
+    @endif
     @if ($page->arrays())
         <x-fold id="arrays" title="Sun: does each array fit its regulator?"
             :answer="$answers->arrays($page->arrays())">@unfolded('arrays')
