@@ -39,6 +39,9 @@ final readonly class Vehicle
         if (isset($details['roof_things'])) {
             Roof::things((string) $details['roof_things']);
         }
+        if (isset($details['roof_picture'])) {
+            Roof::picture((string) $details['roof_picture']);
+        }
     }
 
     /**
@@ -57,6 +60,7 @@ final readonly class Vehicle
             DataField::number('roof_length_m', 'm', 0.2, 30),
             DataField::number('roof_width_m', 'm', 0.2, 5),
             DataField::text('roof_things'),
+            DataField::text('roof_picture'),
             DataField::choice('first_terminal', ['negative', 'positive']),
         ];
     }

@@ -34,6 +34,7 @@ return [
     'not-on-sheet' => 'steht nicht im Datenblatt: :kind',
     'typed-kind' => 'sagen, was es ist: Batterie, Modul, Ladegerät, Wechselrichter …',
     'two-blocks' => 'braucht zwei Blöcke oder mehr',
+    'roof-picture' => '“:text” sagt nicht, wo ein Bild liegt: Ecke vorn links und Breite in m, wie -0.1, -0.2, 5.4',
     'roof-thing' => '„:text“ ist nicht zu lesen: Name, Länge x Breite bei von-vorn, von-links',
     'required' => 'ist nötig',
     'yes-or-no' => 'muss ja oder nein sein',

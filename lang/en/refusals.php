@@ -33,6 +33,7 @@ return [
     'another-hour' => 'must be another hour than the arrival, 0 to 24',
     'not-on-sheet' => 'is not on the data sheet of a :kind',
     'required' => 'is required',
+    'roof-picture' => '“:text” is not where a picture lies: write its front left corner and its width in m, as -0.1, -0.2, 5.4',
     'roof-thing' => '“:text” cannot be read: name, length x width at from-front, from-left',
     'two-blocks' => 'wants two blocks or more',
     'typed-kind' => 'say what it is: battery, panel, charger, inverter …',

@@ -1,4 +1,5 @@
-// Panels on the drawn roof are dragged, or moved with the arrow keys (5 cm) and turned with r; the form beneath is then sent.
+// Panels on the drawn roof are dragged, or moved with the arrow keys (5 cm) and turned with r; the form beneath is then sent. What stands on
+// it is drawn as a rectangle on the empty roof, and is written into its field; two points of the picture and their distance set its scale.
 const STEP_M = 0.05;
 
 const form = () => document.querySelector('form[data-roof-form]');
@@ -15,7 +16,106 @@ function move(panel, alongM, acrossM) {
     form().requestSubmit(form().querySelector('button:not([name])'));
 }
 
+const things = () => document.querySelector('form[data-roof-things]');
+const round = (metres) => Math.round(metres * 100) / 100;
+
+/** Where a pointer is in the drawing, px of the drawing. */
+function place(svg, event) {
+    const matrix = svg.getScreenCTM().inverse();
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+    return [point.x, point.y];
+}
+
+/** Metres from the roof's front left corner, along and across. */
+function onRoof(svg, [x, y]) {
+    const outline = svg.querySelector('[data-outline]');
+    const metre = 1000 * Number(svg.dataset.scale);
+    const [right, down] = [(x - Number(outline.getAttribute('x'))) / metre, (y - Number(outline.getAttribute('y'))) / metre];
+    return svg.dataset.upright === 'yes' ? [down, right] : [right, down];
+}
+
+function write(svg, from, to) {
+    const [a, b] = [onRoof(svg, from), onRoof(svg, to)];
+    const [length, width] = [round(Math.abs(a[0] - b[0])), round(Math.abs(a[1] - b[1]))];
+    if (length < 0.02 || width < 0.02) {
+        return;
+    }
+    const field = things().elements.things;
+    const before = field.value.trim().replace(/;$/, '');
+    field.value = `${before}${before === '' ? '' : '; '}hatch ${length} x ${width} at ${round(Math.max(0, Math.min(a[0], b[0])))}, ${round(Math.max(0, Math.min(a[1], b[1])))}`;
+    field.focus();
+    const name = field.value.lastIndexOf('hatch');
+    field.setSelectionRange(name, name + 5);
+}
+
+/** The picture's scale from two points in it and their distance. */
+function measured(svg, points, metres) {
+    const image = svg.querySelector('image');
+    const metre = 1000 * Number(svg.dataset.scale);
+    const wide = Number(image.getAttribute('width')) / metre * metres / (Math.hypot(points[0][0] - points[1][0], points[0][1] - points[1][1]) / metre);
+    // The first point stays where it is.
+    const factor = wide * metre / Number(image.getAttribute('width'));
+    const corner = ['x', 'y'].map((side, i) => points[0][i] + (Number(image.getAttribute(side)) - points[0][i]) * factor);
+    things().elements.picture.value = [...onRoof(svg, corner).map(round), round(wide)].join(', ');
+    things().requestSubmit();
+}
+
+function drawing() {
+    let drawn = null;
+    let points = null;
+    const said = (words) => { document.querySelector('[data-roof-said]').textContent = words; };
+    document.addEventListener('click', (event) => {
+        if (event.target instanceof Element && event.target.closest('[data-roof-measure]')) {
+            points = [];
+            said('Choose the first point in the picture.');
+        }
+    });
+    document.addEventListener('pointerdown', (event) => {
+        const svg = event.target instanceof Element ? event.target.closest('[data-roof]') : null;
+        if (!svg || !things() || event.target.closest('[data-panel]')) {
+            return;
+        }
+        event.preventDefault();
+        if (points) {
+            points.push(place(svg, event));
+            const length = document.querySelector('[data-roof-length]');
+            said(points.length === 1 ? 'And the second.' : 'Metres between them:');
+            if (points.length === 2) {
+                const chosen = points;
+                points = null;
+                length.hidden = false;
+                length.focus();
+                length.onchange = () => measured(svg, chosen, Number(length.value));
+            }
+            return;
+        }
+        const box = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
+        box.setAttribute('class', 'f-ink-wash s-ink');
+        svg.append(box);
+        drawn = { svg, box, from: place(svg, event) };
+    });
+    document.addEventListener('pointermove', (event) => {
+        if (drawn) {
+            const [x, y] = place(drawn.svg, event);
+            const [ax, ay] = drawn.from;
+            Object.entries({ x: Math.min(x, ax), y: Math.min(y, ay), width: Math.abs(x - ax), height: Math.abs(y - ay) }).forEach(([key, value]) => drawn.box.setAttribute(key, value));
+        }
+    });
+    document.addEventListener('pointerup', (event) => {
+        if (drawn) {
+            const { svg, box, from } = drawn;
+            drawn = null;
+            write(svg, from, place(svg, event));
+            box.remove();
+        }
+    });
+}
+
 export function roof() {
+    drawing();
+    const offer = () => document.querySelectorAll('[data-roof-measure]').forEach((button) => { button.hidden = false; });
+    offer();
+    document.addEventListener('page:morphed', offer);
     let drag = null;
     document.addEventListener('pointerdown', (event) => {
         const panel = event.target instanceof Element ? event.target.closest('[data-panel]') : null;

@@ -77,4 +77,27 @@ test('a panel on the roof is moved with the keys and dragged, and stays there', 
     await Promise.all([page.waitForResponse((r) => r.request().method() === 'GET' && r.url().includes('/size')), page.mouse.up()]);
     await listens(page);
     expect(await x()).toBeGreaterThan(before + 0.2);
+
+    // What stands there is drawn over the roof's picture, which two points and one length put to scale.
+    const roof = page.locator('svg[data-roof]');
+    await roof.scrollIntoViewIfNeeded();
+    const sheet = await roof.boundingBox();
+    await page.mouse.move(sheet.x + 620, sheet.y + 200);
+    await page.mouse.down();
+    await page.mouse.move(sheet.x + 700, sheet.y + 240, { steps: 3 });
+    await page.mouse.up();
+    await expect(page.locator('[name=things]')).toHaveValue(/; hatch 0\.4\d x 0\.2\d at 3\.\d+, \d\.\d+$/);
+    await page.getByRole('button', { name: 'Two points, one length' }).click();
+    await roof.scrollIntoViewIfNeeded();
+    const now = await roof.boundingBox();
+    await page.mouse.click(now.x + 100, now.y + now.height - 60);
+    await page.mouse.click(now.x + 700, now.y + now.height - 60);
+    await page.getByLabel('Metres between the two points').fill('3');
+    const wide = () => page.locator('[name=picture]').inputValue().then((text) => Number(text.split(', ')[2]));
+    const was = await wide();
+    await Promise.all([page.waitForResponse((r) => r.request().method() === 'GET' && r.url().includes('/size')), page.getByLabel('Metres between the two points').blur()]);
+    await listens(page);
+    // 600 px are some 3.4 m by the scale of before: the picture becomes narrower.
+    expect(await wide()).toBeLessThan(was);
+    await expect(page.locator('[name=things]')).toHaveValue(/; hatch/);
 });

@@ -7,12 +7,16 @@ namespace Tests\Core;
 use Pebblefell\Drawing\Packing;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Size\Axles;
+use Pebblefell\Stage\Size\RoofPlan;
+use Pebblefell\Stage\Size\RoofShade;
 use Pebblefell\Study;
+use Pebblefell\Sun\SolarDay;
 use Pebblefell\System\Roof;
 use Pebblefell\System\System;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use RuntimeException;
 
 /** The vehicle to scale: panels on its roof, and weight on its axles. */
 final class ToScaleTest extends TestCase
@@ -86,16 +90,60 @@ final class ToScaleTest extends TestCase
     public function testWhatStandsOnARoofIsReadAsItIsTyped(): void
     {
         self::assertEquals([
-            ['name' => 'hatch', 'x' => 1200.0, 'y' => 600.0, 'l' => 400.0, 'w' => 500.0],
-            ['name' => '', 'x' => 0.0, 'y' => 0.0, 'l' => 2000.0, 'w' => 50.0],
-            ['name' => 'Dachluke', 'x' => 100.0, 'y' => 200.0, 'l' => 500.0, 'w' => 500.0],
+            ['name' => 'hatch', 'x' => 1200.0, 'y' => 600.0, 'l' => 400.0, 'w' => 500.0, 'h' => null],
+            ['name' => '', 'x' => 0.0, 'y' => 0.0, 'l' => 2000.0, 'w' => 50.0, 'h' => null],
+            ['name' => 'Dachluke', 'x' => 100.0, 'y' => 200.0, 'l' => 500.0, 'w' => 500.0, 'h' => null],
         ], Roof::things("hatch 0.4 x 0.5 at 1.2, 0.6; 2 × 0.05 @ 0 0\nDachluke 0,5 x 0,5 bei 0,1, 0,2"));
+        foreach (['cooler 0.9 x 0.6 at 1, 0.4, 0.22 high', 'Kühler 0,9 x 0,6 bei 1, 0,4, 0,22 hoch', 'cooler 0.9 x 0.6 at 1 0.4 0.22 m high'] as $text) {
+            self::assertSame([1000.0, 400.0, 220.0], [Roof::things($text)[0]['x'], Roof::things($text)[0]['y'], Roof::things($text)[0]['h'] ?? 0.0], $text);
+        }
+        self::assertSame(['x' => -100.0, 'y' => 50.0, 'wide' => 5400.0], Roof::picture('-0.1, 0.05, 5.4'));
         try {
             Roof::things('hatch somewhere');
             self::fail('read');
         } catch (InvalidValue $e) {
             self::assertSame(['/roof_things', 'roof-thing'], [$e->path, $e->key]);
         }
+        try {
+            Roof::picture('1, 2');
+            self::fail('read');
+        } catch (InvalidValue $e) {
+            self::assertSame('/roof_picture', $e->path);
+        }
+    }
+
+    /** A wall along the whole side of a panel: its shadow reaches height / tan(altitude) × cos(angle to the wall) less the gap. Geometry. */
+    public function testALongWallShadesAPanelAsGeometryHasIt(): void
+    {
+        $plan = static fn(string $things): RoofPlan => Study::of(self::system(['vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'roof_length_m' => 30, 'roof_width_m' => 5, 'roof_things' => $things]], [
+            self::part('p1', 'panel', [...self::PANEL, 'length_mm' => 1200, 'width_mm' => 600, 'roof_x_m' => 14, 'roof_y_m' => 2.2]),
+        ]))->roof() ?? throw new RuntimeException('no roof');
+        [$month, $latitude, $gap, $high] = [4, 63.0, 0.1, 0.36];
+        $got = RoofShade::of($plan('wall 30 x 0.2 at 0, 1.9, 0.4 high'), $latitude, $month)[0];
+        $day = SolarDay::ofMonth($latitude, $month);
+        $lost = $all = 0.0;
+        for ($i = 0; $i < 200; ++$i) {
+            $sine = $day->cosZenith(($i + 0.5) / 200 * $day->sunsetAngleRad);
+            if (asin($sine) < deg2rad(3.0)) {
+                continue;
+            }
+            $weight = $sine * 0.7 ** ((1.0 / $sine) ** 0.678);
+            for ($d = 0; $d < 360; ++$d) {
+                $across = $high / tan(asin($sine)) * cos(deg2rad($d)) - $gap;
+                $lost += $weight * max(0.0, min(0.6, $across)) / 0.6;
+                $all += $weight;
+            }
+        }
+        self::assertEqualsWithDelta($lost / $all, $got['least'], 0.03);
+        self::assertSame(['wall'], $got['by']);
+        // The wall lies along the panel's length, so that its shadow is on every third at once.
+        self::assertGreaterThan($got['least'], $got['most']);
+        // Lower than the panels it throws nothing on them; away by more than its longest shadow neither. Higher shades more.
+        self::assertSame([0.0, 0.0], [RoofShade::of($plan('rail 30 x 0.2 at 0, 1.9, 0.04 high'), $latitude, $month)[0]['most'], RoofShade::of($plan('box 0.2 x 0.2 at 0, 0, 0.1 high'), $latitude, $month)[0]['most']]);
+        self::assertGreaterThan($got['least'], RoofShade::of($plan('wall 30 x 0.2 at 0, 1.9, 0.8 high'), $latitude, $month)[0]['least']);
+        // A low winter sun throws longer shadows.
+        self::assertGreaterThan(RoofShade::of($plan('hatch 0.5 x 0.5 at 13.4, 2.2'), 50.0, 6)[0]['least'], RoofShade::of($plan('hatch 0.5 x 0.5 at 13.4, 2.2'), 50.0, 12)[0]['least']);
+
     }
 
     /**

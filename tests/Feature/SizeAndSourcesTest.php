@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Survey\AddParts;
 use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Role;
@@ -11,7 +12,9 @@ use App\Record\Digest;
 use App\Record\JobFiles;
 use App\Record\JobReader;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
 use Pebblefell\System\Fate;
+use Pebblefell\System\PartKind;
 
 /** The map's pin, the plan that it becomes, the typical stay and the strings of an array. */
 final class SizeAndSourcesTest extends TestCase
@@ -135,6 +138,27 @@ final class SizeAndSourcesTest extends TestCase
         // What the brief cannot read it names; what it reads it keeps, in the file too.
         [, , $faults] = JobFiles::read(str_replace('hatch 0.4 x 0.4 at 1.4, 0.5', 'hatch somewhere', (string) $this->get("/jobs/$job->id/file")->getContent()));
         self::assertSame('/vehicle/roof_things', $faults[0]['path'] ?? '');
+    }
+
+    public function testWhatStandsOnTheRoofIsKeptFromTheDrawingWithItsPicture(): void
+    {
+        [$job, , $panel] = $this->sized();
+        $job->refresh()->changeTo(['details' => ['travel' => [], 'vehicle' => ['roof_length_m' => 3.0, 'roof_width_m' => 1.5, 'wheelbase_m' => 3.2]]]);
+        $part = (new AddParts())($job, PartKind::Panel, ['model' => 'Slab'], [...$panel->data, 'length_mm' => 1000, 'width_mm' => 600], 1, Fate::Add)[0];
+        $this->actingAs($this->user());
+        $say = fn(string $things, string $picture, ?int $version = null): TestResponse => $this->put("/jobs/$job->id/roof", ['things' => $things, 'picture' => $picture, 'lock_version' => $version ?? $job->refresh()->lock_version]);
+        $say('box 0.6 x 0.6 at 1.2, 0.1, 0.35 high', '-0.1, 0, 3.4')->assertRedirect()->assertSessionHasNoErrors();
+        self::assertEquals(['roof_length_m' => 3.0, 'roof_width_m' => 1.5, 'wheelbase_m' => 3.2, 'roof_things' => 'box 0.6 x 0.6 at 1.2, 0.1, 0.35 high', 'roof_picture' => '-0.1, 0, 3.4'], $job->refresh()->details['vehicle'] ?? []);
+        // The box takes sun of the panel beside it; the picture, once there is one, lies beneath, and is of that panel in the file too.
+        $this->get("/jobs/$job->id/size")->assertSee('%, by box')->assertDontSee('<image', false);
+        $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->image('roof.png', 340, 150), 'shows' => 'roof'])->assertSessionHasNoErrors();
+        $this->get("/jobs/$job->id/size")->assertSee('<image', false);
+        self::assertSame('roof', JobReader::readAnew($job->id)->parts[$part->uid]->photos[0]->shows ?? '');
+        self::assertStringContainsString('"shows": "roof"', (string) $this->get("/jobs/$job->id/file")->getContent());
+        // Only what ends there, and only what can be read; two at one roof are told.
+        $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->image('roof.png', 34, 15), 'shows' => 'c99'])->assertSessionHasErrors('shows');
+        $say('somewhere', 'there')->assertSessionHasErrors(['things', 'picture']);
+        $say('', '', 1)->assertConflict();
     }
 
     public function testAStayIsKeptCutToItsDaysAndGuardedAgainstTwoWriters(): void

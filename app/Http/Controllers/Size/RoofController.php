@@ -16,6 +16,11 @@ final class RoofController extends Controller
 {
     public function update(RoofRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
     {
+        if ($request->isOfThings()) {
+            $job->saveIfUnchanged($request, ['details' => $request->details($job)]);
+
+            return redirect()->to(route('size', $job) . '#fold-roof')->with('said', 'What stands on the roof is kept.');
+        }
         $apply($job, $request->changes(Studies::of($job)->system));
 
         return redirect()->to(route('size', $job) . '#fold-roof')->with(

@@ -9,6 +9,7 @@ use App\Http\Desks\Size\Proposals;
 use App\Http\Workbench;
 use App\Models\Choice;
 use App\Models\LibraryPart;
+use App\Models\Photo;
 use App\Words\Months;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Bank\BayFit;
@@ -23,6 +24,7 @@ use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\EnduranceSketch;
 use Pebblefell\Stage\Size\Growth;
 use Pebblefell\Stage\Size\RoofPlan;
+use Pebblefell\Stage\Size\RoofShade;
 use Pebblefell\Stage\Size\RoofSketch;
 use Pebblefell\Stage\Size\StaySketch;
 use Pebblefell\Stage\Size\TanksSketch;
@@ -32,6 +34,8 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Photo as CorePhoto;
+use Pebblefell\System\Roof;
 use Pebblefell\Trip\EnduranceMap;
 
 /** What stands on Size: the map, and behind it what each fold holds. */
@@ -227,6 +231,62 @@ final readonly class SizePage
     public function roofSketch(RoofPlan $plan): RoofSketch
     {
         return RoofSketch::of($plan, $this->narrow);
+    }
+
+    /** The month for which shade is told: the one that asks for most, else the sunniest. */
+    public function shadeMonth(): int
+    {
+        return $this->bench->study->sun()?->ruling->month ?? 6;
+    }
+
+    /**
+     * What stands on the roof and takes sun of each panel, in words.
+     *
+     * @return list<string>
+     */
+    public function shades(RoofPlan $plan): array
+    {
+        $latitude = $this->bench->study->system->place->latitudeDeg ?? null;
+        if ($latitude === null) {
+            return [];
+        }
+        $percent = fn(float $share): string => $this->bench->show->text(100.0 * $share, '', 0);
+
+        return array_map(static fn(array $s): string => match (true) {
+            $s['most'] < 0.005 => 'none',
+            $percent($s['least']) === $percent($s['most']) => $percent($s['least']) . ' %, by ' . implode(', ', array_filter($s['by'])),
+            default => $percent($s['least']) . ' to ' . $percent($s['most']) . ' %, by ' . implode(', ', array_filter($s['by'])),
+        }, RoofShade::of($plan, $latitude, $this->shadeMonth()));
+    }
+
+    /**
+     * A picture of the roof from above beneath the drawing, where the brief says that it lies, else along its whole length; not on a phone,
+     * where front is up and a picture would stand mirrored.
+     *
+     * @return ?array{href: string, x: float, y: float, width: float, height: float} px
+     */
+    public function roofPicture(RoofPlan $plan, RoofSketch $sketch): ?array
+    {
+        $job = $this->bench->job;
+        $photo = $sketch->upright ? null : Photo::query()->whereIn('part_id', $job->parts->modelKeys())->where('shows', CorePhoto::ROOF)->latest('id')->first();
+        if ($photo === null || $photo->width_px < 1) {
+            return null;
+        }
+        $typed = (string) ($this->bench->study->system->vehicle->details['roof_picture'] ?? '');
+        $lies = $typed === '' ? ['x' => 0.0, 'y' => 0.0, 'wide' => $plan->roof->lengthMm] : Roof::picture($typed);
+
+        return [
+            'href' => route('photos.show', [$job, $photo->part_id, $photo]),
+            'x' => $sketch->roof['x'] + $lies['x'] * $sketch->scale,
+            'y' => $sketch->roof['y'] + $lies['y'] * $sketch->scale,
+            'width' => $lies['wide'] * $sketch->scale,
+            'height' => $lies['wide'] * $sketch->scale * $photo->height_px / $photo->width_px,
+        ];
+    }
+
+    public function roofDetail(string $key): string
+    {
+        return (string) ($this->bench->study->system->vehicle->details[$key] ?? '');
     }
 
     public function axleSketch(Axles $axles): AxleSketch

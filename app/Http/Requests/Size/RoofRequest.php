@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests\Size;
 
 use App\Http\Requests\FormRequest;
+use App\Models\Job;
+use App\Words\Lexicon;
+use Illuminate\Validation\Validator;
+use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Change;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Roof;
 use Pebblefell\System\System;
 
 /** Where each panel lies on the roof: m from the front and from the left; or that each finds its place. */
@@ -16,7 +21,9 @@ final class RoofRequest extends FormRequest
     {
         return [
             'free' => ['boolean'],
-            'at' => ['required_without:free', 'array', 'max:60'],
+            'things' => ['sometimes', 'nullable', 'string', 'max:1000'],
+            'picture' => ['nullable', 'string', 'max:60'],
+            'at' => ['required_without_all:free,things', 'array', 'max:60'],
             'at.*.x' => ['required_without:free', 'numeric', 'between:0,30'],
             'at.*.y' => ['required_without:free', 'numeric', 'between:0,5'],
             'at.*.turned' => ['nullable', 'boolean'],
@@ -28,7 +35,36 @@ final class RoofRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['at.*.x' => 'from the front', 'at.*.y' => 'from the left', 'at.*.turned' => 'turned across'];
+        return ['at.*.x' => 'from the front', 'at.*.y' => 'from the left', 'at.*.turned' => 'turned across', 'things' => 'what stands on the roof', 'picture' => 'the picture'];
+    }
+
+    /** What stands on it is said, not where the panels lie. */
+    public function isOfThings(): bool
+    {
+        return $this->has('things');
+    }
+
+    /**
+     * @return array<string, mixed> details of the job, with what stands on the roof and where its picture lies
+     */
+    public function details(Job $job): array
+    {
+        $said = ['roof_things' => $this->text('things')] + ($this->has('picture') ? ['roof_picture' => $this->text('picture')] : []);
+
+        return [...$job->details ?? [], 'vehicle' => array_filter([...$job->details['vehicle'] ?? [], ...$said], static fn(mixed $v): bool => $v !== '')];
+    }
+
+    protected function check(Validator $validator): void
+    {
+        foreach (['things' => Roof::things(...), 'picture' => Roof::picture(...)] as $key => $read) {
+            try {
+                if ($this->text($key) !== '') {
+                    $read($this->text($key));
+                }
+            } catch (InvalidValue $e) {
+                $validator->errors()->add($key, ucfirst(Lexicon::plain()->refusal($e)) . '.');
+            }
+        }
     }
 
     /**

@@ -13,7 +13,8 @@
     @endunfolded</x-fold>
 @if ($roof = $study->roof())
     <x-fold id="roof" title="The roof, to scale" :answer="$answers->roof($roof)">@unfolded('roof')
-        @include('stages.size.roof', ['sketch' => $page->roofSketch($roof)])
+        @include('stages.size.roof', ['sketch' => $sketch = $page->roofSketch($roof), 'picture' => $page->roofPicture($roof, $sketch),
+            'shades' => $page->shades($roof)])
     @endunfolded</x-fold>
 @endif
 @if ($axles = $study->axles())
