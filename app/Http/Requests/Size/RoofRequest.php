@@ -7,6 +7,7 @@ namespace App\Http\Requests\Size;
 use App\Http\Requests\FormRequest;
 use App\Models\Job;
 use App\Words\Lexicon;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Change;
@@ -23,7 +24,7 @@ final class RoofRequest extends FormRequest
             'free' => ['boolean'],
             'things' => ['sometimes', 'nullable', 'string', 'max:1000'],
             'picture' => ['nullable', 'string', 'max:60'],
-            'at' => ['required_without_all:free,things', 'array', 'max:60'],
+            'at' => [Rule::requiredIf(!$this->has('free') && !$this->has('things')), 'array', 'max:60'],
             'at.*.x' => ['required_without:free', 'numeric', 'between:0,30'],
             'at.*.y' => ['required_without:free', 'numeric', 'between:0,5'],
             'at.*.turned' => ['nullable', 'boolean'],
