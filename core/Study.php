@@ -320,9 +320,15 @@ final class Study
             $this->planned(),
             $behind,
             $this->once('loadsAnywhere', fn(): bool => !Branch::feedsLoads($this->planned(), $circuit->whole())),
-            $behind === null ? $this->loads()->budget : $this->loads()->budgetBehind($this->system, $part, $behind),
+            $behind === null ? $this->loads()->budget : $this->loads()->budgetBehind($this, $part, $behind),
             $this->supply(),
         );
+    }
+
+    /** Loads are noted to have this fuse for themselves. */
+    public function isTheirOwn(Part $fuse): bool
+    {
+        return LoadSizing::isTheirOwn($this, $fuse, $this->circuit()->behind($fuse));
     }
 
     /** The coldest morning on record at the place, °C; assumed where no place is chosen. */

@@ -188,6 +188,7 @@ final class CircuitRulesTest extends TestCase
         ]);
         $switched = ['b1.plus f1.in', 'f1.out q1.in', 'q1.out d1.supply_plus'];
         yield 'a load on the post, without a fuse' => ['load-without-fuse@b1', 'fix', $straight('b1', [...$switched, 'b1.plus f9.in']), $straight('f9', [...$switched, 'b1.plus f9.in'])];
+        yield 'a pump’s own fuse is not the house’s main fuse' => ['no-main-fuse', 'fix', $straight('f9', ['b1.plus f9.in']), $straight('f9', [...$switched, 'b1.plus f9.in'])];
         yield 'a load before the main switch' => ['straight-to-battery@f9', 'note', $straight('f9', [...$switched, 'b1.plus f9.in']), $straight('f9', [...$switched, 'q1.out f9.in'])];
     }
 

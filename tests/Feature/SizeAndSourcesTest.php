@@ -153,7 +153,7 @@ final class SizeAndSourcesTest extends TestCase
         $this->get("/jobs/$job->id/size")->assertSee('%, by box')->assertDontSee('<image', false);
         $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->image('roof.png', 340, 150), 'shows' => 'roof'])->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/size")->assertSee('<image', false);
-        self::assertSame('roof', JobReader::readAnew($job->id)->parts[$part->uid]->photos[0]->shows ?? '');
+        self::assertSame('roof', JobReader::readAnew($job->id)->parts[$part->uid]->photos[0]->shows);
         self::assertStringContainsString('"shows": "roof"', (string) $this->get("/jobs/$job->id/file")->getContent());
         // Only what ends there, and only what can be read; two at one roof are told.
         $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->image('roof.png', 34, 15), 'shows' => 'c99'])->assertSessionHasErrors('shows');

@@ -63,26 +63,34 @@ final readonly class LoadSizing
     }
 
     /**
-     * The budget of what may draw through a part: all but the loads that are noted to hang elsewhere.
+     * The budget of what may draw through a part: all but the loads that are noted to hang elsewhere; of a fuse that loads are noted to have
+     * for themselves, these alone.
      *
      * @param Reach $behind what hangs behind the part
      */
-    public function budgetBehind(System $system, Part $part, Reach $behind): Budget
+    public function budgetBehind(Study $study, Part $part, Reach $behind): Budget
     {
-        $elsewhere = array_filter(
-            $system->appliances,
-            static fn(ApplianceUse $use): bool => isset($system->parts[$use->fedBy]) && $use->fedBy !== $part->uid && !isset($behind->parts()[$use->fedBy]),
-        );
-        if ($elsewhere === [] || $this->scenario === null) {
+        [$system, $scenario] = [$study->system, $this->scenario];
+        $noted = array_filter($system->appliances, static fn(ApplianceUse $use): bool => isset($study->planned()->parts[$use->fedBy]));
+        if ($noted === [] || $scenario === null) {
             return $this->budget;
         }
-        $scenario = $this->scenario;
+        $here = array_filter($noted, static fn(ApplianceUse $use): bool => $use->fedBy === $part->uid || isset($behind->parts()[$use->fedBy]));
+        $loads = self::isTheirOwn($study, $part, $behind) ? $here : array_diff_key($system->appliances, array_diff_key($noted, $here));
 
         return Budget::of(
-            array_values(array_map(static fn(ApplianceUse $use) => $use->in($scenario->uid), array_diff_key($system->appliances, $elsewhere))),
+            array_values(array_map(static fn(ApplianceUse $use) => $use->in($scenario->uid), $loads)),
             $this->budget->inverter,
             $this->budget->systemV,
         );
+    }
+
+    /** Loads are noted to hang on this very fuse, and nothing else is drawn behind it: it is theirs, whoever stands beside it. */
+    public static function isTheirOwn(Study $study, Part $fuse, ?Reach $behind): bool
+    {
+        $others = array_filter($behind?->parts() ?? [], static fn(Part $p): bool => $p->uid !== $fuse->uid);
+
+        return $others === [] && array_filter($study->system->appliances, static fn(ApplianceUse $use): bool => $use->fedBy === $fuse->uid) !== [];
     }
 
     /** Wh a day at the battery. */

@@ -20,6 +20,9 @@ use Pebblefell\System\Part;
  */
 final class ColdCharging implements Rule
 {
+    /** Smaller heating pads for batteries are hardly made. Common practice, from memory. */
+    private const SMALLEST_PAD_W = 10.0;
+
     public function judge(Study $study): array
     {
         $frost = $study->lithiumBank() === null ? null : $study->frost();
@@ -50,7 +53,7 @@ final class ColdCharging implements Rule
         return [new Finding(
             'charging-below-freezing',
             $stopped ? Severity::Fix : Severity::Stop,
-            [...$args, 'watts' => Amount::of($frost->wantedW->value, 'W', 0)],
+            [...$args, 'watts' => Amount::of(max(self::SMALLEST_PAD_W, $frost->wantedW->value), 'W', 0)],
             [$frost->coldest, $frost->floor, ...$heat],
             variant: $variant,
         )];

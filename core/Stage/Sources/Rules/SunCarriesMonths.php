@@ -51,6 +51,7 @@ final class SunCarriesMonths implements Rule
             variant: match (true) {
                 $otherwise => 'otherwise',
                 $sun->plannedW <= 0.0 => 'nothing',
+                $study->system->travel->hookUp === 'never' && $study->system->travel->drivingHDay <= 0.0 => 'standing',
                 default => '',
             },
         )];

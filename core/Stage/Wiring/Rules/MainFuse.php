@@ -39,10 +39,9 @@ final class MainFuse implements Rule
                 [$capacity, Figure::given('parts-unfused', count($unfused), '')],
             )];
         }
-        if ($circuit->mainFuses() === []) {
-            return [new Finding('no-main-fuse', Severity::Fix, [], [$capacity], variant: 'undrawn')];
-        }
-        $findings = [];
+        // A fuse that one load has for itself at the battery is not the house's.
+        $houses = array_filter($circuit->mainFuses(), static fn(Part $p): bool => !$study->isTheirOwn($p));
+        $findings = $houses !== [] ? [] : [new Finding('no-main-fuse', Severity::Fix, [], [$capacity], variant: 'undrawn')];
         foreach ($circuit->mainFuses() as $fuse) {
             $findings = [
                 ...$findings,

@@ -21,7 +21,11 @@ final class SeenAndCut implements Rule
         $findings = [];
         if ($study->planned()->ofKind(PartKind::Monitor) === []) {
             $unattended = $study->system->travel->unattended;
-            $findings[] = new Finding('no-monitor', $unattended ? Severity::Fix : Severity::Note, variant: $unattended ? 'unattended' : '');
+            $findings[] = new Finding('no-monitor', $unattended ? Severity::Fix : Severity::Note, variant: match (true) {
+                $unattended => 'unattended',
+                $study->lithiumBank() === null => 'lead',
+                default => '',
+            });
         }
         if (!$study->circuit()->opensByHand()) {
             $findings[] = new Finding('no-isolator', Severity::Fix);
