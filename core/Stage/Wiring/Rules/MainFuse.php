@@ -41,7 +41,13 @@ final class MainFuse implements Rule
         }
         // A fuse that one load has for itself at the battery is not the house's.
         $houses = array_filter($circuit->mainFuses(), static fn(Part $p): bool => !$study->isTheirOwn($p));
-        $findings = $houses !== [] ? [] : [new Finding('no-main-fuse', Severity::Fix, [], [$capacity], variant: 'undrawn')];
+        $findings = $houses !== [] ? [] : [new Finding(
+            'no-main-fuse',
+            Severity::Fix,
+            [],
+            [$capacity],
+            variant: $circuit->mainFuses() === [] ? 'undrawn' : 'own',
+        )];
         foreach ($circuit->mainFuses() as $fuse) {
             $findings = [
                 ...$findings,
