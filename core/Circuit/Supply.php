@@ -60,6 +60,48 @@ final readonly class Supply
     }
 
     /**
+     * Inputs of one box that are shut while another one of it charges.
+     *
+     * @param array<string, Part> $among by uid
+     *
+     * @return array<string, list<Part>> by the uid of what is shut: those that shut it
+     */
+    public static function givingWay(array $among): array
+    {
+        $box = static fn(Part $p): string => $p->partOf === '' ? $p->uid : $p->partOf;
+        $shut = [];
+        foreach ($among as $uid => $part) {
+            $others = $part->data->flag('gives_way') !== true ? [] : array_values(array_filter(
+                $among,
+                static fn(Part $p): bool => $p->uid !== $part->uid && $box($p) === $box($part) && $p->data->flag('gives_way') !== true,
+            ));
+            if ($others !== []) {
+                $shut[$uid] = $others;
+            }
+        }
+
+        return $shut;
+    }
+
+    /**
+     * What may run at one time of some that would: all of them, but for inputs that exclude one another, which come by turns.
+     *
+     * @param array<string, Part> $runs by uid
+     *
+     * @return list<array<string, Part>>
+     */
+    private static function ways(array $runs): array
+    {
+        $shut = self::givingWay($runs);
+        $shutting = array_merge(...array_values($shut));
+
+        return $shut === [] ? [$runs] : [
+            array_diff_key($runs, $shut),
+            array_filter($runs, static fn(Part $p): bool => !in_array($p, $shutting, true)),
+        ];
+    }
+
+    /**
      * The most that comes in at one time, of some of the sources.
      *
      * @param ?array<string, Part> $among by uid; null: of all
@@ -68,20 +110,21 @@ final readonly class Supply
     {
         $best = new Figure('charge-together', 0.0, 'A', 'charge-together');
         foreach (self::TOGETHER as $kinds) {
-            $inputs = [];
-            foreach ($this->parts as $uid => $part) {
-                if (in_array($part->kind, $kinds, true) && $this->amps[$uid] > 0.0 && ($among === null || isset($among[$uid]))) {
-                    $inputs[] = Figure::given(
-                        Word::of('figures.labels.of-part', ['part' => Named::part((string) $uid)]),
-                        round($this->amps[$uid], 1),
-                        'A',
-                        Origin::DataSheet,
-                    );
+            $runs = array_filter(
+                $this->parts,
+                fn(Part $p): bool => in_array($p->kind, $kinds, true) && $this->amps[$p->uid] > 0.0 && ($among === null || isset($among[$p->uid])),
+            );
+            foreach (self::ways($runs) as $way) {
+                $inputs = array_values(array_map(fn(Part $part): Figure => Figure::given(
+                    Word::of('figures.labels.of-part', ['part' => Named::part($part->uid)]),
+                    round($this->amps[$part->uid], 1),
+                    'A',
+                    Origin::DataSheet,
+                ), $way));
+                $sum = array_sum(array_map(static fn(Figure $f): float => $f->value, $inputs));
+                if ($sum > $best->value) {
+                    $best = new Figure('charge-together', $sum, 'A', 'charge-together', $inputs, 'first-principles');
                 }
-            }
-            $sum = array_sum(array_map(static fn(Figure $f): float => $f->value, $inputs));
-            if ($sum > $best->value) {
-                $best = new Figure('charge-together', $sum, 'A', 'charge-together', $inputs, 'first-principles');
             }
         }
 

@@ -70,6 +70,7 @@ return [
     'lithium' => 'Lithium-Profil',
     'equalise_can_disable' => 'Ausgleichsladung abschaltbar',
     'cold_cutoff' => 'Lädt bei Kälte nicht',
+    'gives_way' => 'Zu, solange ein anderer Eingang desselben Geräts lädt',
     'absorption_min_v' => 'Absorption ab',
     'absorption_max_v' => 'Absorption bis',
     'continuous_w' => 'Dauerleistung',

@@ -70,6 +70,7 @@ return [
     'lithium' => 'Lithium profile',
     'equalise_can_disable' => 'Equalising can be switched off',
     'cold_cutoff' => 'Stops charging in the cold',
+    'gives_way' => 'Shut while another input of the same box charges',
     'absorption_min_v' => 'Absorption from',
     'absorption_max_v' => 'Absorption to',
     'continuous_w' => 'Continuous',

@@ -174,6 +174,14 @@ final class CircuitRulesTest extends TestCase
         $idle = static fn(float $amps, float $alternator): System => self::system(parts: [self::part('d1', 'dcdc', ['output_a' => $amps, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => $alternator])]);
         yield '30 A at idle on 90 A is fine' => ['dcdc-not-at-idle@d1', 'fix', $idle(30, 85), $idle(30, 90)];
 
+        // A DC-DC charger with a solar input of its own, which is shut while the engine charges: 40 A, not 60, into a bank that takes 55.
+        $hub = static fn(bool $way): System => self::system(parts: [
+            self::part('d1', 'dcdc', ['output_a' => 40, 'lithium' => 'custom']), self::part('l1', 'alternator', ['rated_a' => 120], 'keep', ['role' => 'starter']),
+            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 75, 'lithium' => 'custom', ...($way ? ['gives_way' => true] : [])], 'add', ['part_of' => 'd1']),
+            ...array_map(static fn(int $i): array => self::part("p$i", 'panel', self::PANEL), range(1, 3)),
+        ], battery: [...self::LFP, 'charge_limit_a' => 55]);
+        yield 'one input at a time' => ['input-gives-way@r1', 'note', $hub(true), $hub(false)];
+        yield 'two inputs together' => ['charge-sum', 'fix', $hub(false), $hub(true)];
         // A second DC system beside the first, and what goes straight to a battery.
         $apart = static fn(array $wires, array $parts = [], array $battery = self::LFP): System => self::drawn(['b1.plus f1.in', ...$wires], ['s9' => ['battery', $battery, 'apart'], 'f9' => ['fuse', ['rating_a' => 20, 'interrupt_a' => 20000]], ...$parts], [
             'appliances' => [['uid' => 'a9', 'name' => 'step light', 'side' => 'dc', 'watts' => 20, 'fed_by' => 'f9', 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]]]],

@@ -14,6 +14,7 @@ final class Sources implements Room
     public function rules(): array
     {
         return [
+            new Rules\InputsGiveWay(),
             new Rules\SunCarriesMonths(),
             new Rules\PanelsHaveRegulator(),
             new Rules\ArrayFitsRegulator(),

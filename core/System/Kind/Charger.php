@@ -35,6 +35,7 @@ abstract class Charger extends Kind
             F::choice('lithium', Charger::LITHIUM),
             F::flag('equalise_can_disable'),
             F::flag('cold_cutoff'),
+            F::flag('gives_way'),
             F::number('absorption_min_v', 'V', 5, 80),
             F::number('absorption_max_v', 'V', 5, 80),
             F::flag('gives_dead_volts'),
