@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Circuit;
 
+use Pebblefell\Conductor\BreakerCurve;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Conductor\TimeCurrent;
 use Pebblefell\System\Graph\Graph;
@@ -48,9 +49,15 @@ final readonly class FusesInLine
         return new self($circuit, $volts, array_values(array_diff_key($lines, array_flip($inner))));
     }
 
-    /** Null while its rating or its family is not noted; a breaker's curve is its maker's. */
+    /** Null while its rating, or its family or curve, is not noted. */
     public static function curve(Part $fuse): ?TimeCurrent
     {
+        if ($fuse->kind === PartKind::Breaker) {
+            $curve = BreakerCurve::tryFrom((string) $fuse->data->text('curve'));
+            $rating = $fuse->data->number('rating_a');
+
+            return $curve === null || $rating === null ? null : TimeCurrent::ofBreaker($curve, $rating);
+        }
         $family = FuseFamily::tryFrom((string) $fuse->data->text('family'));
         $rating = $fuse->data->number('rating_a');
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Conductor;
 
 /**
- * How long a fuse of a family takes to open, as a band between the quickest and the slowest that its standard lets through.
+ * How long a fuse of a family, or a breaker, takes to open, as a band between the quickest and the slowest that its standard lets through.
  *
  * Gates of ISO 8820-3 (blade), ISO 8820-5 (SF30, SF51), UL 248-15 (class T), IEC 60269-6 (gPV); strip and terminal fuses as usual in the
  * trade: 110 % holds, 135 % opens within 30 minutes, 200 % within 60 s; class T within 10 ms at ten times. From memory. Between the gates
@@ -34,25 +34,36 @@ final readonly class TimeCurrent
     private const STEPS = 400;
     private const HALVINGS = 12;
 
-    private function __construct(public FuseFamily $family, public float $ratingA)
+    /**
+     * @param non-empty-list<array{float, float, float}> $gates multiple of the rating, s at least, s at most
+     * @param float                                      $holds multiple of the rating that holds
+     * @param float                                      $power with which the time falls beyond the last gate
+     */
+    private function __construct(private array $gates, public float $ratingA, private float $holds, private float $power)
     {
     }
 
     public static function of(FuseFamily $family, float $ratingA): self
     {
-        return new self($family, $ratingA);
+        return new self(self::GATES[$family->value], $ratingA, self::HOLDS, 2.0);
+    }
+
+    /** A magnet takes the same time whatever the current. */
+    public static function ofBreaker(BreakerCurve $curve, float $ratingA): self
+    {
+        return new self($curve->gates(), $ratingA, $curve->holds(), $curve === BreakerCurve::Thermal ? 2.0 : 0.0);
     }
 
     /** A from which it may open at all. */
     public function fromA(): float
     {
-        return self::HOLDS * $this->ratingA;
+        return $this->holds * $this->ratingA;
     }
 
     /** A from which it certainly opens. */
     public function opensFromA(): float
     {
-        return self::GATES[$this->family->value][0][0] * $this->ratingA;
+        return $this->gates[0][0] * $this->ratingA;
     }
 
     /** s after which it may have opened, at the earliest; INF where it holds. */
@@ -104,7 +115,7 @@ final readonly class TimeCurrent
      */
     public function corners(float $toA): array
     {
-        $corners = array_map(fn(array $g): array => [$g[0] * $this->ratingA, $g[1], $g[2]], self::GATES[$this->family->value]);
+        $corners = array_map(fn(array $g): array => [$g[0] * $this->ratingA, $g[1], $g[2]], $this->gates);
         $inside = array_values(array_filter($corners, static fn(array $c): bool => $c[0] < $toA));
 
         return $toA <= $corners[0][0] ? [] : [...$inside, [$toA, $this->at($toA, 1), $this->at($toA, 2)]];
@@ -115,11 +126,11 @@ final readonly class TimeCurrent
      */
     private function at(float $amps, int $edge): float
     {
-        $gates = [...($edge === 1 ? [[self::HOLDS, self::HOLDS_S]] : []), ...self::GATES[$this->family->value]];
+        $gates = [...($edge === 1 ? [[$this->holds, self::HOLDS_S]] : []), ...$this->gates];
         $multiple = $amps / $this->ratingA;
         $last = $gates[count($gates) - 1];
         if ($multiple >= $last[0]) {
-            return $last[$edge] * ($last[0] / $multiple) ** 2;
+            return $last[$edge] * ($last[0] / $multiple) ** $this->power;
         }
         for ($k = 1; $k < count($gates); ++$k) {
             if ($multiple <= $gates[$k][0]) {

@@ -289,7 +289,7 @@ final class LibrarySeeder extends Seeder
             $rows[] = [PartKind::Fuse, 'Hadrelvik', $model, ['rating_a' => $a, 'family' => $family, 'interrupt_a' => $breaks, 'max_v' => $v, ...($family === 'blade' ? [] : ['stud_mm' => 8]), 'mass_kg' => 0.05]];
         }
         foreach ([['Break 30', 30, 3000, 48], ['Break 60', 60, 3000, 48], ['Break 150', 150, 5000, 48], ['Break PV 32', 32, 6000, 500]] as [$model, $a, $breaks, $v]) {
-            $rows[] = [PartKind::Breaker, 'Hadrelvik', $model, ['rating_a' => $a, 'interrupt_a' => $breaks, 'max_v' => $v, 'poles' => $v > 100 ? 2 : 1, 'mass_kg' => 0.2]];
+            $rows[] = [PartKind::Breaker, 'Hadrelvik', $model, ['rating_a' => $a, 'interrupt_a' => $breaks, 'max_v' => $v, 'poles' => $v > 100 ? 2 : 1, 'curve' => $v > 100 ? 'c' : 'thermal', 'mass_kg' => 0.2]];
         }
         foreach ([['Bar 150', 150, 4, 6], ['Bar 250', 250, 4, 8], ['Bar 600', 600, 6, 10]] as [$model, $a, $studs, $mm]) {
             $rows[] = [PartKind::Busbar, 'Hadrelvik', $model, ['rating_a' => $a, 'studs' => $studs, 'stud_mm' => $mm, 'max_v' => 70, 'length_mm' => 160, 'width_mm' => 45, 'height_mm' => 50, 'mass_kg' => 0.4]];

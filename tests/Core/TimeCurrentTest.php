@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Conductor\BreakerCurve;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Conductor\TimeCurrent;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -40,6 +41,31 @@ final class TimeCurrentTest extends TestCase
             self::assertLessThanOrEqual($most + 1e-9, $fuse->latestS($multiple * $rating));
             self::assertSame([INF, INF], [$fuse->earliestS(1.1 * $rating), $fuse->latestS(1.1 * $rating)], '110 % holds');
         }
+    }
+
+    /** IEC 60898-1: 1.13 holds an hour, 1.45 trips within it, 2.55 within a minute; the magnet holds at 3, 5, 10 times and trips at 5, 10, 20. */
+    public function testABreakerTripsByHeatAndFromSomeCurrentOnAtOnce(): void
+    {
+        foreach ([[BreakerCurve::B, 3.0, 5.0], [BreakerCurve::C, 5.0, 10.0], [BreakerCurve::D, 10.0, 20.0]] as [$curve, $from, $to]) {
+            $breaker = TimeCurrent::ofBreaker($curve, 32.0);
+            self::assertSame(INF, $breaker->latestS(1.13 * 32.0), 'holds');
+            self::assertLessThanOrEqual(3600.0 + 1e-6, $breaker->latestS(1.45 * 32.0));
+            self::assertEqualsWithDelta(60.0, $breaker->latestS(2.55 * 32.0), 1e-6);
+            self::assertGreaterThan(0.1, $breaker->earliestS(0.99 * $from * 32.0), "$curve->value: no magnet yet");
+            self::assertLessThan(0.01, $breaker->earliestS(1.01 * $from * 32.0), "$curve->value: the magnet may trip");
+            self::assertEqualsWithDelta(0.1, $breaker->latestS($to * 32.0), 1e-6, "$curve->value: it has tripped");
+            self::assertEqualsWithDelta(0.1, $breaker->latestS(40.0 * $to * 32.0), 1e-6, 'and no sooner at more');
+            $before = [INF, INF];
+            for ($amps = 37.0; $amps < 3000.0; $amps *= 1.03) {
+                $now = [$breaker->earliestS($amps), $breaker->latestS($amps)];
+                self::assertTrue($now[0] <= $now[1] + 1e-9 && $now[0] <= $before[0] + 1e-9 && $now[1] <= $before[1] + 1e-9, "$curve->value at $amps");
+                $before = $now;
+            }
+        }
+        // A blade behind a curve C of four times its rating is alone until the magnet of the breaker may trip: 5 × 80 A.
+        self::assertEqualsWithDelta(400.0, TimeCurrent::of(FuseFamily::Blade, 20.0)->clashesFromA(TimeCurrent::ofBreaker(BreakerCurve::C, 80.0), 2000.0), 2.0);
+        // Two breakers by heat alone, one of five times the other, are apart all the way.
+        self::assertNull(TimeCurrent::ofBreaker(BreakerCurve::Thermal, 10.0)->clashesFromA(TimeCurrent::ofBreaker(BreakerCurve::Thermal, 100.0), 90.0));
     }
 
     public function testTimesFallAndTheQuickestIsNeverTheSlowest(): void

@@ -18,6 +18,7 @@ final class Breaker extends Kind
             F::number('interrupt_a', 'A', 10, 300_000),
             F::number('max_v', 'V', 5, 1500),
             F::number('poles', '', 1, 4),
+            F::choice('curve', ['thermal', 'b', 'c', 'd']),
             ...self::derating(),
             self::stud(),
         ];
