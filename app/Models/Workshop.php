@@ -16,6 +16,7 @@ use Pebblefell\Region\Region;
  *
  * @property Region $region
  * @property string $currency three letters, ISO 4217: what every price here is in
+ * @property string $label_sheet the sheet of labels that is at hand, as LabelSheet reads it; '' for the usual ones
  * @property ?float $hourly_rate of labour, in that currency
  * @property ?list<string> $bays their names
  * @property float $opens_h hours by the clock on the wall
@@ -37,6 +38,7 @@ final class Workshop extends Model
         'first_terminal',
         'timezone',
         'currency',
+        'label_sheet',
         'hourly_rate',
         'bays',
         'opens_h',

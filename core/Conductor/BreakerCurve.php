@@ -30,15 +30,14 @@ enum BreakerCurve: string
      */
     public function gates(): array
     {
+        if ($this === self::Thermal) {
+            return [[1.35, 60.0, 1800.0], [2.0, 10.0, 120.0], [6.0, 0.7, 5.0]];
+        }
         [$from, $to] = match ($this) {
-            self::Thermal => [null, null],
             self::B => [3.0, 5.0],
             self::C => [5.0, 10.0],
             self::D => [10.0, 20.0],
         };
-        if ($from === null) {
-            return [[1.35, 60.0, 1800.0], [2.0, 10.0, 120.0], [6.0, 0.7, 5.0]];
-        }
         // By heat the time falls with the square of the current beyond the last gate that the standard names.
         $heat = static fn(float $multiple, float $seconds): float => max(0.1, $seconds * (2.55 / $multiple) ** 2);
 

@@ -13,6 +13,7 @@ use App\Models\Job;
 use App\Models\Part;
 use App\Models\Role;
 use App\Models\ShelfItem;
+use App\Models\Workshop;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Stage\Wiring\PartsList;
 use Pebblefell\System\Fate;
@@ -122,6 +123,15 @@ final class WiringTest extends TestCase
             self::assertStringStartsWith('%PDF', $pdf);
         }
         $this->get("/jobs/$van->id/wiring/labels.pdf?stock=wall")->assertStatus(422);
+        // The workshop's own sheet goes before those that are usual; one that is larger than its paper is refused at its field.
+        $shop = Workshop::current();
+        $form = ['lock_version' => $shop->lock_version, 'name' => $shop->name, 'region' => $shop->region->value, 'timezone' => $shop->timezone, 'first_terminal' => 'negative', 'currency' => $shop->currency, 'opens' => '08:00', 'closes' => '16:00', 'work_days' => [1]];
+        $this->put('/workshop', [...$form, 'label_sheet' => '4 x 8, 70 x 37'])->assertSessionHasErrors('label_sheet');
+        $this->put('/workshop', [...$form, 'label_sheet' => 'small ones'])->assertSessionHasErrors('label_sheet');
+        $this->put('/workshop', [...$form, 'label_sheet' => '2 x 5, 99.1 x 57, 4.7, 6, 2.5'])->assertSessionHasNoErrors();
+        $this->get("/jobs/$van->id/wiring")->assertSee('Labels: 2 × 5, 99.1');
+        $pages = fn(string $query): int => (int) preg_match_all('~/Type\s*/Page\b(?!s)~', (string) $this->get("/jobs/$van->id/wiring/labels.pdf$query")->getContent());
+        self::assertGreaterThan($pages('?stock=a4-65'), $pages(''), 'ten on a sheet instead of 65');
         $labels = array_column((new LabelsPage(Workbench::of($van)))->labels(), 'big');
         self::assertCount(1, preg_grep('/^fuse 300/', $labels) ?: []);
         self::assertSame(2 * PartsList::of(Workbench::of($van)->study)->runs(), count($labels) - count(preg_grep('/^(fuse|isolating switch)/', $labels) ?: []));

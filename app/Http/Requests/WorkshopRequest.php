@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Pages\Wiring\LabelSheet;
+use App\Models\Workshop;
+use App\Words\Lexicon;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Region\Region;
 
 final class WorkshopRequest extends FormRequest
@@ -24,6 +29,7 @@ final class WorkshopRequest extends FormRequest
             'bays' => ['nullable', 'string', 'max:400'],
             'opens' => ['required', 'date_format:H:i'],
             'closes' => ['required', 'date_format:H:i', 'after:opens'],
+            'label_sheet' => ['nullable', 'string', 'max:80'],
             'work_days' => ['required', 'array', 'min:1', 'max:7'],
             'work_days.*' => ['integer', 'between:1,7'],
         ];
@@ -59,8 +65,20 @@ final class WorkshopRequest extends FormRequest
                 'region' => 'region',
                 'first_terminal' => 'first_terminal',
                 'timezone' => 'timezone',
+                'label_sheet' => 'label_sheet',
             ],
         );
+    }
+
+    protected function check(Validator $validator): void
+    {
+        try {
+            if ($this->text('label_sheet') !== '') {
+                LabelSheet::read($this->text('label_sheet'), Region::tryFrom($this->text('region')) ?? Workshop::current()->region);
+            }
+        } catch (InvalidValue $e) {
+            $validator->errors()->add('label_sheet', 'It ' . Lexicon::plain()->refusal($e) . '.');
+        }
     }
 
     /** Hours of a time of day, of "08:30" 8.5. */

@@ -23,6 +23,9 @@
                 help="By name, with commas between them." />
             <x-field form="workshop" label="Opens" name="opens" type="time" :value="$workshop->clock($workshop->opens_h)" required />
             <x-field form="workshop" label="Closes" name="closes" type="time" :value="$workshop->clock($workshop->closes_h)" required />
+            <x-field form="workshop" class="wide" label="Sheet of labels at hand" name="label_sheet" :value="$workshop->label_sheet"
+                placeholder="3 x 8, 70 x 37, 0, 0.5, 0"
+                help="Columns x rows, width x height, from the left, from the top, gap between columns, in mm. Empty: the usual ones are offered." />
             <fieldset class="wide"><legend>Works on</legend><div class="flex flex-wrap gap-x-5">@foreach ($days as $n => $day)<label class="check"><input
                 type="checkbox" name="work_days[]" value="{{ $n }}" @checked(in_array($n, (array) old('work_days', $workshop->work_days ?? [1, 2, 3, 4, 5])))>
                 {{ $day }}</label>@endforeach</div>@error('work_days')<div class="error">{{ $message }}</div>@enderror</fieldset>

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Wiring;
 
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Wiring\LabelSheet;
 use App\Http\Pages\Wiring\LabelsPage;
-use App\Http\Pages\Wiring\LabelStock;
 use App\Http\Pages\Wiring\PartsListPage;
 use App\Http\Pages\Wiring\WiringPage;
 use App\Http\Requests\Wiring\LabelsQuery;
@@ -47,16 +47,16 @@ final class PaperController extends Controller
     public function labels(LabelsQuery $request, Job $job): Response
     {
         $bench = Workbench::of($job);
-        $stock = $request->stock(LabelStock::ofRegion($bench->study->system->region)[0]);
+        $sheet = LabelSheet::chosen($request->asked('stock'), $bench->study->system->region);
         $html = view(
             'stages.wiring.labels',
             [
-                'grid' => $stock->grid(),
-                'sheets' => array_chunk((new LabelsPage($bench))->labels(), max(1, $stock->grid()['columns'] * $stock->grid()['rows'])),
+                'grid' => $sheet,
+                'sheets' => array_chunk((new LabelsPage($bench))->labels(), max(1, $sheet->holds())),
             ],
         )->render();
 
-        return new Response(Pdf::of($html, $stock->paper(), $job->title)->output(), 200, [
+        return new Response(Pdf::of($html, $sheet->paper, $job->title)->output(), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"labels-$job->number.pdf\"",
         ]);
     }

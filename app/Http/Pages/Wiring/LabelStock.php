@@ -20,10 +20,7 @@ enum LabelStock: string
         return str_starts_with($this->value, 'a4') ? 'a4' : 'letter';
     }
 
-    /**
-     * @return array{columns: int, rows: int, width: float, height: float, left: float, top: float, apart: float} mm
-     */
-    public function grid(): array
+    public function sheet(): LabelSheet
     {
         [$columns, $rows, $width, $height, $left, $top, $apart] = match ($this) {
             self::A4Of65 => [5, 13, 38.1, 21.2, 4.7, 10.7, 2.5],
@@ -33,15 +30,7 @@ enum LabelStock: string
             self::LetterOf80 => [4, 20, 44.5, 12.7, 7.1, 12.7, 7.9],
         };
 
-        return [
-            'columns' => $columns,
-            'rows' => $rows,
-            'width' => $width,
-            'height' => $height,
-            'left' => $left,
-            'top' => $top,
-            'apart' => $apart,
-        ];
+        return new LabelSheet($this->paper(), $columns, $rows, $width, $height, $left, $top, $apart);
     }
 
     /** The paper that a region prints on. */

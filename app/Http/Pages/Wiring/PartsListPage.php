@@ -173,15 +173,10 @@ final class PartsListPage
      */
     public function stocks(): array
     {
-        $stocks = LabelStock::ofRegion($this->bench->study->system->region);
-        $says = function (LabelStock $s): string {
-            $grid = $s->grid();
-
-            return "{$grid['columns']} × {$grid['rows']}, " . $this->bench->show->text($grid['width'], 'mm') . ' × '
-                . $this->bench->show->text($grid['height'], 'mm');
-        };
-
-        return array_combine(array_column($stocks, 'value'), array_map($says, $stocks));
+        return array_map(
+            fn(LabelSheet $s): string => "$s->columns × $s->rows, " . $this->bench->show->text($s->width, 'mm') . ' × ' . $this->bench->show->text($s->height, 'mm'),
+            LabelSheet::all($this->bench->study->system->region),
+        );
     }
 
     private function list(): PartsList

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Wiring;
 
+use App\Http\Pages\Wiring\LabelSheet;
 use App\Http\Pages\Wiring\LabelStock;
 use App\Http\Requests\Query;
 use Illuminate\Validation\Rule;
@@ -13,11 +14,6 @@ final class LabelsQuery extends Query
 {
     public function rules(): array
     {
-        return ['stock' => ['nullable', Rule::enum(LabelStock::class)]];
-    }
-
-    public function stock(LabelStock $usual): LabelStock
-    {
-        return LabelStock::tryFrom($this->asked('stock')) ?? $usual;
+        return ['stock' => ['nullable', Rule::in([LabelSheet::OWN, ...array_column(LabelStock::cases(), 'value')])]];
     }
 }

@@ -11,8 +11,8 @@
 @foreach ($sheets as $labels)
     <div class="sheet {{ $loop->last ? 'last' : '' }}">
         @foreach ($labels as $i => $label)
-            <div class="label" style="left: {{ $grid['left'] + ($i % $grid['columns']) * ($grid['width'] + $grid['apart']) }}mm; top:
-                {{ $grid['top'] + intdiv($i, $grid['columns']) * $grid['height'] }}mm; width: {{ $grid['width'] }}mm; height: {{ $grid['height'] }}mm">
+            <div class="label" style="left: {{ $grid->left + ($i % $grid->columns) * ($grid->width + $grid->apart) }}mm; top:
+                {{ $grid->top + intdiv($i, $grid->columns) * $grid->height }}mm; width: {{ $grid->width }}mm; height: {{ $grid->height }}mm">
                 <div class="big">{{ $label['big'] }}</div><div class="small">{{ $label['small'] }}</div></div>
         @endforeach
     </div>
