@@ -20,6 +20,9 @@ final readonly class CableRun
     /** Copper under load, °C: its resistance is that much higher than at 20 °C. Assumed: half way up for a 70 °C insulation. */
     public const LOADED_C = 50.0;
 
+    /** More side by side nobody fits. Chosen. */
+    private const MOST_BESIDE = 3;
+
     /** No bound: it is asked what carries, not what loses. */
     private const ANY_DROP_PCT = 99.0;
 
@@ -113,13 +116,38 @@ final readonly class CableRun
      */
     public function wantsMm2(float $maxDropPct, ?float $fuseA): ?float
     {
+        return $this->eachMm2($maxDropPct, $fuseA, 1);
+    }
+
+    /**
+     * As few conductors side by side, of one size, as do it; so thin that a terminal takes them.
+     *
+     * @param float $mostMm2 that the terminals at its ends take
+     *
+     * @return ?array{count: int, mm2: float} null while the length is not measured, or where not even three do
+     */
+    public function wants(float $maxDropPct, ?float $fuseA, float $mostMm2 = INF): ?array
+    {
+        for ($count = 1; $count <= self::MOST_BESIDE; ++$count) {
+            $mm2 = $this->eachMm2($maxDropPct, $fuseA, $count);
+            if ($mm2 !== null && $mm2 <= $mostMm2) {
+                return ['count' => $count, 'mm2' => $mm2];
+            }
+        }
+
+        return null;
+    }
+
+    /** mm² of each of so many side by side: current and drop are shared evenly, being of one length. */
+    private function eachMm2(float $maxDropPct, ?float $fuseA, int $count): ?float
+    {
         $length = $this->lengthM();
         if ($length === null || $length <= 0.0 || $this->current()->value <= 0.0) {
             return null;
         }
         $class = Ampacity::classOf(min(array_map(static fn(Conductor $c): float => $c->insulationC ?? 90.0, $this->conductors)));
         $size = fn(float $amps, float $drop): float => ConductorChoice::of(
-            $amps,
+            $amps / $count,
             $length,
             $this->systemV,
             $drop,

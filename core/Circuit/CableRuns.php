@@ -106,6 +106,27 @@ final readonly class CableRuns
     }
 
     /**
+     * As few conductors side by side as do it, of a size that the terminals at both ends take.
+     *
+     * @return ?array{count: int, mm2: float}
+     */
+    public function wants(CableRun $run): ?array
+    {
+        return $run->wants(self::MOST_DROP_PCT, $this->fuseBefore($run)?->data->number('rating_a'), $this->terminalsTakeMm2($run));
+    }
+
+    /** mm² of the largest conductor that the terminals at its ends take, as far as they are noted; infinite where neither is. */
+    public function terminalsTakeMm2(CableRun $run): float
+    {
+        $noted = array_filter(
+            array_map(fn(Point $at): ?float => $this->graph->parts[$at->uid]->data->number('terminal_mm2'), [$run->near, $run->far]),
+            static fn(?float $mm2): bool => $mm2 !== null,
+        );
+
+        return min([INF, ...$noted]);
+    }
+
+    /**
      * m one way to which a run would have to be cut that its own size does: null where it does already, where it is too thin at any length,
      * or while it is not measured.
      */

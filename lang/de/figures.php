@@ -187,6 +187,7 @@ return [
         'service-life' => 'Lebensdauer',
         'short-circuit-current' => 'Kurzschlussstrom',
         'size' => 'Querschnitt',
+        'terminal-takes' => 'die Klemme fasst',
         'space-saved' => 'gesparter Platz',
         'spread' => 'Spanne',
         'standby' => 'Bereitschaft',

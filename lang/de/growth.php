@@ -28,4 +28,10 @@ return [
         'some' => 'von den :share, die Module bedecken können',
         'none' => 'von den :share, die Module bedecken können',
     ],
+    'laid' => [
+        'name' => 'weitere Module auf dem Dach',
+        'unknown' => 'das Dach ist nicht vermessen',
+        'some' => 'von der letzten Art, maßstäblich verlegt',
+        'none' => 'maßstäblich verlegt, keines passt mehr',
+    ],
 ];

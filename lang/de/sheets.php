@@ -92,6 +92,7 @@ return [
     'poles' => 'Pole',
     'studs' => 'Bolzen',
     'stud_mm' => 'Bolzengröße',
+    'terminal_mm2' => 'Größtes Kabel, das die Klemme fasst',
     'circuits' => 'Stromkreise',
     'residual_ma' => 'Löst aus bei',
     'reads' => 'Was sie anzeigt',

@@ -187,6 +187,7 @@ return [
         'service-life' => 'service life',
         'short-circuit-current' => 'short-circuit current',
         'size' => 'size',
+        'terminal-takes' => 'the terminal takes',
         'space-saved' => 'space saved',
         'spread' => 'spread',
         'standby' => 'standby',

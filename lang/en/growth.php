@@ -28,4 +28,10 @@ return [
         'some' => 'of the :share that panels can cover',
         'none' => 'of the :share that panels can cover',
     ],
+    'laid' => [
+        'name' => 'more panels on the roof',
+        'unknown' => 'the roof is not measured',
+        'some' => 'of the last kind, laid out to scale',
+        'none' => 'laid out to scale, none fits any more',
+    ],
 ];

@@ -92,6 +92,7 @@ return [
     'poles' => 'Poles',
     'studs' => 'Studs',
     'stud_mm' => 'Stud size',
+    'terminal_mm2' => 'Largest cable its terminal takes',
     'circuits' => 'Circuits',
     'residual_ma' => 'Trips at',
     'reads' => 'What it shows',

@@ -167,6 +167,8 @@ final class CircuitRulesTest extends TestCase
         // 100 A through a loop of 4 m of 35 mm² at 50 °C: 0.554 mΩ/m × 1.118 × 4 m × 100 A = 0.25 V (IEC 60228 class 5, 0.00393/K).
         $lead = static fn(float $mm2, float $m, float $watts = 1200): System => self::drawn(['b1.plus f1.in 70 0.2 105', "f1.out x.supply_plus $mm2 $m 90"], ['x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => $watts]));
         yield 'a lead that burns' => ['cable-too-thin@w1', 'stop', $lead(6, 0.5), $lead(35, 0.5)];
+        $clamp = static fn(float $takes): System => self::drawn(['b1.plus f1.in 70 0.2 105', 'f1.out y.in 70 0.3 90', 'y.out x.supply_plus 70 0.3 90'], ['y' => ['fuse', ['rating_a' => 150, 'terminal_mm2' => $takes]], 'x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => 600]));
+        yield 'a cable that the terminal does not take' => ['cable-too-thick@w1', 'fix', $clamp(35), $clamp(70)];
         yield 'a lead that loses too much' => ['drop-too-large@x', 'fix', $lead(35, 3.5), $lead(35, 1.5)];
         $second = static fn(float $rating, float $watts = 240): System => self::drawn([...$main, 'f1.out y.in', 'y.out x.supply_plus'], ['y' => ['fuse', ['rating_a' => $rating]], 'x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => $watts]));
         yield 'a fuse below what lasts' => ['fuse-too-small@y', 'fix', $second(15), $second(30)];

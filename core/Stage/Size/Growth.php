@@ -41,13 +41,17 @@ final readonly class Growth
         $roof = $study->system->vehicle->roofM2();
         $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->ofKind(PartKind::Panel)));
 
+        // Drawn, it is laid out; else the free part of its area is a guess.
+        $more = $study->roof()?->more;
         $free = $roof === null ? null : max(0.0, $roof * Vehicle::ROOF_SHARE - $covered);
 
         return [
             self::row('battery', $batteries, '', 1.0),
             self::row('ways', $ways, '', 1.0),
             self::row('panel', $watts, 'W', 1.0),
-            self::row('roof', $free, 'm²', 0.0, ['share' => Amount::of(100.0 * Vehicle::ROOF_SHARE, '%', 0)]),
+            $more !== null
+                ? self::row('laid', (float) $more, '', 1.0)
+                : self::row('roof', $free, 'm²', 0.0, ['share' => Amount::of(100.0 * Vehicle::ROOF_SHARE, '%', 0)]),
         ];
     }
 

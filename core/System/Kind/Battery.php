@@ -56,7 +56,7 @@ final class Battery extends Kind
             F::flag('low_temp_cutoff'),
             F::number('heater_w', 'W', 0, 500),
             F::number('torque_nm', 'N·m', 0.5, 60),
-            self::stud(),
+            ...self::stud(),
             F::number('age_years', 'years', 0, 40)->ofThisOne(),
             F::number('measured_ah', 'Ah', 0.1, 5000)->ofThisOne(),
             F::flag('in_living_space')->ofThisOne(),

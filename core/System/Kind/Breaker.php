@@ -20,7 +20,7 @@ final class Breaker extends Kind
             F::number('poles', '', 1, 4),
             F::choice('curve', ['thermal', 'b', 'c', 'd']),
             ...self::derating(),
-            self::stud(),
+            ...self::stud(),
         ];
     }
 

@@ -16,7 +16,7 @@ final class Busbar extends Kind
         return [
             F::number('rating_a', 'A', 1, 5000)->required(),
             F::number('studs', '', 1, 24),
-            self::stud(),
+            ...self::stud(),
             F::number('max_v', 'V', 5, 1500),
         ];
     }

@@ -18,7 +18,7 @@ final class Fuse extends Kind
             F::choice('family', ['blade', 'sf30', 'sf51', 'strip', 'terminal', 'class_t', 'gpv']),
             F::number('interrupt_a', 'A', 10, 300_000),
             F::number('max_v', 'V', 5, 1500),
-            self::stud(),
+            ...self::stud(),
         ];
     }
 

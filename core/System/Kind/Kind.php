@@ -163,10 +163,14 @@ abstract class Kind
         ];
     }
 
-    /** The stud, or screw, on which its lugs sit. */
-    final protected static function stud(): F
+    /**
+     * What a cable is joined to: the stud, and the largest conductor that its terminal takes.
+     *
+     * @return list<F>
+     */
+    final protected static function stud(): array
     {
-        return F::number('stud_mm', 'mm', 3, 16);
+        return [F::number('stud_mm', 'mm', 3, 16), F::number('terminal_mm2', 'mm²', 0.5, 240)];
     }
 
     /**
@@ -184,7 +188,7 @@ abstract class Kind
             F::number('low_cutoff_v', 'V', 5, 100),
             F::number('earth_leakage_ma', 'mA', 1, 1000),
             F::choice('neutral_bond', ['bonded', 'switched', 'open']),
-            self::stud(),
+            ...self::stud(),
         ];
     }
 

@@ -18,7 +18,7 @@ final class Monitor extends Kind
             F::number('shunt_a', 'A', 1, 5000)->required(),
             F::number('max_v', 'V', 5, 1000),
             F::number('own_draw_ma', 'mA', 0, 500),
-            self::stud(),
+            ...self::stud(),
         ];
     }
 

@@ -18,7 +18,7 @@ final class SwitchPart extends Kind
             F::number('max_v', 'V', 5, 1500),
             F::number('poles', '', 1, 4),
             ...self::labelled(),
-            self::stud(),
+            ...self::stud(),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Wiring;
 use App\Actions\ApplyChanges;
 use App\Csv\Csv;
 use App\Http\Controllers\Controller;
+use App\Http\Pages\Wiring\LaterPage;
 use App\Http\Pages\Wiring\MatrixPage;
 use App\Http\Pages\Wiring\OutletsPage;
 use App\Http\Pages\Wiring\PartsListPage;
@@ -38,6 +39,7 @@ final class WiringController extends Controller
             'matrix' => new MatrixPage($bench),
             'outlets' => new OutletsPage($bench),
             'selective' => new SelectivityPage($bench),
+            'later' => new LaterPage($bench, $request->watts()),
         ]);
     }
 

@@ -173,7 +173,7 @@ final readonly class WiringPage
             'length' => $or($run->lengthM(), static fn(float $m): string => $show->text($m, 'm')),
             'carries' => $or($run->carriesA(), static fn(float $a): string => $show->text($a, 'A', 0)),
             'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
-            'wanted' => $or($runs->wantsMm2($run), $size),
+            'wanted' => ($wants = $runs->wants($run)) === null ? '–' : ($wants['count'] > 1 ? "{$wants['count']} × " : '') . $size($wants['mm2']),
             'thin' => $run->isTooThin(),
             'or' => $or(
                 $runs->shortenedToM($run),

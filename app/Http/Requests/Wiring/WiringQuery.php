@@ -28,7 +28,14 @@ final class WiringQuery extends Query
             'from' => ['nullable', 'string', 'max:20'],
             'to' => ['nullable', 'string', 'max:20'],
             'edit' => ['nullable', 'string', 'max:20'],
+            'watts' => ['nullable', 'numeric', 'between:50,30000'],
         ];
+    }
+
+    /** Of the inverter that is promised for later; null: nobody says. */
+    public function watts(): ?float
+    {
+        return is_numeric($this->asked('watts')) ? (float) $this->asked('watts') : null;
     }
 
     public function shown(): Shown

@@ -14,6 +14,7 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Conductor;
 
 /** Each run carries its current, and what hangs at its end is left enough volts. */
 final class CablesCarry implements Rule
@@ -23,7 +24,7 @@ final class CablesCarry implements Rule
         $findings = [];
         $runs = $study->runs();
         foreach ($runs->runs as $run) {
-            $findings = [...$findings, ...array_filter([$this->tooThin($runs, $run), $this->losesTooMuch($runs, $run)])];
+            $findings = [...$findings, ...array_filter([$this->tooThin($runs, $run), $this->losesTooMuch($runs, $run), $this->tooThick($runs, $run)])];
         }
 
         return $findings;
@@ -63,5 +64,21 @@ final class CablesCarry implements Rule
             ),
             'allowed' => Amount::of($allowed, 'V', 2), 'amps' => Amount::of($run->current()->value, 'A', 0),
         ], [$run->current(), Figure::given('lost-on-the-way', round($lost, 2), 'V', Origin::Computed)], $run->far->uid);
+    }
+
+    /** A conductor that is thicker than a terminal at its end takes is cut to fit, and burns there. */
+    private function tooThick(CableRuns $runs, CableRun $run): ?Finding
+    {
+        $takes = $runs->terminalsTakeMm2($run);
+        $largest = max([0.0, ...array_map(static fn(Conductor $c): float => (float) $c->sizeMm2, $run->conductors)]);
+        if ($largest <= $takes + 0.01) {
+            return null;
+        }
+        $wants = $runs->wants($run);
+
+        return new Finding('cable-too-thick', Severity::Fix, [
+            'from' => Named::part($run->near->uid), 'to' => Named::part($run->far->uid), 'size' => Amount::of($largest, 'mm²'),
+            'takes' => Amount::of($takes, 'mm²'), 'count' => Amount::of((float) ($wants['count'] ?? 2), '', 0), 'each' => Amount::of($wants['mm2'] ?? $takes, 'mm²'),
+        ], [Figure::given('size', $largest, 'mm²'), Figure::given('terminal-takes', $takes, 'mm²', Origin::DataSheet)], $run->conductors[0]->uid, variant: $wants === null ? 'none' : '');
     }
 }

@@ -56,6 +56,12 @@
             @include('stages.wiring.selective')
         @endunfolded</x-fold>
     @endif
+    @if ($later->isThere())
+        <x-fold id="later" title="Promised for later" answer="a larger inverter, one more battery: from the start, or then"
+            :open="$later->isAsked()">@unfolded('later', $later->isAsked())
+            @include('stages.wiring.later')
+        @endunfolded</x-fold>
+    @endif
     @can('plan', $job)
         <x-fold id="leads" title="Leads, typed" answer="p3.plus -> p9.in 35mm2 0.6m" :open="$errors->has('leads')">@unfolded('leads', $errors->has('leads'))
             @include('stages.wiring.typed', ['text' => ''])
