@@ -163,6 +163,24 @@ final readonly class CircuitDrawing
         return ($this->tapped?->says($this->state($box) === 'open') ?? '') . ' ' . $this->kind($box) . ' ' . $this->name($box);
     }
 
+    /**
+     * Where a tap on a run leads; null: nowhere.
+     *
+     * @param array{uid: string} $run
+     */
+    public function runLink(array $run): ?string
+    {
+        return $this->tapped?->run($run['uid']);
+    }
+
+    /**
+     * @param array{uid: string, mm2: ?float, lengthM: ?float, count: int} $run
+     */
+    public function runSays(array $run): string
+    {
+        return trim("Run {$run['uid']} " . $this->size($run) . ' ' . $this->length($run)) . ': its length, size and bundle, or a part in the middle of it';
+    }
+
     /** As SVG that stands alone. */
     public function svg(): string
     {

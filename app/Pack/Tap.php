@@ -6,7 +6,7 @@ namespace App\Pack;
 
 use Pebblefell\System\Part;
 
-/** Where a tap on a box of the drawing leads. */
+/** Where a tap on a box, or a run, of the drawing leads. */
 interface Tap
 {
     /**
@@ -15,4 +15,7 @@ interface Tap
     public function link(array $box): ?string;
 
     public function says(bool $isOpen): string;
+
+    /** Where a tap on a run leads. */
+    public function run(string $uid): string;
 }

@@ -115,6 +115,18 @@ final readonly class CableRuns
         return $run->wants(self::MOST_DROP_PCT, $this->fuseBefore($run)?->data->number('rating_a'), $this->terminalsTakeMm2($run));
     }
 
+    /**
+     * The same for a run that is thought otherwise: longer, or with more in it.
+     *
+     * @param CableRun $as the run that stands there, with its fuse and its terminals
+     *
+     * @return ?array{count: int, mm2: float}
+     */
+    public function wantsOf(CableRun $thought, CableRun $as): ?array
+    {
+        return $thought->wants(self::MOST_DROP_PCT, $this->fuseBefore($as)?->data->number('rating_a'), $this->terminalsTakeMm2($as));
+    }
+
     /** mm² of the largest conductor that the terminals at its ends take, as far as they are noted; infinite where neither is. */
     public function terminalsTakeMm2(CableRun $run): float
     {

@@ -56,6 +56,26 @@ final readonly class Conductor
         );
     }
 
+    /** The same one of another length, m one way. */
+    public function ofLength(float $metres): self
+    {
+        return new self(
+            $this->uid,
+            $this->from,
+            $this->to,
+            $this->fate,
+            $this->sizeMm2,
+            $metres,
+            $this->insulationC,
+            $this->route,
+            $this->protectedBy,
+            $this->plannedFrom,
+            $this->plannedTo,
+            $this->ambientC,
+            $this->grouped,
+        );
+    }
+
     /** The end that is not this one. */
     public function otherEnd(Point $end): Point
     {

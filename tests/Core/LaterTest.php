@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Pebblefell\Stage\Size\Chosen;
+use Pebblefell\Stage\Wiring\BankMoved;
 use Pebblefell\Stage\Wiring\Later;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -72,5 +73,29 @@ final class LaterTest extends TestCase
             $system = self::van(['interrupt_a' => $breaks]);
             self::assertSame([], Later::battery(Study::of($system), $grown($system))->breaks, 'too little today is today’s finding; enough for both is none');
         }
+    }
+
+    /** 75 A lasting and at worst over 12 V: what the lead wants and loses, by hand. */
+    public function testTheBankFartherAwayCostsCopperAndVolts(): void
+    {
+        $study = Study::of(self::van(['rating_a' => 100, 'terminal_mm2' => 240]));
+        $moved = BankMoved::by($study, [-0.7, 0.0, 2.0, 6.0]);
+        self::assertEqualsWithDelta([0.1, 0.8, 2.8, 6.8], array_column($moved, 'metres'), 1e-9);
+        [$near, $now, , $far] = $moved;
+        // 900 W out of 90 % and the inverter's own idle: I = P / 12 V. IEC 60228 class 5, mΩ/m at 20 °C; 0.00393/K (IEC 60028).
+        $amps = BankMoved::mainRun($study)?->current()->value ?? 0.0;
+        $table = ['16' => 1.21, '25' => 0.780, '35' => 0.554, '50' => 0.386, '70' => 0.272, '95' => 0.206, '120' => 0.161];
+        foreach ($moved as $m) {
+            $area = $m->wants['count'] * $m->wants['mm2'];
+            $ohm = 2.0 * $m->metres * $table[(string) $m->wants['mm2']] / 1000.0 * (1.0 + 0.00393 * 30.0) / $m->wants['count'];
+            self::assertEqualsWithDelta($amps * $ohm, $m->lostV, 0.01 * $m->lostV, 'Ohm');
+            self::assertLessThanOrEqual(0.36 + 1e-6, $m->lostV, 'no more than 3 % on this run');
+            self::assertEqualsWithDelta(2.0 * $m->metres * $area * 8.96e-3, $m->kg, 1e-9, 'two leads of copper');
+            // The load is on all day: I²R for 24 h.
+            self::assertEqualsWithDelta(24.0 * $amps ** 2 * $ohm, $m->lostWh, 0.05 * $m->lostWh);
+        }
+        self::assertGreaterThan($now->wants['count'] * $now->wants['mm2'], $far->wants['count'] * $far->wants['mm2']);
+        self::assertLessThan($now->kg, $near->kg);
+        self::assertSame([], BankMoved::by(Study::of(self::system()), [1.0]), 'nothing is measured');
     }
 }

@@ -260,7 +260,7 @@ final readonly class OneLine
     /**
      * @param non-empty-list<Conductor> $group
      *
-     * @return array{circuit: string, thin: bool, mark: string, stroke: float, mm2: ?float, lengthM: ?float, count: int}
+     * @return array{uid: string, circuit: string, thin: bool, mark: string, stroke: float, mm2: ?float, lengthM: ?float, count: int}
      */
     private static function run(Study $study, Shown $shown, Graph $graph, array $group): array
     {
@@ -269,6 +269,7 @@ final readonly class OneLine
         $thin = $study->runs()->of($group[0])?->isTooThin() === true;
 
         return [
+            'uid' => $group[0]->uid,
             'circuit' => $graph->side($group[0]->from)->circuit->value,
             'thin' => $thin,
             'mark' => $shown->mark(array_map(static fn(Conductor $c): Fate => Shown::fateIn($study, $c), $group)),

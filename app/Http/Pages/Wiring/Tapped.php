@@ -33,6 +33,12 @@ final readonly class Tapped implements Tap
         };
     }
 
+    /** A run is opened below: what it is, and what may be dropped into it. */
+    public function run(string $uid): string
+    {
+        return $this->url(['edit' => $uid], 'fold-runs');
+    }
+
     public function says(bool $isOpen): string
     {
         return match ($this->asked->tap()) {

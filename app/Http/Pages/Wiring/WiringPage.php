@@ -13,6 +13,7 @@ use App\Models\Photo;
 use App\Pack\CircuitDrawing;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Circuit\CableRun;
+use Pebblefell\Stage\Wiring\BankMoved;
 use Pebblefell\Stage\Wiring\Opened;
 use Pebblefell\Stage\Wiring\OpensMatrix;
 use Pebblefell\Stage\Wiring\Shown;
@@ -21,6 +22,9 @@ use Pebblefell\System\Part;
 /** What hangs on the bank: its circuit as one line, what a tap on it does, and its cables and fuses run by run. */
 final readonly class WiringPage
 {
+    /** So many metres nearer or farther are looked at. Chosen. */
+    private const MOVED_M = [-0.5, 0.0, 1.0, 2.0, 4.0];
+
     public Opened $opened;
 
     public CircuitDrawing $drawing;
@@ -126,6 +130,16 @@ final readonly class WiringPage
         return $this->choices()->edited($this->bench->job, $this->asked->asked('edit') ?: null);
     }
 
+    /** What a part in the middle of the lead is made for at least, as a field holds it; '' while nothing is known of it. */
+    public function dropsA(): string
+    {
+        $lead = $this->edited();
+        $planned = $lead === null ? null : $this->bench->study->planned()->conductors[$lead->uid] ?? null;
+        $run = $planned === null ? null : $this->bench->study->runs()->of($planned);
+
+        return $run === null ? '' : $this->bench->show->field(ceil(1.25 * $run->lasting->value), '');
+    }
+
     /** The part at which it begins: a picture of a run is kept there. */
     public function begins(): ?PartRow
     {
@@ -180,6 +194,27 @@ final readonly class WiringPage
                 fn(float $m): string => $this->bench->say->word('opens.shorten', ['length' => $show->text($m, 'm')]),
             ),
         ], $runs->runs);
+    }
+
+    /**
+     * The bank nearer or farther from what it feeds.
+     *
+     * @return list<array{moved: BankMoved, size: string}>
+     */
+    public function moved(): array
+    {
+        return array_map(fn(BankMoved $m): array => [
+            'moved' => $m,
+            'size' => ($m->wants['count'] > 1 ? "{$m->wants['count']} × " : '') . $this->bench->show->units->conductorSize($m->wants['mm2']),
+        ], BankMoved::by($this->bench->study, self::MOVED_M));
+    }
+
+    /** Where the main run goes. */
+    public function mainRun(): string
+    {
+        $run = BankMoved::mainRun($this->bench->study);
+
+        return $run === null ? '' : $this->bench->say->onePart($this->bench->study->planned()->parts[$run->far->uid]);
     }
 
     public function answer(): string

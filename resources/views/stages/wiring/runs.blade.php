@@ -19,9 +19,28 @@
         Bundles and warm places carry less;
         local
     codes have the last word.</p>
+@if (empty($onPaper) && $page->moved() !== [])
+    <h3 class="mt-4">If the bank stood elsewhere</h3>
+    <x-table caption="If the bank stood elsewhere" :head="['#Main run', '#Wanted', '#Copper', '#Lost, worst', '#Lost a day']">
+        @foreach ($page->moved() as ['moved' => $m, 'size' => $size])
+            <tr><td class="n num">{{ $show->text($m->metres, 'm', 1) }}</td><td class="n num" data-label="Wanted">{{ $size }}</td>
+                <td class="n num" data-label="Copper">{{ $show->text($m->kg, 'kg', 1) }}</td>
+                <td class="n num" data-label="Lost, worst">{{ $show->text($m->lostV, 'V', 2) }}</td>
+                <td class="n num" data-label="Lost a day">{{ $show->text($m->lostWh, 'Wh', 0) }}</td></tr>
+        @endforeach
+    </x-table>
+    <p class="small muted mt-1">The run to {{ $page->mainRun() }}, out and back. Inside or in a compartment outside: the rules about batteries where
+        people sleep are local. What it does to the axles stands on Size.</p>
+@endif
 @if (empty($onPaper) && $page->edited())
     @can('survey', $job)
         <h3 class="mt-4">Lead {{ $page->edited()->uid }}</h3>
+        @can('plan', $job)<form method="post" action="{{ route('leads.store', $job) }}" class="flex flex-wrap items-end gap-3 mb-3">@csrf
+            <input type="hidden" name="_form" value="drop"><input type="hidden" name="drop[into]" value="{{ $page->edited()->uid }}">
+            <x-field form="drop" label="Drop in" name="drop[what]"
+                :options="['fuse' => 'a fuse', 'breaker' => 'a breaker', 'switch' => 'a switch', 'bar' => 'a bar']" value="fuse" />
+            <x-field form="drop" label="Made for" name="drop[amps]" unit="A" inputmode="decimal" value="{{ $page->dropsA() }}" />
+            <button class="btn plain">Into this run</button></form>@endcan
         <div class="thumbs mb-3">@foreach ($page->pictures() as $photo)<figure><a href="{{ route('photos.show', [$job, $photo->part, $photo]) }}"><img
             src="{{ route('photos.show', [$job, $photo->part, $photo]) }}" alt="{{ $photo->caption ?: 'Picture of run ' . $photo->shows }}" loading="lazy"></a>
             <figcaption class="small">{{ $photo->caption }}</figcaption></figure>@endforeach</div>

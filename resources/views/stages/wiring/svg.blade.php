@@ -12,6 +12,10 @@
         <path @class(['run', $r['mark'], 's-rust' => $r['thin'], 'faded' => $drawing->isFaded($r)]) stroke-width="{{ $r['stroke'] }}"
             @if ($drawing->dash($r['circuit'], $r['mark'])) stroke-dasharray="{{ $drawing->dash($r['circuit'], $r['mark']) }}" @endif d="{{ $r['path'] }}"/>
     @endforeach
+    @foreach ($drawing->line->runs as $r)
+        @if ($drawing->runLink($r))<a href="{{ $drawing->runLink($r) }}" aria-label="{{ $drawing->runSays($r) }}"><path class="run-tap"
+            d="{{ $r['path'] }}"/></a>@endif
+    @endforeach
     @foreach ($drawing->line->boxes as $b)
         @if ($drawing->link($b))<a href="{{ $drawing->link($b) }}" aria-label="{{ $drawing->linkSays($b) }}">@endif
         <g class="box {{ $drawing->state($b) }} {{ $b['mark'] }} as-{{ $b['shape'] }}"><title>{{ $b['parts'][0]->uid }}: {{ $drawing->kind($b) }}
