@@ -28,6 +28,7 @@ final readonly class CircuitDrawing
     /**
      * @param ?Opened $opened what is thought open; null in a drawing that only shows
      * @param ?Tap    $tapped where a tap leads; null: nowhere
+     * @param bool    $returns the negative side in the place of the positive one
      */
     public function __construct(
         private Lexicon $say,
@@ -37,8 +38,9 @@ final readonly class CircuitDrawing
         bool $narrow = false,
         private ?Opened $opened = null,
         private ?Tap $tapped = null,
+        public bool $returns = false,
     ) {
-        $this->line = OneLine::of($study, $shown, $narrow);
+        $this->line = OneLine::of($study, $shown, $narrow, $returns);
     }
 
     /** How a circuit's lines are broken: none for the house's. */

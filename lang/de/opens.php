@@ -9,6 +9,8 @@ return [
     'undrawn' => 'was es lädt, ist noch nicht gezeichnet: seine Leitung in der Aufnahme notieren und noch einmal fragen.',
     'states' => ['open' => 'offen', 'dark' => 'dunkel', 'danger' => 'in Gefahr', 'live' => 'unter Spannung'],
     'none' => 'nichts, was gezeichnet ist, ist in Gefahr',
+    'pole' => 'Seite',
+    'poles' => ['plus' => 'Plus', 'minus' => 'Minus'],
     'show' => 'Zeige',
     'state' => 'Zustand',
     'tap' => 'Antippen',

@@ -9,6 +9,8 @@ return [
     'undrawn' => 'what it charges is not drawn yet: note its lead on Survey, and ask again.',
     'states' => ['open' => 'open', 'dark' => 'dark', 'danger' => 'in danger', 'live' => 'live'],
     'none' => 'nothing that is drawn is in danger',
+    'pole' => 'Side',
+    'poles' => ['plus' => 'positive', 'minus' => 'negative'],
     'show' => 'Show',
     'state' => 'State',
     'tap' => 'A tap',

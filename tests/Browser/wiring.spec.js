@@ -64,3 +64,16 @@ test('a rung of the ladder is moved with the keys and dragged; a word on the box
     await page.locator('#fold-words').getByRole('button', { name: 'What does it mean?' }).click();
     await expect(page.locator('#fold-words')).toContainText('is Absorption');
 });
+
+test('a run is reached along the circuit by keys and takes a fuse in its middle', async ({ page }) => {
+    await signIn(page);
+    await openJob(page, 'Seabird-survey camper', 'Wiring');
+    const run = page.locator('a[aria-label^="Run c"]').first();
+    await run.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: /^Lead c\d+/ })).toBeVisible();
+    await page.getByLabel('Made for').fill('150');
+    await page.getByRole('button', { name: 'Into this run' }).click();
+    await expect(page.locator('[name=leads]')).toHaveValue(/^c\d+ fuse 150A$/);
+    await expect(page.locator('main')).toContainText('a part comes in');
+});

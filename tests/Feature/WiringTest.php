@@ -107,6 +107,35 @@ final class WiringTest extends TestCase
         $this->get("/jobs/$van->id/wiring?show=found")->assertOk()->assertDontSee('class="strike"', false);
     }
 
+    public function testARunIsOpenedFromTheDrawingAndTakesAPartInItsMiddle(): void
+    {
+        DemoShop::lay($this);
+        $this->actingAs($this->user());
+        $van = Job::query()->where('title', 'Dental van')->firstOrFail();
+        $run = $van->conductors()->where('from_terminal', 'like', '%.out')->where('size_mm2', 95)->firstOrFail();
+        $page = (string) $this->get("/jobs/$van->id/wiring")->getContent();
+        self::assertStringContainsString("edit=$run->uid#fold-runs", $page);
+        $this->get("/jobs/$van->id/wiring?edit=$run->uid")->assertOk()->assertSee("Lead $run->uid")->assertSee('Drop in')->assertSee('Picture of this run');
+        // Read as a line, shown back, then laid on the plan.
+        $drop = ['drop' => ['into' => $run->uid, 'what' => 'switch', 'amps' => '350']];
+        $shown = (string) $this->post("/jobs/$van->id/wiring/leads", $drop)->assertOk()->assertSee("$run->uid switch 350A")->getContent();
+        self::assertSame(1, preg_match('/name="seen" value="([^"]+)"/', $shown, $seen));
+        $switches = $van->parts()->where('kind', 'switch')->count();
+        $this->post("/jobs/$van->id/wiring/leads", ['leads' => "$run->uid switch 350A", 'seen' => $seen[1] ?? '', 'keep' => 1])->assertRedirect();
+        self::assertSame($switches + 1, $van->parts()->where('kind', 'switch')->count());
+        foreach ([['into' => 'c1', 'what' => 'fuse', 'amps' => 'many'], ['into' => 'c1', 'what' => 'tree', 'amps' => '5']] as $wrong) {
+            $this->post("/jobs/$van->id/wiring/leads", ['drop' => $wrong])->assertSessionHasErrors();
+        }
+        // The other side, and what was promised.
+        $this->get("/jobs/$van->id/wiring?pole=minus")->assertOk()->assertSee('Negative side');
+        $minus = (string) $this->get("/jobs/$van->id/wiring.svg?pole=minus")->assertOk()->getContent();
+        self::assertNotSame((string) $this->get("/jobs/$van->id/wiring.svg")->getContent(), $minus);
+        $this->get('/jobs/' . Job::query()->where('title', 'Cinema caravan')->value('id') . '/wiring?pole=minus')->assertOk();
+        $later = (string) $this->get("/jobs/$van->id/wiring?watts=5000")->assertOk()->assertSee('Changed later')->getContent();
+        self::assertMatchesRegularExpression('/Class T 300.*?300.*?600/s', $later);
+        $this->get("/jobs/$van->id/wiring?watts=sun&pole=north")->assertStatus(422);
+    }
+
     public function testTheCircuitGoesOutAsFiles(): void
     {
         DemoShop::lay($this);

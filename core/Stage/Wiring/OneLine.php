@@ -66,15 +66,19 @@ final readonly class OneLine
         return !$this->upright && $this->width > self::LONG_W;
     }
 
-    /** Null as long as nothing is drawn. */
-    public static function of(Study $study, Shown $shown, bool $narrow): ?self
+    /**
+     * Null as long as nothing is drawn.
+     *
+     * @param bool $returns the negative side in the place of the positive one
+     */
+    public static function of(Study $study, Shown $shown, bool $narrow, bool $returns = false): ?self
     {
         $graph = $shown->graph($study);
         $names = self::names($study, $graph);
         $groups = [];
         foreach ($graph->conductors as $conductor) {
             [$a, $b] = [$names[$conductor->from->uid], $names[$conductor->to->uid]];
-            if ($a !== $b && !$graph->side($conductor->from)->isReturn) {
+            if ($a !== $b && $graph->side($conductor->from)->isReturn === $returns) {
                 $groups[$a < $b ? "$a $b" : "$b $a"][] = $conductor;
             }
         }

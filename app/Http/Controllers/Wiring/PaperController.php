@@ -36,11 +36,13 @@ final class PaperController extends Controller
     public function svg(WiringQuery $request, Job $job): Response
     {
         $bench = Workbench::of($job);
-        $drawing = new CircuitDrawing($bench->say, $bench->show, $bench->study, $request->shown(), Workbench::isNarrow());
+        $drawing = new CircuitDrawing($bench->say, $bench->show, $bench->study, $request->shown(), Workbench::isNarrow(), returns: $request->isOfReturns());
         abort_if($drawing->line === null, 404);
 
+        $name = "wiring-$job->number" . ($request->isOfReturns() ? '-minus' : '') . '.svg';
+
         return new Response("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" . $drawing->svg(), 200, [
-            'Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"wiring-$job->number.svg\"",
+            'Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"$name\"",
         ]);
     }
 

@@ -45,6 +45,7 @@ final readonly class WiringPage
             Workbench::isNarrow(),
             $planned ? $this->opened : null,
             $planned ? new Tapped($bench->job, $asked, $this->opened) : null,
+            $asked->isOfReturns(),
         );
     }
 
@@ -56,14 +57,18 @@ final readonly class WiringPage
     public function tabs(): array
     {
         $running = array_filter($this->asked->running());
-        $base = array_filter(['show' => $this->asked->asked('show'), 'tap' => $this->asked->asked('tap'), ...$running]);
+        $pole = ['pole' => $this->asked->isOfReturns() ? 'minus' : ''];
+        $base = array_filter(['show' => $this->asked->asked('show'), 'tap' => $this->asked->asked('tap'), ...$pole, ...$running]);
         $open = $this->opened->open === [] ? [] : ['open' => $this->opened->open];
         $choice = fn(array $query, string $word, bool $on): array => [
             'url' => route('wiring', [$this->bench->job, ...$query]), 'says' => $this->bench->say->word("opens.$word"), 'on' => $on,
         ];
         $groups = [['says' => 'opens.show', 'choices' => array_map(
-            fn(Shown $s): array => $choice(['show' => $s->value], "shows.$s->value", $this->asked->shown() === $s),
+            fn(Shown $s): array => $choice(array_filter(['show' => $s->value, ...$pole]), "shows.$s->value", $this->asked->shown() === $s),
             Shown::cases(),
+        )], ['says' => 'opens.pole', 'choices' => array_map(
+            fn(string $p): array => $choice([...array_diff_key($base, $pole), ...$open, 'pole' => $p], "poles.$p", ($p === 'minus') === $this->asked->isOfReturns()),
+            ['plus', 'minus'],
         )]];
         if ($this->asked->shown() === Shown::Planned) {
             $flags = [
@@ -115,7 +120,10 @@ final readonly class WiringPage
      */
     public function shows(): array
     {
-        return $this->asked->shown() === Shown::Planned ? [] : ['show' => $this->asked->shown()->value];
+        return array_filter([
+            'show' => $this->asked->shown() === Shown::Planned ? '' : $this->asked->shown()->value,
+            'pole' => $this->asked->isOfReturns() ? 'minus' : '',
+        ]);
     }
 
     /** Null as long as nothing is joined. */

@@ -18,6 +18,7 @@ final class WiringQuery extends Query
         return [
             'show' => ['nullable', Rule::enum(Shown::class)],
             'tap' => ['nullable', Rule::in(self::TAPS)],
+            'pole' => ['nullable', Rule::in(['plus', 'minus'])],
             'open' => ['array', 'max:60'],
             'open.*' => ['string', 'max:20'],
             'sun' => ['nullable', 'boolean'],
@@ -30,6 +31,12 @@ final class WiringQuery extends Query
             'edit' => ['nullable', 'string', 'max:20'],
             'watts' => ['nullable', 'numeric', 'between:50,30000'],
         ];
+    }
+
+    /** The negative side is drawn. */
+    public function isOfReturns(): bool
+    {
+        return $this->asked('pole') === 'minus';
     }
 
     /** Of the inverter that is promised for later; null: nobody says. */

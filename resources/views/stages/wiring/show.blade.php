@@ -3,14 +3,15 @@
     <p class="lead">{{ $page->answer() }}</p>
     @error('seen')<p class="error" role="alert">{{ $message }}</p>@enderror
     @error('pieces')<p class="error" role="alert">{{ $message }}</p>@enderror
-    @if ($page->drawing->line)
+    @if ($page->drawing->line || $page->drawing->returns)
         <div class="line-tabs">
             @foreach ($page->tabs() as $group)
                 <nav class="tabs" aria-label="{{ $group['says'] }}"><span class="muted">{{ $group['says'] }}</span>
                     @foreach ($group['choices'] as $c)<a href="{{ $c['url'] }}" @if ($c['on']) aria-current="true" @endif>{{ $c['says'] }}</a>@endforeach</nav>
             @endforeach
         </div>
-        @include('stages.wiring.line', ['drawing' => $page->drawing])
+        @if ($page->drawing->line)@include('stages.wiring.line', ['drawing' => $page->drawing])
+        @else<p class="mt-3">Nothing of the negative side is drawn yet.</p>@endif
         <p class="small"><a class="linkish" href="{{ route('wiring.paper', [$job, ...$page->shows()]) }}">On paper</a>
             <a class="linkish" href="{{ route('wiring.svg', [$job, ...$page->shows()]) }}">As SVG</a></p>
     @elseif (! $proposal->isThere())
