@@ -30,8 +30,7 @@ final readonly class Opened
      * @param list<Part>                            $live
      * @param list<Part>                            $dark
      * @param list<array{part: Part, rule: string}> $endangered
-     * @param array{sun: bool, engine: bool, shore: bool, generator: bool} $running
-     * @param list<string>                          $closed     uids of what is live with nothing open
+     * @param Potential                             $closed     with nothing open
      */
     private function __construct(
         public array $mayOpen,
@@ -39,8 +38,7 @@ final readonly class Opened
         public array $live,
         public array $dark,
         public array $endangered,
-        private array $running,
-        private array $closed,
+        private Potential $closed,
     ) {
     }
 
@@ -54,10 +52,9 @@ final readonly class Opened
         $mayOpen = array_values(array_filter($graph->ofKind(...self::OPENS), static fn(Part $p): bool => $graph->isDrawn($p)));
         $uids = array_map(static fn(Part $p): string => $p->uid, $mayOpen);
         $open = array_values(array_intersect($uids, $open));
-        $at = static fn(array $opened): Potential => Potential::of($graph, array_values($opened), ...$running);
-        $closed = $at([])->live();
+        $closed = Potential::of($graph, [], ...$running);
 
-        return self::judged($graph, $mayOpen, $open, $running, $closed, $open === [] ? null : $at($open));
+        return self::judged($graph, $mayOpen, $open, $closed, $open === [] ? $closed : $closed->opening($open));
     }
 
     /**
@@ -69,32 +66,28 @@ final readonly class Opened
     {
         $graph = $study->planned();
 
-        return self::judged($graph, $this->mayOpen, $open, $this->running, $this->closed, Potential::of($graph, $open, ...$this->running));
+        return self::judged($graph, $this->mayOpen, $open, $this->closed, $this->closed->opening($open));
     }
 
     /**
-     * @param list<Part>                                                   $mayOpen
-     * @param list<string>                                                 $open
-     * @param array{sun: bool, engine: bool, shore: bool, generator: bool} $running
-     * @param list<string>                                                 $closed  what is live with nothing open
-     * @param ?Potential                                                   $now     null: nothing is open
+     * @param list<Part>   $mayOpen
+     * @param list<string> $open
+     * @param Potential    $closed  with nothing open
      */
-    private static function judged(Graph $graph, array $mayOpen, array $open, array $running, array $closed, ?Potential $now): self
+    private static function judged(Graph $graph, array $mayOpen, array $open, Potential $closed, Potential $now): self
     {
-        $now ??= Potential::of($graph, [], ...$running);
         $live = $now->live();
 
         return new self(
             $mayOpen,
             $open,
             self::drawn($graph, $live),
-            self::drawn($graph, array_values(array_diff($closed, $live))),
+            self::drawn($graph, array_values(array_diff($closed->live(), $live))),
             array_map(static fn(array $e): array => [
                 'part' => $graph->parts[$e['uid']],
                 // What nobody has drawn is asked about, not cried.
                 'rule' => $graph->at(Point::of($e['uid'], self::HELD_AT[$e['rule']])) === [] ? self::UNDRAWN : $e['rule'],
             ], $now->endangered()),
-            $running,
             $closed,
         );
     }

@@ -16,6 +16,9 @@ final readonly class Graph
     /** @var array<string, list<Conductor>> by the point where they end */
     private array $ending;
 
+    /** @var array<string, true> parts on which a conductor ends, by uid */
+    private array $drawn;
+
     private Sides $sides;
 
     /** @var array<string, true> parts of a DC system of its own, by uid */
@@ -28,12 +31,14 @@ final readonly class Graph
      */
     public function __construct(public array $parts, public array $conductors, public array $signals)
     {
-        $ending = [];
+        $ending = $drawn = [];
         foreach ($conductors as $conductor) {
             $ending[(string) $conductor->from][] = $conductor;
             $ending[(string) $conductor->to][] = $conductor;
+            $drawn[$conductor->from->uid] = $drawn[$conductor->to->uid] = true;
         }
         $this->ending = $ending;
+        $this->drawn = $drawn;
         $this->sides = new Sides();
         $this->apart = $this->onlyOf($this->ofKind(PartKind::Battery));
     }
@@ -177,7 +182,7 @@ final readonly class Graph
 
     public function isDrawn(Part $part): bool
     {
-        return $this->on($part) !== [];
+        return isset($this->drawn[$part->uid]);
     }
 
     /**

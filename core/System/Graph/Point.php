@@ -28,6 +28,14 @@ final readonly class Point implements Stringable
         return new self($uid, $terminal);
     }
 
+    /** The part's uid of a point as a file writes it. */
+    public static function uidOf(string $text): string
+    {
+        $dot = strpos($text, '.');
+
+        return $dot === false ? $text : substr($text, 0, $dot);
+    }
+
     public function is(self $other): bool
     {
         return $this->uid === $other->uid && $this->terminal === $other->terminal;

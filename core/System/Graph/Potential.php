@@ -16,10 +16,16 @@ use Pebblefell\System\PartKind;
 final readonly class Potential
 {
     /**
-     * @param array<string, true> $open   uids, batteries of opened strings among them
+     * @param array<string, true>                       $open    uids, batteries of opened strings among them
+     * @param array{bool, bool, bool, bool} $running sun, engine, shore, generator
      */
-    private function __construct(private Graph $graph, private bool $engine, private array $open, private ?Reach $reached)
-    {
+    private function __construct(
+        private Graph $graph,
+        private bool $engine,
+        private array $open,
+        private ?Reach $reached,
+        private array $running,
+    ) {
     }
 
     /**
@@ -42,9 +48,26 @@ final readonly class Potential
                 $queue[] = Point::of((string) $uid, $source);
             }
         }
-        $self = new self($graph, $engine, $opened, null);
+        $running = [$sun, $engine, $shore, $generator];
+        $self = new self($graph, $engine, $opened, null, $running);
 
-        return new self($graph, $engine, $opened, $graph->reach($queue, $self->closed()->carried()));
+        return new self($graph, $engine, $opened, $graph->reach($queue, $self->closed()->carried()), $running);
+    }
+
+    /**
+     * The same with more parts open.
+     *
+     * @param list<string> $open uids
+     */
+    public function opening(array $open): self
+    {
+        $batteries = array_filter($open, fn(string $uid): bool => $this->graph->parts[$uid]->kind === PartKind::Battery);
+        $opened = $this->open + array_fill_keys($open, true);
+        $self = new self($this->graph, $this->engine, $opened, null, $this->running);
+
+        return $batteries !== [] || $this->reached === null
+            ? self::of($this->graph, array_map(strval(...), array_keys($opened)), ...$this->running)
+            : new self($this->graph, $this->engine, $opened, $this->reached->without(array_fill_keys($open, true), $self->closed()->carried()), $this->running);
     }
 
     /**
@@ -84,13 +107,13 @@ final readonly class Potential
     public function endangered(): array
     {
         $found = [];
+        $held = null;
         foreach ($this->graph->parts as $uid => $part) {
-            if ($part->kind === PartKind::Regulator && $this->reached?->has(Point::of((string) $uid, 'pv_plus')) === true && !$this->joinsBattery(
-                (string) $uid,
-                'battery_plus',
+            if ($part->kind === PartKind::Regulator && $this->reached?->has(Point::of((string) $uid, 'pv_plus')) === true && !($held ??= $this->held())->has(
+                Point::of((string) $uid, 'battery_plus'),
             )) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'regulator-loses-battery'];
-            } elseif ($part->kind === PartKind::Alternator && $this->engine && !isset($this->open[$uid]) && !$this->joinsBattery((string) $uid, 'plus')) {
+            } elseif ($part->kind === PartKind::Alternator && $this->engine && !isset($this->open[$uid]) && !($held ??= $this->held())->has(Point::of((string) $uid, 'plus'))) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'alternator-loses-load'];
             }
         }
@@ -99,17 +122,13 @@ final readonly class Potential
         return $found;
     }
 
-    private function joinsBattery(string $uid, string $terminal): bool
+    /** What conductors and closed parts join to a battery that is not open: they join both ways, so it is walked once from all of them. */
+    private function held(): Reach
     {
-        foreach ($this->graph->reach([Point::of($uid, $terminal)], $this->closed())->points() as $point) {
-            if ($point->terminal === 'plus'
-                && $this->graph->parts[$point->uid]->kind === PartKind::Battery
-                && !isset($this->open[$point->uid])) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->graph->reach(array_map(
+            static fn(Part $p): Point => Point::of($p->uid, 'plus'),
+            array_values(array_filter($this->graph->ofKind(PartKind::Battery), fn(Part $p): bool => !isset($this->open[$p->uid]))),
+        ), $this->closed());
     }
 
     private function closed(): Passage

@@ -37,8 +37,9 @@ final readonly class Reach
     public function parts(): array
     {
         $parts = [];
-        foreach ($this->points() as $point) {
-            $parts[$point->uid] = $this->graph->parts[$point->uid];
+        foreach (array_keys($this->steps) as $point) {
+            $uid = Point::uidOf((string) $point);
+            $parts[$uid] = $this->graph->parts[$uid];
         }
 
         return $parts;
@@ -77,5 +78,64 @@ final readonly class Reach
     public function along(Point $point): array
     {
         return array_values(array_filter(array_map(static fn(Step $s): ?Conductor => $s->conductor(), $this->wayTo($point) ?? [])));
+    }
+
+    /**
+     * The same walk where some parts carry nothing through any more: only what lay behind them is walked again. What is reached is the same as
+     * if all were; the ways need not be the shortest.
+     *
+     * @param array<string, mixed> $open    parts by uid
+     * @param Passage              $passage in which they are open
+     */
+    public function without(array $open, Passage $passage): self
+    {
+        $lost = [];
+        foreach ($this->steps as $key => $step) {
+            // Nearest first: what leads there has been looked at before.
+            if ($step !== null && (isset($lost[(string) $step->from]) || ($step->by instanceof Part && isset($open[$step->by->uid])))) {
+                $lost[$key] = true;
+            }
+        }
+        $steps = array_diff_key($this->steps, $lost);
+        $queue = [];
+        foreach (array_keys($lost) as $key) {
+            $step = $this->stepTo(Point::read((string) $key), $steps, $passage);
+            if ($step !== null) {
+                $steps[$key] = $step;
+                $queue[] = $step->to;
+            }
+        }
+        for ($i = 0; $i < count($queue); ++$i) {
+            foreach ($this->graph->neighbours($queue[$i], $passage) as $step) {
+                if (!array_key_exists((string) $step->to, $steps)) {
+                    $steps[(string) $step->to] = $step;
+                    $queue[] = $step->to;
+                }
+            }
+        }
+
+        return new self($this->graph, $steps);
+    }
+
+    /**
+     * A step to a point from one that is still reached.
+     *
+     * @param array<string, ?Step> $reached
+     */
+    private function stepTo(Point $point, array $reached, Passage $passage): ?Step
+    {
+        $beside = array_map(static fn(Conductor $c): Point => $c->otherEnd($point), $this->graph->at($point));
+        foreach (array_keys($this->graph->parts[$point->uid]->kind->terminals()) as $terminal) {
+            $beside[] = Point::of($point->uid, (string) $terminal);
+        }
+        foreach ($beside as $from) {
+            foreach (array_key_exists((string) $from, $reached) ? $this->graph->neighbours($from, $passage) : [] as $step) {
+                if ($step->to->is($point)) {
+                    return $step;
+                }
+            }
+        }
+
+        return null;
     }
 }

@@ -57,6 +57,11 @@ final readonly class SourcesPage
         return $sun === null ? null : SunSketch::of($sun, Workbench::isNarrow());
     }
 
+    public function isAskedForDay(): bool
+    {
+        return $this->month !== null;
+    }
+
     /** All sources in one day; null as long as no trip can be set up. */
     public function day(): ?SourcesDay
     {

@@ -1,3 +1,5 @@
+@if ($day === null)<p>Nothing in the plan charges yet.</p>@else
+<p class="mb-3">{{ ucfirst($answers->together($day)) }}.</p>
 <nav class="tabs" aria-label="Month">@foreach ($page->months() as $month => $name)<a href="{{ route('sources', [$job, 'month' => $month]) }}#fold-together"
     @if ($month === $day->month) aria-current="true" @endif>{{ $name }}</a>@endforeach</nav>
 <svg class="draw mt-3" viewBox="{{ $sketch->frame->viewBox() }}" role="img" aria-label="{{ $answers->together($day) }}">
@@ -27,3 +29,4 @@
             <td class="small" data-label="When"><span>{{ $row['when'] }}</span></td></tr>
     @endforeach
 </x-table>
+@endif

@@ -14,9 +14,10 @@
         $study->sun()))
         @include('stages.sources.list')
     @endunfolded</x-fold>
-    @if ($day = $page->day())
-        <x-fold id="together" title="All of them in one day" :answer="$answers->together($day)" :open="true">@unfolded('together', true)
-            @include('stages.sources.day', ['day' => $day, 'sketch' => $page->daySketch($day)])
+    @if ($study->trip())
+        <x-fold id="together" title="All of them in one day" answer="sun, engine and posts, against what the bank takes"
+            :open="$page->isAskedForDay()">@unfolded('together', $page->isAskedForDay())
+            @include('stages.sources.day', ['day' => $day = $page->day(), 'sketch' => $day ? $page->daySketch($day) : null])
         @endunfolded</x-fold>
     @endif
     @if ($page->arrays())
