@@ -8,6 +8,7 @@ use Pebblefell\Study;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Potential;
+use Pebblefell\System\Graph\Reach;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -63,10 +64,11 @@ final readonly class Waking
         ] as $way => $parts) {
             if ($parts !== []) {
                 $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
+                $held = self::held($study, $uids);
                 $rows[] = [
                     'way' => $way,
                     'opens' => $parts,
-                    'by' => self::each($sources, static fn(Part $source): string => self::reaches($study, $source, $uids)),
+                    'by' => self::each($sources, static fn(Part $source): string => self::reaches($study, $source, $held)),
                     'dark' => self::dark($study, $uids),
                 ];
             }
@@ -132,9 +134,19 @@ final readonly class Waking
     }
 
     /**
+     * What is joined to the bank while parts are open: closed parts join both ways, so one walk from the batteries tells it of every source.
+     *
      * @param list<string> $open uids
      */
-    private static function reaches(Study $study, Part $source, array $open): string
+    private static function held(Study $study, array $open): Reach
+    {
+        return $study->planned()->reach(
+            array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $study->banks()->planned->parts),
+            Passage::closed(static fn(Part $p): bool => in_array($p->uid, $open, true)),
+        );
+    }
+
+    private static function reaches(Study $study, Part $source, Reach $held): string
     {
         $output = match ($source->kind) {
             PartKind::Regulator, PartKind::InverterCharger => 'battery_plus',
@@ -142,12 +154,8 @@ final readonly class Waking
             PartKind::Alternator => 'plus',
             default => 'output_plus',
         };
-        $passage = Passage::closed(static fn(Part $p): bool => in_array($p->uid, $open, true));
-        $reach = $study->planned()->reach([Point::of($source->uid, $output)], $passage);
-        foreach ($study->banks()->planned->parts as $battery) {
-            if ($reach->has(Point::of($battery->uid, 'plus'))) {
-                return self::GOES_ON;
-            }
+        if ($held->has(Point::of($source->uid, $output))) {
+            return self::GOES_ON;
         }
 
         return $study->planned()->isDrawn($source) ? self::CANNOT : self::UNKNOWN;

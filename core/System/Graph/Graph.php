@@ -19,6 +19,9 @@ final readonly class Graph
     /** @var array<string, true> parts on which a conductor ends, by uid */
     private array $drawn;
 
+    /** @var array<string, list<Part>> by kind */
+    private array $ofKinds;
+
     private Sides $sides;
 
     /** @var array<string, true> parts of a DC system of its own, by uid */
@@ -39,6 +42,11 @@ final readonly class Graph
         }
         $this->ending = $ending;
         $this->drawn = $drawn;
+        $ofKinds = [];
+        foreach ($parts as $part) {
+            $ofKinds[$part->kind->value][] = $part;
+        }
+        $this->ofKinds = $ofKinds;
         $this->sides = new Sides();
         $this->apart = $this->onlyOf($this->ofKind(PartKind::Battery));
     }
@@ -102,7 +110,9 @@ final readonly class Graph
      */
     public function ofKind(PartKind ...$kinds): array
     {
-        return array_values(array_filter($this->parts, static fn(Part $p): bool => in_array($p->kind, $kinds, true)));
+        return count($kinds) === 1
+            ? $this->ofKinds[$kinds[0]->value] ?? []
+            : array_values(array_filter($this->parts, static fn(Part $p): bool => in_array($p->kind, $kinds, true)));
     }
 
     /**
