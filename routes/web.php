@@ -91,6 +91,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/settings/{part}/model', [C\Settings\ModelBoxController::class, 'edit'])->name('settings.model');
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');
+            Route::get('/test/training', C\Test\TrainingController::class)->name('test.training');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
             Route::get('/handover/walk', [C\Handover\WalkController::class, 'show'])->name('handovers.walk');
             Route::get('/handovers/{handover}/sticker', [C\Handover\StickerController::class, 'show'])->name('handovers.sticker');

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Activity;
 use App\Models\Job;
+use App\Models\Role;
 use App\Models\Tick;
 use App\Record\DayDesk;
 use App\Record\Studies;
@@ -83,5 +85,32 @@ final class TestStageTest extends TestCase
         $this->note($camper, TestSheet::LAST, ['state' => 'otherwise', 'note' => 'one alarm in the night'])->assertOk();
         self::assertSame('todo', $camper->refresh()->digest['states']['test'] ?? '');
         $this->get("/jobs/$camper->id/test")->assertOk()->assertSee('one alarm in the night');
+    }
+
+    public function testTheHuntIsPractisedOnASimulatedVehicleAndNothingIsNoted(): void
+    {
+        DemoShop::lay($this);
+        $this->actingAs($this->user(Role::Technician));
+        $van = Job::query()->where('title', 'Dental van')->firstOrFail();
+        $before = [Tick::query()->count(), Activity::query()->count()];
+        $url = "/jobs/$van->id/test/training?seed=4";
+        $first = (string) $this->get("$url&from=0&to=4")->assertOk()->assertSee('Name it')->assertSee('mV')->getContent();
+        self::assertSame(1, preg_match('/name="m\[\]" value="0-4"/', $first), 'what was read is carried on');
+        // Two readings stand.
+        self::assertSame(2, substr_count((string) $this->get("$url&m[]=0-4&from=2&to=1")->getContent(), 'data-label="Shows"'));
+        // Exactly one answer is right, whoever asks; the address does not give it away, and another seed hides another.
+        $right = fn(int $seed): array => array_keys(array_filter(
+            array_combine($names = ['none', '0', '1', '2', '3', '4', '6', '7', '8'], array_map(fn(string $n): string => (string) $this->get("/jobs/$van->id/test/training?seed=$seed&named=$n")->assertOk()->getContent(), $names)),
+            static fn(string $page): bool => str_contains($page, '✓ Right.'),
+        ));
+        $hidden = array_map($right, [4, 5, 6, 7, 8, 9]);
+        foreach ($hidden as $one) {
+            self::assertCount(1, $one);
+        }
+        self::assertGreaterThan(1, count(array_unique(array_merge(...$hidden))));
+        $this->get("$url&named=none")->assertSee('You measured 0 times');
+        $this->get("/jobs/$van->id/test/training?seed=x&named=who")->assertStatus(422);
+        $this->get('/jobs/' . Job::query()->where('title', 'Travelling bakery')->value('id') . '/test/training')->assertOk()->assertSee('Nothing to practise on yet');
+        self::assertSame($before, [Tick::query()->count(), Activity::query()->count()]);
     }
 }

@@ -4,6 +4,8 @@
         <x-field form="way" label="On the way to" name="way" :value="$hunt->way->part->uid" :options="$page->ways()" /><button class="btn plain">Show
             it</button></form>
 @endif
+<p class="small"><a class="linkish" href="{{ route('test.training', [$job, 'way' => $hunt->way->part->uid]) }}">Practise it first, on a simulated
+    vehicle</a></p>
 @if ($hunt->suspects !== [] && ! $hunt->isSound())
     <x-table caption="Suspects" :head="['Joint', 'How likely', 'It has']">
         @foreach ($hunt->suspects as $s)<tr><td>{{ $page->piece($s) }}</td><td class="num" data-label="How likely">{{ $show->text(100 * $s['chance'], '%',
