@@ -16,6 +16,7 @@ use Pebblefell\Region\Region;
  *
  * @property Region $region
  * @property string $currency three letters, ISO 4217: what every price here is in
+ * @property ?int $crew people who work on vehicles at one time; null: not said
  * @property string $label_sheet the sheet of labels that is at hand, as LabelSheet reads it; '' for the usual ones
  * @property ?float $hourly_rate of labour, in that currency
  * @property ?list<string> $bays their names
@@ -40,6 +41,7 @@ final class Workshop extends Model
         'currency',
         'label_sheet',
         'hourly_rate',
+        'crew',
         'bays',
         'opens_h',
         'closes_h',
@@ -49,6 +51,7 @@ final class Workshop extends Model
     protected $casts = [
         'region' => Region::class,
         'hourly_rate' => 'float',
+        'crew' => 'integer',
         'bays' => 'array',
         'opens_h' => 'float',
         'closes_h' => 'float',

@@ -15,4 +15,5 @@ return [
     'took' => '{1} „:what“ dauerte :minutes, die Hälfte :low bis :high (:count Auftrag).|[2,*] „:what“ dauerte :minutes, die Hälfte :low bis :high (:count Aufträge).',
     'better-bay' => ':place ist die ganze Zeit frei.',
     'better-day' => ':place ist frei ab :when.',
+    'better-people' => 'Genug sind es ab :when.',
 ];

@@ -15,4 +15,5 @@ return [
     'took' => '{1} “:what” took :minutes, half of them :low to :high (:count job).|[2,*] “:what” took :minutes, half of them :low to :high (:count jobs).',
     'better-bay' => ':place is free all that time.',
     'better-day' => ':place is free from :when.',
+    'better-people' => 'There are enough from :when.',
 ];

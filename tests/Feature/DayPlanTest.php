@@ -8,6 +8,7 @@ use App\Models\BusyTime;
 use App\Models\DayPlan;
 use App\Models\Job;
 use App\Models\Tick;
+use App\Models\Workshop;
 use App\Record\DayDesk;
 use App\Record\JobFiles;
 use App\Record\Studies;
@@ -138,6 +139,25 @@ final class DayPlanTest extends TestCase
         $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('leave no hour in a quarter of a year');
         $this->delete('/workshop/busy')->assertRedirect();
         self::assertSame(0, BusyTime::query()->count());
+    }
+
+    public function testJobsInDifferentBaysShareThePeople(): void
+    {
+        $job = $this->van();
+        $plan = DayPlan::query()->where('job_id', $job->id)->firstOrFail();
+        DayPlan::query()->whereKeyNot($plan->id)->update(['bay' => 'Net loft', 'people' => 2, 'starts_at' => $plan->starts_at, 'ends_at' => $plan->ends_at->copy()->addDay()]);
+        $plan->update(['people' => 2]);
+        $others = DayPlan::query()->whereKeyNot($plan->id)->count();
+        Workshop::current()->update(['crew' => null]);
+        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertDontSee('More people wanted');
+        Workshop::current()->update(['crew' => 2 * $others]);
+        $page = (string) $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('More people wanted than there are')->assertSee('want ' . (2 * $others + 2) . ' at one time')->getContent();
+        // When the others have gone there are enough: the bay is free from then as well.
+        self::assertMatchesRegularExpression('/is free from \w{3} \d+ \w{3}, \d\d:\d\d/', $page);
+        $this->get('/')->assertOk()->assertSee((2 * $others + 2) . ' people wanted, ' . 2 * $others . ' there.');
+        Workshop::current()->update(['crew' => 2 * $others + 2]);
+        $this->get("/jobs/$job->id/day-plan")->assertDontSee('More people wanted');
+        $this->get('/')->assertDontSee('people wanted,');
     }
 
     public function testTwoInOneBayAreToldAndABetterPlaceIsNamed(): void

@@ -11,6 +11,7 @@ use App\Record\WorkHours;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
+use Pebblefell\Schedule\Crew;
 use Pebblefell\Stage\DayPlan\BayChart;
 
 /** Who stands in which bay today, and over a fortnight. */
@@ -83,6 +84,23 @@ final readonly class YardPage
     public function day(float $h): string
     {
         return $this->midnight->addDays((int) ($h / 24.0))->format(Workbench::isNarrow() ? 'j' : 'D j');
+    }
+
+    /**
+     * When more people are wanted than there are, in sentences.
+     *
+     * @return list<string>
+     */
+    public function shortOfPeople(): array
+    {
+        $crew = $this->workshop->crew;
+        $hours = new WorkHours($this->workshop, $this->midnight);
+        $stays = array_values($this->plans->map(static fn(DayPlan $p): array => [
+            'fromH' => $hours->hour($p->starts_at), 'toH' => $hours->hour($p->ends_at), 'people' => $p->people,
+        ])->all());
+
+        return $crew === null ? [] : array_map(fn(array $o): string => $this->workshop->local($hours->moment($o['fromH']))->format('D j M G:i') . ' to '
+            . $this->workshop->local($hours->moment($o['toH']))->format('D j M G:i') . ": {$o['people']} people wanted, $crew there.", Crew::over($stays, $crew));
     }
 
     /** Who stands here now, in a sentence. */

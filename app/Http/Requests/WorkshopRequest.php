@@ -26,6 +26,7 @@ final class WorkshopRequest extends FormRequest
             'first_terminal' => ['required', Rule::in(['negative', 'positive'])],
             'currency' => ['required', 'string', 'regex:/^\s*[A-Za-z]{3}\s*$/'],
             'hourly_rate' => ['nullable', 'numeric', 'between:0,100000'],
+            'crew' => ['nullable', 'integer', 'between:1,200'],
             'bays' => ['nullable', 'string', 'max:400'],
             'opens' => ['required', 'date_format:H:i'],
             'closes' => ['required', 'date_format:H:i', 'after:opens'],
@@ -51,6 +52,7 @@ final class WorkshopRequest extends FormRequest
         return [
             'currency' => strtoupper($this->text('currency')),
             'hourly_rate' => $this->number('hourly_rate'),
+            'crew' => $this->filled('crew') ? $this->integer('crew') : null,
             'bays' => $this->bays(),
             'opens_h' => self::hours($this->text('opens')),
             'closes_h' => self::hours($this->text('closes')),

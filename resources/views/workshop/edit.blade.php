@@ -19,6 +19,8 @@
             <x-field form="workshop" label="An hour of work" name="hourly_rate" :value="$workshop->hourly_rate" :unit="$workshop->currency"
                 inputmode="decimal"
                 />
+            <x-field form="workshop" label="People on vehicles" name="crew" :value="$workshop->crew" inputmode="numeric"
+                help="At one time. Jobs in different bays share them; empty: not counted." />
             <x-field form="workshop" class="wide" label="Bays" name="bays" :value="implode(', ', $workshop->bays ?? [])"
                 help="By name, with commas between them." />
             <x-field form="workshop" label="Opens" name="opens" type="time" :value="$workshop->clock($workshop->opens_h)" required />

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Finding\Word;
+use Pebblefell\Schedule\Crew;
 use Pebblefell\Schedule\Took;
 use Pebblefell\Stage\DayPlan\DayChart;
 use Pebblefell\Stage\DayPlan\Phase;
@@ -40,6 +41,9 @@ final readonly class DayPlanPage
     private array $time;
 
     private Workshop $workshop;
+
+    /** Jobs ahead that are looked at. Chosen: a workshop's season. */
+    private const MOST_OTHERS = 300;
 
     /** @var Collection<int, DayPlan> other jobs in the same bay at the same time */
     public Collection $clashes;
@@ -247,28 +251,80 @@ final readonly class DayPlanPage
             )->where('ends_at', '>', max($plan->starts_at, CarbonImmutable::now()))->orderBy('starts_at')->limit(5)->get();
     }
 
+    /** People who are wanted by all jobs at the worst moment of this one, where that is more than there are; null: enough, or not said. */
+    public function peopleWanted(): ?int
+    {
+        $plan = $this->desk->plan;
+        $crew = $this->workshop->crew;
+        if ($plan === null || $crew === null || $this->standing->isDone()) {
+            return null;
+        }
+        $hours = $this->time['hours'];
+        $wanted = Crew::wanted([...$this->others(), $this->stay($plan)], $hours->hour($plan->starts_at), $hours->hour($plan->ends_at));
+
+        return $wanted > $crew ? $wanted : null;
+    }
+
+    public function crew(): int
+    {
+        return (int) $this->workshop->crew;
+    }
+
     /**
-     * What would be better: another bay that is free for all of it, or the next morning at which this one is; '' where there is no
-     * clash.
+     * What would be better: another bay that is free for all of it, or the next morning at which bay and people are; '' where nothing is in the
+     * way.
      */
     public function better(): string
     {
         $plan = $this->desk->plan;
-        if ($plan === null || $this->clashes->isEmpty()) {
+        if ($plan === null || ($this->clashes->isEmpty() && $this->peopleWanted() === null)) {
             return '';
         }
-        $taken = DayPlan::query()->whereKeyNot($plan->id)->where(
-            'starts_at',
-            '<',
-            $plan->ends_at,
-        )->where('ends_at', '>', $plan->starts_at)->pluck('bay')->all();
+        $hours = $this->time['hours'];
+        $others = $this->others();
+        $taken = array_column(array_filter($others, fn(array $o): bool => $o['fromH'] < $hours->hour($plan->ends_at) && $o['toH'] > $hours->hour($plan->starts_at)), 'bay');
         $bay = array_values(array_diff($this->workshop->bays ?? [], $taken))[0] ?? null;
-        if ($bay !== null) {
+        if ($bay !== null && $this->peopleWanted() === null) {
             return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
         }
-        $free = $this->moment($this->time['hours']->calendar->next($this->time['hours']->hour($this->clashes->max('ends_at'))));
+        $length = $hours->hour($plan->ends_at) - $hours->hour($plan->starts_at);
+        // It can only become free where something ends, or on a morning after.
+        $ends = array_values(array_filter(array_column($others, 'toH'), fn(float $h): bool => $h > $hours->hour($plan->starts_at)));
+        sort($ends);
+        foreach ($ends as $end) {
+            $from = $hours->calendar->next($end);
+            $inWay = array_values(array_filter($others, static fn(array $o): bool => $o['fromH'] < $from + $length && $o['toH'] > $from));
+            $isFree = !in_array($plan->bay, array_column($inWay, 'bay'), true) || $plan->bay === '';
+            if ($isFree && ($this->workshop->crew === null || Crew::wanted($inWay, $from, $from + $length) + $plan->people <= $this->workshop->crew)) {
+                return $this->bench->say->word(
+                    $plan->bay === '' ? 'dayplan.better-people' : 'dayplan.better-day',
+                    ['when' => $this->workshop->local($hours->moment($from))->format('D j M, H:i'), 'place' => $plan->bay],
+                );
+            }
+        }
 
-        return $this->bench->say->word('dayplan.better-day', ['when' => $free->format('D j M, H:i'), 'place' => $plan->bay]);
+        return '';
+    }
+
+    /**
+     * The other jobs that are planned, hours since this one's beginning.
+     *
+     * @return list<array{fromH: float, toH: float, people: int, bay: string}>
+     */
+    private function others(): array
+    {
+        return array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where('ends_at', '>', CarbonImmutable::now())->orderBy('starts_at')
+            ->limit(self::MOST_OTHERS)->get()->map($this->stay(...))->all());
+    }
+
+    /**
+     * @return array{fromH: float, toH: float, people: int, bay: string}
+     */
+    private function stay(DayPlan $plan): array
+    {
+        $hours = $this->time['hours'];
+
+        return ['fromH' => $hours->hour($plan->starts_at), 'toH' => $hours->hour($plan->ends_at), 'people' => $plan->people, 'bay' => $plan->bay];
     }
 
     /** The busy times leave no hour: they are left out. */

@@ -68,6 +68,11 @@
                 <p>@foreach ($page->clashes as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
                     {{ $page->at($other->starts_at) }} to {{ $page->at($other->ends_at) }}. @endforeach {{ $page->better() }}</p></div>
         @endif
+        @if ($page->peopleWanted() !== null)
+            <div class="mt-5"><h3>More people wanted than there are</h3>
+                <p>All jobs together want {{ $page->peopleWanted() }} at one time; there are {{ $page->crew() }}.
+                    {{ $page->clashes->isEmpty() ? $page->better() : '' }}</p></div>
+        @endif
         @if ($page->fromPastJobs() !== [])
             <div class="mt-5"><h3>From past jobs</h3>@foreach ($page->fromPastJobs() as $line)<p>{{ $line }}</p>@endforeach</div>
         @endif
