@@ -44,7 +44,7 @@ final class LibraryPart extends Model
         return new SystemPart(
             (string) $this->id,
             $this->kind,
-            DataSheet::of($this->kind, $this->data),
+            DataSheet::of($this->kind, $this->kind->knownOf($this->data)),
             make: $this->make,
             model: $this->model,
         );

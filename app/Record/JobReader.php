@@ -103,6 +103,7 @@ final class JobReader
             'place' => $job->place?->toFile(),
             'parts' => $job->parts->map(static fn(Part $part): array => [
                 ...$part->toFile(),
+                'data' => $part->kind->knownOf($part->data),
                 'photos' => $part->photos->map(static fn(Photo $p): array => [
                     'sha256' => $p->sha256, 'caption' => $p->caption, 'shows' => $p->shows,
                 ])->all(),

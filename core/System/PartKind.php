@@ -54,6 +54,18 @@ enum PartKind: string
     }
 
     /**
+     * The lines of a sheet that this version knows: a newer one, which serves beside it during an upgrade, may have written more.
+     *
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, mixed>
+     */
+    public function knownOf(array $values): array
+    {
+        return array_intersect_key($values, $this->fields());
+    }
+
+    /**
      * @return array<string, Terminal> by name
      */
     public function terminals(): array

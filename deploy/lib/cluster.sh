@@ -102,25 +102,38 @@ proxy() {
 
 node_sql() { "$ROOT/deploy/lib/cluster-node.sh" "$CLUSTER" "$1" sql -N pebblefell -e "$2"; }
 
-# The code of the last release, from this copy's history, serving the same database.
+# The last release is in the history of this copy.
+has_last_release() { git -c safe.directory='*' -C "$ROOT" cat-file -e "$(<"$ROOT/deploy/last-release")^{commit}" 2>/dev/null; }
+
+# last_release COMMAND …: runs something with the code of the last release, on an instance of its own in the same database.
 last_release() {
-    local commit code=$CLUSTER/last-release
-    commit=$(<"$ROOT/deploy/last-release")
+    local code=$CLUSTER/last-release
+    use_instance "$CLUSTER/old"
+    (ROOT=$code && "$@")
+}
+
+# Its tables and its demo data: what an upgrade finds.
+last_release_data() {
+    local code=$CLUSTER/last-release
     mkdir -p "$code" "$CLUSTER/old"
-    git -c safe.directory='*' -C "$ROOT" archive "$commit" | tar -C "$code" -x || return 1
+    git -c safe.directory='*' -C "$ROOT" archive "$(<"$ROOT/deploy/last-release")" | tar -C "$code" -x || return 1
     cmp -s "$ROOT/composer.json" "$code/composer.json" || say 'composer.json differs: its packages are those of this version'
     # Copies, not links: what is loaded finds its way from where it lies.
     cp -a "$ROOT/vendor" "$code/vendor" && cp -a "$ROOT/public/build" "$code/public/" || return 1
     rm -f "$code"/bootstrap/cache/*.php
     use_instance "$CLUSTER/old"
-    HOST=127.0.0.1 PORT=$(free_port)
+    HOST=127.0.0.1 PORT=$(free_port) PORT_OLD=$PORT
     printf '%s\n' APP_ENV=production "APP_KEY=$KEY" DB_DATABASE=pebblefell DB_USERNAME=pebblefell DB_PASSWORD=on-loopback DB_HOST=127.0.0.1 "DB_PORT=${PORTS[3]}" \
-        "DB_NODES=127.0.0.1:${PORTS[3]}" "FILES_PATH=$CLUSTER/files" SESSION_DRIVER=file CACHE_STORE=file "HOST=$HOST" "PORT=$PORT" "APP_URL=http://$HOST:$PORT" >"$ENV_FILE"
+        "DB_NODES=127.0.0.1:${PORTS[3]}" "FILES_PATH=$CLUSTER/files" SESSION_DRIVER=file CACHE_STORE=file PEBBLEFELL_DEMO=true "HOST=$HOST" "PORT=$PORT" "APP_URL=http://$HOST:$PORT" >"$ENV_FILE"
     make_dirs
     make_env
     rm -rf "$STORAGE/app/private" && ln -s "$CLUSTER/files" "$STORAGE/app/private"
-    (ROOT=$code && for cached in config:cache route:cache view:cache; do artisan $cached || exit 1; done) || return 1
-    PEBBLEFELL_INSTANCE=$INSTANCE "$code/pebblefell" server start
+    last_release artisan migrate --force && last_release artisan db:seed --force
+}
+
+last_release_serves() {
+    for cached in config:cache route:cache view:cache; do last_release artisan $cached || return 1; done
+    PEBBLEFELL_INSTANCE=$CLUSTER/old "$CLUSTER/last-release/pebblefell" server start
 }
 
 # Everything that people wrote, as it stands on one node.
@@ -156,20 +169,24 @@ command_cluster() {
     mkdir "$CLUSTER/files"
     KEY=base64:$(php -r 'echo base64_encode(random_bytes(32));')
     step 'Three database nodes' cluster_nodes
-    step 'Application server A, tables and demo data' application a 1 2 3
+    if has_last_release; then
+        step 'Tables and demo data of the last release' last_release_data
+    else
+        say 'The last release is not in the history of this copy: its pages on the new tables are NOT tried.'
+    fi
+    step 'Application server A, the tables of this version' application a 1 2 3
     PORT_A=$PORT
     step 'Application server B' application b 2 3 1
     PORT_B=$PORT
     step 'Proxy' proxy
     env CLUSTER="$CLUSTER" NODE_TOOL="$ROOT/deploy/lib/cluster-node.sh" SERVER_A="http://127.0.0.1:$PORT_A" SERVER_B="http://127.0.0.1:$PORT_B" \
         PROXY="http://127.0.0.1:$PROXY_PORT" node tests/Cluster/run.js
-    if git -c safe.directory='*' -C "$ROOT" cat-file -e "$(<"$ROOT/deploy/last-release")^{commit}" 2>/dev/null; then
-        step 'The last release on the same database' last_release
-        env OLD="http://127.0.0.1:$PORT" SERVER_A="http://127.0.0.1:$PORT_A" BALANCING="$(node_sql 1 'SELECT MIN(job_id) FROM balance_sessions')" \
+    if has_last_release; then
+        step 'The last release on the new tables' last_release_serves
+        env OLD="http://127.0.0.1:$PORT_OLD" SERVER_A="http://127.0.0.1:$PORT_A" BALANCING="$(node_sql 1 'SELECT MIN(job_id) FROM balance_sessions')" \
             node tests/Cluster/upgrade.js
+        use_instance "$CLUSTER/old"
         web_stop
-    else
-        say 'The last release is not in the history of this copy: its pages on the new tables are NOT tried.'
     fi
     step 'A backup from the cluster, and back into it' backup_and_restore
     printf '\nAll good.\n'

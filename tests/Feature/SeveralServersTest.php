@@ -8,6 +8,8 @@ use App\Database\NodeConnector;
 use App\Database\Nodes;
 use App\Models\Activity;
 use App\Models\Appliance;
+use App\Models\LibraryPart;
+use App\Record\JobReader;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -84,6 +86,25 @@ final class SeveralServersTest extends TestCase
         $this->travel(10)->minutes();
         $this->get("/jobs/$job->id/loads")->assertOk();
         self::assertGreaterThan(1, $written, 'a session that is used lives on');
+    }
+
+    public function testALineThatOnlyANewerVersionKnowsIsLeftOutAndKept(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $charger = $this->plannedCharger($job);
+        DB::table('parts')->where('id', $charger->id)->update(['data' => json_encode([...$charger->data, 'from_the_future' => 7])]);
+        $panel = LibraryPart::query()->create(['kind' => 'panel', 'make' => 'Brimsdal', 'model' => 'Next', 'data' => ['pmax_w' => 100, 'from_the_future' => 'yes']]);
+        $this->get("/jobs/$job->id/survey")->assertOk();
+        $this->get("/jobs/$job->id/parts/$charger->id")->assertOk();
+        $this->get('/library')->assertOk()->assertSee('Next');
+        self::assertArrayNotHasKey('from_the_future', JobReader::readAnew($job->id)->parts[$charger->uid]->data->values);
+        // Somebody edits the part with this version: what it does not know stays.
+        $fresh = $charger->refresh();
+        $this->put("/jobs/$job->id/parts/$charger->id", ['lock_version' => $fresh->lock_version, 'role' => 'house', 'make' => 'Tindlow', 'model' => 'Other', 'data' => array_diff_key($fresh->data, ['from_the_future' => 1])])
+            ->assertRedirect()->assertSessionHasNoErrors();
+        self::assertSame(['Other', 7], [$fresh->refresh()->model, $fresh->data['from_the_future'] ?? null]);
+        self::assertSame('yes', $panel->refresh()->data['from_the_future'] ?? null);
     }
 
     /** The last release goes on beside the tables of this one: what it needs stays until `contract`. */

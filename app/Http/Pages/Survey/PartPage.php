@@ -138,7 +138,7 @@ final readonly class PartPage
     {
         $usual = [];
         try {
-            $sheet = DataSheet::of($this->row->kind, $this->row->data);
+            $sheet = DataSheet::of($this->row->kind, $this->row->kind->knownOf($this->row->data));
             foreach ($this->row->kind->fields() as $key => $field) {
                 $value = $field->type === 'number' && !$field->required ? $this->row->kind->kind()->usual(
                     $sheet,

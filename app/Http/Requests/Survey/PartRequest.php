@@ -79,7 +79,8 @@ final class PartRequest extends FormRequest
             'role' => $this->text('role'),
             'note' => $this->text('note'),
             'part_of' => $this->has('part_of') ? $this->text('part_of') : $part->part_of,
-            'data' => $sheet->values,
+            // A line that only a newer version knows stays as it is.
+            'data' => [...array_diff_key($part->data, $part->kind->fields()), ...$sheet->values],
             'origins' => $sheet->notedOrigins(),
         ];
     }
