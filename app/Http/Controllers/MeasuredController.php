@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Record\Measured;
+use App\Logs\Measured;
 use App\Words\Show;
 use Illuminate\Contracts\View\View;
 use Pebblefell\Region\Units;

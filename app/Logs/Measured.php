@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Logs;
 
-use App\Logs\LogSums;
 use App\Models\LogFile;
 use App\Models\Measurement;
 use App\Models\Part;
+use App\Record\PastDurations;
+use App\Record\Studies;
+use App\Record\UnreadableJob;
 use Pebblefell\Schedule\Took;
 use Pebblefell\Stage\Aftercare\LogJudge;
 
