@@ -134,6 +134,18 @@ final readonly class OfferText
         );
     }
 
+    /**
+     * What may be added later, and until when; offers of before say nothing of it.
+     *
+     * @return list<string>
+     */
+    public function later(): array
+    {
+        return array_values(array_map(fn(array $l): string => $this->word('later.' . $l['what'], [
+            'left' => $this->show->text($l['left'], $l['unit'], $l['unit'] === 'm²' ? 1 : 0),
+        ]) . ($l['until'] === null ? '' : ' ' . $this->word('later.until', ['month' => $l['until']])), $this->d['later'] ?? []));
+    }
+
     /** What the plan gives: usable energy, days without any charge, sun. */
     public function gives(): string
     {

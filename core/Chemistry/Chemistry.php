@@ -18,6 +18,9 @@ enum Chemistry: string
     case LeadCarbon = 'lead_carbon';
     case Lfp = 'lfp';
 
+    /** Years apart that still count as one age. Common practice. */
+    public const SAME_AGE_YEARS = 0.5;
+
     /** As it is written on a label: AGM, LFP. */
     public function short(): string
     {
@@ -90,6 +93,12 @@ enum Chemistry: string
     public function usualRateH(): float
     {
         return $this->isLithium() ? 5.0 : 20.0;
+    }
+
+    /** Years apart that batteries of one model may be and still be joined: LFP with care, lead of one age only. Common practice. */
+    public function joinsWithinYears(): float
+    {
+        return $this->isLithium() ? 2.0 : self::SAME_AGE_YEARS;
     }
 
     /** Years of service after which the capacity has fallen to 80 %. */

@@ -30,4 +30,13 @@ return [
     'choice-gone' => 'Eines der Angebote zur Auswahl gilt nicht mehr.',
     'one-of-each' => 'Bitte aus jeder Gruppe nur eines ankreuzen.',
     'mains' => 'Arbeiten an Netz und Gas machen zugelassene Fachleute nach den örtlichen Vorschriften.',
+    'later' => [
+        'head' => 'Was später dazukommen kann',
+        'battery' => 'Weitere Batterien desselben Modells: Platz für :left.',
+        'until' => 'Sie passen gut dazu bis etwa :month.',
+        'ways' => 'Stromkreise: :left Abgänge sind frei.',
+        'panel' => 'Module: diese Regler nehmen noch :left.',
+        'roof' => 'Dach: :left sind frei.',
+        'laid' => 'Module dieser Größe: das Dach fasst noch :left.',
+    ],
 ];

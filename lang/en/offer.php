@@ -30,4 +30,13 @@ return [
     'choice-gone' => 'One of the choices is no longer offered.',
     'one-of-each' => 'Please tick one of each group only.',
     'mains' => 'Work on mains and gas is done by licensed people, under the local rules.',
+    'later' => [
+        'head' => 'What may be added later',
+        'battery' => 'More batteries of the same model: room for :left.',
+        'until' => 'They join well until about :month.',
+        'ways' => 'Circuits: :left ways are free.',
+        'panel' => 'Panels: these regulators take :left more.',
+        'roof' => 'Roof: :left are free.',
+        'laid' => 'Panels of this size: the roof holds :left more.',
+    ],
 ];

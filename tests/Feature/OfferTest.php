@@ -31,6 +31,7 @@ final class OfferTest extends TestCase
     public function testASumIsExactFrozenAndInTheCustomersLanguage(): void
     {
         $job = $this->van();
+        $job->changeTo(['bay_length_mm' => 2400.0]);
         foreach ([['tax_pct' => 'x'], ['tax_pct' => 99], ['valid_until' => '2020-01-01'], ['valid_until' => 'soon']] as $bad) {
             $this->post("/jobs/$job->id/offers", ['tax_pct' => '25', 'valid_until' => '2026-12-24', ...$bad])->assertSessionHasErrors(array_key_first($bad));
         }
@@ -42,7 +43,8 @@ final class OfferTest extends TestCase
         self::assertEqualsWithDelta(round($net, 2), $d['net'], 0.005);
         $gross = number_format(round($net, 2) + round(round($net, 2) * 0.25, 2), 2, ',', '.');
         $this->post('/sign-out', ['_method' => 'delete']);
-        $page = (string) $this->get($offer->link())->assertOk()->assertSee('Angebot 1')->assertSee('Zu zahlen')->assertSee($gross)->assertSee('Wie besprochen.')->assertSee('lang="de"', false)->getContent();
+        $page = (string) $this->get($offer->link())->assertOk()->assertSee('Angebot 1')->assertSee('Zu zahlen')->assertSee($gross)->assertSee('Wie besprochen.')->assertSee('lang="de"', false)->assertSee('Was später dazukommen kann')->assertSee('Sie passen gut dazu bis etwa')->getContent();
+        self::assertSame(now()->addMonths(24)->format('Y-m'), array_column($d['later'], 'until', 'what')['battery'], 'LFP of one model, two years');
         // Whatever becomes of the job, what was offered stays.
         Part::query()->where('job_id', $job->id)->where('kind', 'battery')->update(['data' => '{"chemistry":"lfp","nominal_v":12.8,"capacity_ah":1}']);
         self::assertSame(strip_tags($page), strip_tags((string) $this->get($offer->link())->getContent()));

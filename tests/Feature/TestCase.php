@@ -26,9 +26,13 @@ abstract class TestCase extends BaseTestCase
 {
     use RefreshDatabase;
 
+    private const TODAY = '2026-11-26 19:00:00';
+
     protected function setUp(): void
     {
         parent::setUp();
+        // Dates that a test writes down are ahead, or past, on whatever day it runs.
+        $this->travelTo(self::TODAY);
         Storage::fake('private');
         $this->withoutVite();
         // Every fold is sent with what it holds; a test of folds asks for them shut.

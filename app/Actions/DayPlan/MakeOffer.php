@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\DayPlan\Offer;
+use Pebblefell\Stage\Size\Growth;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\System;
@@ -91,8 +92,22 @@ final class MakeOffer
             'net' => $offer->net($rate, $terms['sundries']),
             'gives' => self::gives($offer),
             'options' => $options,
+            'later' => self::later($study),
             'text' => $terms['text'],
         ];
+    }
+
+    /**
+     * What may be added later, and until when.
+     *
+     * @return list<array{what: string, left: float, unit: string, until: ?string}>
+     */
+    private static function later(Study $study): array
+    {
+        return array_values(array_map(static fn(Growth $g): array => [
+            'what' => $g->what, 'left' => (float) $g->left, 'unit' => $g->unit,
+            'until' => $g->withinYears === null ? null : now()->addMonths((int) floor(12.0 * $g->withinYears))->format('Y-m'),
+        ], array_filter(Growth::of($study), static fn(Growth $g): bool => $g->isThere())));
     }
 
     /**

@@ -15,7 +15,10 @@ use Pebblefell\System\Vehicle;
 /** What was kept for later: a place in the bay, ways in the box, amps at the regulators, room on the roof. */
 final readonly class Growth
 {
-    private function __construct(public string $what, public ?float $left, public string $unit, public Word $words)
+    /**
+     * @param ?float $withinYears for which it stays possible; null: as long as one likes
+     */
+    private function __construct(public string $what, public ?float $left, public string $unit, public Word $words, public ?float $withinYears = null)
     {
     }
 
@@ -46,7 +49,7 @@ final readonly class Growth
         $free = $roof === null ? null : max(0.0, $roof * Vehicle::ROOF_SHARE - $covered);
 
         return [
-            self::row('battery', $batteries, '', 1.0),
+            self::row('battery', $batteries, '', 1.0, [], self::within($study)),
             self::row('ways', $ways, '', 1.0),
             self::row('panel', $watts, 'W', 1.0),
             $more !== null
@@ -59,13 +62,29 @@ final readonly class Growth
      * @param float                $some from here on there is room
      * @param array<string, mixed> $args
      */
-    private static function row(string $what, ?float $left, string $unit, float $some, array $args = []): self
+    private static function row(string $what, ?float $left, string $unit, float $some, array $args = [], ?float $withinYears = null): self
     {
         return new self(
             $what,
             $left,
             $unit,
             Word::of("growth.$what." . ($left === null ? 'unknown' : ($left >= $some ? 'some' : 'none')), $args),
+            $withinYears,
         );
+    }
+
+    /** Years for which another battery of the model may still join the planned ones. */
+    private static function within(Study $study): ?float
+    {
+        $parts = $study->banks()->planned->parts;
+        $ages = array_map(static fn(Part $p): float => $p->data->orUsual('age_years'), $parts);
+
+        return $parts === [] ? null : max(0.0, $parts[0]->data->chemistry()->joinsWithinYears() - max([0.0, ...$ages]));
+    }
+
+    /** There is room for it. */
+    public function isThere(): bool
+    {
+        return $this->left !== null && $this->left >= 1.0 && $this->withinYears !== 0.0;
     }
 }

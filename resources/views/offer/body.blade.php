@@ -9,3 +9,4 @@
     @foreach ($offer->sums() as $s)<tr><td colspan="3" class="n">@if ($s['last'])<strong>{{ $s['says'] }}</strong>@else{{ $s['says'] }}@endif</td>
         <td class="n num">@if ($s['last'])<strong>{{ $s['amount'] }}</strong>@else{{ $s['amount'] }}@endif</td></tr>@endforeach</tbody></table>
 @if ($offer->gives())<p class="mt-3"><strong>{{ $offer->word('gives') }}:</strong> {{ $offer->gives() }}</p>@endif
+@if ($offer->later() !== [])<p class="mt-3"><strong>{{ $offer->word('later.head') }}:</strong> {{ implode(' ', $offer->later()) }}</p>@endif

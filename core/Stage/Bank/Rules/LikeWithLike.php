@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Bank\Rules;
 
+use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
@@ -20,10 +21,6 @@ use Pebblefell\System\Part;
  */
 final class LikeWithLike implements Rule
 {
-    /** Years apart that still count as one age; and those of one model of LFP that are joined with care. Common practice. */
-    private const SAME_AGE_YEARS = 0.5;
-    private const LFP_BEARS_YEARS = 2.0;
-
     public function judge(Study $study): array
     {
         $case = $study->banks()->planned;
@@ -56,8 +53,8 @@ final class LikeWithLike implements Rule
             $differ(static fn(Part $p): string => (string) $p->data->number('nominal_v')) => [Severity::Stop, 'volts'],
             $differ(static fn(Part $p): string => $p->make . '|'
                 . $p->model), $differ(static fn(Part $p): string => (string) $p->data->number('capacity_ah')) => [Severity::Fix, 'model'],
-            $apart <= self::SAME_AGE_YEARS => [Severity::Note, ''],
-            $lithium && $apart <= self::LFP_BEARS_YEARS => [Severity::Note, 'joined'],
+            $apart <= Chemistry::SAME_AGE_YEARS => [Severity::Note, ''],
+            $lithium && $apart <= $parts[0]->data->chemistry()->joinsWithinYears() => [Severity::Note, 'joined'],
             default => [Severity::Fix, 'age'],
         };
 
