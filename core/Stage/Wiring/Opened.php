@@ -54,42 +54,43 @@ final readonly class Opened
         $open = array_values(array_intersect($uids, $open));
         $closed = Potential::of($graph, [], ...$running);
 
-        return self::judged($graph, $mayOpen, $open, $closed, $open === [] ? $closed : $closed->opening($open));
-    }
-
-    /**
-     * The same, running as it does, with other parts open.
-     *
-     * @param list<string> $open uids of parts that may open
-     */
-    public function opening(Study $study, array $open): self
-    {
-        $graph = $study->planned();
-
-        return self::judged($graph, $this->mayOpen, $open, $this->closed, $this->closed->opening($open));
-    }
-
-    /**
-     * @param list<Part>   $mayOpen
-     * @param list<string> $open
-     * @param Potential    $closed  with nothing open
-     */
-    private static function judged(Graph $graph, array $mayOpen, array $open, Potential $closed, Potential $now): self
-    {
-        $live = $now->live();
+        $now = $open === [] ? $closed : $closed->opening($open);
 
         return new self(
             $mayOpen,
             $open,
-            self::drawn($graph, $live),
-            self::drawn($graph, array_values(array_diff($closed->live(), $live))),
-            array_map(static fn(array $e): array => [
-                'part' => $graph->parts[$e['uid']],
-                // What nobody has drawn is asked about, not cried.
-                'rule' => $graph->at(Point::of($e['uid'], self::HELD_AT[$e['rule']])) === [] ? self::UNDRAWN : $e['rule'],
-            ], $now->endangered()),
+            self::drawn($graph, $now->live()),
+            self::drawn($graph, $closed->darkIn($now)),
+            self::endangered($graph, $now),
             $closed,
         );
+    }
+
+    /**
+     * What changes with other parts open: what goes dark, and whose charge nothing would hold.
+     *
+     * @param list<string> $open uids of parts that may open
+     *
+     * @return array{dark: list<Part>, danger: list<Part>}
+     */
+    public function changes(Study $study, array $open): array
+    {
+        $graph = $study->planned();
+        $now = $this->closed->opening($open);
+
+        return ['dark' => self::drawn($graph, $this->closed->darkIn($now)), 'danger' => self::danger(self::endangered($graph, $now))];
+    }
+
+    /**
+     * @return list<array{part: Part, rule: string}>
+     */
+    private static function endangered(Graph $graph, Potential $now): array
+    {
+        return array_map(static fn(array $e): array => [
+            'part' => $graph->parts[$e['uid']],
+            // What nobody has drawn is asked about, not cried.
+            'rule' => $graph->at(Point::of($e['uid'], self::HELD_AT[$e['rule']])) === [] ? self::UNDRAWN : $e['rule'],
+        ], $now->endangered());
     }
 
     /**
@@ -97,9 +98,19 @@ final readonly class Opened
      */
     public function inDanger(): array
     {
+        return self::danger($this->endangered);
+    }
+
+    /**
+     * @param list<array{part: Part, rule: string}> $endangered
+     *
+     * @return list<Part>
+     */
+    private static function danger(array $endangered): array
+    {
         return array_values(array_map(
             static fn(array $e): Part => $e['part'],
-            array_filter($this->endangered, static fn(array $e): bool => $e['rule'] !== self::UNDRAWN),
+            array_filter($endangered, static fn(array $e): bool => $e['rule'] !== self::UNDRAWN),
         ));
     }
 

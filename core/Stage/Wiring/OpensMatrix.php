@@ -33,11 +33,7 @@ final readonly class OpensMatrix
         $rows = [];
         foreach ([...($bank === [] ? [] : [$bank]), ...array_map(static fn(Part $p): array => [$p], $own)] as $parts) {
             $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
-            $rows[] = ['parts' => $parts, 'cells' => array_map(static function (string $state) use ($study, $uids, $whole): array {
-                $opened = $whole[$state]->opening($study, $uids);
-
-                return ['dark' => $opened->dark, 'danger' => $opened->inDanger()];
-            }, $states)];
+            $rows[] = ['parts' => $parts, 'cells' => array_map(static fn(string $state): array => $whole[$state]->changes($study, $uids), $states)];
         }
 
         return new self($states, $rows);

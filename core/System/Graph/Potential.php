@@ -82,6 +82,16 @@ final readonly class Potential
     }
 
     /**
+     * What is at potential here and no longer where more is open: in what opening() made from this.
+     *
+     * @return list<string> uids, sorted as bytes
+     */
+    public function darkIn(self $opened): array
+    {
+        return $opened->reached?->lost() ?? array_values(array_diff($this->live(), $opened->live()));
+    }
+
+    /**
      * The shortest way on which a source holds a part at potential, not through the part itself.
      *
      * @return ?array{source: string, passed: list<Part>} null: nothing holds it

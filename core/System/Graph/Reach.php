@@ -13,9 +13,34 @@ final readonly class Reach
     /**
      * @param array<string, ?Step> $steps by the point reached: the step that led there; null at a beginning
      * @param Graph                $graph
+     * @param ?list<string>        $gone  points that the walk it was made from had reached and it does not; null: it was walked by itself
      */
-    public function __construct(private Graph $graph, private array $steps)
+    public function __construct(private Graph $graph, private array $steps, private ?array $gone = null)
     {
+    }
+
+    /**
+     * Parts that the walk it was made from had reached, and of which it reaches no terminal.
+     *
+     * @return ?list<string> uids, sorted as bytes; null: it was walked by itself
+     */
+    public function lost(): ?array
+    {
+        if ($this->gone === null) {
+            return null;
+        }
+        $lost = [];
+        foreach ($this->gone as $point) {
+            $uid = Point::uidOf($point);
+            $lost[$uid] ??= array_filter(
+                array_keys($this->graph->parts[$uid]->kind->terminals()),
+                fn(int|string $terminal): bool => array_key_exists("$uid.$terminal", $this->steps),
+            ) === [];
+        }
+        $uids = array_map(strval(...), array_keys(array_filter($lost)));
+        sort($uids, SORT_STRING);
+
+        return $uids;
     }
 
     public function has(Point $point): bool
@@ -114,7 +139,7 @@ final readonly class Reach
             }
         }
 
-        return new self($this->graph, $steps);
+        return new self($this->graph, $steps, array_map(strval(...), array_keys(array_diff_key($lost, $steps))));
     }
 
     /**
