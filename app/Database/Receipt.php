@@ -6,10 +6,12 @@ namespace App\Database;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use RuntimeException;
+use Throwable;
 
 /**
  * A row that is written with everything else that a request writes. Should the server be lost in the very moment of its answer, it tells
- * whether all of it was written or nothing. Only a cluster needs it: a single server that is lost has nobody to ask.
+ * whether all of it was written or nothing, asked of another node, or of the same server when only the way to it was lost.
  */
 final class Receipt
 {
@@ -19,16 +21,13 @@ final class Receipt
     /** One in so many writes throws the old ones away. Chosen. */
     private const SWEEP = 500;
 
-    private function __construct(private readonly ?string $id)
+    private function __construct(private readonly string $id)
     {
     }
 
     /** To be asked for in the transaction that it stands for. */
     public static function write(): self
     {
-        if ((array) config('database.connections.mariadb.nodes') === []) {
-            return new self(null);
-        }
         $id = (string) Str::uuid7();
         DB::table('receipts')->insert(['id' => $id, 'written_at' => now()]);
         if (random_int(1, self::SWEEP) === 1) {
@@ -38,9 +37,15 @@ final class Receipt
         return new self($id);
     }
 
-    /** Asked of another server than the one that was lost. */
+    /**
+     * @throws RuntimeException when nobody can say; what may have been done must not be tried again, so it is none of the Faults
+     */
     public function isKept(): bool
     {
-        return $this->id !== null && DB::table('receipts')->where('id', $this->id)->exists();
+        try {
+            return DB::table('receipts')->where('id', $this->id)->exists();
+        } catch (Throwable $e) {
+            throw new RuntimeException('The database was lost while it wrote all of it or nothing, and does not say which: ' . get_class($e));
+        }
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\Faults;
 use App\Database\NodeConnector;
 use App\Database\Nodes;
+use App\Database\Receipt;
 use App\Models\Activity;
 use App\Models\Appliance;
 use App\Models\LibraryPart;
@@ -15,6 +17,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PDOException;
 use PHPUnit\Framework\Attributes\TestWith;
+use RuntimeException;
 
 /** What one machine shows of the many: `./pebblefell test cluster` tries the rest on real nodes. */
 final class SeveralServersTest extends TestCase
@@ -55,6 +58,21 @@ final class SeveralServersTest extends TestCase
         $this->withExceptionHandling()->post("/jobs/$job->id/appliances", ['name' => 'Anchor light', 'side' => 'dc', 'watts' => '3'])->assertServerError();
         self::assertSame(8, $tried->count);
         self::assertSame(0, Appliance::query()->where('name', 'Anchor light')->count());
+    }
+
+    public function testWhatMayHaveBeenWrittenIsNotTriedAgain(): void
+    {
+        $receipt = Receipt::write();
+        self::assertTrue($receipt->isKept());
+        $this->refuse('select exists(select * from `receipts`', 'SQLSTATE[HY000]: General error: 2006 MySQL server has gone away', 1);
+        try {
+            $receipt->isKept();
+            self::fail('somebody said so');
+        } catch (RuntimeException $e) {
+            self::assertFalse(Faults::areNobodys($e), $e->getMessage());
+        }
+        DB::table('receipts')->delete();
+        self::assertFalse($receipt->isKept());
     }
 
     public function testTheFirstNodeThatIsReadyServesAndOneThatIsNotIsPassedOver(): void

@@ -134,7 +134,7 @@ final class WholeWrites
         return $response;
     }
 
-    /** When the node is lost in this very moment, another one knows whether it was done. */
+    /** When the server is lost in this very moment, the receipt tells whether it was done; where none can be had it is not tried again. */
     private static function commit(Receipt $receipt): void
     {
         try {
