@@ -313,8 +313,8 @@ final readonly class DayPlanPage
      */
     private function others(): array
     {
-        return array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where('ends_at', '>', CarbonImmutable::now())->orderBy('starts_at')
-            ->limit(self::MOST_OTHERS)->get()->map($this->stay(...))->all());
+        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where('ends_at', '>', CarbonImmutable::now())
+            ->orderBy('starts_at')->limit(self::MOST_OTHERS)->get()->map($this->stay(...))->all()));
     }
 
     /**

@@ -26,6 +26,9 @@ final class LaterPage
     /** @var ?array{?Later, ?Later} for the inverter, for the battery */
     private ?array $later = null;
 
+    /** @var ?list<array{for: string, what: string, now: string, later: string, start: string, then: string}> */
+    private ?array $rows = null;
+
     /** @var ?Collection<string, ShelfItem> */
     private ?Collection $shelf = null;
 
@@ -94,6 +97,14 @@ final class LaterPage
      * @return list<array{for: string, what: string, now: string, later: string, start: string, then: string}>
      */
     public function rows(): array
+    {
+        return $this->rows ??= $this->priced();
+    }
+
+    /**
+     * @return list<array{for: string, what: string, now: string, later: string, start: string, then: string}>
+     */
+    private function priced(): array
     {
         [$show, $say] = [$this->bench->show, $this->bench->say];
         $rows = [];
