@@ -168,6 +168,20 @@ final class Study
         return $this->simulation('sun', fn(): ?SunSizing => SunSizing::of($this));
     }
 
+    /**
+     * Days of the stay on which all is served, of how many: what its fold says while it is closed, without the course of the stay.
+     *
+     * @return array{planned: ?array{int, int}, found: ?array{int, int}}
+     */
+    public function staysServed(): array
+    {
+        return $this->simulation('stay-served', function (): array {
+            $served = static fn(?Outcome $o): ?array => $o === null ? null : [$o->daysServed(), count($o->days)];
+
+            return ['planned' => $served($this->stay()?->planned), 'found' => $served($this->stay()?->found)];
+        });
+    }
+
     /** The planned system made ready to be simulated; null as long as no trip can be set up. */
     public function trip(): ?TripSetup
     {
@@ -201,7 +215,7 @@ final class Study
     /** The planned panels on the roof; null as long as it is not measured. */
     public function roof(): ?RoofPlan
     {
-        return $this->once('roof', fn(): ?RoofPlan => RoofPlan::of($this));
+        return $this->simulation('roof', fn(): ?RoofPlan => RoofPlan::of($this));
     }
 
     /** What the plan does to the axles; null as long as they are not measured. */
@@ -504,6 +518,17 @@ final class Study
         }
 
         return $this->solved[$what];
+    }
+
+    /**
+     * What stands until the model changes, or what $what names beside it: worked out once, and kept beside the model.
+     *
+     * @param string          $what  "worked.1-17", with what it rests on
+     * @param Closure(): bool $judge
+     */
+    public function verdict(string $what, Closure $judge): bool
+    {
+        return $this->simulation($what, $judge);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Tick;
 use App\Record\Bounds;
 use App\Record\Digest;
+use App\Record\Milestones;
 use App\Record\Studies;
 use Carbon\CarbonInterface;
 use Closure;
@@ -42,7 +43,7 @@ final class NoteTick
             if ($job->ticks()->count() >= $most) {
                 throw InvalidValue::at('/step', 'too-many-rows', ['count' => $most]);
             }
-            $before = $job->progress(Studies::of($job));
+            $before = Milestones::of($job, Studies::of($job));
             $tick = new Tick([
                 ...array_diff_key($said, ['at' => 0]),
                 'sheet' => $sheet,
@@ -51,7 +52,7 @@ final class NoteTick
             ]);
             $tick->forceFill(['job_id' => $job->id])->save();
             $after();
-            if ($job->progress(Studies::of($job)) != $before) {
+            if (Milestones::of($job, Studies::of($job)) != $before) {
                 Digest::keep($job, Studies::of($job));
             }
 

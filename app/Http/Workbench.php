@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Models\Job;
 use App\Policies\JobPolicy;
 use App\Record\Digest;
+use App\Record\Milestones;
 use App\Record\Studies;
 use App\Record\UnreadableJob;
 use App\Words\Lexicon;
@@ -37,7 +38,7 @@ final class Workbench
             throw UnreadableJob::known($job);
         }
         $study = Studies::of($job);
-        $skyline = Skyline::of($study->assessment(), $job->progress($study));
+        $skyline = Skyline::of($study->assessment(), Milestones::of($job, $study));
         if (!Digest::isFresh($job)) {
             Digest::keep($job, $study);
         }

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a person said to a finding.
  */
-final class Answer extends Model
+final class Answer extends Row
 {
     use JobRow;
 
@@ -22,6 +21,8 @@ final class Answer extends Model
         'by' => 'answered_by',
         'at' => 'answered_at',
     ];
+
+    protected $table = 'answers';
 
     protected $fillable = ['finding', 'fingerprint', 'answer', 'reason', 'answered_by', 'answered_at'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\Load\Does;
 use Pebblefell\Load\Side;
 
@@ -17,7 +16,7 @@ use Pebblefell\Load\Side;
  * @property string $fed_by uid of the part that it hangs on; '' as the others do
  * @property array<string, list<array{from_h: float, to_h: float}>> $hours by scenario uid
  */
-final class Appliance extends Model
+final class Appliance extends Row
 {
     use JobRow;
 
@@ -35,6 +34,8 @@ final class Appliance extends Model
         'does' => 'does',
         'fed_by' => 'fed_by',
     ];
+
+    protected $table = 'appliances';
 
     protected $fillable = ['uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does', 'fed_by'];
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -25,10 +24,12 @@ use Pebblefell\Balance\Step;
  * @property BalanceSession $session
  * @property ?BalanceReading $lastReading
  */
-final class BalanceBattery extends Model
+final class BalanceBattery extends Row
 {
     use Audited;
     use Versioned;
+
+    protected $table = 'balance_batteries';
 
     protected $fillable = ['part_uid', 'step', 'since', 'charger', 'charger_a'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\Balance\Reading;
 
 /**
@@ -19,9 +18,11 @@ use Pebblefell\Balance\Reading;
  * @property ?list<float> $cells
  * @property string $source hand, file, feed or bench
  */
-final class BalanceReading extends Model
+final class BalanceReading extends Row
 {
     public const UPDATED_AT = null;
+
+    protected $table = 'balance_readings';
 
     protected $fillable = ['client_id', 'read_at', 'volts', 'amps', 'celsius', 'cells', 'step', 'source', 'by'];
 

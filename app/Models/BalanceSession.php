@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Pebblefell\Balance\Protocol;
@@ -30,10 +29,12 @@ use Pebblefell\Balance\Protocol;
  *     array<string, mixed>>} $bench
  * @property ?list<array{id: string, words: string, at: ?int, now: bool}> $waits what they wait for, as App\Actions\Balance\Waits keeps it
  */
-final class BalanceSession extends Model
+final class BalanceSession extends Row
 {
     use Audited;
     use Versioned;
+
+    protected $table = 'balance_sessions';
 
     protected $fillable = ['protocol', 'link_ohm', 'lead_a', 'chargers', 'started_at', 'joined_at', 'ended_at', 'passed', 'note'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\Setting\Parameter;
 
 /**
@@ -13,8 +12,10 @@ use Pebblefell\Setting\Parameter;
  * @property string    $word
  * @property Parameter $parameter
  */
-final class BoxWord extends Model
+final class BoxWord extends Row
 {
+    protected $table = 'box_words';
+
     protected $fillable = ['word', 'parameter'];
 
     protected $casts = ['parameter' => Parameter::class];

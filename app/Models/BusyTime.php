@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * When nobody works on a vehicle: read from a calendar file.
@@ -15,9 +14,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $what
  * @property string $source name of the file
  */
-final class BusyTime extends Model
+final class BusyTime extends Row
 {
     public $timestamps = false;
+
+    protected $table = 'busy_times';
 
     protected $fillable = ['from', 'to', 'what', 'source'];
 

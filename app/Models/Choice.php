@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A named choice beside the plan: so many changes more.
@@ -13,11 +12,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $name
  * @property list<array<string, mixed>> $changes as the job file has them
  */
-final class Choice extends Model
+final class Choice extends Row
 {
     use JobRow;
 
     public const FILE = ['uid' => 'uid', 'name' => 'name', 'group' => 'group', 'changes' => 'changes'];
+
+    protected $table = 'choices';
 
     protected $fillable = ['uid', 'name', 'group', 'changes'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\System\Fate;
 
 /**
@@ -13,7 +12,7 @@ use Pebblefell\System\Fate;
  *
  * @property Fate $fate
  */
-final class Conductor extends Model
+final class Conductor extends Row
 {
     use JobRow;
 
@@ -32,6 +31,8 @@ final class Conductor extends Model
         'ambient_c' => 'ambient_c',
         'grouped' => 'grouped',
     ];
+
+    protected $table = 'conductors';
 
     protected $fillable = [
         'uid',

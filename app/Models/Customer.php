@@ -8,16 +8,17 @@ use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Database\Factories\CustomerFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** Whose vehicles the workshop fits. */
-final class Customer extends Model
+final class Customer extends Row
 {
     use Audited;
     /** @use HasFactory<CustomerFactory> */
     use HasFactory;
     use Versioned;
+
+    protected $table = 'customers';
 
     protected $fillable = ['name', 'email', 'phone', 'address', 'language'];
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,10 +18,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $bay
  * @property int $people
  */
-final class DayPlan extends Model
+final class DayPlan extends Row
 {
     use Audited;
     use Versioned;
+
+    protected $table = 'day_plans';
 
     protected $fillable = ['starts_at', 'ends_at', 'bay', 'people'];
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\URL;
@@ -32,9 +31,11 @@ use Spatie\Activitylog\LogOptions;
  * @property ?Carbon $revoked_at
  * @property Carbon  $created_at
  */
-final class Handover extends Model
+final class Handover extends Row
 {
     use Audited;
+
+    protected $table = 'handovers';
 
     protected $fillable = [
         'number',

@@ -7,23 +7,12 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use App\Words\Show;
-use Carbon\CarbonImmutable;
-use Carbon\CarbonInterface;
 use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Region\Region;
-use Pebblefell\Stage\DayPlan\RunSheet;
-use Pebblefell\Stage\DayPlan\Standing;
-use Pebblefell\Stage\Progress;
-use Pebblefell\Stage\Test\Proven;
-use Pebblefell\Stage\Test\TestSheet;
-use Pebblefell\Stage\Ticks;
-use Pebblefell\Study;
 
 /**
  * One vehicle's job, from survey to handover.
@@ -38,12 +27,14 @@ use Pebblefell\Study;
  * @property ?array{states?: array<string, string>, next?: string, stage?: string, stops?: int, fixes?: int, finished?: bool,
  *     rules?: string, findings?: list<string>, unreadable?: array{path: string, message: string}} $digest
  */
-final class Job extends Model
+final class Job extends Row
 {
     use Audited;
     /** @use HasFactory<JobFactory> */
     use HasFactory;
     use Versioned;
+
+    protected $table = 'jobs';
 
     protected $fillable = [
         'title', 'customer_id', 'place_id', 'region', 'target_chemistry',
@@ -285,68 +276,6 @@ final class Job extends Model
     public function balanceSessions(): HasMany
     {
         return $this->hasMany(BalanceSession::class);
-    }
-
-    /** What has been done with it that its model does not hold. One battery has nobody to be balanced with. */
-    public function progress(Study $study): Progress
-    {
-        // As long as the last line of a sheet is not noted, nothing more is asked of it. One question for all of it: every page asks this.
-        $ticks = fn(string $sheet, ?string $step = null) => $this->ticks()->toBase()->reorder()->selectRaw('MAX(noted_at)')->where('sheet', $sheet)
-            ->when($step !== null, static fn($q) => $q->where('step', $step));
-        $last = DB::query()->selectSub($ticks(Tick::VISIT), 'visited')->selectSub($ticks(Tick::DAY_PLAN, RunSheet::LAST), 'worked')
-            ->selectSub($ticks(Tick::TEST, TestSheet::LAST), 'proven')
-            ->selectSub($this->handovers()->toBase()->reorder()->selectRaw('MAX(created_at)')->whereNull('revoked_at'), 'handed_over')
-            ->selectSub($this->balanceSessions()->toBase()->reorder()->selectRaw('COUNT(*)')->where('passed', true), 'balanced')->first();
-        assert($last !== null);
-        $seen = self::later($last->handed_over, $last->visited);
-
-        return new Progress(
-            $last->handed_over !== null,
-            $study->judged()->alone || (int) $last->balanced > 0,
-            $last->worked !== null && $this->isWorked($study),
-            $last->proven !== null && $this->isProven($study),
-            $seen !== null && $seen->greaterThan(now()->subYear()),
-        );
-    }
-
-    /** When it was handed over, or last visited; null before. */
-    public function lastSeen(): ?CarbonInterface
-    {
-        return self::later(
-            $this->handovers()->whereNull('revoked_at')->max('created_at'),
-            $this->ticks()->where('sheet', Tick::VISIT)->max('noted_at'),
-        );
-    }
-
-    private static function later(mixed $handedOver, mixed $visited): ?CarbonInterface
-    {
-        return $handedOver === null ? null : CarbonImmutable::parse(max((string) $handedOver, (string) $visited));
-    }
-
-    /** The planned batteries have been through Balance, or have nobody to be balanced with. */
-    public function isBalanced(Study $study): bool
-    {
-        return $study->judged()->alone || $this->balanceSessions()->where('passed', true)->exists();
-    }
-
-    /** Every step of the run sheet is done. */
-    private function isWorked(Study $study): bool
-    {
-        return Standing::of(
-            $study->runSheet(),
-            Ticks::of($this->ticks()->where('sheet', Tick::DAY_PLAN)->get()->map(static fn(Tick $t) => $t->toNoted())),
-            $this->isBalanced($study),
-            $study->settings()->open() === 0,
-        )->isDone();
-    }
-
-    /** Every line of the test sheet is good. */
-    private function isProven(Study $study): bool
-    {
-        return Proven::of(
-            $study->testSheet(),
-            Ticks::of($this->ticks()->where('sheet', Tick::TEST)->get()->map(static fn(Tick $t) => $t->toNoted())),
-        )->isDone();
     }
 
     /**

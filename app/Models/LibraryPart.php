@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\System\Part as SystemPart;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -17,10 +16,12 @@ use Pebblefell\System\Sheet\DataSheet;
  * @property PartKind $kind
  * @property array<string, float|int|bool|string> $data
  */
-final class LibraryPart extends Model
+final class LibraryPart extends Row
 {
     use Audited;
     use Versioned;
+
+    protected $table = 'library_parts';
 
     protected $fillable = ['kind', 'make', 'model', 'data'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Versioned;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -22,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon                     $finished_at
  * @property ?list<array<string, mixed>>  $days    what each day came to, when it was read
  */
-final class LogFile extends Model
+final class LogFile extends Row
 {
     use Versioned;
 
@@ -31,6 +30,8 @@ final class LogFile extends Model
 
     /** What a column may be. */
     public const MEANINGS = ['time', 'volts', 'amps', 'charge', 'sun'];
+
+    protected $table = 'log_files';
 
     protected $fillable = ['name', 'path', 'form', 'header', 'columns', 'bytes', 'read_bytes', 'rows', 'refused', 'first_fault', 'finished_at', 'by', 'days'];
 

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A reading: what, where, when, by whom, with which instrument.
  */
-final class Measurement extends Model
+final class Measurement extends Row
 {
     use JobRow;
 
@@ -25,6 +24,8 @@ final class Measurement extends Model
         'terminal' => 'terminal',
         'note' => 'note',
     ];
+
+    protected $table = 'measurements';
 
     protected $fillable = ['uid', 'part_uid', 'quantity', 'value', 'measured_at', 'measured_by', 'instrument', 'terminal', 'note'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Versioned;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -18,13 +17,15 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon                   $answered_at
  * @property Carbon                    $created_at
  */
-final class Message extends Model
+final class Message extends Row
 {
     use Versioned;
 
     public const SHORT = ['nothing', 'evening', 'morning', 'outlets'];
 
     public const READINGS = ['arrive', 'morning', 'afternoon'];
+
+    protected $table = 'messages';
 
     protected $fillable = ['handover_id', 'text', 'ran_short', 'readings', 'file_name', 'file_path', 'file_kind', 'answered_at', 'answered_by', 'answer'];
 

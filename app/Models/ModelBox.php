@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\Versioned;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\Setting\Parameter;
 
 /**
@@ -17,9 +16,11 @@ use Pebblefell\Setting\Parameter;
  * @property string    $path
  * @property int       $place from 1; 0: as the trade has it
  */
-final class ModelBox extends Model
+final class ModelBox extends Row
 {
     use Versioned;
+
+    protected $table = 'model_boxes';
 
     protected $fillable = ['make', 'model', 'parameter', 'word', 'path', 'place'];
 

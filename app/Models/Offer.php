@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\URL;
@@ -29,10 +28,12 @@ use Spatie\Activitylog\LogOptions;
  * @property ?Carbon              $taken_at
  * @property Carbon               $created_at
  */
-final class Offer extends Model
+final class Offer extends Row
 {
     use Audited;
     use Versioned;
+
+    protected $table = 'offers';
 
     protected $fillable = [
         'number',

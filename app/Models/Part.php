@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\JobRow;
 use App\Words\Lexicon;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part as CorePart;
@@ -22,7 +21,7 @@ use Pebblefell\System\Sheet\DataSheet;
  * @property array<string, string> $origins
  * @property int $position place among the batteries of the bank, from 1; 0: as they came
  */
-final class Part extends Model
+final class Part extends Row
 {
     use JobRow;
 
@@ -43,6 +42,8 @@ final class Part extends Model
         'part_of' => 'part_of',
         'planned_place' => 'planned_place',
     ];
+
+    protected $table = 'parts';
 
     protected $fillable = [
         'uid',

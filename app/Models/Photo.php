@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -14,9 +13,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $job_id
  * @property string $shows as in core's Photo
  */
-final class Photo extends Model
+final class Photo extends Row
 {
     use Audited;
+
+    protected $table = 'photos';
 
     protected $fillable = ['part_id', 'sha256', 'path', 'caption', 'shows', 'width_px', 'height_px', 'client_id'];
 

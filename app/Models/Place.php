@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\System\Climate;
 
 /**
@@ -17,10 +16,12 @@ use Pebblefell\System\Climate;
  * @property ?float $record_low_c
  * @property ?Climate $climate
  */
-final class Place extends Model
+final class Place extends Row
 {
     use Audited;
     use Versioned;
+
+    protected $table = 'places';
 
     protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c', 'climate'];
 

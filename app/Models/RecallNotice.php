@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Versioned;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -16,9 +15,11 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $answered_at
  * @property Carbon  $created_at
  */
-final class RecallNotice extends Model
+final class RecallNotice extends Row
 {
     use Versioned;
+
+    protected $table = 'recall_notices';
 
     protected $fillable = ['recall', 'job_id', 'way', 'by', 'answered_at', 'note'];
 

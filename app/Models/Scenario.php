@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A way of living in the vehicle; one of them sizes the system.
  */
-final class Scenario extends Model
+final class Scenario extends Row
 {
     use JobRow;
 
     public const FILE = ['uid' => 'uid', 'name' => 'name', 'sizing' => 'sizing', 'inverter_always_on' => 'inverter_always_on'];
+
+    protected $table = 'scenarios';
 
     protected $fillable = ['uid', 'name', 'sizing', 'inverter_always_on'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -14,11 +13,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property string $sealed decrypted when it is read
  */
-final class Secret extends Model
+final class Secret extends Row
 {
     use Audited;
 
     /** What it hides is not among them: the history keeps what is fillable. */
+    protected $table = 'secrets';
+
     protected $fillable = ['part_uid', 'label', 'entered_by'];
 
     protected $hidden = ['sealed'];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\Setting\Parameter;
 
 /**
@@ -13,7 +12,7 @@ use Pebblefell\Setting\Parameter;
  *
  * @property Parameter $parameter
  */
-final class Setting extends Model
+final class Setting extends Row
 {
     use JobRow;
 
@@ -27,6 +26,8 @@ final class Setting extends Model
         'by' => 'entered_by',
         'at' => 'entered_at',
     ];
+
+    protected $table = 'settings';
 
     protected $fillable = ['part_uid', 'parameter', 'found', 'planned', 'as_set', 'read_back', 'entered_by', 'entered_at'];
 

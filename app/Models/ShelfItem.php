@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Versioned;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Something on the workshop's shelves, known by what it is: "cable plus 35", "lug 35 8", "part MAKE MODEL".
@@ -15,9 +14,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?string $stock metres or pieces
  * @property string  $place
  */
-final class ShelfItem extends Model
+final class ShelfItem extends Row
 {
     use Versioned;
+
+    protected $table = 'shelf_items';
 
     protected $fillable = ['item', 'price', 'stock', 'place'];
 

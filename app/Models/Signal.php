@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\System\Fate;
 use Pebblefell\System\SignalKind;
 
@@ -15,11 +14,13 @@ use Pebblefell\System\SignalKind;
  * @property SignalKind $kind
  * @property Fate       $fate
  */
-final class Signal extends Model
+final class Signal extends Row
 {
     use JobRow;
 
     public const FILE = ['uid' => 'uid', 'kind' => 'kind', 'from' => 'from_part', 'to' => 'to_part', 'fate' => 'fate'];
+
+    protected $table = 'signals';
 
     protected $fillable = ['uid', 'kind', 'from_part', 'to_part', 'fate'];
 

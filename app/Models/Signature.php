@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\Audited;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
 
@@ -21,7 +20,7 @@ use Illuminate\Support\Str;
  * @property string          $by who handed over
  * @property CarbonInterface $signed_at
  */
-final class Signature extends Model
+final class Signature extends Row
 {
     use Audited;
 
@@ -30,6 +29,8 @@ final class Signature extends Model
 
     /** Strokes of whole numbers: nothing else may stand in a path that is printed. */
     public const PATTERN = '/^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)*$/';
+
+    protected $table = 'signatures';
 
     protected $fillable = ['client_id', 'name', 'strokes', 'sha256', 'by', 'signed_at'];
 

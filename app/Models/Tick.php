@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use Pebblefell\Stage\Tick as Noted;
 
@@ -24,7 +23,7 @@ use Pebblefell\Stage\Tick as Noted;
  * @property string $by
  * @property CarbonInterface $noted_at
  */
-final class Tick extends Model
+final class Tick extends Row
 {
     public const DAY_PLAN = 'day-plan';
     public const TEST = 'test';
@@ -33,6 +32,8 @@ final class Tick extends Model
     public const SHEETS = [self::DAY_PLAN, self::TEST, self::VISIT, self::WALK];
 
     public const UPDATED_AT = null;
+
+    protected $table = 'ticks';
 
     protected $fillable = ['client_id', 'sheet', 'step', 'state', 'value', 'amps', 'note', 'by', 'noted_at'];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Versioned;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -15,7 +16,10 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
 final class User extends Authenticatable
 {
     use Audited;
+    use BootsByName;
     use Versioned;
+
+    protected $table = 'users';
 
     protected $fillable = ['name', 'email', 'password', 'roles', 'active', 'must_change_password'];
 

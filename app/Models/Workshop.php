@@ -8,7 +8,6 @@ use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Model;
 use Pebblefell\Region\Region;
 
 /**
@@ -25,10 +24,12 @@ use Pebblefell\Region\Region;
  * @property ?list<int> $work_days 1 Monday to 7 Sunday; null: Monday to Friday
  * @property string $timezone IANA name; moments are kept in UTC and said in this one
  */
-final class Workshop extends Model
+final class Workshop extends Row
 {
     use Audited;
     use Versioned;
+
+    protected $table = 'workshops';
 
     protected $fillable = [
         'name',

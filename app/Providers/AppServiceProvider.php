@@ -10,6 +10,8 @@ use App\Database\PatientSessions;
 use App\Database\PatientStore;
 use App\Exceptions\Handling;
 use App\Http\Folds;
+use App\Http\Links;
+use App\Http\May;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\LibraryPart;
@@ -25,6 +27,7 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
@@ -43,6 +46,13 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.mariadb', NodeConnector::class);
         $this->app->bind(LostConnectionDetector::class, Faults::class);
+        $this->app->extend('url', static function (UrlGenerator $made, Application $app): Links {
+            $links = new Links($app->make('router')->getRoutes(), $app->make('request'), $app->make('config')->get('app.asset_url'));
+            $links->setSessionResolver(static fn(): mixed => $app->bound('session') ? $app->make('session') : null);
+            $links->setKeyResolver(static fn(): array => [(string) config('app.key'), ...(array) config('app.previous_keys', [])]);
+
+            return $links;
+        });
     }
 
     public function boot(): void
@@ -80,6 +90,7 @@ final class AppServiceProvider extends ServiceProvider
         // Pages without a job read in metric, the library in the workshop's units; a job's pages replace it by their region's.
         View::share('show', new Show(Units::Metric));
         View::share('say', Lexicon::plain());
+        Blade::if('may', May::do(...));
         Blade::if('unfolded', static fn(string $fold, bool $open = false): bool => $open || Folds::isOpen($fold));
         View::share(
             'models',

@@ -27,7 +27,7 @@ final readonly class DayDesk
         return new self($job, Standing::of(
             $study->runSheet(Workshop::current()->first_terminal),
             self::ticks($job, Tick::DAY_PLAN),
-            $job->isBalanced($study),
+            Milestones::isBalanced($job, $study),
             $study->settings()->open() === 0,
         ), $job->dayPlan);
     }

@@ -57,7 +57,7 @@ final class Digest
     public static function keep(Job $job, Study $study): void
     {
         $assessment = $study->assessment();
-        $skyline = Skyline::of($assessment, $job->progress($study));
+        $skyline = Skyline::of($assessment, Milestones::of($job, $study));
         self::store($job, [
             'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
             'next' => match (true) {

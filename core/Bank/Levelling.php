@@ -12,12 +12,16 @@ use Pebblefell\Quantity\Guard;
  * Batteries joined to a common bar, left until they are even.
  *
  * Each is its chemistry's rest curve behind its resistance and its lead; the bar stands at the mean of their volts weighted by
- * conductance. Stepped so that no charge moves by more than 0.02 % and no step is longer than a fifth of the shortest time constant.
- * For two linear batteries it is i(t) = ΔV/R · e^(−t/τ), which a test checks.
+ * conductance. Stepped by the implicit midpoint rule (second order and stable; Hairer, Lubich & Wanner, Geometric Numerical Integration,
+ * II.1, from memory): what a battery's volts yield within half a step stands beside its resistance. No charge moves by more than 0.1 % in a
+ * step, and none is longer than half the shortest time constant. For two linear batteries it is i(t) = ΔV/R · e^(−t/τ), which a test checks.
  */
 final readonly class Levelling
 {
-    private const MOST_SOC_STEP = 0.02;
+    private const MOST_SOC_STEP = 0.1;
+
+    /** Of the shortest time constant. Chosen: the closed form is met to 1 %. */
+    private const MOST_TAU = 0.5;
 
     /** Nobody waits longer, h. Chosen. */
     private const MOST_H = 2000.0;
@@ -78,11 +82,12 @@ final readonly class Levelling
         $initial = $course = [];
         $hours = 0.0;
         $moved = 0.0;
-        $ended = null;
+        $ended = $last = null;
+        $step = 0.0;
         $n = count($ids);
         $next = 0.0;
         while ($hours <= self::MOST_H) {
-            $volts = $slope = [];
+            $volts = $slope = $stiff = [];
             $bar = 0.0;
             for ($i = 0; $i < $n; ++$i) {
                 $x = max(0.0, min(1000.0, $soc[$i] * 10));
@@ -101,7 +106,7 @@ final readonly class Levelling
                 $dt = min(
                     $dt,
                     abs($amps[$i]) > 1e-12 ? self::MOST_SOC_STEP / 100.0 * $ah[$i] / abs($amps[$i]) : INF,
-                    $slope[$i] > 0.0 ? 0.2 * $ohm[$i] / $slope[$i] : INF,
+                    $slope[$i] > 0.0 ? self::MOST_TAU * $ohm[$i] / $slope[$i] : INF,
                 );
             }
             if ($initial === []) {
@@ -112,12 +117,23 @@ final readonly class Levelling
                 $next = $hours + max(0.02, 0.01 * $hours);
             }
             if ($largest < $untilA) {
-                $ended = $hours;
+                // They fell below it within the last step, as e^(−t/τ).
+                $ended = $last === null ? 0.0 : $hours - $step * (1.0 - log($last / $untilA) / log($last / $largest));
                 break;
             }
+            [$last, $step] = [$largest, $dt];
+            // The currents of the middle of the step.
+            $bar = $all = 0.0;
             for ($i = 0; $i < $n; ++$i) {
-                $soc[$i] = max(0.0, min(100.0, $soc[$i] - 100.0 * $amps[$i] * $dt / $ah[$i]));
-                $moved += max(0.0, $amps[$i]) * $dt;
+                $stiff[$i] = $ohm[$i] + $slope[$i] * $dt / 2.0;
+                $bar += $volts[$i] / $stiff[$i];
+                $all += 1.0 / $stiff[$i];
+            }
+            $bar /= $all;
+            for ($i = 0; $i < $n; ++$i) {
+                $mid = ($volts[$i] - $bar) / $stiff[$i];
+                $soc[$i] = max(0.0, min(100.0, $soc[$i] - 100.0 * $mid * $dt / $ah[$i]));
+                $moved += max(0.0, $mid) * $dt;
             }
             $hours += $dt;
         }

@@ -17,6 +17,7 @@ use App\Models\Role;
 use App\Models\Workshop;
 use App\Record\BalanceDesk;
 use App\Record\JobReader;
+use App\Record\Milestones;
 use App\Record\Studies;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
@@ -271,9 +272,9 @@ final class BankAndBalanceTest extends TestCase
         $this->travel(13)->hours();
         $this->read($job, $a, ['volts' => 13.45]);
         $this->read($job, $b, ['volts' => 13.46]);
-        self::assertFalse($job->refresh()->progress(Studies::of($job))->balanced);
+        self::assertFalse(Milestones::of($job->refresh(), Studies::of($job))->balanced);
         $this->put("/jobs/$job->id/balance/$session->id/finish", ['passed' => 1])->assertSessionHasNoErrors();
-        self::assertTrue($job->refresh()->progress(Studies::of($job))->balanced);
+        self::assertTrue(Milestones::of($job->refresh(), Studies::of($job))->balanced);
         self::assertSame([13.45, 13.46], $job->measurements()->where('note', 'balanced, full')->pluck('value')->all());
         $this->read($job, $a, ['volts' => 13.4])->assertStatus(422);
         // Next year it comes due, on the Yard; then last year's volts stand beside the new ones.

@@ -11,6 +11,7 @@ use App\Models\Tick;
 use App\Models\Workshop;
 use App\Record\DayDesk;
 use App\Record\JobFiles;
+use App\Record\Milestones;
 use App\Record\Studies;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
@@ -94,13 +95,13 @@ final class DayPlanTest extends TestCase
     {
         $job = $this->van();
         $camper = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
-        self::assertTrue($camper->progress(Studies::of($camper))->worked);
+        self::assertTrue(Milestones::of($camper, Studies::of($camper))->worked);
         self::assertSame('done', $camper->digest['states']['day-plan'] ?? '');
-        self::assertFalse($job->progress(Studies::of($job))->worked);
+        self::assertFalse(Milestones::of($job, Studies::of($job))->worked);
         // The last one waits for all the others.
         $this->note($job, RunSheet::LAST)->assertStatus(422);
         $this->note($camper, RunSheet::LAST, ['state' => 'undone'])->assertOk();
-        self::assertFalse($camper->refresh()->progress(Studies::of($camper))->worked);
+        self::assertFalse(Milestones::of($camper->refresh(), Studies::of($camper))->worked);
         self::assertSame('done', $camper->digest['states']['day-plan'] ?? '', 'what is handed over has been worked');
         // Balance's word opens what it closes.
         $balance = array_values(array_filter(self::desk($job)->standing->rows, static fn(array $r): bool => $r['step']->closedBy === 'balance'))[0];

@@ -17,14 +17,14 @@
                     <p class="small muted">and {{ $act->untold() }} more rows</p>
                 @endif
             </details>
-            @can('plan', $job)
+            @may('plan', $job)
                 @if ($act->canBePutBack())
                     <form method="post" action="{{ route('history.update', [$job, $act->name]) }}">
                         @csrf @method('put')
                         <button class="btn link">Put back<span class="sr-only">: {{ $act->sentence() }}</span></button>
                     </form>
                 @endif
-            @endcan
+            @endmay
         </li>
     @endforeach
 </ol>

@@ -12,7 +12,7 @@
     @endif
     <div class="source">{{ ucfirst($said->source) }}@if ($finding->figures) <x-how-many :figures="$finding->figures" /> @endif</div>
     @if ($verdict->isOpen())
-        @can('plan', $job)
+        @may('plan', $job)
             <div class="actions">
                 @if ($finding->appliesItself())
                     <form method="post" action="{{ route('findings.apply', $job) }}">
@@ -36,6 +36,6 @@
                     </form>
                 </details>
             </div>
-        @endcan
+        @endmay
     @endif
 </section>

@@ -18,7 +18,7 @@
     <p class="small">{{ $at->better() }}</p>
     @foreach ($at->broken() as $fence)<p class="small text-rust"><b aria-hidden="true">┅</b> Past the limit: {{ $say->said($fence->words) }}.</p>@endforeach
     <p class="small">⚑ {{ $at->cheapest() }}</p>
-    @can('plan', $job)
+    @may('plan', $job)
         @if ($at->canBePlanned())
             <form method="post" action="{{ route('plan.update', $job) }}">@csrf @method('put')<input type="hidden" name="battery"
                 value="{{ $at->pin->battery->uid }}"><input type="hidden" name="batteries" value="{{ $at->count() }}">
@@ -28,5 +28,5 @@
                     $at->pin->panel->typedName()" />
             </form>
         @endif
-    @endcan
+    @endmay
 @endif

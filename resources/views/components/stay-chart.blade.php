@@ -26,7 +26,7 @@
     <span><span class="text-gorse">■</span> sun used, pale: offered</span><span>▲ driven</span><span>⌁ hooked up</span>
     <span class="text-rust">shaded days: not all was served, {{ $stay->planned ? 'planned' : 'found' }}</span>
 </p>
-@can('plan', $job)
+@may('plan', $job)
     <form method="post" action="{{ route('stay.update', $job) }}" data-live class="mt-3">
         @csrf @method('put')<input type="hidden" name="_form" value="stay"><input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
         <div class="stay-grid">
@@ -48,7 +48,7 @@
         </div>
         <noscript><div class="actions"><button class="btn plain">Play it through</button></div></noscript>
     </form>
-@endcan
+@endmay
 <table class="stack mt-4">
     <caption class="sr-only">The stay in figures</caption>
     <thead><tr>

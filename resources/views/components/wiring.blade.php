@@ -17,22 +17,22 @@
                     <td class="small">{{ $row->protected_by ? ($wiring->parts()[$row->protected_by] ?? $row->protected_by) : '–' }}</td>
                     <td><span @class(['tag', 'out' => ! $wiring->fateOf($row)->isPlanned(), 'in' => !
                         $wiring->fateOf($row)->isFound()])>{{ $say->name($wiring->fateOf($row)) }}</span></td>
-                    <td>@can('survey', $job)<a class="linkish" href="{{ route('survey', [$job, 'edit' => $row->uid]) }}#fold-wiring">Change<span
+                    <td>@may('survey', $job)<a class="linkish" href="{{ route('survey', [$job, 'edit' => $row->uid]) }}#fold-wiring">Change<span
                         class="sr-only">
-                        {{ $row->uid }}</span></a>@endcan</td>
+                        {{ $row->uid }}</span></a>@endmay</td>
                 </tr>
             @endforeach
             @foreach ($job->signals as $row)
                 <tr><td class="small">{{ $wiring->parts()[$row->from_part] ?? $row->from_part }}</td>
                     <td class="small">{{ $wiring->parts()[$row->to_part] ?? $row->to_part }}</td>
                     <td colspan="3" class="small">signal: {{ $say->name($row->kind) }}</td><td><span class="tag">{{ $say->name($row->fate) }}</span></td>
-                    <td>@can('survey', $job)<x-delete :action="route('signals.destroy', [$job, $row])" :version="$row->lock_version" what="the signal"
-                        />@endcan</td></tr>
+                    <td>@may('survey', $job)<x-delete :action="route('signals.destroy', [$job, $row])" :version="$row->lock_version" what="the signal"
+                        />@endmay</td></tr>
             @endforeach
             </tbody>
         </table></div>
     @endif
-    @can('survey', $job)
+    @may('survey', $job)
         @if (count($wiring->parts()) > 1)
             @if ($editing === null)
                 <p class="mt-2"><a class="linkish" href="{{ route('survey', [$job, 'edit' => 'conductor']) }}#fold-wiring">Note a conductor</a>
@@ -43,5 +43,5 @@
                 <x-conductor-form :job="$job" :wiring="$wiring" :row="$wiring->edited($job, $editing)" />
             @endif
         @endif
-    @endcan
+    @endmay
 @endunfolded</x-fold>

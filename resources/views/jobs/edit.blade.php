@@ -68,6 +68,6 @@
     @if ($job->exists)
         <div class="section flex flex-wrap gap-6 items-start"><a class="linkish" href="{{ route('history', $job) }}">Who changed what</a><a class="linkish"
             href="{{ route('jobs.file', $job) }}">Save as a job file</a>
-            @can('delete', $job)<x-delete :action="route('jobs.destroy', $job)" :version="$job->lock_version" what="the job" />@endcan</div>
+            @may('delete', $job)<x-delete :action="route('jobs.destroy', $job)" :version="$job->lock_version" what="the job" />@endmay</div>
     @endif
 </x-layout>

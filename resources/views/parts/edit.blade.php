@@ -60,6 +60,6 @@
                 <x-field form="reading" label="Note" name="note" /></div>
             <div class="actions"><button class="btn plain">Keep the reading</button></div></form>@endif
     </div>
-    @can('survey', $job)<div class="section"><x-delete :action="route('parts.destroy', [$job, $part])" :version="$part->lock_version" :what="$hangs === [] ?
-        'the part' : 'the part, and with it ' . collect($hangs)->map(fn ($n, $what) => $n . ' ' . Str::plural($what, $n))->implode(', ')" /></div>@endcan
+    @may('survey', $job)<div class="section"><x-delete :action="route('parts.destroy', [$job, $part])" :version="$part->lock_version" :what="$hangs === [] ?
+        'the part' : 'the part, and with it ' . collect($hangs)->map(fn ($n, $what) => $n . ' ' . Str::plural($what, $n))->implode(', ')" /></div>@endmay
 </x-layout>

@@ -12,6 +12,7 @@ use App\Http\Requests\Aftercare\VisitRequest;
 use App\Http\Workbench;
 use App\Models\Job;
 use App\Models\Tick;
+use App\Record\Milestones;
 use App\Record\Studies;
 use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
@@ -37,7 +38,7 @@ final class AftercareController extends Controller
 
     public function store(VisitRequest $request, Job $job, NoteTick $note): RedirectResponse
     {
-        abort_if($job->lastSeen() === null, 409);
+        abort_if(Milestones::lastSeen($job) === null, 409);
         $note($job, Tick::VISIT, [
             'step' => 'visit ' . Str::uuid(), 'state' => Noted::DONE, 'value' => null, 'amps' => null, 'note' => $request->note(), 'at' => $request->at(),
             'by' => $this->user($request)->name, 'client_id' => null,
@@ -49,7 +50,7 @@ final class AftercareController extends Controller
     /** The next visit as a calendar file, a year after the last (RFC 5545). */
     public function ics(Job $job): Response
     {
-        $due = $job->lastSeen()?->addYear();
+        $due = Milestones::lastSeen($job)?->addYear();
         abort_if($due === null, 409);
         $calendar = new VCalendar(['PRODID' => '-//Pebblefell//Aftercare//EN']);
         $calendar->add('VEVENT', [

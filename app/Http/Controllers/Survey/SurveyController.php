@@ -10,7 +10,6 @@ use App\Http\Pages\Survey\Wiring;
 use App\Http\Requests\Survey\SurveyQuery;
 use App\Http\Workbench;
 use App\Models\Job;
-use App\Policies\JobPolicy;
 use Illuminate\Contracts\View\View;
 use Pebblefell\Stage;
 
@@ -24,7 +23,6 @@ final class SurveyController extends Controller
         return $bench->view('stages.survey.show', Stage::Survey, [
             'page' => new SurveyPage($bench),
             'wiring' => new Wiring($bench->study->system, $bench->say),
-            'whoMaySurvey' => ucfirst(JobPolicy::whoMay('survey')),
             'adding' => $adding,
             'editing' => $request->asked('edit') ?: null,
         ]);

@@ -10,6 +10,7 @@ use App\Models\LogFile;
 use App\Models\Message;
 use App\Models\Tick as Row;
 use App\Models\Workshop;
+use App\Record\Milestones;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
@@ -106,7 +107,7 @@ final readonly class AftercarePage
 
     public function due(): ?CarbonInterface
     {
-        return $this->bench->job->lastSeen()?->addYear();
+        return Milestones::lastSeen($this->bench->job)?->addYear();
     }
 
     public function isDue(): bool

@@ -6,8 +6,8 @@ namespace App\Http\Pages\Settings;
 
 use App\Http\Workbench;
 use App\Models\Part as Row;
-use App\Models\Setting;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Settings\SettingRow;
@@ -19,8 +19,8 @@ final class EarlierSettings
     /** So many systems with the same model are looked at. Chosen. */
     private const LATEST = 10;
 
-    /** @var ?array<string, array{title: string, values: array<string, string>}> by make and model */
-    private ?array $latest = null;
+    /** @var array<string, ?array{title: string, values: array<string, string>}> by make and model */
+    private array $latest = [];
 
     public function __construct(private readonly Workbench $bench)
     {
@@ -31,42 +31,32 @@ final class EarlierSettings
      */
     private function latest(Part $part): ?array
     {
-        $this->latest ??= $this->read();
+        $key = "$part->make $part->model";
 
-        return $this->latest["$part->make $part->model"] ?? null;
+        return array_key_exists($key, $this->latest) ? $this->latest[$key] : $this->latest[$key] = $this->read($part);
     }
 
     /**
-     * The latest few systems with each model are looked at, all models at once: one of them has been set, or the model is not offered.
+     * The latest few systems with the model are looked at, in one question: one of them has been set, or none is offered.
      *
-     * @return array<string, array{title: string, values: array<string, string>}>
+     * @return ?array{title: string, values: array<string, string>}
      */
-    private function read(): array
+    private function read(Part $part): ?array
     {
-        $each = [];
-        foreach ($this->bench->study->settings()->devices as ['part' => $part]) {
-            if ($part->model !== '') {
-                $each["$part->make $part->model"] ??= Row::query()->where('make', $part->make)->where('model', $part->model)
-                    ->where('job_id', '!=', $this->bench->job->id)->latest('id')->limit(self::LATEST)->select(['id', 'job_id', 'uid', 'make', 'model']);
-            }
+        if ($part->model === '') {
+            return null;
         }
-        $first = array_shift($each);
-        $rows = $first === null ? new Collection() : array_reduce($each, static fn($all, $one) => $all->unionAll($one), $first)->get();
-        $set = $rows->isEmpty() ? new Collection() : Setting::query()->whereIn('job_id', $rows->pluck('job_id')->unique())
-            ->whereIn('part_uid', $rows->pluck('uid')->unique())->whereNotNull('as_set')->with('job:id,title')->get()
-            ->groupBy(static fn(Setting $s): string => "$s->job_id $s->part_uid");
-        $latest = [];
-        foreach ($rows as $row) {
-            $own = $set->get("$row->job_id $row->uid");
-            if ($own !== null) {
-                $latest["$row->make $row->model"] ??= [
-                    'title' => (string) $own->first()?->job?->title,
-                    'values' => $own->mapWithKeys(static fn(Setting $s): array => [$s->parameter->value => (string) $s->as_set])->all(),
-                ];
-            }
-        }
+        $few = Row::query()->where('make', $part->make)->where('model', $part->model)->where('job_id', '!=', $this->bench->job->id)
+            ->latest('id')->limit(self::LATEST)->select(['id', 'job_id', 'uid']);
+        $set = DB::query()->fromSub($few, 'p')->join('settings as s', static fn(JoinClause $on) => $on->on('s.job_id', 'p.job_id')->on('s.part_uid', 'p.uid'))
+            ->join('jobs as j', 'j.id', 'p.job_id')->whereNotNull('s.as_set')->orderByDesc('p.id')
+            ->get(['p.id', 'j.title', 's.parameter', 's.as_set']);
+        $latest = $set->first();
 
-        return $latest;
+        return $latest === null ? null : [
+            'title' => (string) $latest->title,
+            'values' => $set->where('id', $latest->id)->mapWithKeys(static fn(object $s): array => [(string) $s->parameter => (string) $s->as_set])->all(),
+        ];
     }
 
     /**

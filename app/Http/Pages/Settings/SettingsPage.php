@@ -296,7 +296,13 @@ final class SettingsPage
     {
         $toType = array_filter($rows, static fn(SettingRow $r): bool => $r->isOpen()) !== [];
 
-        return old('_form') === "set-$part->uid" || ($toType && !in_array(true, array_column($before, 'opened'), true));
+        return old('_form') === "set-$part->uid" || $this->isAboutBox($part) || ($toType && !in_array(true, array_column($before, 'opened'), true));
+    }
+
+    /** What was refused stands in its firmware, codes or pictures. */
+    public function isAboutBox(Part $part): bool
+    {
+        return request()->query('fold') === "box-$part->uid" || in_array(old('_form'), ["prog-$part->uid", "code-$part->uid"], true);
     }
 
     /**

@@ -23,12 +23,9 @@ final readonly class SizeAnswers
 
     public function stay(): string
     {
-        $stay = $this->bench->study->stay();
         $told = [];
-        foreach (['the plan' => $stay?->planned, 'what was found' => $stay?->found] as $who => $outcome) {
-            if ($outcome !== null) {
-                $told[] = "$who serves " . $outcome->daysServed() . ' of ' . count($outcome->days) . ' days';
-            }
+        foreach (array_filter($this->bench->study->staysServed()) as $which => [$served, $days]) {
+            $told[] = ($which === 'planned' ? 'the plan' : 'what was found') . " serves $served of $days days";
         }
 
         return implode(', ', $told);

@@ -16,7 +16,7 @@ final class LoadsQuery extends Query
         $job = $this->route('job');
 
         return [
-            'scenario' => ['nullable', 'string', Rule::in($job instanceof Job ? $job->scenarios()->pluck('uid')->all() : [])],
+            'scenario' => ['nullable', 'string', Rule::in($job instanceof Job ? $job->scenarios->pluck('uid')->all() : [])],
             'more' => ['nullable', 'string', 'max:20'],
             'page' => ['nullable', 'integer', 'between:1,100000'],
         ];

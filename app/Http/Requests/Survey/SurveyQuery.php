@@ -13,7 +13,7 @@ final class SurveyQuery extends Query
 {
     public function rules(): array
     {
-        return ['add' => ['nullable', Rule::enum(PartKind::class)], 'edit' => ['nullable', 'string', 'max:20']];
+        return ['add' => ['nullable', Rule::in(array_column(PartKind::cases(), 'value'))], 'edit' => ['nullable', 'string', 'max:20']];
     }
 
     public function adding(): ?PartKind

@@ -13,7 +13,7 @@
                 @endforeach
             </div>
             <x-check form="columns" label="Amps are positive while the battery is emptied" name="out_is_positive" :checked="$page->isOutPositive()" />
-            @can('record', $job)<div class="actions"><button class="btn">Read it</button></div>@endcan
+            @may('record', $job)<div class="actions"><button class="btn">Read it</button></div>@endmay
         </form>
     @elseif (! $page->log->isRead())
         <p class="lead">It is being read. One can go on meanwhile; whoever opens this page again sees how far it is.</p>
@@ -66,6 +66,6 @@
             </x-table>
         @endunfolded</x-fold>
     @endif
-    @can('record', $job)<div class="mt-4"><x-delete :action="route('logs.destroy', [$job, $page->log])" what="the log" :version="$page->log->lock_version"
-        /></div>@endcan
+    @may('record', $job)<div class="mt-4"><x-delete :action="route('logs.destroy', [$job, $page->log])" what="the log" :version="$page->log->lock_version"
+        /></div>@endmay
 </x-layout>

@@ -69,12 +69,12 @@
                 'note']))
             @foreach ($page->visits() as $visit)<p class="mt-2"><strong>{{ $page->at($visit->noted_at) }}</strong>, {{ $visit->by }}: {{ $visit->note
                 }}</p>@endforeach
-            @can('record', $job)
+            @may('record', $job)
                 <form method="post" action="{{ route('aftercare.store', $job) }}" class="mt-3">@csrf<input type="hidden" name="_form" value="visit">
                     <div class="form-grid"><x-field form="visit" label="Visited on" name="visited_on" type="date" :value="now()->format('Y-m-d')" required />
                         <x-field form="visit" class="wide" label="What was seen and done" name="note" required /></div>
                     <div class="actions"><button class="btn">Keep the visit</button></div></form>
-            @endcan
+            @endmay
         @endunfolded</x-fold>
     @endif
     @if ($page->handover || $page->messages()->isNotEmpty() || $page->logs()->isNotEmpty())
@@ -88,7 +88,7 @@
                 <p class="mt-1 whitespace-pre-line">{{ $m->text }}</p>
                 @if ($page->told($m) !== '')<p class="small">{{ $page->told($m) }}</p>@endif
                 @if ($m->file_path !== '')<p class="mt-1"><a href="{{ route('messages.file', [$job, $m]) }}">{{ $m->file_name }}</a></p>@endif
-                @can('record', $job)
+                @may('record', $job)
                     @if ($m->file_kind === 'log')<form method="post" action="{{ route('messages.take', [$job, $m]) }}" class="mt-2">@csrf
                         <button class="btn plain">Take the log in</button></form>@endif
                     @if (! $m->answered_at)<form method="post" action="{{ route('messages.update', [$job, $m]) }}"
@@ -96,7 +96,7 @@
                         @csrf @method('put')<input type="hidden" name="_form" value="m{{ $m->id }}"><input type="hidden" name="lock_version"
                             value="{{ $m->lock_version }}"><x-field :form="'m' . $m->id" label="What was answered" name="answer" autocomplete="off" />
                         <button class="btn plain">Answered</button></form>@endif
-                @endcan</div>
+                @endmay</div>
         @endforeach
     @endunfolded</x-fold>
     <x-fold id="logs" title="Log files" :answer="$page->logs()->isEmpty() ? 'none yet' : (string) $page->logs()->count()"
@@ -104,8 +104,8 @@
         @foreach ($page->logs() as $log)<p class="mt-2"><a href="{{ route('logs.show', [$job, $log]) }}">{{ $log->name }}</a>
             <span class="small muted">{{ $log->isRead() ? $log->rows . ' rows' : ($log->columns === null ? 'columns not named yet' : $log->percent() . ' %
             read') }}, {{ $log->by }}, {{ $page->at($log->created_at) }}</span></p>@endforeach
-        @can('record', $job)<div class="mt-3"><x-upload id="log" name="log" :action="route('logs.store', $job)" label="A monitor’s log: CSV, or an object a
-            line" button="Send it" accept=".csv,.txt,.json,.jsonl,.ndjson,text/csv,application/json" /></div>@endcan
+        @may('record', $job)<div class="mt-3"><x-upload id="log" name="log" :action="route('logs.store', $job)" label="A monitor’s log: CSV, or an object a
+            line" button="Send it" accept=".csv,.txt,.json,.jsonl,.ndjson,text/csv,application/json" /></div>@endmay
     @endunfolded</x-fold>
     @endif
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>

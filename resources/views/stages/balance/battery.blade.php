@@ -12,7 +12,7 @@
         @foreach ($cells as $i => $cell)<span @class(['num small', 'text-rust' => $cell['high']])>{{ $i + 1 }} {{ number_format($cell['volts'], 3) }}</span>
             @endforeach</div></td></tr>
 @endif
-@can('record', $job)
+@may('record', $job)
     <tr class="tools"><td colspan="5"><div class="flex flex-wrap gap-x-6 gap-y-2 items-end">
         <form method="post" action="{{ route('balance.read', [$job, $page->session, $b->row]) }}" class="flex flex-wrap gap-3 items-end"
             data-outbox="battery {{ $b->number }}"
@@ -46,4 +46,4 @@
                     <button class="btn link" aria-label="Back a step, battery {{ $b->number }}">Back a step</button></form>
         @endif
     </div></td></tr>
-@endcan
+@endmay

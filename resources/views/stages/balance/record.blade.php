@@ -2,15 +2,15 @@
 <div class="section flex flex-wrap gap-8 items-end">
     @if (! $page->isJoined() && $page->joins())
         <form method="post" action="{{ route('balance.join', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')
-            @if ($page->gate->answer !== 'join')@can('plan', $job)<div class="field"><label for="join-reason">Overrule, because</label><input id="join-reason"
-                name="reason" value="{{ old('reason') }}"></div>@endcan @endif
+            @if ($page->gate->answer !== 'join')@may('plan', $job)<div class="field"><label for="join-reason">Overrule, because</label><input id="join-reason"
+                name="reason" value="{{ old('reason') }}"></div>@endmay @endif
             <button @class(['btn', 'plain' => $page->gate->answer !== 'join'])>They are joined</button></form>
     @endif
     <form method="post" action="{{ route('balance.finish', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')<input type="hidden"
         name="passed" value="1">
         @if ($page->against && ($page->isJoined() || ! $page->joins()))
-            @can('plan', $job)<div class="field"><label for="finish-reason">Overrule, because</label><input id="finish-reason" name="reason"
-                value="{{ old('reason') }}"></div>@endcan
+            @may('plan', $job)<div class="field"><label for="finish-reason">Overrule, because</label><input id="finish-reason" name="reason"
+                value="{{ old('reason') }}"></div>@endmay
         @endif
         <button @class(['btn', 'plain' => $page->against !== []])>All read alike: keep the result</button></form>
     <form method="post" action="{{ route('balance.finish', [$job, $session]) }}">@csrf @method('put')<input type="hidden" name="passed" value="0">

@@ -8,14 +8,14 @@
         <x-table class="mt-3" caption="Batteries in this session" :head="['Battery', 'Where it is', '#Last reading', '#Charge', 'Ready']">
             @foreach ($page->batteries() as $b)@include('stages.balance.battery')@endforeach
         </x-table>
-        @can('record', $job)@include('stages.balance.record', ['session' => $page->session])@endcan
+        @may('record', $job)@include('stages.balance.record', ['session' => $page->session])@endmay
     @else
         <p class="lead">New batteries come at an unknown charge. Joined unequal, the full one pours into the empty one, and one stays higher for ever.</p>
         @if ($page->candidates() === [])
             <div class="mt-4"><x-empty title="No batteries are planned"><p>Size chooses the bank; here they are made alike before they are joined.</p>
                 </x-empty></div>
         @else
-            @can('record', $job)@include('stages.balance.open')@endcan
+            @may('record', $job)@include('stages.balance.open')@endmay
         @endif
     @endif
     @if ($series)

@@ -7,15 +7,15 @@
         @include('stages.bank.look')
         <div class="mt-3"><x-bank-drawing :drawing="$page->desk->drawing" :share="$page->desk->share" :page="$page" :sketch="$page->sketch()" active /></div>
         @if ($page->canBeReordered())
-            @can('plan', $job)
+            @may('plan', $job)
                 <form method="post" action="{{ route('bank.order', $job) }}" class="map-form mt-2" data-bank-order>@csrf @method('put')<input type="hidden"
                     name="_form" value="ord">
                     <x-field form="ord" label="Order" name="order" :value="$page->order()" inputmode="numeric" help="Or drag a battery to its place." />
                         <button class="btn plain">Stand them so</button></form>
-            @endcan
+            @endmay
         @endif
         <div class="figures">@foreach ($page->figures() as $label => $figure)<x-stat :figure="$figure" :label="$label" :left="$loop->last" />@endforeach</div>
-        @can('plan', $job)
+        @may('plan', $job)
             @if ($page->canBeDrawn())
                 <form method="post" action="{{ route('bank.links', $job) }}" class="mt-2">@csrf @method('put')<input type="hidden" name="layout"
                     value="{{ $page->drawnAs() }}">
@@ -25,7 +25,7 @@
                         <input type="hidden" name="lead_m" value="{{ $page->desk->leadM }}">
                     <button class="btn">Draw it so into the plan</button></form>
             @endif
-        @endcan
+        @endmay
         @if ($page->isParallel())
             <x-fold id="beside" title="Beside it" :answer="$answers->beside()">@unfolded('beside')
         @include('stages.bank.beside')

@@ -15,16 +15,16 @@
             @if (! $offer->withdrawn_at)<p class="flex flex-wrap gap-4 items-center"><a href="{{ $offer->link() }}">Open as the customer</a>
                 <a href="{{ $offer->link('offer.pdf') }}">PDF</a><button type="button" class="linkish" data-copy="{{ $offer->link() }}">Copy
                     link</button></p>@endif
-            @can('plan', $job)
+            @may('plan', $job)
                 @if ($offer->accepted_at && ! $offer->taken_at)
                     <form method="post" action="{{ route('offers.update', [$job, $offer]) }}">@csrf @method('put')<input type="hidden" name="lock_version"
                         value="{{ $offer->lock_version }}"><div class="actions"><button class="btn">Make it the plan</button></div></form>
                 @elseif ($offer->isOpen())<x-delete :action="route('offers.destroy', [$job, $offer])" :version="$offer->lock_version"
                     what="the offer" />@endif
-            @endcan
+            @endmay
         </div>
     @endforeach
-    @can('plan', $job)
+    @may('plan', $job)
         <div class="section"><h2>Make offer {{ $page->nextNumber() }}</h2>
             <form method="post" action="{{ route('offers.store', $job) }}" class="mt-2">@csrf<input type="hidden" name="_form" value="offer">
                 <div class="form-grid">
@@ -33,7 +33,7 @@
                     <x-field form="offer" label="Good until" name="valid_until" type="date" :value="$page->validUntil()" required />
                     <x-field form="offer" class="wide" label="A few words" name="text" :rows="2" />
                 </div><div class="actions"><button class="btn" data-add>Make the offer</button></div></form></div>
-    @endcan
+    @endmay
     <div class="section"><h2>As it would read now</h2>@include('offer.body', ['offer' => $page->draft])
         @if ($page->draft->options() !== [])<h3 class="mt-4">{{ $page->draft->word('choices') }}</h3><ul>@foreach ($page->draft->options() as $o)
             <li>{{ $o['name'] }} <span class="num">{{ $o['price'] }}</span> <span class="muted">{{ $o['gives'] }}@if ($o['group']); one of:

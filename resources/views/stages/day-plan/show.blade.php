@@ -33,7 +33,7 @@
             person'"
         :open="$errors->hasAny(['starts_on', 'starts_at', 'bay', 'people'])">
         @unfolded('when', $errors->hasAny(['starts_on', 'starts_at', 'bay', 'people']))
-        @can('plan', $job)
+        @may('plan', $job)
             <form method="post" action="{{ route('day-plan.update', $job) }}">@csrf @method('put')<input type="hidden" name="_form" value="day">
                 <input type="hidden" name="lock_version" value="{{ $page->desk->plan->lock_version ?? 0 }}">
                 <div class="form-grid">
@@ -44,7 +44,7 @@
                 </div><div class="actions"><button class="btn">Plan it so</button></div></form>
         @else
             <p>{{ $page->desk->plan ? 'It comes in ' . $page->at($page->desk->plan->starts_at) . '.' : 'No day is set yet.' }}</p>
-        @endcan
+        @endmay
         @endunfolded
     </x-fold>
     @foreach ($page->phases() as $part)

@@ -47,14 +47,14 @@
     @endif
     <div class="section"><div class="section-head"><h2>The walk through the vehicle</h2><span class="aside">{{ $page->walked() }}</span></div>
         <p><a class="btn plain" href="{{ route('handovers.walk', $job) }}">Walk through it with its owner</a></p></div>
-    @can('handOver', $job)
+    @may('handOver', $job)
         <div class="section"><form method="post" action="{{ route('handovers.store', $job) }}">@csrf
             <p class="muted">A pack holds the job as it is now: components, settings, sums, findings with their answers, cautions. It does not change
                 afterwards; issue another when something does.</p>
             <div class="form-grid"><x-field label="Its link opens until" name="expires_on" type="date" help="Empty: until it is taken back." /></div>
             <div class="actions"><button class="btn" data-add @disabled($page->stops() > 0)>Issue pack {{ $page->nextNumber() }}</button><a class="btn link"
                 href="{{ route('jobs.file', $job) }}">Save as a job file</a></div></form></div>
-    @endcan
+    @endmay
     @if ($page->handovers->isNotEmpty())
         <div class="section"><div class="section-head"><h2>Issued packs</h2></div>
             <x-table caption="Issued packs" :head="['Pack', 'Issued', 'Private link', '']">
@@ -70,8 +70,8 @@
                                 <span class="block small muted">{{ $handover->language === 'de' ? 'Deutsch' : 'English' }}; opened {{ $handover->opened }}
                                     time{{ $handover->opened === 1 ? '' : 's' }}@if ($handover->expires_on), until
                                     {{ $handover->expires_on->format('j M Y') }}@endif</span>@endif</td>
-                        <td class="n">@if (! $handover->revoked_at)@can('handOver', $job)<x-delete :action="route('handovers.destroy', [$job, $handover])"
-                            what="the link" />@endcan @endif</td></tr>
+                        <td class="n">@if (! $handover->revoked_at)@may('handOver', $job)<x-delete :action="route('handovers.destroy', [$job, $handover])"
+                            what="the link" />@endmay @endif</td></tr>
                 @endforeach
             </x-table></div>
     @endif

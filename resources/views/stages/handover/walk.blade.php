@@ -15,7 +15,7 @@
                     <p class="mt-3"><span class="tag {{ $tick->state === 'otherwise' ? 'look' : 'good' }}">{{ $tick->state === 'otherwise' ? 'asked' :
                         'shown' }}</span> {{ $tick->by }}@if ($tick->note)<span class="block small">{{ $tick->note }}</span>@endif</p>
                 @endif
-                @can('record', $job)
+                @may('record', $job)
                     <form method="post" action="{{ route('handovers.walk.store', $job) }}" data-outbox="{{ $page->what($point) }}" data-outbox-says="{state}"
                         data-who="{{ auth()->id() }}" class="mt-4">@csrf
                         <input type="hidden" name="_form" value="w{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
@@ -32,7 +32,7 @@
                             <input type="hidden" name="back" value="{{ route('handovers.walk', $job, false) }}#{{ $page->key($k) }}">
                             <x-field :form="'q' . $k" label="Their question, and what was answered" name="note" autocomplete="off" required />
                             <div class="actions"><button class="btn plain">Keep the question</button></div></form></details>
-                @endcan
+                @endmay
                 <p class="run-nav"><a class="linkish" data-run="back" href="#{{ $page->key($k - 1) }}">‹ Back</a>
                     <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
                     <a class="linkish" data-run="on" href="#{{ $page->key($k + 1) }}">On ›</a></p>
@@ -46,7 +46,7 @@
                     aria-label="Signature of {{ $page->signature->name }}"
                     ><path d="{{ $page->signature->strokes }}"/></svg>@endif
                 <p class="small muted num break-all">SHA-256 of the job’s file as it stood: {{ $page->signature->sha256 }}</p>@endif
-            @can('record', $job)
+            @may('record', $job)
                 <form method="post" action="{{ route('signatures.store', $job) }}" data-outbox="Signature" data-outbox-says="{signed_by}" class="mt-4 snap"
                     data-who="{{ auth()->id() }}">@csrf
                     <input type="hidden" name="_form" value="sign"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
@@ -60,7 +60,7 @@
                     <div class="actions"><button class="btn large w-full">Sign</button></div>
                     <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                 </form>
-            @endcan
+            @endmay
             <p class="run-nav"><a class="linkish" data-run="back" href="#{{ $page->key($page->count() - 1) }}">‹ Back</a>
                 <a class="linkish" href="{{ route('handover', $job) }}">To the pack ›</a></p>
         </section>

@@ -147,8 +147,8 @@
     <div class="section flex flex-wrap items-end gap-6">
         <a href="{{ route('trial', $job) }}">Judge a trial stay: sun or bank?</a>
         <a href="{{ route('appliances.csv', $job) }}">Loads as CSV</a>
-        @can('survey', $job)<x-upload id="loads-csv" :action="route('appliances.csv.store', $job)" label="Take loads in from CSV" button="Take in"
-            accept=".csv,text/csv" />@endcan
+        @may('survey', $job)<x-upload id="loads-csv" :action="route('appliances.csv.store', $job)" label="Take loads in from CSV" button="Take in"
+            accept=".csv,text/csv" />@endmay
     </div>
     <x-faults />
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>

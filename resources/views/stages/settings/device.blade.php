@@ -3,12 +3,11 @@
         href="{{ route('parts.edit', [$job, $row]) }}">its sheet and pictures</a>@if ($part->model !== '') · <a
         href="{{ route('settings.model', [$job, $row]) }}">what it calls its boxes</a>@endif</p>
     @if ($page->hears($part) !== '')<p class="small mt-1">It {{ $page->hears($part) }}.</p>@endif
-    @if ($page->programming($part) !== '')<p class="small mt-1">{{ ucfirst($page->programming($part)) }}</p>@endif
     @if ($page->earlier($device))<p class="small mt-1">{{ $page->earlier($device) }}</p>@endif
     @if ($page->takesOver($device) !== '')
-        @can('plan', $job)<form method="post" action="{{ route('settings.earlier', [$job, $row]) }}" class="mt-1">@csrf @method('put')
+        @may('plan', $job)<form method="post" action="{{ route('settings.earlier', [$job, $row]) }}" class="mt-1">@csrf @method('put')
             <input type="hidden" name="seen" value="{{ $page->takesOver($device) }}">
-            <button class="btn plain">Plan it so<span class="sr-only"> for {{ $say->part($part) }}</span></button></form>@endcan
+            <button class="btn plain">Plan it so<span class="sr-only"> for {{ $say->part($part) }}</span></button></form>@endmay
     @endif
     <form method="post" action="{{ route('settings.update', [$job, $row]) }}">
         @csrf @method('put')<input type="hidden" name="_form" value="set-{{ $part->uid }}">
@@ -31,11 +30,13 @@
                 </tr>
             @endforeach
         </x-table>
-        @can('record', $job)
+        @may('record', $job)
             <div class="actions"><button class="btn">Note these for {{ $say->part($part) }}</button><span class="small muted">a number, or off</span></div>
-        @endcan
+        @endmay
     </form>
-    @can('record', $job)
+    <x-fold :id="'box-' . $part->uid" title="Firmware, codes, pictures" :answer="$page->programming($part) ?: 'nothing noted'"
+        :open="$page->isAboutBox($part)">@unfolded('box-' . $part->uid, $page->isAboutBox($part))
+    @may('record', $job)
         <form method="post" action="{{ route('settings.programming', [$job, $row]) }}" class="flex flex-wrap gap-3 items-end mt-4"
             aria-label="Firmware of {{ $say->part($part) }}">
             @csrf @method('put')<input type="hidden" name="_form" value="prog-{{ $part->uid }}">
@@ -65,9 +66,10 @@
             label="Its settings screen, photographed as read back" button="Keep the picture" accept="image/jpeg,image/png,image/webp">
             <input type="hidden" name="caption" value="{{ __('boxes.screen') }}"><input type="hidden" name="shows" value="screen">
             <input type="hidden" name="back" value="{{ route('settings', $job, false) }}#fold-set-{{ $part->uid }}"></x-upload></div>
-    @endcan
+    @endmay
     @if ($page->pictures($row)->isNotEmpty())
         <div class="thumbs mt-2">@foreach ($page->pictures($row) as $photo)<a href="{{ route('photos.show', [$job, $row, $photo]) }}"><img class="max-h-40"
             src="{{ route('photos.show', [$job, $row, $photo]) }}" alt="{{ $photo->caption }}" loading="lazy"></a>@endforeach</div>
     @endif
+    @endunfolded</x-fold>
 @endunfolded</x-fold>

@@ -27,8 +27,8 @@
             <g @class(['rung', $r['side'], 'wrong' => $r['isWrong']]) data-rung="{{ $ladder->key($r) }}" data-was="{{ $r['value'] }}"
                 data-planned="{{ $r['row']->planned()->number }}"
                 data-step="{{ $r['step'] }}"
-                @can('plan', $job) tabindex="0" role="slider" aria-valuenow="{{ $r['value'] }}" aria-valuemin="{{ $ladder->chart->scale->low }}"
-                aria-valuemax="{{ $ladder->chart->scale->high }}" aria-label="{{ $ladder->does($r) }}, {{ $ladder->who($r) }}" @endcan>
+                @may('plan', $job) tabindex="0" role="slider" aria-valuenow="{{ $r['value'] }}" aria-valuemin="{{ $ladder->chart->scale->low }}"
+                aria-valuemax="{{ $ladder->chart->scale->high }}" aria-label="{{ $ladder->does($r) }}, {{ $ladder->who($r) }}" @endmay>
                 <path class="lead-line" d="{{ $r['path'] }}"/>
                 @if ($r['seenY'] !== null)
                     <line class="s-tarn" x1="{{ $ladder->chart->seenX($r) }}" x2="{{ $ladder->chart->seenX($r) }}" y1="{{ $r['y'] }}" y2="{{ $r['seenY'] }}"/>
@@ -47,14 +47,14 @@
     </svg>
     <p class="small muted">The curve: rested volts over charge. A small dot: where the battery stands when the device sees its value at the end of its
         lead. The bar through a knob: what its meter may err.
-        @can('plan', $job)Drag a knob, or focus it and use ↑ ↓.@endcan</p>
+        @may('plan', $job)Drag a knob, or focus it and use ↑ ↓.@endmay</p>
     @foreach ($ladder->unsure() as $line)<p class="small">{{ $line }}</p>@endforeach
-    @can('plan', $job)
+    @may('plan', $job)
         <form method="post" action="{{ route('ladder.update', $job) }}" data-live data-ladder-form class="flex flex-wrap items-end gap-x-4 mt-2">
             @csrf @method('put')<input type="hidden" name="_form" value="ladder"><input type="hidden" name="was" value="">
             <x-field form="ladder" label="Move" name="rung" :options="$ladder->choices()" blank="choose a threshold" />
             <x-field form="ladder" label="to" name="volts" unit="V" inputmode="decimal" class="w-28" />
             <button class="btn plain">Plan it so</button>
         </form>
-    @endcan
+    @endmay
 </section>

@@ -20,6 +20,6 @@
                 </tr>
             @endforeach
         </x-table>
-        @can('record', $job)<div class="actions"><button class="btn">Keep for the model</button></div>@endcan
+        @may('record', $job)<div class="actions"><button class="btn">Keep for the model</button></div>@endmay
     </form>
 </x-layout>

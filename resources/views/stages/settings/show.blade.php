@@ -14,7 +14,7 @@
         <div class="mt-5"><x-empty title="No boxes yet"><p>With a planned bank and a charger beside it, each box gets its value here.</p></x-empty></div>
     @endif
     @if ($page->schools() !== [])
-        @can('plan', $job)
+        @may('plan', $job)
             <form method="post" action="{{ route('school.update', $job) }}" class="line-tabs items-baseline" data-live>@csrf @method('put')
                 <label for="school" class="muted">{{ __('sheets.school') }}</label>
                 <select id="school" name="school" class="w-auto!">@foreach ($page->schools() as $key => $says)<option value="{{ $key }}"
@@ -24,7 +24,7 @@
             </form>
         @else
             <p class="small">{{ __('sheets.school') }} {{ $page->schools()[$page->school()] }}. {{ $page->consequence() }}</p>
-        @endcan
+        @endmay
     @endif
     @if ($ladder)
         @include('stages.settings.ladder')
@@ -42,8 +42,8 @@
     @if ($page->devices() !== [])
         <div class="flex flex-wrap items-end gap-x-6 mt-4"><a class="btn plain" href="{{ route('settings.csv', $job) }}">As CSV</a><a class="btn plain"
             href="{{ route('settings.paper', $job) }}">On paper</a>
-            @can('record', $job)<x-upload id="settings-csv" :action="route('settings.csv.store', $job)" label="Settings from a CSV file" button="Take them in"
-                accept=".csv,text/csv" />@endcan</div>
+            @may('record', $job)<x-upload id="settings-csv" :action="route('settings.csv.store', $job)" label="Settings from a CSV file" button="Take them in"
+                accept=".csv,text/csv" />@endmay</div>
         <x-faults />
     @endif
     @if ($page->hasBank())

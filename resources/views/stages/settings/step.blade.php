@@ -21,7 +21,7 @@
                     @if ($page->noted($row) !== '')<p class="mt-2">Noted: <span class="num">{{ $page->noted($row) }}</span>
                         <span class="tag {{ $row->isSetAsPlanned() ? 'good' : 'out' }}">{{ $row->isSetAsPlanned() ? 'as planned' : 'otherwise' }}</span></p>
                     @endif
-                    @can('record', $job)
+                    @may('record', $job)
                         <form method="post" action="{{ route('settings.typed', [$job, $page->model($part)]) }}" class="mt-4"
                             data-outbox="{{ $say->part($part) }}, {{ $say->name($row->parameter) }}" data-outbox-says="{as_set}" data-who="{{ auth()->id() }}"
                             data-keeps-value>@csrf
@@ -38,7 +38,7 @@
                             :back="route('settings.step', $job, false) . '#step-' . $page->key($k)" />
                         @if ($page->pictures($part) > 0)<p class="small muted">{{ $page->pictures($part) === 1 ? 'One picture of its screen is kept.' :
                             $page->pictures($part) . ' pictures of its screen are kept.' }}</p>@endif
-                    @endcan
+                    @endmay
                     <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->key($k - 1) }}">‹ Back</a>
                         <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
                         <a class="linkish" data-run="on" href="#step-{{ $page->key($k + 1) }}">Leave it, on ›</a></p>

@@ -10,7 +10,7 @@
         <p class="mt-2">{{ $words->unknown() }}</p>
     @endforelse
 @endif
-@can('record', $job)
+@may('record', $job)
     <form method="post" action="{{ route('box-words.store', $job) }}" class="flex flex-wrap items-end gap-x-4 mt-3">@csrf
         <input type="hidden" name="_form" value="box-word">
         <x-field form="box-word" label="A word of our own" name="word" :value="$words->asked" />
@@ -26,4 +26,4 @@
             @endforeach
         </ul>
     @endif
-@endcan
+@endmay

@@ -8,12 +8,12 @@
             <td class="n num" data-label="Without charge">{{ $answers->more($is->days(), 'days') }}</td>
             <td class="n num" data-label="Sun">{{ $answers->more($is->arrayW(), 'W') }}</td>
             <td class="n num" data-label="Weight">{{ $answers->more($is->massKg(), 'kg') }}</td>
-            <td class="n">@can('plan', $job)
+            <td class="n">@may('plan', $job)
                 @if (! $is->problem)
                     <form method="post" action="{{ route('choices.update', [$job, $row->uid]) }}">@csrf @method('put')<input type="hidden" name="lock_version"
                         value="{{ $row->lock_version }}"><button class="btn plain">Take it<span class="sr-only">: {{ $row->name }}</span></button></form>
                 @endif
                 <x-delete :action="route('choices.destroy', [$job, $row->uid])" :version="$row->lock_version" :what="'the choice ' . $row->name" />
-            @endcan</td></tr>
+            @endmay</td></tr>
     @endforeach
 </x-table>

@@ -1,5 +1,5 @@
-@if ($study->stay())
-    <x-fold id="stay" title="A typical stay" :answer="$answers->stay()">@unfolded('stay')
+@if ($stays = $answers->stay())
+    <x-fold id="stay" title="A typical stay" :answer="$stays">@unfolded('stay')
         <x-stay-chart :stay="$study->stay()" :job="$job" :sketch="$page->staySketch()" :months="$page->months()" />
     @endunfolded</x-fold>
 @endif
@@ -52,7 +52,7 @@
         @endforeach
     </x-table>
     @endunfolded</x-fold>
-@can('plan', $job)
+@may('plan', $job)
     <x-fold id="wish" title="The wish" :answer="$answers->wish()" :open="old('_form') === 'wish'">@unfolded('wish', old('_form') === 'wish')
         @include('stages.size.wish')
     @endunfolded</x-fold>
@@ -60,4 +60,4 @@
         $page->banks->planned->exists()">@unfolded('choose', old('_form') === 'bank' || ! $page->banks->planned->exists())
         @include('stages.size.choose', ['batteries' => $page->batteries()])
     @endunfolded</x-fold>
-@endcan
+@endmay

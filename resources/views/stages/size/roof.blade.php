@@ -24,7 +24,7 @@
 <p class="small muted">{{ $sketch->upright ? 'Front at the top' : 'Front at the left' }}; dashed: found its place by itself; solid: put there. Gaps of
     {{ $show->text(20, 'mm') }} between panels and {{ $show->text(30, 'mm') }} to the edge are kept.
     {{ $roof->canStep ? 'There is a place to step.' : 'No square of ' . $show->text(400, 'mm') . ' is left to step on.' }}</p>
-@can('plan', $job)
+@may('plan', $job)
     <form method="post" action="{{ route('roof.update', $job) }}" data-roof-form class="mt-2">@csrf @method('put')<input type="hidden" name="_form"
         value="roof">
         <x-table caption="Where each panel lies" :head="['Panel', '#From the front', '#From the left', 'Turned across', 'Shade of the roof']">
@@ -60,4 +60,4 @@
         <div class="actions"><button class="btn plain">Keep what stands there</button></div>
     </form>
     @unless ($picture)<p class="small muted">A picture of the roof from above, kept at a panel as “the whole roof”, lies beneath the drawing.</p>@endunless
-@endcan
+@endmay

@@ -7,7 +7,7 @@
         @include('stages.size.map')
     @elseif ($page->energyWh() > 0 && ! $system->place)
         <p class="mt-4 muted">Without a place the sun has no height, and the map no second side.
-            @can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Choose it in the brief.</a>@endcan</p>
+            @may('update', $job)<a href="{{ route('jobs.edit', $job) }}">Choose it in the brief.</a>@endmay</p>
     @endif
     @include('stages.size.folds')
     <x-caution>{{ $say->said($region->bankCaution()) }}</x-caution>

@@ -18,12 +18,12 @@
                         {{ $show->text($fit->chargeAUnclipped, 'A') }}</small>@endif</td>
                     <td data-label="Judged"><span class="inline-flex gap-2 items-start">@if ($worst)<x-severity :of="$worst->severity" />
                         {{ $say->finding($worst)->title }}@else<span class="tag good">fits</span>@endif</span></td>
-                    <td class="n">@can('plan', $job)@if ($series !== $array->series())
+                    <td class="n">@may('plan', $job)@if ($series !== $array->series())
                         <form method="post" action="{{ route('arrays.update', [$job, $row]) }}" data-live>@csrf @method('put')<input type="hidden"
                             name="lock_version" value="{{ $row->lock_version }}">
                             <input type="hidden" name="series" value="{{ $series }}">
                                 <button class="btn plain">Choose<span class="sr-only">: {{ $series }} in series</span></button></form>
-                    @endif @endcan</td></tr>
+                    @endif @endmay</td></tr>
             @endforeach
         </x-table>
         @if ($gain)

@@ -61,8 +61,8 @@
     @endunfolded</x-fold>
     @endif
     <x-caution>{{ $say->said($region->solarCaution()) }} {{ $say->said($region->mainsCaution()) }}</x-caution>
-    @can('plan', $job)
+    @may('plan', $job)
         @include('stages.sources.add')
-    @endcan
+    @endmay
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
 </x-layout>

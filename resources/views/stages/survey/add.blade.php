@@ -25,11 +25,11 @@
                 <x-field form="add" label="How many" name="count" value="1" inputmode="numeric" required />
                 <x-field form="add" label="Where it sits" name="place" placeholder="under the left bench" />
                 <x-field form="add" label="Side" name="role" :options="$say->sides()" value="house" />
-                @can('plan', $job)
+                @may('plan', $job)
                     <x-field form="add" label="Is it" name="fate" :options="['keep' => 'found in the vehicle', 'add' => 'new, to be fitted']" value="keep" />
                 @else
                     <input type="hidden" name="fate" value="keep">
-                @endcan
+                @endmay
             </div>
             <details class="mt-4" @if ($page->library($adding) === [] || old('_form') === 'add') open @endif>
                 <summary class="linkish">Read from the label, or correct the library’s figures</summary>

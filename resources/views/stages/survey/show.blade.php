@@ -1,7 +1,7 @@
 <x-layout title="Survey" :bench="$bench" :stage="$stage">
     <div class="stage-head"><h1>{{ __('stages.questions.survey') }}</h1>
-        <span class="right">@can('update', $job)<a href="{{ route('jobs.edit', $job) }}">Change customer, vehicle, travel</a>
-            @else<a href="{{ route('history', $job) }}">Who changed what</a>@endcan</span></div>
+        <span class="right">@may('update', $job)<a href="{{ route('jobs.edit', $job) }}">Change customer, vehicle, travel</a>
+            @else<a href="{{ route('history', $job) }}">Who changed what</a>@endmay</span></div>
     <p class="lead">
         @if ($system->parts === [])Nothing is listed yet.
         @else{{ $page->found() }} part{{ $page->found() === 1 ? '' : 's' }} found: {{ $page->count('remove') }} come out,
@@ -20,16 +20,16 @@
     @if ($system->parts === [])
         @include('stages.survey.start')
     @endif
-    @can('survey', $job)
+    @may('survey', $job)
         @include('stages.survey.add')
-    @endcan
+    @endmay
     <x-wiring :job="$job" :wiring="$wiring" :editing="$editing" />
     <div class="section flex flex-wrap items-end gap-6">
         @if ($page->toAsk() > 0)<a href="{{ route('letter', $job) }}">Questions to the supplier: {{ $page->toAsk() }} lines are missing</a>@endif
         <a href="{{ route('parts.csv', $job) }}">Parts as CSV</a>
-        @can('survey', $job)
+        @may('survey', $job)
             <x-upload id="parts-csv" :action="route('parts.csv.store', $job)" label="Take parts in from CSV" button="Take in" accept=".csv,text/csv" />
-        @endcan
+        @endmay
     </div>
     <x-faults />
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>

@@ -1,13 +1,13 @@
 <div class="mt-6">
-    @can('survey', $job)
+    @may('survey', $job)
         <x-empty title="Start with the batteries"><p>Then what charges them, then what they feed. Take each from the library, or read it off its label.</p>
             </x-empty>
     @else
-        <x-empty title="The vehicle is surveyed next"><p>{{ $whoMaySurvey }} lists what is there; then the loads are entered and the bank is sized.</p>
+        <x-empty title="The vehicle is surveyed next"><p>{{ ucfirst($bench->whoMay($stage)) }} lists what is there; then the loads are entered and the bank is sized.</p>
             </x-empty>
-    @endcan
+    @endmay
 </div>
-@can('survey', $job)
+@may('survey', $job)
     <div class="section">
         <div class="section-head"><h2>Or start from what is usual</h2><span class="aside">every figure comes in as assumed, until a label is read</span></div>
         <x-table caption="Typical layouts" :head="['Layout', 'Has', 'Take it']" quiet>
@@ -18,4 +18,4 @@
             @endforeach
         </x-table>
     </div>
-@endcan
+@endmay

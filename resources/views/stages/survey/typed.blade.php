@@ -19,10 +19,10 @@
     <form method="post" action="{{ route('typed.store', $job) }}" class="mt-4">
         @csrf<input type="hidden" name="_form" value="typed">
         <x-field form="typed" label="Change what was typed" name="lines" :value="$text" :rows="6" />
-        @can('plan', $job)
+        @may('plan', $job)
             <x-field form="typed" label="They are" name="fate" :value="$fate->value" :options="['keep' => 'found in the vehicle', 'add' => 'new, to be fitted']"
                 />
-        @endcan
+        @endmay
         <div class="actions">@if ($page->allRead())<button class="btn" name="keep" value="1" data-add>Keep them</button>@endif<button class="btn plain">Read it
             again</button></div>
     </form>

@@ -5,7 +5,7 @@
             <td class="small" data-label="How">{{ $c['note'] ?: '–' }}</td></tr>@endforeach
     </x-table>
 @endif
-@can('record', $job)
+@may('record', $job)
     <form method="post" action="{{ route('test.capacity', $job) }}" class="mt-3">@csrf<input type="hidden" name="_form" value="capacity">
         <div class="form-grid">
             <x-field form="capacity" label="Battery" name="part" :options="$page->batteries()" />
@@ -14,4 +14,4 @@
             <x-field form="capacity" class="wide" label="The log, as a table: minutes, volts, amps" name="table" :rows="5"
                 help="Full at the start; a steady load; the first line names the columns. What stands after the end is left out." required />
         </div><div class="actions"><button class="btn">Work it out and keep it</button></div></form>
-@endcan
+@endmay

@@ -9,7 +9,7 @@
         @if (str_starts_with($check->key, 'way.'))<p class="small"><a href="{{ route('test', [$job, 'way' => $check->parts[0]]) }}#fold-hunt">Hunt the
             joint</a></p>@endif
     @endif
-    @can('record', $job)
+    @may('record', $job)
         <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mt-2">
             <form method="post" action="{{ route('test.store', $job) }}" class="flex flex-wrap gap-3 items-end" data-outbox="{{ $page->title($check) }}"
                 data-outbox-says="{{ $check->reading ? '{value} ' . $check->reading->unit : 'seen' }}" data-who="{{ auth()->id() }}">@csrf
@@ -33,5 +33,5 @@
                     <x-field :form="'x' . $check->key" label="What is not so" name="note" autocomplete="off" required />
                     <button class="btn plain">Note it</button></form></details>
         </div>
-    @endcan
+    @endmay
 </section>

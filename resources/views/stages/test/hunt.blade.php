@@ -20,7 +20,7 @@
             <td class="num" data-label="Promised">{{ $show->text($r['expectedV'], 'V', 3) }}</td></tr>@endforeach
     </x-table>
 @endif
-@can('record', $job)
+@may('record', $job)
     <form method="post" action="{{ route('test.store', $job) }}" class="mt-3">@csrf<input type="hidden" name="_form" value="drop">
         <input type="hidden" name="state" value="done"><input type="hidden" name="back"
             value="{{ route('test', [$job, 'way' => $hunt->way->part->uid], false) }}#fold-hunt">
@@ -29,5 +29,5 @@
             <x-field form="drop" label="Volts" name="value" unit="V" inputmode="decimal" autocomplete="off" required />
             <x-field form="drop" label="while there flow" name="amps" unit="A" inputmode="decimal" autocomplete="off" required />
         </div><div class="actions"><button class="btn">Note the drop</button></div></form>
-@endcan
+@endmay
 <x-caution>The meter stands on live posts: insulated probes, one hand, nothing loose. No measuring on mains.</x-caution>

@@ -1,4 +1,4 @@
-@can('plan', $job)
+@may('plan', $job)
     <form method="post" action="{{ route('conductors.store', $job) }}" class="mt-2">
         @csrf<input type="hidden" name="_form" value="join"><input type="hidden" name="fate" value="add">
         <input type="hidden" name="back" value="{{ route('wiring', [$job, 'tap' => 'join'], false) }}">
@@ -13,4 +13,4 @@
     </form>
 @else
     <p class="muted">Planners draw leads.</p>
-@endcan
+@endmay

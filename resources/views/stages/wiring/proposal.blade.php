@@ -13,7 +13,7 @@
 </x-table>
 <p class="small muted mt-1">Sizes carry the current and the fuse before them, at {{ $proposal->insulation() }} insulation; a long run wants more:
     measure its length, and the table below says what. Arrays and mains are left without a size: the panel maker and licensed people say it.</p>
-@can('plan', $job)
+@may('plan', $job)
     <form method="post" action="{{ route('wiring.update', $job) }}" class="mt-2">@csrf @method('put')
         <input type="hidden" name="seen" value="{{ $proposal->seen() }}">
         <fieldset><legend class="small muted">What is drawn; a piece brings with it what it hangs on.</legend>
@@ -24,4 +24,4 @@
                 @endforeach
             </p></fieldset>
         <button class="btn">Draw it into the plan</button></form>
-@endcan
+@endmay

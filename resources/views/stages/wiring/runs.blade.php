@@ -9,8 +9,8 @@
             <td class="n num" data-label="Carries"><span @class(['text-rust' => $r['thin']])>{{ $r['carries'] }}</span></td>
             <td class="n num" data-label="Lost">{{ $r['lost'] }}</td><td class="n num" data-label="Wanted">{{ $r['wanted'] }}@if ($r['or'] !== '–')
                 <span class="block small muted">{{ $r['or'] }}</span>@endif</td>
-            <td class="no-print">@can('survey', $job)<a class="linkish" href="{{ route('wiring', [$job, 'edit' => $r['uid']]) }}#fold-runs">Change<span
-                class="sr-only"> {{ $r['uid'] }}</span></a>@endcan</td></tr>
+            <td class="no-print">@may('survey', $job)<a class="linkish" href="{{ route('wiring', [$job, 'edit' => $r['uid']]) }}#fold-runs">Change<span
+                class="sr-only"> {{ $r['uid'] }}</span></a>@endmay</td></tr>
     @endforeach
 </x-table>
 <p class="small muted mt-1">Lasts: an hour and more, charging included; worst: everything on at once. Carries: by the insulation that is noted, else the hottest
@@ -33,14 +33,14 @@
         people sleep are local. What it does to the axles stands on Size.</p>
 @endif
 @if (empty($onPaper) && $page->edited())
-    @can('survey', $job)
+    @may('survey', $job)
         <h3 class="mt-4">Lead {{ $page->edited()->uid }}</h3>
-        @can('plan', $job)<form method="post" action="{{ route('leads.store', $job) }}" class="flex flex-wrap items-end gap-3 mb-3">@csrf
+        @may('plan', $job)<form method="post" action="{{ route('leads.store', $job) }}" class="flex flex-wrap items-end gap-3 mb-3">@csrf
             <input type="hidden" name="_form" value="drop"><input type="hidden" name="drop[into]" value="{{ $page->edited()->uid }}">
             <x-field form="drop" label="Drop in" name="drop[what]"
                 :options="['fuse' => 'a fuse', 'breaker' => 'a breaker', 'switch' => 'a switch', 'bar' => 'a bar']" value="fuse" />
             <x-field form="drop" label="Made for" name="drop[amps]" unit="A" inputmode="decimal" value="{{ $page->dropsA() }}" />
-            <button class="btn plain">Into this run</button></form>@endcan
+            <button class="btn plain">Into this run</button></form>@endmay
         <div class="thumbs mb-3">@foreach ($page->pictures() as $photo)<figure><a href="{{ route('photos.show', [$job, $photo->part, $photo]) }}"><img
             src="{{ route('photos.show', [$job, $photo->part, $photo]) }}" alt="{{ $photo->caption ?: 'Picture of run ' . $photo->shows }}" loading="lazy"></a>
             <figcaption class="small">{{ $photo->caption }}</figcaption></figure>@endforeach</div>
@@ -48,5 +48,5 @@
             button="Keep it" accept="image/jpeg,image/png,image/webp"><input type="hidden" name="shows" value="{{ $page->edited()->uid }}">
             <input type="hidden" name="back" value="{{ route('wiring', [$job, 'edit' => $page->edited()->uid], false) }}"></x-upload>@endif
         <x-conductor-form :job="$job" :wiring="$page->choices()" :row="$page->edited()" :back="route('wiring', $job, false) . '#fold-runs'" />
-    @endcan
+    @endmay
 @endif

@@ -19,7 +19,7 @@
                             :value="$row['place']" hide-label autocomplete="off" /></td></tr>
                 @endforeach
             </x-table>
-            @can('record', $job)<div class="actions"><button class="btn">Keep it</button></div>@endcan
+            @may('record', $job)<div class="actions"><button class="btn">Keep it</button></div>@endmay
         </form>
     @endif
 </x-layout>

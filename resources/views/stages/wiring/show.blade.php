@@ -63,11 +63,11 @@
             @include('stages.wiring.later')
         @endunfolded</x-fold>
     @endif
-    @can('plan', $job)
+    @may('plan', $job)
         <x-fold id="leads" title="Leads, typed" answer="p3.plus -> p9.in 35mm2 0.6m" :open="$errors->has('leads')">@unfolded('leads', $errors->has('leads'))
             @include('stages.wiring.typed', ['text' => ''])
         @endunfolded</x-fold>
-    @endcan
+    @endmay
     @if ($list->isThere())
         <x-fold id="list" title="To the last lug" :answer="$list->answer()">@unfolded('list')
             @include('stages.wiring.list')

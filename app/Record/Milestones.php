@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Job;
+use App\Models\Tick;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use Illuminate\Support\Facades\DB;
+use Pebblefell\Stage\DayPlan\RunSheet;
+use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\Progress;
+use Pebblefell\Stage\Test\Proven;
+use Pebblefell\Stage\Test\TestSheet;
+use Pebblefell\Study;
+
+/** What has been done with a job that its model does not hold. */
+final class Milestones
+{
+    /** All of it in one question: every page of a job asks this. */
+    private const ASKED = <<<'SQL'
+        SELECT
+            (SELECT MAX(noted_at) FROM ticks WHERE job_id = j.id AND sheet = ?) AS visited,
+            (SELECT MAX(id) FROM ticks WHERE job_id = j.id AND sheet = ? AND step = ?) AS worked,
+            (SELECT MAX(id) FROM ticks WHERE job_id = j.id AND sheet = ? AND step = ?) AS proven,
+            (SELECT MAX(created_at) FROM handovers WHERE job_id = j.id AND revoked_at IS NULL) AS handed_over,
+            (SELECT COUNT(*) FROM balance_sessions WHERE job_id = j.id AND passed = 1) AS balanced,
+            (SELECT MAX(id) FROM ticks WHERE job_id = j.id) AS latest
+        FROM jobs j WHERE j.id = ?
+        SQL;
+
+    /** One battery has nobody to be balanced with. */
+    public static function of(Job $job, Study $study): Progress
+    {
+        $asked = DB::selectOne(self::ASKED, [Tick::VISIT, Tick::DAY_PLAN, RunSheet::LAST, Tick::TEST, TestSheet::LAST, $job->id]);
+        $balanced = $study->judged()->alone || (int) $asked->balanced > 0;
+        $seen = self::later($asked->handed_over, $asked->visited);
+        // As long as the last line of a sheet is not noted, nothing more is asked of it; then its verdict stands until something is noted.
+        $noted = (int) $balanced . "-$asked->latest";
+
+        return new Progress(
+            $asked->handed_over !== null,
+            $balanced,
+            $asked->worked !== null && $study->verdict("worked.$noted", static fn(): bool => self::isWorked($job, $study, $balanced)),
+            $asked->proven !== null && $study->verdict("proven.$noted", static fn(): bool => self::isProven($job, $study)),
+            $seen !== null && $seen->greaterThan(now()->subYear()),
+        );
+    }
+
+    /** When it was handed over, or last visited; null before. */
+    public static function lastSeen(Job $job): ?CarbonInterface
+    {
+        return self::later(
+            $job->handovers()->whereNull('revoked_at')->max('created_at'),
+            $job->ticks()->where('sheet', Tick::VISIT)->max('noted_at'),
+        );
+    }
+
+    private static function later(mixed $handedOver, mixed $visited): ?CarbonInterface
+    {
+        return $handedOver === null ? null : CarbonImmutable::parse(max((string) $handedOver, (string) $visited));
+    }
+
+    /** The planned batteries have been through Balance, or have nobody to be balanced with. */
+    public static function isBalanced(Job $job, Study $study): bool
+    {
+        return $study->judged()->alone || $job->balanceSessions()->where('passed', true)->exists();
+    }
+
+    /** Every step of the run sheet is done. */
+    private static function isWorked(Job $job, Study $study, bool $balanced): bool
+    {
+        return Standing::of($study->runSheet(), DayDesk::ticks($job, Tick::DAY_PLAN), $balanced, $study->settings()->open() === 0)->isDone();
+    }
+
+    /** Every line of the test sheet is good. */
+    private static function isProven(Job $job, Study $study): bool
+    {
+        return Proven::of($study->testSheet(), DayDesk::ticks($job, Tick::TEST))->isDone();
+    }
+}
