@@ -19,9 +19,8 @@ trait BootsByName
         static::$traitInitializers[static::class] = [];
         foreach (class_uses_recursive(static::class) as $trait) {
             $name = class_basename($trait);
-            $boot = [static::class, "boot$name"];
-            if (is_callable($boot)) {
-                forward_static_call($boot);
+            if (method_exists(static::class, "boot$name")) {
+                static::{"boot$name"}();
             }
             if (method_exists(static::class, "initialize$name")) {
                 static::$traitInitializers[static::class][] = "initialize$name";
