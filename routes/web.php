@@ -91,6 +91,10 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::get('/settings/{part}/model', [C\Settings\ModelBoxController::class, 'edit'])->name('settings.model');
             Route::get('/settings.csv', [C\Settings\SettingsCsvController::class, 'show'])->name('settings.csv');
             Route::get('/test', [C\Test\TestController::class, 'index'])->name('test');
+            Route::get('/test/proof', C\Test\ProofController::class)->name('test.proof');
+            Route::get('/test/readings', [C\Test\ReadingsController::class, 'show'])->name('test.readings');
+            Route::get('/test/vehicle', [C\Test\VehicleController::class, 'index'])->name('test.vehicle');
+            Route::get('/test/vehicle/readings', [C\Test\VehicleController::class, 'show'])->name('test.vehicle.readings');
             Route::get('/test/training', C\Test\TrainingController::class)->name('test.training');
             Route::get('/handover', [C\Handover\HandoverController::class, 'index'])->name('handover');
             Route::get('/handover/walk', [C\Handover\WalkController::class, 'show'])->name('handovers.walk');
@@ -155,6 +159,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::delete('/logs/{logFile}', [C\Aftercare\LogController::class, 'destroy'])->name('logs.destroy');
             Route::post('/aftercare', [C\Aftercare\AftercareController::class, 'store'])->name('aftercare.store');
             Route::post('/test/capacity', [C\Test\CapacityController::class, 'store'])->name('test.capacity');
+            Route::post('/test/readings', [C\Test\ReadingsController::class, 'store'])->name('test.readings.store');
             Route::post('/test', [C\Test\TestController::class, 'store'])->name('test.store');
             Route::post('/box-words', [C\Settings\BoxWordController::class, 'store'])->name('box-words.store');
             Route::delete('/box-words/{boxWord}', [C\Settings\BoxWordController::class, 'destroy'])->withoutScopedBindings()->name('box-words.destroy');

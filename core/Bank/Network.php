@@ -20,6 +20,7 @@ final readonly class Network
      * @param list<array{int, int}>  $poles    node of plus and minus of each battery
      * @param list<array{int, int}>  $ends     nodes of each link
      * @param list<float>            $slope    amps out of each battery for an amp of load
+     * @param array{string, string}  $takeoff  its terminals, as they were named
      */
     private function __construct(
         public array $sources,
@@ -30,6 +31,7 @@ final readonly class Network
         private int $positive,
         private int $ground,
         private array $slope,
+        private array $takeoff,
     ) {
     }
 
@@ -75,7 +77,23 @@ final readonly class Network
             $slope[] = ($volts[$poles[$i][1]] - $volts[$poles[$i][0]]) / $source->ohm;
         }
 
-        return new self($sources, $links, $nodal, $poles, $ends, $node[$positive], $ground, $slope);
+        return new self($sources, $links, $nodal, $poles, $ends, $node[$positive], $ground, $slope, [$positive, $negative]);
+    }
+
+    /**
+     * The same with other resistances.
+     *
+     * @param list<float> $ohm of the batteries, then of the links
+     *
+     * @throws InvalidValue
+     */
+    public function withOhms(array $ohm): self
+    {
+        return self::of(
+            array_map(static fn(Source $s, float $r): Source => Source::of($s->id, $s->ocvV, $r), $this->sources, array_slice($ohm, 0, count($this->sources))),
+            array_map(static fn(Link $l, float $r): Link => Link::of($l->from, $l->to, $r), $this->links, array_slice($ohm, count($this->sources), count($this->links))),
+            ...$this->takeoff,
+        );
     }
 
     /** How the batteries share a load of so many A (positive: discharge) at their own rested volts. */

@@ -7,23 +7,11 @@ namespace Pebblefell\Joint;
 use Pebblefell\Exception\InvalidValue;
 
 /**
- * A way of current, piece after piece: what drops measured along it say of each, which is bad, and where to measure next.
- *
- * Each resistance is normal about what it should be; a drop measures the sum of those between its points. The posterior of all is the
- * weighted least-squares solution with that prior (Bayesian linear regression; Gelman et al., Bayesian Data Analysis, ch. 14, from memory).
- * A fault adds a resistance of which nothing is known but that it is positive, to one piece.
+ * A way of current, piece after piece: what drops measured along it say of each, which is bad, and where to measure next. A drop measures the
+ * sum of the resistances between its points; see Inverse.
  */
 final readonly class Chain
 {
-    /** A joint that is bad adds at least so much, Ω. Chosen: at 50 A 75 mV, what a hand begins to feel as warmth. */
-    public const BAD_OHM = 0.0015;
-
-    /** How much a bad one may add, Ω: the width of what is thought possible. Chosen. */
-    private const WIDE_OHM = 0.02;
-
-    /** Odds that none is bad. Chosen: one way in three that is looked at has one. */
-    private const SOUND = 2.0;
-
     /**
      * @param non-empty-list<Segment> $segments
      */
@@ -56,7 +44,7 @@ final readonly class Chain
     }
 
     /**
-     * Each piece as measured: what it has, and how well that is known.
+     * Each piece as measured: what it has, and how well that is known. Any of them may be bad: none is held back by what it should be.
      *
      * @param list<Drop> $drops
      *
@@ -64,48 +52,7 @@ final readonly class Chain
      */
     public function estimates(array $drops): array
     {
-        $mean = array_map(static fn(Segment $s): float => $s->ohm, $this->segments);
-        $n = count($mean);
-        $cov = array_fill(0, $n, array_fill(0, $n, 0.0));
-        foreach ($this->segments as $i => $segment) {
-            // What may be bad is not held back by what it should be.
-            $cov[$i][$i] = $segment->spreadOhm ** 2 + self::WIDE_OHM ** 2;
-        }
-        foreach ($drops as $drop) {
-            self::learn($mean, $cov, $drop);
-        }
-
-        return array_map(
-            static fn(float $ohm, int $i): array => ['ohm' => $ohm, 'sigmaOhm' => sqrt(max(0.0, $cov[$i][$i]))],
-            $mean,
-            array_keys($mean),
-        );
-    }
-
-    /**
-     * One measurement taken into mean and covariance (a Kalman step of a scalar).
-     *
-     * @param array<int, float>             $mean changed in place
-     * @param array<int, array<int, float>> $cov  changed in place
-     */
-    private static function learn(array &$mean, array &$cov, Drop $drop): void
-    {
-        $n = count($mean);
-        $gain = [];
-        for ($i = 0; $i < $n; ++$i) {
-            $gain[$i] = 0.0;
-            for ($j = $drop->from; $j < $drop->to; ++$j) {
-                $gain[$i] += $cov[$i][$j];
-            }
-        }
-        $var = $drop->sigmaOhm() ** 2 + array_sum(array_slice($gain, $drop->from, $drop->to - $drop->from));
-        $off = $drop->ohm() - array_sum(array_slice($mean, $drop->from, $drop->to - $drop->from));
-        for ($i = 0; $i < $n; ++$i) {
-            $mean[$i] += $gain[$i] / $var * $off;
-            for ($j = 0; $j < $n; ++$j) {
-                $cov[$i][$j] -= $gain[$i] * $gain[$j] / $var;
-            }
-        }
+        return $this->seenBy($drops)->estimates(array_keys($this->segments));
     }
 
     /**
@@ -117,53 +64,18 @@ final readonly class Chain
      */
     public function suspects(array $drops): array
     {
-        $likely = [self::SOUND * $this->likelihood($drops, null)];
-        foreach ($this->segments as $k => $segment) {
-            $likely[] = $segment->odds / $this->odds() * $this->likelihood($drops, $k);
-        }
-        $all = array_sum($likely);
-        $share = array_map(static fn(float $l): float => $all > 0.0 ? $l / $all : 1.0 / count($likely), $likely);
-
-        return ['sound' => $share[0], 'bad' => array_slice($share, 1)];
-    }
-
-    /** Odds of all its pieces together. */
-    private function odds(): float
-    {
-        return array_sum(array_map(static fn(Segment $s): float => $s->odds, $this->segments));
+        return $this->seenBy($drops)->suspects();
     }
 
     /**
-     * Density of what was measured, if one piece is bad: taken in one by one, what each says is seen before it is learnt.
-     *
      * @param list<Drop> $drops
      */
-    private function likelihood(array $drops, ?int $bad): float
+    private function seenBy(array $drops): Inverse
     {
-        $mean = array_map(static fn(Segment $s): float => $s->ohm, $this->segments);
-        $n = count($mean);
-        $cov = array_fill(0, $n, array_fill(0, $n, 0.0));
-        foreach ($this->segments as $i => $segment) {
-            $cov[$i][$i] = $segment->spreadOhm ** 2;
-        }
-        if ($bad !== null) {
-            $mean[$bad] += self::BAD_OHM + self::WIDE_OHM / 2.0;
-            $cov[$bad][$bad] += (self::WIDE_OHM / 2.0) ** 2;
-        }
-        $log = 0.0;
-        foreach ($drops as $drop) {
-            $var = $drop->sigmaOhm() ** 2;
-            for ($i = $drop->from; $i < $drop->to; ++$i) {
-                for ($j = $drop->from; $j < $drop->to; ++$j) {
-                    $var += $cov[$i][$j];
-                }
-            }
-            $off = $drop->ohm() - array_sum(array_slice($mean, $drop->from, $drop->to - $drop->from));
-            $log += -0.5 * ($off ** 2 / $var + log($var));
-            self::learn($mean, $cov, $drop);
-        }
-
-        return exp(max(-600.0, min(600.0, $log)));
+        return new Inverse($this->segments, array_map(
+            static fn(Drop $d): Sight => Sight::sum(array_fill($d->from, $d->to - $d->from, 1.0), $d->ohm(), $d->sigmaOhm()),
+            $drops,
+        ));
     }
 
     /**

@@ -40,6 +40,12 @@ final readonly class Segment
         return self::of($id, $ohm + 2.0 * self::LUG_OHM, ($run === null ? 1.0 : self::SPREAD) * $ohm + 2.0 * self::LUG_OHM, 2.0);
     }
 
+    /** A lead whose Ω are known with its lugs already: a link of a bank. */
+    public static function joint(string $id, float $ohm): self
+    {
+        return self::of($id, $ohm, self::SPREAD * $ohm + 2.0 * self::LUG_OHM, 2.0);
+    }
+
     /** A fuse with its holder. */
     public static function fuse(string $id, float $ratingA): self
     {

@@ -6,6 +6,9 @@ declare(strict_types=1);
 return [
     'noted-later' => ':who hat danach :value notiert; ist dieser Wert der richtige?',
     'no-check' => 'ist keine Zeile der Prüfung mehr: sie neu ansehen',
+    'moment' => 'ist kein lesbarer Zeitpunkt: als 2026-11-26T10:15:00Z schreiben',
+    'in-future' => 'liegt in der Zukunft: geht die Uhr des Geräts richtig?',
+    'wants-answer' => 'wird mit ja oder nein beantwortet',
     'wants-amps' => 'wird unter Strom gemessen: auch die Ampere notieren',
     'no-calendar' => 'ist keine lesbare Kalenderdatei',
     'too-many-rows' => 'wären mehr als die :count, die Platz haben',

@@ -10,8 +10,10 @@ use App\Models\Role;
 use App\Models\Tick;
 use App\Record\DayDesk;
 use App\Record\Studies;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Stage\Test\Hunt;
+use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\Stage\Test\Way;
 
@@ -48,6 +50,23 @@ final class TestStageTest extends TestCase
         $this->note($job, 'sag', ['value' => '0.1'])->assertStatus(422)->assertJsonFragment(['message' => 'It is measured while a current flows: note the amperes too.']);
         $this->note($job, 'nothing')->assertStatus(422);
         $this->note($job, 'drop.p1 p2.plus p3.in', ['value' => 1, 'amps' => 1])->assertStatus(422);
+    }
+
+    public function testAMissIsFollowedToItsCauseByYesAndNo(): void
+    {
+        $job = $this->van();
+        $source = array_values(array_filter(Studies::of($job)->testSheet()->checks, static fn($c): bool => $c->does === 'source-engine'))[0];
+        $ask = "ask.$source->key ";
+        $this->note($job, $source->key, ['value' => 3])->assertOk();
+        $this->get("/jobs/$job->id/test")->assertOk()->assertSee('Likeliest:')->assertSee('Look at this next');
+        $this->note($job, $ask . 'at-absorption', ['value' => 0])->assertOk();
+        $this->note($job, $ask . 'case-hot', ['value' => 1])->assertOk();
+        $this->note($job, $ask . 'signal-dead', ['value' => 0])->assertOk();
+        $this->get("/jobs/$job->id/test")->assertOk()->assertSee('It is most likely this: It is warm and gives less');
+        $this->note($job, $ask . 'case-hot', ['value' => 0.4])->assertStatus(422)->assertJsonFragment(['message' => 'It is answered with yes or no.']);
+        $this->note($job, $ask . 'sensor-still', ['value' => 1])->assertStatus(422);
+        $this->note($job, $ask . 'case-hot', ['state' => 'undone'])->assertOk();
+        $this->get("/jobs/$job->id/test")->assertOk()->assertSee('Likeliest:')->assertDontSee('It is most likely this');
     }
 
     public function testTheBadJointIsNamedFromWhatWasMeasured(): void
@@ -112,5 +131,68 @@ final class TestStageTest extends TestCase
         $this->get("/jobs/$van->id/test/training?seed=x&named=who")->assertStatus(422);
         $this->get('/jobs/' . Job::query()->where('title', 'Travelling bakery')->value('id') . '/test/training')->assertOk()->assertSee('Nothing to practise on yet');
         self::assertSame($before, [Tick::query()->count(), Activity::query()->count()]);
+    }
+
+    public function testTheTenMinuteProofNamesTheBadPieceFromWhatIsNoted(): void
+    {
+        $job = $this->van();
+        $study = Studies::of($job);
+        $this->get("/jobs/$job->id/test")->assertOk()->assertSee("/jobs/$job->id/test/proof");
+        $this->get("/jobs/$job->id/test/proof")->assertOk()->assertSee('readings, and each run, joint and battery is known.');
+        $pieces = Proof::pieces($study);
+        $ohm = array_map(static fn(array $u): float => $u['segment']->ohm, $pieces);
+        $battery = (int) array_search("battery {$study->planned()->houseBatteries()[1]->uid}", array_map(static fn(array $u): string => $u['segment']->id, $pieces), true);
+        $ohm[$battery] += 0.02;
+        foreach (Proof::readings($study, array_values($ohm), 26.4) as $step => $read) {
+            $this->note($job, $step, ['value' => round($read['value'], 3), 'amps' => round($read['amps'], 1)])->assertOk();
+        }
+        $proof = Proof::of(Studies::of($job), DayDesk::ticks($job, Tick::TEST));
+        self::assertSame($pieces[$battery]['segment']->id, $proof?->faults[0][0]['unknown']['segment']->id);
+        $this->get("/jobs/$job->id/test/proof?fold=proof-runs")->assertOk()->assertSee('Bad: ')->assertSee('sure that nothing more is bad')->assertDontSee('to read.');
+        $this->note($job, 'proof.0 bank', ['value' => 26.4])->assertStatus(422)->assertJsonFragment(['message' => 'It is measured while a current flows: note the amperes too.']);
+        $this->note($job, 'proof.9 bank', ['value' => 26.4, 'amps' => 1])->assertStatus(422);
+    }
+
+    public function testAnInstrumentsReadingsComeInWholeOrNotAtAllAndOnce(): void
+    {
+        $job = $this->van();
+        $file = static fn(string $text, string $name = 'r.jsonl'): UploadedFile => UploadedFile::fake()->createWithContent($name, $text);
+        $post = fn(string $text, string $name = 'r.jsonl'): TestResponse => $this->post("/jobs/$job->id/test/readings", ['file' => $file($text, $name)]);
+        $lines = '{"line": "sag", "value": 0.31, "amps": 92, "at": "2026-11-25T10:15:00Z", "instrument": "meter 2"}' . "\n" . '{"line": "warmth", "state": "done"}';
+        $post($lines)->assertSessionHasNoErrors()->assertSessionHas('said', '2 rows are in.');
+        $post($lines)->assertSessionHas('said', '0 rows are in.');
+        $sag = DayDesk::ticks($job, Tick::TEST)->on('sag');
+        self::assertSame([0.31, 92.0, '(meter 2)'], [$sag?->value, $sag?->amps, $sag?->note]);
+        // One bad line, and nothing of the file is kept.
+        $post('{"line": "sag", "value": 0.4, "amps": 90}' . "\n" . '{"line": "nothing", "value": 1}' . "\nno json")->assertSessionHasErrors('file')
+            ->assertSessionHas('faults', static fn(array $faults): bool => array_column($faults, 'path') === ['line 3', 'line 2, step']);
+        self::assertSame(0.31, DayDesk::ticks($job, Tick::TEST)->on('sag')?->value);
+        $post('{"line": "sag", "value": "much", "amps": 90}')->assertSessionHasErrors('file');
+        $post('{"line": "sag", "value": 1, "amps": 90, "at": "2099-01-01"}')->assertSessionHasErrors('file');
+        // The sheet as a table goes out, is filled in, and comes back; lines left empty say nothing.
+        $csv = (string) $this->get("/jobs/$job->id/test/readings")->assertOk()->getContent();
+        self::assertStringContainsString('proof.0 bank', $csv);
+        $before = $job->ticks()->count();
+        $post("line,value,amps,note\npolarity,26.4,,\ntight,,,\n", 'r.csv')->assertSessionHas('said', '1 rows are in.');
+        self::assertSame($before + 1, $job->ticks()->count());
+        // A simulated vehicle's readings are an instrument's.
+        $bench = (string) $this->get("/jobs/$job->id/test/vehicle/readings?seed=7")->assertOk()->getContent();
+        $post($bench)->assertSessionHasNoErrors();
+        self::assertTrue(Proof::of(Studies::of($job), DayDesk::ticks($job, Tick::TEST))?->isDone());
+    }
+
+    public function testAWholeVehicleCanBePractisedOn(): void
+    {
+        $job = $this->van();
+        $url = "/jobs/$job->id/test/vehicle?seed=11";
+        $this->get($url)->assertOk()->assertSee('Lay a hand about it')->assertDontSee('By what was read');
+        $this->get("$url&r[]=proof.0+bank&read=sensor")->assertOk()->assertSee('five minutes later')->assertDontSee('By what was read');
+        $this->get("$url&r[]=proof.0+bank&named=none")->assertOk()->assertSee('By what was read');
+        $count = count(Proof::pieces(Studies::of($job)));
+        $told = array_map(fn(string $name): string => (string) $this->get("$url&r[]=sensor&named=$name")->assertOk()->getContent(), ['none', 'sensor', ...array_map(strval(...), range(0, $count - 1))]);
+        self::assertCount(1, array_filter($told, static fn(string $html): bool => str_contains($html, '✓ Right.')), 'one name is right');
+        self::assertStringContainsString('You took 1 readings', $told[0]);
+        $this->get("$url&named=who&seed=x")->assertStatus(422);
+        self::assertSame(0, $job->ticks()->where('sheet', Tick::TEST)->count(), 'nothing of it is kept');
     }
 }

@@ -10,12 +10,15 @@ use App\Models\Tick;
 use App\Record\Studies;
 use Carbon\CarbonInterface;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Stage\Test\FaultPath;
 use Pebblefell\Stage\Test\Hunt;
+use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Test\Way;
 use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 
-/** Notes a reading of the test sheet, or a drop between two points of a way. */
+/** Notes a reading of the test sheet, a drop between two points of a way, or an answer on the way to the cause of a miss. */
 final class NoteCheck
 {
     public function __construct(private readonly NoteTick $note)
@@ -32,6 +35,16 @@ final class NoteCheck
     {
         return ($this->note)($job, Tick::TEST, $said, static function () use ($job, $said): void {
             $study = Studies::of($job);
+            if (str_starts_with($said['step'], 'ask.')) {
+                self::mustAnswer($study, $said);
+
+                return;
+            }
+            if (str_starts_with($said['step'], 'proof.')) {
+                self::mustRead($study, $said);
+
+                return;
+            }
             $drop = str_starts_with($said['step'], 'drop.');
             $check = $drop ? null : $study->testSheet()->check($said['step']);
             if ($drop ? !self::isOnAWay($study, $said['step']) : $check === null) {
@@ -47,6 +60,43 @@ final class NoteCheck
                 throw InvalidValue::at('/amps', 'wants-amps');
             }
         }, static fn() => null);
+    }
+
+    /**
+     * Yes or no to a question about a line that missed.
+     *
+     * @param array{step: string, state: string, value: ?float} $said
+     *
+     * @throws InvalidValue
+     */
+    private static function mustAnswer(Study $study, array $said): void
+    {
+        if (!FaultPath::isAnswer($study->testSheet(), $said['step'])) {
+            throw InvalidValue::at('/step', 'no-check');
+        }
+        if ($said['state'] === Noted::DONE && !in_array($said['value'], [0.0, 1.0], true)) {
+            throw InvalidValue::at('/value', 'wants-answer');
+        }
+    }
+
+    /**
+     * A reading of the ten-minute proof, with what flows in the main lead: before any load that may be nothing.
+     *
+     * @param array{step: string, state: string, value: ?float, amps: ?float} $said
+     *
+     * @throws InvalidValue
+     */
+    private static function mustRead(Study $study, array $said): void
+    {
+        if (!in_array($said['step'], array_column(Proof::of($study, Ticks::none())->asks ?? [], 'step'), true)) {
+            throw InvalidValue::at('/step', 'no-check');
+        }
+        if ($said['state'] === Noted::DONE && $said['value'] === null) {
+            throw InvalidValue::at('/value', 'wants-reading');
+        }
+        if ($said['state'] === Noted::DONE && $said['amps'] === null) {
+            throw InvalidValue::at('/amps', 'wants-amps');
+        }
     }
 
     private static function isOnAWay(Study $study, string $step): bool

@@ -86,11 +86,11 @@ final readonly class Waking
      */
     public function broughtBack(): ?array
     {
-        $row = array_values(array_filter($this->rows, static fn(array $r): bool => in_array($r['way'], self::BMS, true)))[0] ?? null;
+        $row = $this->ofBms();
         if ($row === null) {
             return null;
         }
-        $waking = array_values(array_filter($this->sources, static fn(Part $p): bool => ($row['by'][$p->uid] ?? '') === self::WAKES));
+        $waking = $this->wakers();
 
         return match (true) {
             in_array(self::ITSELF, $row['by'], true) => ['how' => self::ITSELF, 'parts' => $row['opens']],
@@ -98,6 +98,54 @@ final readonly class Waking
             $waking !== [] => ['how' => self::WAKES, 'parts' => $waking],
             default => ['how' => self::CANNOT, 'parts' => []],
         };
+    }
+
+    /**
+     * Sources that wake an open BMS.
+     *
+     * @return list<Part>
+     */
+    public function wakers(): array
+    {
+        return $this->thatDo(self::WAKES);
+    }
+
+    /**
+     * Sources of which nobody has noted whether they do.
+     *
+     * @return list<Part>
+     */
+    public function unknown(): array
+    {
+        return $this->thatDo(self::UNKNOWN);
+    }
+
+    /**
+     * What opens by itself or by hand before the bank, and what goes dark with it.
+     *
+     * @return list<array{way: string, opens: list<Part>, dark: list<Part>}>
+     */
+    public function openings(): array
+    {
+        return array_values(array_filter($this->rows, static fn(array $r): bool => !in_array($r['way'], self::BMS, true)));
+    }
+
+    /**
+     * @return ?array{way: string, opens: list<Part>, by: array<string, string>, dark: list<Part>} any of those that open it: all are alike
+     */
+    private function ofBms(): ?array
+    {
+        return array_values(array_filter($this->rows, static fn(array $r): bool => in_array($r['way'], self::BMS, true)))[0] ?? null;
+    }
+
+    /**
+     * @return list<Part>
+     */
+    private function thatDo(string $does): array
+    {
+        $row = $this->ofBms();
+
+        return array_values(array_filter($this->sources, static fn(Part $p): bool => ($row['by'][$p->uid] ?? '') === $does));
     }
 
     /** Once the BMS has opened, nothing of the plan brings it back: true; nobody has noted whether something does: null. */

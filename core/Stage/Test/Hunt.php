@@ -14,7 +14,7 @@ use Pebblefell\System\Part;
 final readonly class Hunt
 {
     /** A piece that is less likely the bad one is not named. Chosen. */
-    private const NAMED = 0.05;
+    public const NAMED = 0.05;
 
     /** It is called found, or sound, from here. Chosen. */
     public const SURE = 0.9;

@@ -18,9 +18,11 @@ final readonly class Practice
     /** One in so many has no bad joint at all: who names one without measuring is caught. Chosen. */
     private const SOUND_IN = 5;
 
-    /** What a bad joint adds, Ω: from what a hand begins to feel to what burns. Chosen; see Chain::BAD_OHM. */
+    /** What a bad joint adds, Ω: from what a hand begins to feel to what burns. Chosen; see Inverse::BAD_OHM. */
     private const LEAST_OHM = 0.002;
     private const MOST_OHM = 0.012;
+
+    private const LEAST_A = 30.0;
 
     private const LET_GO = 5;
 
@@ -57,6 +59,16 @@ final readonly class Practice
         }
 
         return new self($chain, $ohm, $bad, $seed);
+    }
+
+    /**
+     * The load that is on while one measures: half of what the inverter gives. Chosen; at least so many A.
+     *
+     * @param ?float $continuousW of the device at the end of the way; null: it has no such rating
+     */
+    public static function loadA(?float $continuousW, float $systemV): float
+    {
+        return max(self::LEAST_A, round((float) $continuousW / 2.0 / $systemV));
     }
 
     /** What a meter shows between two points, to the millivolt; the same each time it is held there. */

@@ -8,13 +8,11 @@ use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Word;
-use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\PvArray;
-use Pebblefell\System\SignalKind;
 
 /**
  * What is to be proven of the planned system, with what it promises and within which limits that is kept.
@@ -73,7 +71,7 @@ final readonly class TestSheet
             ...self::loads($study),
             ...self::joints($study),
             ...self::mains($study),
-            ...self::guards($study),
+            ...Guards::of($study),
             new Check(self::LAST, 'after', 'watch'),
         ]);
     }
@@ -335,55 +333,6 @@ final readonly class TestSheet
         }
         if ($study->planned()->inverter() !== null || $study->planned()->ofKind(PartKind::ShoreInlet) !== []) {
             $checks[] = new Check('outlets', 'mains', 'outlets');
-        }
-
-        return $checks;
-    }
-
-    /**
-     * @return list<Check>
-     */
-    private static function guards(Study $study): array
-    {
-        $checks = [];
-        $planned = $study->planned();
-        $cold = array_values(array_filter($planned->houseBatteries(), static fn(Part $p): bool => $p->data->chemistry()->isLithium()));
-        if ($cold !== []) {
-            $checks[] = new Check(
-                'cold',
-                'guards',
-                'cold',
-                ['celsius' => Amount::of($cold[0]->data->orUsual('charge_min_c'), '°C')],
-                causes: ['no-sensor', 'not-told'],
-                parts: self::uids($cold),
-            );
-        }
-        foreach ($planned->ofKind(PartKind::Dcdc) as $dcdc) {
-            if ($planned->hasSignal(SignalKind::EngineRunning, $dcdc->uid)) {
-                $checks[] = new Check(
-                    "engine.$dcdc->uid",
-                    'guards',
-                    'engine',
-                    ['part' => Named::one($dcdc->uid)],
-                    causes: ['no-signal'],
-                    parts: [$dcdc->uid],
-                );
-            }
-        }
-        if ($study->waking() !== null && $cold !== []) {
-            $checks[] = new Check('wakes', 'guards', 'wakes', causes: ['nothing-wakes']);
-        }
-        $monitor = $planned->ofKind(PartKind::Monitor)[0] ?? null;
-        if ($monitor !== null) {
-            $sheet = $study->settings()->actsAt($monitor, Parameter::Capacity);
-            $checks[] = new Check(
-                'counts',
-                'guards',
-                'counts',
-                ['part' => Named::one($monitor->uid), 'capacity' => $sheet === null ? '' : Amount::of($sheet->value, 'Ah')],
-                causes: ['shunt-bypassed'],
-                parts: [$monitor->uid],
-            );
         }
 
         return $checks;

@@ -11,6 +11,7 @@ use App\Record\DayDesk;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Test\Check;
+use Pebblefell\Stage\Test\FaultPath;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Test\ProvenChart;
@@ -155,6 +156,25 @@ final readonly class TestPage
     public function causes(Check $check): array
     {
         return array_map(fn(string $key): string => $this->bench->say->word("tests.causes.$key"), $check->causes);
+    }
+
+    /** From a miss to its cause; null where there is nothing to tell apart. */
+    public function path(Check $check): ?FaultPath
+    {
+        return FaultPath::of($check, $this->ticks);
+    }
+
+    /** "It is most likely this: …" */
+    public function pathSays(FaultPath $path): string
+    {
+        return $this->bench->say->word($path->isFound() ? 'tests.path.found' : 'tests.path.ranked', [
+            'cause' => Word::of('tests.causes.' . array_key_first($path->chances)),
+        ]);
+    }
+
+    public function asks(string $question): string
+    {
+        return $this->bench->say->word("tests.asks.$question");
     }
 
     /**

@@ -14,9 +14,6 @@ use Pebblefell\System\Part;
 /** The hunt for a bad joint, learnt on this vehicle as it is planned, with a joint that is bad in secret. Nothing of it is kept. */
 final readonly class TrainingPage
 {
-    /** The load that is on while one measures, as a share of what the way is made for: half the inverter. Chosen; at least so many A. */
-    private const LEAST_A = 30.0;
-
     public ?Way $way;
 
     private ?Practice $vehicle;
@@ -42,9 +39,7 @@ final readonly class TrainingPage
     /** A that flow while one measures. */
     public function amps(): float
     {
-        $watts = $this->way?->part->data->number('continuous_w');
-
-        return max(self::LEAST_A, $watts === null ? 0.0 : round($watts / 2.0 / $this->bench->study->system->vehicle->systemV));
+        return Practice::loadA($this->way?->part->data->number('continuous_w'), $this->bench->study->system->vehicle->systemV);
     }
 
     /**

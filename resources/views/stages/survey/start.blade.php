@@ -3,7 +3,8 @@
         <x-empty title="Start with the batteries"><p>Then what charges them, then what they feed. Take each from the library, or read it off its label.</p>
             </x-empty>
     @else
-        <x-empty title="The vehicle is surveyed next"><p>{{ ucfirst($bench->whoMay($stage)) }} lists what is there; then the loads are entered and the bank is sized.</p>
+        <x-empty title="The vehicle is surveyed next"><p>{{ ucfirst($bench->whoMay($stage)) }} lists what is there; then the loads
+            are entered and the bank is sized.</p>
             </x-empty>
     @endmay
 </div>

@@ -5,7 +5,11 @@
     @if ($tick)<p class="small">@if ($page->reading($check, $tick))<strong class="num">{{ $page->reading($check, $tick) }}</strong>;
         {{ $page->limits($check, $tick) }}. @endif {{ $page->noted($tick) }} @if ($tick->note)<span class="block">{{ $tick->note }}</span>@endif</p>@endif
     @if ($verdict === 'miss')
-        <ol class="steps small">@foreach ($page->causes($check) as $cause)<li>{{ $cause }}</li>@endforeach</ol>
+        @if ($path = $page->path($check))
+            @include('stages.test.path')
+        @else
+            <ol class="steps small">@foreach ($page->causes($check) as $cause)<li>{{ $cause }}</li>@endforeach</ol>
+        @endif
         @if (str_starts_with($check->key, 'way.'))<p class="small"><a href="{{ route('test', [$job, 'way' => $check->parts[0]]) }}#fold-hunt">Hunt the
             joint</a></p>@endif
     @endif

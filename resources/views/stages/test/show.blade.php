@@ -11,6 +11,7 @@
             @elseif ($page->good() === 0)Nothing is proven yet.
             @else So far it is as promised.@endif
             @if ($page->open() > 0) {{ $page->open() }} to go.@endif
+            @if ($page->ways() !== [])<a href="{{ route('test.proof', $job) }}">The ten-minute proof</a>.@endif
         </p>
         @if ($chart = $page->chart())
             <svg class="draw" viewBox="{{ $chart->frame->viewBox() }}" role="img" aria-label="Readings against their limits: {{ $page->good() }} within,
@@ -54,6 +55,18 @@
                 @endunfolded
             </x-fold>
         @endif
+        <x-fold id="instruments" title="From an instrument" answer="CSV, JSON lines, a simulated bench" :open="$errors->has('file')">
+            @unfolded('instruments', $errors->has('file'))
+            <p>The sheet as a table: fill in <span class="num">value</span> and <span class="num">amps</span>, or let an instrument’s program write them, and
+                take it in. A file of JSON lines has the same names, an object a line:
+                <span class="num">{"line": "sag", "value": 0.31, "amps": 92}</span></p>
+            <div class="flex flex-wrap items-end gap-x-6 gap-y-2 mt-2"><a class="btn plain" href="{{ route('test.readings', $job) }}">As CSV</a>
+                <a class="btn link" href="{{ route('test.vehicle', $job) }}">Practise on a simulated vehicle</a>
+                @may('record', $job)<x-upload id="test-readings" :action="route('test.readings.store', $job)" label="Readings from a file"
+                    button="Take them in" accept=".csv,.jsonl,.ndjson,text/csv,application/x-ndjson" />@endmay</div>
+            <x-faults />
+            @endunfolded
+        </x-fold>
     @endif
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage" /></x-slot:rail>
 </x-layout>
