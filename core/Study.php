@@ -11,6 +11,7 @@ use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\Branch;
+use Pebblefell\Circuit\CableRun;
 use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Circuit\Circuit;
 use Pebblefell\Circuit\FusesInLine;
@@ -318,6 +319,21 @@ final class Study
         return $this->once('runs', fn(): CableRuns => CableRuns::from(
             $this->planned(),
             $this->circuit(),
+            $this->banks()->planned->parts,
+            $this->loads()->budget,
+            $this->supply(),
+        ));
+    }
+
+    /**
+     * The way back: runs of the bank's negative side.
+     *
+     * @return list<CableRun>
+     */
+    public function returns(): array
+    {
+        return $this->once('returns', fn(): array => CableRuns::returns(
+            $this->planned(),
             $this->banks()->planned->parts,
             $this->loads()->budget,
             $this->supply(),

@@ -23,7 +23,7 @@ final class NoteTick
      * @param string                                                                                $sheet one of Tick::SHEETS
      * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string,
      *     client_id: ?string} $said
-     * @param Closure(): void $check throws InvalidValue where it must not be noted
+     * @param Closure(): mixed $check throws InvalidValue where it must not be noted; an array that it gives takes the place of what was said
      * @param Closure(): void $after what follows from it
      *
      * @return bool whether it was new
@@ -38,7 +38,7 @@ final class NoteTick
             if ($said['client_id'] !== null && Tick::query()->where('client_id', $said['client_id'])->exists()) {
                 return false;
             }
-            $check();
+            $said = [...$said, ...(array) $check()];
             $most = Bounds::most()['ticks'];
             if ($job->ticks()->count() >= $most) {
                 throw InvalidValue::at('/step', 'too-many-rows', ['count' => $most]);

@@ -31,6 +31,9 @@ final class Tick extends Row
     public const WALK = 'walk';
     public const SHEETS = [self::DAY_PLAN, self::TEST, self::VISIT, self::WALK];
 
+    /** Letters of a note. */
+    public const MOST_NOTE = 500;
+
     public const UPDATED_AT = null;
 
     protected $table = 'ticks';

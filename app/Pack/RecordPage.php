@@ -288,11 +288,13 @@ final readonly class RecordPage
      */
     public function otherwise(): array
     {
-        return array_map(fn(array $r): array => [
-            'step' => $this->say->said(Standing::title($r['step'])),
-            'because' => $r['tick']->note,
-            'by' => $r['tick']->by . ', ' . gmdate('Y-m-d', (int) $r['tick']->atS),
-        ], $this->standing()->otherwise());
+        $line = static fn(string $step, Noted $tick): array => ['step' => $step, 'because' => $tick->note, 'by' => $tick->by . ', ' . gmdate('Y-m-d', (int) $tick->atS)];
+
+        return [
+            ...array_map(fn(array $r): array => $line($this->say->said(Standing::title($r['step'])), $r['tick']), $this->standing()->otherwise()),
+            // The plan has followed what was built, and no longer has the step.
+            ...array_map(static fn(Noted $t): array => $line('–', $t), $this->standing()->gone),
+        ];
     }
 
     /** How many steps were noted, and when; '' where none was. */

@@ -14,11 +14,12 @@ use Pebblefell\System\Graph\Reach;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** What hangs behind one part of the bank's positive side, and what it draws and brings. */
+/** What hangs behind one part of the bank's positive side, or of its returns, and what it draws and brings. */
 final readonly class Branch
 {
-    /** Where each source gives its charge. */
-    private const GIVES_AT = ['battery_plus', 'output_plus'];
+    /** Where an inverter takes its current, and where each source gives its charge: on the positive side, and where it comes back. */
+    private const TAKES_AT = ['battery_plus', 'battery_minus'];
+    private const GIVES_AT = ['battery_plus', 'output_plus', 'battery_minus', 'output_minus'];
 
     /**
      * @param list<Part>          $inverters
@@ -43,7 +44,7 @@ final readonly class Branch
         $inverters = $chargers = [];
         foreach ($reach?->points() ?? [] as $point) {
             $part = $graph->parts[$point->uid];
-            if ($part->kind->isInverter() && $point->terminal === 'battery_plus') {
+            if ($part->kind->isInverter() && in_array($point->terminal, self::TAKES_AT, true)) {
                 $inverters[] = $part;
             }
             if ($part->kind->isCharger() && in_array($point->terminal, self::GIVES_AT, true)) {

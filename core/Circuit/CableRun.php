@@ -14,7 +14,7 @@ use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
 
-/** One run of the bank's positive side, cables side by side together: what flows in it, what it carries, what it loses. */
+/** One run of the bank's positive side, or of its returns, cables side by side together: what flows in it, what it carries, what it loses. */
 final readonly class CableRun
 {
     /** Copper under load, °C: its resistance is that much higher than at 20 °C. Assumed: half way up for a 70 °C insulation. */
@@ -69,6 +69,12 @@ final readonly class CableRun
         $each = array_map(Carries::most(...), $this->conductors);
 
         return in_array(null, $each, true) ? null : array_sum($each);
+    }
+
+    /** mm² that carry what flows in it, whatever they lose; null: none does, or it is not measured. */
+    public function carriesFromMm2(): ?float
+    {
+        return $this->wantsMm2(self::ANY_DROP_PCT, null);
     }
 
     /** Its size is known and carries less than flows in it. */

@@ -9,6 +9,7 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Graph\Reach;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -34,20 +35,93 @@ final readonly class CableRuns
      */
     public static function from(Graph $graph, Circuit $circuit, array $batteries, Budget $budget, Supply $supply): self
     {
+        /**
+         * @param list<Point>     $from
+         * @param list<Conductor> $without
+         */
+        $reach = static fn(array $from, array $without): Reach => $graph->reach($from, Passage::closed()->avoiding($without));
+        $runs = self::laid($graph, $circuit->whole(), $reach, self::poles($batteries, 'plus'), $batteries, $budget, $supply);
+        $by = [];
+        foreach ($runs as $run) {
+            foreach ($run->conductors as $conductor) {
+                $by[$conductor->uid] = $run;
+            }
+        }
+
+        return new self($graph, $circuit, $runs, $by);
+    }
+
+    /**
+     * The way back: every run of the bank's negative side that has one side towards the bank, with what comes back through it.
+     *
+     * @param list<Part> $batteries of the bank
+     *
+     * @return list<CableRun>
+     */
+    public static function returns(Graph $graph, array $batteries, Budget $budget, Supply $supply): array
+    {
+        $posts = self::poles($batteries, 'minus');
+        /**
+         * @param list<Point>     $from
+         * @param list<Conductor> $without
+         */
+        $reach = static fn(array $from, array $without): Reach => self::throughShunts($graph, $from, $without);
+
+        return self::laid($graph, $reach($posts, []), $reach, $posts, $batteries, $budget, $supply);
+    }
+
+    /**
+     * @param list<Part> $batteries
+     *
+     * @return list<Point>
+     */
+    private static function poles(array $batteries, string $pole): array
+    {
+        return array_map(static fn(Part $p): Point => Point::of($p->uid, $pole), $batteries);
+    }
+
+    /**
+     * What is joined, a monitor's shunt among it: all that comes back flows through it.
+     *
+     * @param list<Point>     $from
+     * @param list<Conductor> $without
+     */
+    private static function throughShunts(Graph $graph, array $from, array $without): Reach
+    {
+        $reach = $graph->reach($from, Passage::closed()->avoiding($without));
+        foreach ($graph->ofKind(PartKind::Monitor) as $monitor) {
+            [$inner, $outer] = [Point::of($monitor->uid, 'battery_minus'), Point::of($monitor->uid, 'system_minus')];
+            if ($reach->has($inner) !== $reach->has($outer)) {
+                $from[] = $reach->has($inner) ? $outer : $inner;
+                $reach = $graph->reach($from, Passage::closed()->avoiding($without));
+            }
+        }
+
+        return $reach;
+    }
+
+    /**
+     * @param Reach       $whole     everything that is joined to the poles
+     * @param callable(list<Point>, list<Conductor>): Reach $reach what is joined to some points, without some conductors
+     * @param list<Point> $posts
+     * @param list<Part>  $batteries
+     *
+     * @return list<CableRun>
+     */
+    private static function laid(Graph $graph, Reach $whole, callable $reach, array $posts, array $batteries, Budget $budget, Supply $supply): array
+    {
         $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $batteries), true);
-        $posts = array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $batteries);
-        $whole = $circuit->whole();
         // In the order in which they are reached: of two ends the nearer one comes first.
         $order = array_flip(array_map(strval(...), $whole->points()));
         $anywhere = !Branch::feedsLoads($graph, $whole);
-        $runs = $by = [];
-        foreach (self::sideBySide($graph, $circuit) as $group) {
+        $runs = [];
+        foreach (self::sideBySide($graph, $whole) as $group) {
             [$a, $b] = [$group[0]->from, $group[0]->to];
             if (isset($bank[$a->uid], $bank[$b->uid])) {
                 continue;
             }
             [$near, $far] = $order[(string) $a] < $order[(string) $b] ? [$a, $b] : [$b, $a];
-            $behind = $graph->reach([$far], Passage::closed()->avoiding($group));
+            $behind = $reach([$far], $group);
             // The bank is reached from there too: a ring, in which nobody can say how the current parts.
             if (array_filter($posts, $behind->has(...)) !== []) {
                 continue;
@@ -55,14 +129,10 @@ final readonly class CableRuns
             // On the lead of a charger or an inverter no load hangs besides.
             $passes = array_filter($behind->parts(), static fn(Part $p): bool => !$p->kind->isCharger() && !$p->kind->isInverter()) !== [];
             $branch = Branch::of($graph, $behind, $passes && $anywhere, $budget, $supply);
-            $run = new CableRun($group, $near, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV);
-            $runs[] = $run;
-            foreach ($group as $conductor) {
-                $by[$conductor->uid] = $run;
-            }
+            $runs[] = new CableRun($group, $near, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV);
         }
 
-        return new self($graph, $circuit, $runs, $by);
+        return $runs;
     }
 
     /** The run that a conductor belongs to; null for links of the bank, the negative side and rings. */
@@ -172,14 +242,14 @@ final readonly class CableRuns
     }
 
     /**
-     * Conductors of the positive side, those between the same two points together.
+     * Conductors of a side, those between the same two points together.
      *
      * @return list<non-empty-list<Conductor>>
      */
-    private static function sideBySide(Graph $graph, Circuit $circuit): array
+    private static function sideBySide(Graph $graph, Reach $whole): array
     {
         $groups = [];
-        foreach ($circuit->whole()->points() as $point) {
+        foreach ($whole->points() as $point) {
             foreach ($graph->at($point) as $conductor) {
                 $ends = [(string) $conductor->from, (string) $conductor->to];
                 sort($ends);

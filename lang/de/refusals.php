@@ -6,6 +6,9 @@ declare(strict_types=1);
 return [
     'noted-later' => ':who hat danach :value notiert; ist dieser Wert der richtige?',
     'no-check' => 'ist keine Zeile der Prüfung mehr: sie neu ansehen',
+    'changed-meanwhile' => 'wurde inzwischen geändert, auf :now: noch einmal ansehen',
+    'no-deviation' => 'kann bei diesem Schritt nicht anders sein',
+    'noted-since' => 'wurde seither neu notiert: noch einmal ansehen',
     'moment' => 'ist kein lesbarer Zeitpunkt: als 2026-11-26T10:15:00Z schreiben',
     'in-future' => 'liegt in der Zukunft: geht die Uhr des Geräts richtig?',
     'wants-answer' => 'wird mit ja oder nein beantwortet',

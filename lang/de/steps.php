@@ -89,6 +89,18 @@ return [
         'clamp' => 'Gleichstromzange', 'crimp' => 'Presszange', 'torque' => 'Drehmomentschlüssel', 'adhesive' => 'Kleber und Primer', 'resistor' => 'Widerstand mit Klemmen', 'charger' => 'Werkstattladegerät',
         'app' => 'Telefon, Laptop oder Adapter',
     ],
+    // Was anders gebaut wurde als geplant; der Plan folgt.
+    'deviation' => [
+        'size_mm2' => 'Querschnitt der Leitung von :from nach :to: geplant :was',
+        'length_m' => 'Länge der Leitung von :from nach :to: geplant :was',
+        'rating_a' => 'Nennstrom von :part: geplant :was',
+        'place' => 'Ort von :part: geplant :was',
+        'left-out' => ':part wird nicht eingebaut',
+        'left-in' => ':part bleibt abgeklemmt eingebaut',
+        'nothing' => 'nichts',
+        'noted' => ':what; jetzt :is.',
+        'noted-so' => ':what.',
+    ],
     'limits' => ['between' => ':low bis :high', 'least' => 'mindestens :low', 'most' => 'höchstens :high', 'free' => 'zu notieren'],
     'closed' => [
         'measure' => 'Zu, bis „:step“ gemessen ist: :limits.',

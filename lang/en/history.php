@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Who did what, told on from the name: "Torvald Eik" + "planned 2 × Kvellin Slate 200, under the desk".
 return [
+    'sheets' => ['day-plan' => 'Run sheet', 'test' => 'Test', 'visit' => 'Visit', 'walk' => 'Walk-through'],
+    'states' => ['done' => 'noted', 'otherwise' => 'otherwise', 'undone' => 'taken back'],
     'secret' => 'the code “:label”',
     'looked' => 'looked at the code “:label” of :part',
     'and' => '; ',

@@ -6,6 +6,9 @@ declare(strict_types=1);
 return [
     'noted-later' => ':who noted :value after that; is yours the right one?',
     'no-check' => 'is not a line of the test sheet any more: look at it again',
+    'changed-meanwhile' => 'was changed meanwhile, to :now: look at it again',
+    'no-deviation' => 'is nothing that can be otherwise at this step',
+    'noted-since' => 'was noted anew since: look again',
     'moment' => 'is no moment that can be read: write it as 2026-11-26T10:15:00Z',
     'in-future' => 'lies in the future: is the clock of the device right?',
     'wants-answer' => 'is answered with yes or no',

@@ -89,6 +89,18 @@ return [
         'clamp' => 'DC clamp', 'crimp' => 'crimping tool', 'torque' => 'torque spanner', 'adhesive' => 'adhesive and primer', 'resistor' => 'resistor with clips', 'charger' => 'bench charger',
         'app' => 'phone, laptop or dongle',
     ],
+    // What was built otherwise than planned; the plan follows.
+    'deviation' => [
+        'size_mm2' => 'Size of the lead from :from to :to: :was planned',
+        'length_m' => 'Length of the lead from :from to :to: :was planned',
+        'rating_a' => 'Rating of :part: :was planned',
+        'place' => 'Place of :part: :was planned',
+        'left-out' => ':part is not fitted',
+        'left-in' => ':part is left in, disconnected',
+        'nothing' => 'nothing',
+        'noted' => ':what; now :is.',
+        'noted-so' => ':what.',
+    ],
     'limits' => ['between' => ':low to :high', 'least' => 'at least :low', 'most' => 'at most :high', 'free' => 'to be noted'],
     'closed' => [
         'measure' => 'Closed until “:step” is measured within :limits.',

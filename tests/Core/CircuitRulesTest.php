@@ -167,6 +167,10 @@ final class CircuitRulesTest extends TestCase
         // 100 A through a loop of 4 m of 35 mm² at 50 °C: 0.554 mΩ/m × 1.118 × 4 m × 100 A = 0.25 V (IEC 60228 class 5, 0.00393/K).
         $lead = static fn(float $mm2, float $m, float $watts = 1200): System => self::drawn(['b1.plus f1.in 70 0.2 105', "f1.out x.supply_plus $mm2 $m 90"], ['x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => $watts]));
         yield 'a lead that burns' => ['cable-too-thin@w1', 'stop', $lead(6, 0.5), $lead(35, 0.5)];
+        // What flows out comes back, through the shunt and behind it.
+        $back = static fn(float $mm2, string $from = 'm0.battery_minus', string $to = 'b1.minus'): System => self::drawn(['b1.plus f1.in 70 0.2 105', 'f1.out x.supply_plus 35 0.5 90', "$from $to $mm2 0.5 90", $from === 'm0.battery_minus' ? 'x.supply_minus m0.system_minus 35 0.5 90' : 'm0.battery_minus b1.minus 35 0.5 90'], ['x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => 1200]));
+        yield 'a return that burns' => ['cable-too-thin@w2', 'stop', $back(6), $back(35)];
+        yield 'a return behind the shunt that burns' => ['cable-too-thin@w2', 'stop', $back(6, 'x.supply_minus', 'm0.system_minus'), $back(35, 'x.supply_minus', 'm0.system_minus')];
         $clamp = static fn(float $takes): System => self::drawn(['b1.plus f1.in 70 0.2 105', 'f1.out y.in 70 0.3 90', 'y.out x.supply_plus 70 0.3 90'], ['y' => ['fuse', ['rating_a' => 150, 'terminal_mm2' => $takes]], 'x' => ['distribution_box', ['circuits' => 4]]], self::load(['watts' => 600]));
         yield 'a cable that the terminal does not take' => ['cable-too-thick@w1', 'fix', $clamp(35), $clamp(70)];
         yield 'a lead that loses too much' => ['drop-too-large@x', 'fix', $lead(35, 3.5), $lead(35, 1.5)];

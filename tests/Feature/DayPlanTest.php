@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\BusyTime;
 use App\Models\DayPlan;
 use App\Models\Job;
+use App\Models\Role;
 use App\Models\Tick;
 use App\Models\Workshop;
 use App\Record\DayDesk;
@@ -17,7 +18,9 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Pebblefell\Stage\DayPlan\Deviation;
 use Pebblefell\Stage\DayPlan\RunSheet;
+use Pebblefell\Study;
 use Sabre\VObject\Reader;
 
 /** The day on its screens: what is noted once, what stays closed, when it runs, and who else wants the bay. */
@@ -89,6 +92,56 @@ final class DayPlanTest extends TestCase
         self::assertNotNull($system);
         $copy = JobFiles::import($system, $tree);
         self::assertEquals($job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all(), $copy->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all());
+    }
+
+    public function testWhatIsBuiltOtherwiseChangesThePlanAndSaysWhatThatChanges(): void
+    {
+        $job = $this->van();
+        $this->actingAs($this->user(Role::Technician));
+        $rows = self::desk($job)->standing->rows;
+        $study = Studies::of($job);
+        // As far as the first step that lays positives, everything is done.
+        $lay = null;
+        foreach ($rows as $k => ['step' => $step]) {
+            $sizes = array_values(array_filter(Deviation::of($study, $step), static fn(Deviation $d): bool => str_ends_with($d->key(), '.size_mm2') && (float) $d->was >= 50.0));
+            if ($sizes !== [] && $step->reading === null) {
+                [$lay, $before, $deviation] = [$step, array_slice($rows, 0, $k), $sizes[0]];
+                break;
+            }
+        }
+        self::assertTrue(isset($lay, $before, $deviation));
+        foreach ($before as ['step' => $step]) {
+            $this->note($job, $step->key, ['value' => $step->reading === null ? null : ($step->reading->low ?? 0.0)])->assertOk();
+        }
+        $uid = strtok($deviation->key(), '.');
+        $keys = static fn(Study $s): array => array_map(static fn($v): string => $v->finding->key(), $s->assessment()->verdicts);
+        $note = fn(array $with): TestResponse => $this->note($job, $lay->key, ['state' => 'otherwise', 'note' => 'the reel was empty', ...$with]);
+        $note(['what' => "$uid.size_mm2|1", 'is' => '4'])->assertStatus(422)->assertJsonFragment(['message' => "It was changed meanwhile, to $deviation->was: look at it again."]);
+        $note(['what' => 'c999.size_mm2|', 'is' => '4'])->assertStatus(422);
+        $note(['what' => "$uid.size_mm2|$deviation->was", 'is' => 'thick'])->assertStatus(422);
+        self::assertSame($deviation->was, (string) $job->conductors()->where('uid', $uid)->value('size_mm2'), 'nothing of what is refused is kept');
+        $note(['what' => "$uid.size_mm2|$deviation->was", 'is' => '6'])->assertOk();
+        self::assertSame(6.0, (float) $job->conductors()->where('uid', $uid)->value('size_mm2'));
+        $tick = DayDesk::ticks($job, Tick::DAY_PLAN)->on($lay->key);
+        self::assertStringStartsWith('the reel was empty Size of the lead from', $tick->note ?? '');
+        self::assertStringContainsString('now 6', $tick->note ?? '');
+        // The plan follows, and says on the sheet what it means.
+        $new = array_values(array_diff($keys(Studies::of($job->refresh())), $keys($study)));
+        self::assertContains("cable-too-thin@$uid", $new);
+        $this->get("/jobs/$job->id/day-plan/steps")->assertOk()->assertSee("#finding-cable-too-thin-$uid", false);
+        // What is not fitted after all goes from the plan; the word of it stays, though its step is gone.
+        $mount = array_values(array_filter(self::desk($job)->standing->rows, static fn(array $r): bool => $r['step']->does === 'mount' && $r['closed'] === null))[0]['step'];
+        $this->note($job, $mount->key, ['state' => 'otherwise', 'note' => 'it came broken', 'what' => "{$mount->parts[0]}.left-out|", 'is' => ''])->assertOk();
+        self::assertFalse($job->parts()->where('uid', $mount->parts[0])->exists());
+        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('it came broken');
+        // From the history the last word on a step is taken back, and only that.
+        $last = $job->ticks()->where('step', $lay->key)->orderByDesc('id')->firstOrFail();
+        $this->get("/jobs/$job->id/history?fold=noted")->assertOk()->assertSee('Noted on the sheets')->assertSee('the reel was empty');
+        $this->delete("/jobs/$job->id/history/ticks/$last->id")->assertSessionHasNoErrors();
+        self::assertNull(DayDesk::ticks($job, Tick::DAY_PLAN)->on($lay->key));
+        $this->delete("/jobs/$job->id/history/ticks/$last->id")->assertSessionHasErrors(['step' => 'It was noted anew since: look again.']);
+        $this->actingAs($this->user(Role::Office));
+        $this->note($job, $lay->key, ['state' => 'otherwise', 'note' => 'x'])->assertForbidden();
     }
 
     public function testTheStageIsDoneWhenEveryStepIs(): void

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\PutBack;
 use App\History\Acts;
+use App\Http\Pages\TickLines;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\PageQuery;
 use App\Http\Workbench;
@@ -18,7 +19,9 @@ final class HistoryController extends Controller
 {
     public function index(PageQuery $request, Job $job): View
     {
-        return Workbench::of($job)->view('history', null, ['acts' => Acts::page($job)]);
+        $bench = Workbench::of($job);
+
+        return $bench->view('history', null, ['acts' => Acts::page($job), 'noted' => new TickLines($bench)]);
     }
 
     public function update(ActRequest $request, Job $job, string $act, PutBack $putBack): RedirectResponse

@@ -23,6 +23,8 @@ final class TickRequest extends FormRequest
             'value' => ['nullable', 'numeric', 'between:-1000000,1000000'],
             'amps' => ['nullable', 'numeric', 'between:0,100000'],
             'note' => ['nullable', 'string', 'max:500'],
+            'what' => ['nullable', 'string', 'max:200'],
+            'is' => ['nullable', 'string', 'max:120'],
         ];
     }
 
@@ -31,7 +33,7 @@ final class TickRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['value' => 'reading', 'note' => 'reason'];
+        return ['value' => 'reading', 'note' => 'reason', 'is' => 'value'];
     }
 
     protected function check(Validator $validator): void
@@ -40,6 +42,18 @@ final class TickRequest extends FormRequest
             $validator->errors()->add('note', 'Say what was done instead, and why.');
         }
         $this->checkClock($validator);
+    }
+
+    /**
+     * What was built otherwise: "c3.size_mm2|35" names it, and what it was planned as when that was seen.
+     *
+     * @return ?array{what: string, seen: string, is: string}
+     */
+    public function deviation(): ?array
+    {
+        [$what, $seen] = [...explode('|', $this->text('what'), 2), ''];
+
+        return $what === '' || $this->text('state') !== Tick::OTHERWISE ? null : ['what' => $what, 'seen' => $seen, 'is' => trim($this->text('is'))];
     }
 
     /**

@@ -19,8 +19,10 @@ final readonly class Standing
     /**
      * @param list<array{step: Step, tick: ?Tick, closed: ?Word}> $rows in order; closed: why it cannot be done yet
      * @param ?int                                                $next index of what is next; null: all is done
+     * @param list<Tick>                                          $gone what was done otherwise at steps that the plan no longer has: it
+     *     follows what was built
      */
-    private function __construct(public RunSheet $sheet, public array $rows, public ?int $next)
+    private function __construct(public RunSheet $sheet, public array $rows, public ?int $next, public array $gone)
     {
     }
 
@@ -57,7 +59,10 @@ final readonly class Standing
             }
         }
 
-        return new self($sheet, $rows, $next);
+        $keys = array_map(static fn(Step $s): string => $s->key, $sheet->steps);
+        $gone = array_filter($ticks->standing(), static fn(Tick $t): bool => $t->state === Tick::OTHERWISE && !in_array($t->step, $keys, true));
+
+        return new self($sheet, $rows, $next, array_values($gone));
     }
 
     public static function title(Step $step): Word

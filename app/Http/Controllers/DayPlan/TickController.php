@@ -21,6 +21,6 @@ final class TickController extends Controller
     {
         $said = $request->said($this->user($request)->name);
 
-        return $this->answered($request, route('day-plan.steps', $job), static fn(): bool => $note($job, $said));
+        return $this->answered($request, route('day-plan.steps', $job), static fn(): bool => $note($job, $said, $request->deviation()));
     }
 }

@@ -196,6 +196,23 @@ final readonly class DayPlanPage
         return $phases;
     }
 
+    /**
+     * What was built otherwise than planned; the plan has followed, and a step that it no longer has stays told.
+     *
+     * @return list<array{step: string, note: string, by: string}>
+     */
+    public function builtOtherwise(): array
+    {
+        $line = fn(string $step, Tick $tick): array => [
+            'step' => $step, 'note' => $tick->note, 'by' => trim($tick->by . ', ' . $this->workshop->local($tick->atS)->format('j M H:i'), ', '),
+        ];
+
+        return [
+            ...array_map(fn(array $r): array => $line($this->title($r['step']) . ':', $r['tick']), $this->standing->otherwise()),
+            ...array_map(static fn(Tick $t): array => $line('', $t), $this->standing->gone),
+        ];
+    }
+
     /** About how long the work that is left takes: "6.5 h". */
     public function workLeft(): string
     {

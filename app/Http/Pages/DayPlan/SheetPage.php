@@ -7,8 +7,12 @@ namespace App\Http\Pages\DayPlan;
 use App\Http\Workbench;
 use App\Models\Workshop;
 use App\Record\DayDesk;
+use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
+use Pebblefell\Stage\DayPlan\Act;
+use Pebblefell\Stage\DayPlan\Deviation;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
 use Pebblefell\Stage\Tick;
@@ -33,6 +37,9 @@ final readonly class SheetPage
     /** @var array<int, list<Part>> what is live once each step is done, by its place */
     private array $live;
 
+    /** @var list<Verdict> stops and fixes that nobody has answered */
+    private array $open;
+
     /** @var array<string, string> where a picture of a part goes, and where it is changed, by uid: many steps ask for the same */
     private array $pictures;
 
@@ -48,6 +55,10 @@ final readonly class SheetPage
         }
         [$this->pictures, $this->parts] = [$pictures, $parts];
         $this->standing = $desk->standing;
+        $this->open = array_values(array_filter(
+            $bench->assessment->verdicts,
+            static fn(Verdict $v): bool => $v->isOpen() && $v->finding->subject !== '' && $v->finding->severity !== Severity::Note,
+        ));
         $this->workshop = Workshop::current();
         $this->live = $desk->standing->sheet->liveAfterEach();
         $this->store = route('ticks.store', $bench->job);
@@ -132,6 +143,49 @@ final readonly class SheetPage
     public function isMissed(Step $step, ?Tick $tick): bool
     {
         return $tick?->value !== null && $step->reading?->isGate() === true && !$step->reading->isGood($tick->value);
+    }
+
+    /**
+     * What of it can have been built otherwise: "c3.size_mm2|35", with what it is planned as.
+     *
+     * @return array<string, string>
+     */
+    public function deviations(Step $step): array
+    {
+        $options = [];
+        foreach (Deviation::of($this->bench->study, $step) as $deviation) {
+            $options[$deviation->key() . '|' . $deviation->was] = $this->bench->say->said($deviation->label())
+                . ($deviation->unit() === '' ? '' : ' (' . $this->bench->show->unit($deviation->unit()) . ')');
+        }
+
+        return $options;
+    }
+
+    /**
+     * What the plan, as it was built so far, says of the parts and leads of a step: stops and fixes that nobody has answered.
+     *
+     * @return list<array{severity: Severity, title: string, url: string}>
+     */
+    public function says(Step $step): array
+    {
+        $about = [...$step->parts, ...array_map(static fn(Act $a): string => $a->of, $step->acts)];
+        foreach ($step->acts as $act) {
+            // A lead is judged with what it ends on: its fuse.
+            $lead = $act->do === Act::ATTACH ? $this->bench->study->planned()->conductors[$act->of] ?? null : null;
+            array_push($about, ...($lead === null ? [] : [$lead->from->uid, $lead->to->uid]));
+        }
+        $says = [];
+        foreach ($this->open as $verdict) {
+            if (in_array($verdict->finding->subject, $about, true)) {
+                $says[] = [
+                    'severity' => $verdict->finding->severity,
+                    'title' => $this->bench->say->finding($verdict->finding)->title,
+                    'url' => route($verdict->stage->value, $this->bench->job) . '#' . $verdict->finding->anchor(),
+                ];
+            }
+        }
+
+        return $says;
     }
 
     /** Where a picture of a step belongs: to its part, else to the bank's first battery; '' where neither is. */

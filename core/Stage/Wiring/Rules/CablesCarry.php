@@ -24,13 +24,17 @@ final class CablesCarry implements Rule
         $findings = [];
         $runs = $study->runs();
         foreach ($runs->runs as $run) {
-            $findings = [...$findings, ...array_filter([$this->tooThin($runs, $run), $this->losesTooMuch($runs, $run), $this->tooThick($runs, $run)])];
+            $findings = [...$findings, ...array_filter([$this->tooThin($run, $runs->wantsMm2($run)), $this->losesTooMuch($runs, $run), $this->tooThick($runs, $run)])];
+        }
+        // What flows out comes back: a return burns as its positive does. What it loses is counted there, out and back.
+        foreach ($study->returns() as $run) {
+            $findings = [...$findings, ...array_filter([$this->tooThin($run, $run->carriesFromMm2())])];
         }
 
         return $findings;
     }
 
-    private function tooThin(CableRuns $runs, CableRun $run): ?Finding
+    private function tooThin(CableRun $run, ?float $wantsMm2): ?Finding
     {
         $carries = $run->carriesA();
         $current = $run->current();
@@ -44,8 +48,8 @@ final class CablesCarry implements Rule
                 'mm²',
             ),
             'amps' => Amount::of($current->value, 'A', 0), 'carries' => Amount::of($carries, 'A', 0),
-            'wants' => Amount::of($runs->wantsMm2($run) ?? 0.0, 'mm²'),
-        ], [$current, Figure::given('ampacity', $carries, 'A', Origin::Computed)], $run->conductors[0]->uid, variant: $runs->wantsMm2($run) === null ? 'none' : '');
+            'wants' => Amount::of($wantsMm2 ?? 0.0, 'mm²'),
+        ], [$current, Figure::given('ampacity', $carries, 'A', Origin::Computed)], $run->conductors[0]->uid, variant: $wantsMm2 === null ? 'none' : '');
     }
 
     private function losesTooMuch(CableRuns $runs, CableRun $run): ?Finding

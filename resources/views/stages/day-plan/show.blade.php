@@ -47,6 +47,14 @@
         @endmay
         @endunfolded
     </x-fold>
+    @if ($built = $page->builtOtherwise())
+        <x-fold id="otherwise" title="Changed on site" :answer="count($built) . (count($built) === 1 ? ' thing' : ' things')" open>
+            @unfolded('otherwise', true)
+            <ul>@foreach ($built as $line)<li class="py-1"><strong>{{ $line['step'] }}</strong> {{ $line['note'] }}
+                <span class="small muted">{{ $line['by'] }}</span></li>@endforeach</ul>
+            @endunfolded
+        </x-fold>
+    @endif
     @foreach ($page->phases() as $part)
         <x-fold :id="'phase-' . $part['phase']" :title="__('steps.phases.' . $part['phase'])" :answer="$part['answer']">
             @unfolded('phase-' . $part['phase'])

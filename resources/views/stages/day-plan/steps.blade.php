@@ -25,6 +25,9 @@
                             }}</strong>@endif @if ($page->isMissed($step, $tick))<span class="tag out">not within limits</span>@endif
                             @if ($tick->note)<span class="block small">{{ $tick->note }}</span>@endif</p>
                     @endif
+                    @foreach ($page->says($step) as $said)
+                        <p class="small mt-2"><x-severity :of="$said['severity']" /> {{ $said['title'] }} <a href="{{ $said['url'] }}">See</a></p>
+                    @endforeach
                     @if ($closed && ! $tick)
                         <p class="run-closed mt-3"><strong>Closed.</strong> {{ $page->said($closed) }}
                             @if ($step->closedBy === 'balance')<a href="{{ route('balance', $job) }}">Balance</a>@elseif ($step->closedBy === 'settings')<a
@@ -58,6 +61,12 @@
                                 @if ($step->reading)<div class="field narrow"><label for="om{{ $k }}">Measured</label><div class="with-unit"><input id="om{{
                                     $k }}"
                                     name="value" inputmode="text" autocomplete="off"><span class="unit">{{ $step->reading->unit }}</span></div></div>@endif
+                                @if ($options = $page->deviations($step))
+                                    <x-field :form="'o' . $k" label="What was built otherwise" name="what" :options="$options"
+                                        blank="only noted, the plan stays" />
+                                    <x-field class="narrow" :form="'o' . $k" label="It is now" name="is" autocomplete="off"
+                                        help="Left empty where something is not fitted, or left in." />
+                                @endif
                                 <div class="field"><label for="on{{ $k }}">Changed on site, because</label><input id="on{{ $k }}" name="note" autocomplete="off"
                                     required value="{{ old('_form') === 'o' . $k ? old('note') : '' }}">@if (old('_form') === 'o' . $k)
                                     @error('note')<div class="error">{{ $message }}</div>@enderror @endif</div>

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Http\Workbench;
+use App\Models\Tick;
+use App\Models\Workshop;
+use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\Tick as Noted;
+
+/** What was noted on a job's sheets, newest first, and what of it can be taken back. */
+final readonly class TickLines
+{
+    /** Lines that are told. Chosen: a day's work. */
+    private const TOLD = 80;
+
+    /** @var Collection<int, Tick> */
+    private Collection $ticks;
+
+    public int $count;
+
+    public function __construct(private Workbench $bench)
+    {
+        $this->count = $bench->job->ticks()->count();
+        $this->ticks = $bench->job->ticks()->reorder()->orderByDesc('noted_at')->orderByDesc('id')->limit(self::TOLD)->get();
+    }
+
+    /**
+     * @return list<array{tick: Tick, when: string, sheet: string, step: string, says: string, back: bool}>
+     */
+    public function lines(): array
+    {
+        $titles = $this->titles();
+        $seen = [];
+        $lines = [];
+        foreach ($this->ticks as $tick) {
+            $key = "$tick->sheet $tick->step";
+            $isLast = !isset($seen[$key]);
+            $seen[$key] = true;
+            $lines[] = [
+                'tick' => $tick,
+                'when' => Workshop::current()->local($tick->noted_at)->format('j M Y H:i'),
+                'sheet' => __("history.sheets.$tick->sheet"),
+                'step' => $titles[$key] ?? $tick->step,
+                'says' => trim(__("history.states.$tick->state") . ($tick->value === null ? '' : ' ' . round($tick->value, 4)) . ($tick->amps === null ? '' : ' at '
+                    . round($tick->amps, 2) . ' A') . ($tick->note === '' ? '' : ": $tick->note")),
+                // Only the last word on a step can be taken back: what was noted before it no longer counts.
+                'back' => $isLast && $tick->state !== Noted::UNDONE,
+            ];
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @return array<string, string> titles of the steps that the plan has, by sheet and step
+     */
+    private function titles(): array
+    {
+        $titles = [];
+        foreach ($this->bench->study->runSheet(Workshop::current()->first_terminal)->steps as $step) {
+            $titles[Tick::DAY_PLAN . " $step->key"] = $this->bench->say->said(Standing::title($step));
+        }
+        foreach ($this->bench->study->testSheet()->checks as $check) {
+            $titles[Tick::TEST . " $check->key"] = $this->bench->say->word("tests.does.$check->does.title", $check->args);
+        }
+        foreach ($this->ticks as $tick) {
+            if (str_starts_with($tick->step, 'proof.')) {
+                $titles[Tick::TEST . " $tick->step"] = $this->bench->say->word('tests.proof.title') . ', ' . substr($tick->step, 6);
+            }
+        }
+
+        return $titles;
+    }
+}
