@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $job_id
  * @property CarbonInterface $starts_at
  * @property CarbonInterface $ends_at as last forecast
+ * @property ?CarbonInterface $charges_from when it wants a charger, as last forecast; null: it wants none
+ * @property ?CarbonInterface $charges_to
  * @property string $bay
  * @property int $people
  */
@@ -27,7 +29,7 @@ final class DayPlan extends Row
 
     protected $fillable = ['starts_at', 'ends_at', 'bay', 'people'];
 
-    protected $casts = ['starts_at' => 'datetime', 'ends_at' => 'datetime', 'people' => 'integer'];
+    protected $casts = ['starts_at' => 'datetime', 'ends_at' => 'datetime', 'charges_from' => 'datetime', 'charges_to' => 'datetime', 'people' => 'integer'];
 
     protected $attributes = ['bay' => '', 'people' => 1, 'lock_version' => 1];
 

@@ -15,6 +15,7 @@ use Pebblefell\Region\Region;
  *
  * @property Region $region
  * @property string $currency three letters, ISO 4217: what every price here is in
+ * @property ?int $chargers that charge batteries on the bench at one time; null: not said
  * @property ?int $crew people who work on vehicles at one time; null: not said
  * @property string $label_sheet the sheet of labels that is at hand, as LabelSheet reads it; '' for the usual ones
  * @property ?float $hourly_rate of labour, in that currency
@@ -43,6 +44,7 @@ final class Workshop extends Row
         'label_sheet',
         'hourly_rate',
         'crew',
+        'chargers',
         'bays',
         'opens_h',
         'closes_h',
@@ -53,6 +55,7 @@ final class Workshop extends Row
         'region' => Region::class,
         'hourly_rate' => 'float',
         'crew' => 'integer',
+        'chargers' => 'integer',
         'bays' => 'array',
         'opens_h' => 'float',
         'closes_h' => 'float',

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Tick;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use Pebblefell\Schedule\Timetable;
 use Pebblefell\Stage\DayPlan\Chores;
 use Pebblefell\Stage\DayPlan\Standing;
@@ -18,6 +19,9 @@ use Pebblefell\Study;
 /** A job's day laid out: its run sheet with what was noted, and when each part of it runs. */
 final readonly class DayDesk
 {
+    /** Forecasts that differ by less are the same, s. Chosen. */
+    private const SAME_S = 60;
+
     private function __construct(private Job $job, public Standing $standing, public ?DayPlan $plan)
     {
     }
@@ -81,16 +85,24 @@ final readonly class DayDesk
         return $ready === [] ? null : max(0.0, (max($ready) - max($atS, $session->time()->getTimestamp())) / 3600.0);
     }
 
-    /** Keeps the forecast end beside the plan, where other jobs and the Yard see it. */
+    /** Keeps the forecast end beside the plan, and when it wants a charger, where other jobs and the Yard see it. */
     public function keepEnd(): void
     {
-        if ($this->plan !== null) {
-            ['table' => $table, 'hours' => $hours] = $this->timetable();
-            $end = $hours->moment($table->finishH)->utc();
-            if (abs($end->getTimestamp() - $this->plan->ends_at->getTimestamp()) > 60) {
-                DayPlan::query()->whereKey($this->plan->id)->toBase()->update(['ends_at' => $end]);
-                $this->plan->setAttribute('ends_at', $end)->syncOriginal();
-            }
+        if ($this->plan === null) {
+            return;
+        }
+        ['table' => $table, 'hours' => $hours] = $this->timetable();
+        [$from, $to] = $table->runs[Chores::CHARGE] ?? [null, null];
+        $forecast = [
+            'ends_at' => $hours->moment($table->finishH)->utc(),
+            'charges_from' => $from === null ? null : $hours->moment($from)->utc(),
+            'charges_to' => $to === null ? null : $hours->moment($to)->utc(),
+        ];
+        $moved = static fn(?CarbonInterface $a, ?CarbonInterface $b): bool => ($a === null) !== ($b === null)
+            || ($a !== null && $b !== null && abs($a->getTimestamp() - $b->getTimestamp()) > self::SAME_S);
+        if (array_filter(array_keys($forecast), fn(string $key): bool => $moved($this->plan->getAttribute($key), $forecast[$key])) !== []) {
+            DayPlan::query()->whereKey($this->plan->id)->toBase()->update($forecast);
+            $this->plan->forceFill($forecast)->syncOriginal();
         }
     }
 }

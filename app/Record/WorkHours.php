@@ -24,13 +24,14 @@ final readonly class WorkHours
 
     private CarbonImmutable $midnight;
 
-    public function __construct(private Workshop $workshop, CarbonInterface $from)
+    /** @param int $ahead days that are laid out */
+    public function __construct(private Workshop $workshop, CarbonInterface $from, int $ahead = self::DAYS)
     {
         $this->midnight = $workshop->local($from)->startOfDay();
         $days = $workshop->work_days ?: [1, 2, 3, 4, 5];
         $open = [];
         $first = new DateTimeImmutable($this->midnight->format('Y-m-d H:i:s'), $this->midnight->getTimezone());
-        for ($day = 0; $day < self::DAYS; ++$day) {
+        for ($day = 0; $day < $ahead; ++$day) {
             // Plain dates: a quarter of a year of them is made for each page.
             $date = $first->modify("+$day days");
             if (in_array((int) $date->format('N'), $days, true)) {
@@ -41,7 +42,7 @@ final readonly class WorkHours
             'to',
             '>',
             $this->midnight->utc(),
-        )->where('from', '<', $this->midnight->addDays(self::DAYS)->utc())
+        )->where('from', '<', $this->midnight->addDays($ahead)->utc())
             ->orderBy('from')->limit(500)->get()
             ->map(fn(BusyTime $b): array => [$this->hour($b->from), $this->hour($b->to)])->all());
         // With all of a quarter busy nothing could be planned, nor drawn: then it is planned as if it were not, and said.

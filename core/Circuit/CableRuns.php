@@ -35,12 +35,7 @@ final readonly class CableRuns
      */
     public static function from(Graph $graph, Circuit $circuit, array $batteries, Budget $budget, Supply $supply): self
     {
-        /**
-         * @param list<Point>     $from
-         * @param list<Conductor> $without
-         */
-        $reach = static fn(array $from, array $without): Reach => $graph->reach($from, Passage::closed()->avoiding($without));
-        $runs = self::laid($graph, $circuit->whole(), $reach, self::poles($batteries, 'plus'), $batteries, $budget, $supply);
+        $runs = self::laid($graph, $circuit->whole(), false, self::poles($batteries, 'plus'), $batteries, $budget, $supply);
         $by = [];
         foreach ($runs as $run) {
             foreach ($run->conductors as $conductor) {
@@ -61,13 +56,8 @@ final readonly class CableRuns
     public static function returns(Graph $graph, array $batteries, Budget $budget, Supply $supply): array
     {
         $posts = self::poles($batteries, 'minus');
-        /**
-         * @param list<Point>     $from
-         * @param list<Conductor> $without
-         */
-        $reach = static fn(array $from, array $without): Reach => self::throughShunts($graph, $from, $without);
 
-        return self::laid($graph, $reach($posts, []), $reach, $posts, $batteries, $budget, $supply);
+        return self::laid($graph, self::throughShunts($graph, $posts, []), true, $posts, $batteries, $budget, $supply);
     }
 
     /**
@@ -102,13 +92,13 @@ final readonly class CableRuns
 
     /**
      * @param Reach       $whole     everything that is joined to the poles
-     * @param callable(list<Point>, list<Conductor>): Reach $reach what is joined to some points, without some conductors
+     * @param bool        $back      the negative side: it passes shunts
      * @param list<Point> $posts
      * @param list<Part>  $batteries
      *
      * @return list<CableRun>
      */
-    private static function laid(Graph $graph, Reach $whole, callable $reach, array $posts, array $batteries, Budget $budget, Supply $supply): array
+    private static function laid(Graph $graph, Reach $whole, bool $back, array $posts, array $batteries, Budget $budget, Supply $supply): array
     {
         $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $batteries), true);
         // In the order in which they are reached: of two ends the nearer one comes first.
@@ -121,7 +111,7 @@ final readonly class CableRuns
                 continue;
             }
             [$near, $far] = $order[(string) $a] < $order[(string) $b] ? [$a, $b] : [$b, $a];
-            $behind = $reach([$far], $group);
+            $behind = $back ? self::throughShunts($graph, [$far], $group) : $graph->reach([$far], Passage::closed()->avoiding($group));
             // The bank is reached from there too: a ring, in which nobody can say how the current parts.
             if (array_filter($posts, $behind->has(...)) !== []) {
                 continue;

@@ -74,7 +74,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         DB::transaction(function (): void {
-            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'currency' => 'EUR', 'hourly_rate' => 74.0, 'crew' => 4, 'bays' => ['Quay bay', 'Middle bay', 'Net loft']]);
+            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'currency' => 'EUR', 'hourly_rate' => 74.0, 'crew' => 4, 'chargers' => 2, 'bays' => ['Quay bay', 'Middle bay', 'Net loft']]);
             $this->places();
             $this->people();
             $this->libraryTrailer();

@@ -13,7 +13,7 @@
     @if ($page->isThere())
         <div class="mt-4"><h2>Today by bay</h2><p class="small">{{ $page->today() }}</p>
             @include('yard-bays', ['chart' => $page->chart()])
-            @foreach ($page->shortOfPeople() as $line)<p class="small text-rust">{{ $line }}</p>@endforeach</div>
+            @foreach ($page->shortOf() as $line)<p class="small text-rust">{{ $line }}</p>@endforeach</div>
     @endif
     @if ($jobs->isEmpty())
         <div class="mt-6"><x-empty title="No jobs yet"><p>Open one: customer, vehicle, and how they travel. The rest follows stage by

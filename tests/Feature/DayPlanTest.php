@@ -212,6 +212,16 @@ final class DayPlanTest extends TestCase
         Workshop::current()->update(['crew' => 2 * $others + 2]);
         $this->get("/jobs/$job->id/day-plan")->assertDontSee('More people wanted');
         $this->get('/')->assertDontSee('people wanted,');
+        // Chargers are shared in the same way: each job's charge is forecast, and one too many is told with when one is free.
+        $own = DayPlan::query()->where('job_id', $job->id)->firstOrFail();
+        self::assertNotNull($own->charges_from, 'its batteries are charged before they are joined');
+        DayPlan::query()->whereKeyNot($own->id)->toBase()->update(['charges_from' => $own->charges_from, 'charges_to' => $own->charges_to, 'ends_at' => $own->ends_at, 'starts_at' => $own->starts_at]);
+        $all = DayPlan::query()->count();
+        Workshop::current()->update(['chargers' => $all - 1]);
+        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('More chargers wanted than there are')->assertSee("want $all; there")->assertSee('One is free from');
+        $this->get('/')->assertOk()->assertSee("$all chargers wanted");
+        Workshop::current()->update(['chargers' => $all]);
+        $this->get("/jobs/$job->id/day-plan")->assertDontSee('More chargers wanted');
     }
 
     public function testTwoInOneBayAreToldAndABetterPlaceIsNamed(): void

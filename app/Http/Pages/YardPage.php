@@ -25,9 +25,12 @@ final readonly class YardPage
 
     private CarbonImmutable $midnight;
 
+    private WorkHours $hours;
+
     public function __construct(private Workshop $workshop)
     {
         $this->midnight = $workshop->local(CarbonImmutable::now())->startOfDay();
+        $this->hours = new WorkHours($workshop, $this->midnight, BayChart::DAYS);
         $this->plans = DayPlan::query()->with('job:id,title,number')->where('ends_at', '>', $this->midnight->utc())
             ->where('starts_at', '<', $this->midnight->addDays(BayChart::DAYS)->utc())->orderBy('starts_at')->limit(self::MOST)->get();
     }
@@ -39,7 +42,7 @@ final readonly class YardPage
 
     public function chart(): BayChart
     {
-        $hours = new WorkHours($this->workshop, $this->midnight);
+        $hours = $this->hours;
         $bays = array_values(
             array_unique([...$this->workshop->bays ?? [], ...$this->plans->map(fn(DayPlan $p): string => $this->bay($p))->all()]),
         );
@@ -87,20 +90,36 @@ final readonly class YardPage
     }
 
     /**
-     * When more people are wanted than there are, in sentences.
+     * When more people, or more chargers, are wanted than there are, in sentences.
      *
      * @return list<string>
      */
-    public function shortOfPeople(): array
+    public function shortOf(): array
     {
-        $crew = $this->workshop->crew;
-        $hours = new WorkHours($this->workshop, $this->midnight);
-        $stays = array_values($this->plans->map(static fn(DayPlan $p): array => [
-            'fromH' => $hours->hour($p->starts_at), 'toH' => $hours->hour($p->ends_at), 'people' => $p->people,
-        ])->all());
+        $people = $chargers = [];
+        foreach ($this->plans as $p) {
+            $people[] = ['fromH' => $this->hours->hour($p->starts_at), 'toH' => $this->hours->hour($p->ends_at), 'people' => $p->people];
+            if ($p->charges_from !== null && $p->charges_to !== null) {
+                $chargers[] = ['fromH' => $this->hours->hour($p->charges_from), 'toH' => $this->hours->hour($p->charges_to), 'people' => 1];
+            }
+        }
 
-        return $crew === null ? [] : array_map(fn(array $o): string => $this->workshop->local($hours->moment($o['fromH']))->format('D j M G:i') . ' to '
-            . $this->workshop->local($hours->moment($o['toH']))->format('D j M G:i') . ": {$o['people']} people wanted, $crew there.", Crew::over($stays, $crew));
+        return [...$this->short($people, $this->workshop->crew, 'people'), ...$this->short($chargers, $this->workshop->chargers, 'chargers')];
+    }
+
+    /**
+     * @param list<array{fromH: float, toH: float, people: int}> $stays
+     *
+     * @return list<string>
+     */
+    private function short(array $stays, ?int $there, string $of): array
+    {
+        $at = fn(float $h): string => $this->workshop->local($this->hours->moment($h))->format('D j M G:i');
+
+        return $there === null ? [] : array_map(
+            static fn(array $o): string => $at($o['fromH']) . ' to ' . $at($o['toH']) . ": {$o['people']} $of wanted, $there there.",
+            Crew::over($stays, $there),
+        );
     }
 
     /** Who stands here now, in a sentence. */

@@ -18,7 +18,7 @@ final readonly class Chores
     /** The steps that come before anything is touched. */
     private const GLUE = 'glue';
     private const CURE = 'cure';
-    private const CHARGE = 'charge';
+    public const CHARGE = 'charge';
 
     /**
      * @param list<Task> $tasks

@@ -21,6 +21,8 @@
                 />
             <x-field form="workshop" label="People on vehicles" name="crew" :value="$workshop->crew" inputmode="numeric"
                 help="At one time. Jobs in different bays share them; empty: not counted." />
+            <x-field form="workshop" label="Chargers on the bench" name="chargers" :value="$workshop->chargers" inputmode="numeric"
+                help="Batteries that can be charged for joining at one time, each by its own. Jobs share them; empty: not counted." />
             <x-field form="workshop" class="wide" label="Bays" name="bays" :value="implode(', ', $workshop->bays ?? [])"
                 help="By name, with commas between them." />
             <x-field form="workshop" label="Opens" name="opens" type="time" :value="$workshop->clock($workshop->opens_h)" required />

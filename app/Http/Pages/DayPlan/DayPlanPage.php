@@ -282,6 +282,48 @@ final readonly class DayPlanPage
         return $wanted > $crew ? $wanted : null;
     }
 
+    /** Chargers that all jobs want while this one charges, where that is more than there are; null: enough, or not said. */
+    public function chargersWanted(): ?int
+    {
+        $plan = $this->desk->plan;
+        $there = $this->workshop->chargers;
+        if ($plan?->charges_from === null || $plan->charges_to === null || $there === null || $this->standing->isDone()) {
+            return null;
+        }
+        $hours = $this->time['hours'];
+        $charges = array_filter(array_column($this->others(), 'charge'));
+        $own = ['fromH' => $hours->hour($plan->charges_from), 'toH' => $hours->hour($plan->charges_to), 'people' => 1];
+        $wanted = Crew::wanted([...array_values($charges), $own], $own['fromH'], $own['toH']);
+
+        return $wanted > $there ? $wanted : null;
+    }
+
+    public function chargers(): int
+    {
+        return (int) $this->workshop->chargers;
+    }
+
+    /** When one of them is free for as long as this job charges: "Fri 27 Nov, 08:00"; '' where none is wanted twice. */
+    public function chargerFree(): string
+    {
+        $plan = $this->desk->plan;
+        if ($this->chargersWanted() === null || $plan?->charges_from === null || $plan->charges_to === null) {
+            return '';
+        }
+        $hours = $this->time['hours'];
+        [$from, $to] = [$hours->hour($plan->charges_from), $hours->hour($plan->charges_to)];
+        $charges = array_values(array_filter(array_column($this->others(), 'charge')));
+        $ends = array_filter(array_column($charges, 'toH'), static fn(float $h): bool => $h > $from);
+        sort($ends);
+        foreach ($ends as $end) {
+            if (Crew::wanted($charges, $end, $end + $to - $from) < (int) $this->workshop->chargers) {
+                return $this->workshop->local($hours->moment($end))->format('D j M, H:i');
+            }
+        }
+
+        return '';
+    }
+
     public function crew(): int
     {
         return (int) $this->workshop->crew;
@@ -326,7 +368,7 @@ final readonly class DayPlanPage
     /**
      * The other jobs that are planned, hours since this one's beginning.
      *
-     * @return list<array{fromH: float, toH: float, people: int, bay: string}>
+     * @return list<array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}>
      */
     private function others(): array
     {
@@ -335,13 +377,21 @@ final readonly class DayPlanPage
     }
 
     /**
-     * @return array{fromH: float, toH: float, people: int, bay: string}
+     * @return array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}
      */
     private function stay(DayPlan $plan): array
     {
         $hours = $this->time['hours'];
 
-        return ['fromH' => $hours->hour($plan->starts_at), 'toH' => $hours->hour($plan->ends_at), 'people' => $plan->people, 'bay' => $plan->bay];
+        return [
+            'fromH' => $hours->hour($plan->starts_at),
+            'toH' => $hours->hour($plan->ends_at),
+            'people' => $plan->people,
+            'bay' => $plan->bay,
+            'charge' => $plan->charges_from === null || $plan->charges_to === null
+                ? null
+                : ['fromH' => $hours->hour($plan->charges_from), 'toH' => $hours->hour($plan->charges_to), 'people' => 1],
+        ];
     }
 
     /** The busy times leave no hour: they are left out. */

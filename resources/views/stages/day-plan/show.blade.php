@@ -76,6 +76,11 @@
                 <p>@foreach ($page->clashes as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
                     {{ $page->at($other->starts_at) }} to {{ $page->at($other->ends_at) }}. @endforeach {{ $page->better() }}</p></div>
         @endif
+        @if ($page->chargersWanted() !== null)
+            <div class="mt-5"><h3>More chargers wanted than there are</h3>
+                <p>While its batteries charge, all jobs together want {{ $page->chargersWanted() }}; there {{ $page->chargers() === 1 ? 'is' : 'are' }}
+                    {{ $page->chargers() }}. @if ($page->chargerFree())One is free from {{ $page->chargerFree() }}.@endif</p></div>
+        @endif
         @if ($page->peopleWanted() !== null)
             <div class="mt-5"><h3>More people wanted than there are</h3>
                 <p>All jobs together want {{ $page->peopleWanted() }} at one time; there are {{ $page->crew() }}.
