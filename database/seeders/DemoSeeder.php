@@ -131,7 +131,7 @@ final class DemoSeeder extends Seeder
             (new DayPlan(['starts_at' => $start, 'ends_at' => $start->addDay(), 'bay' => $bay, 'people' => $people]))->forceFill(['job_id' => $job->id])->save();
             $study = Study::of(JobReader::read($job));
             if ($n === 2) {
-                $this->ticked($job, DayDesk::of($job, $study), 6, $now->subHours(2));
+                $this->ticked($job, DayDesk::of($job, $study), 6, $now->subHours(5));
             }
             DayDesk::of($job, $study)->keepEnd();
         }

@@ -34,7 +34,7 @@ test('no serious finding of axe on any page, light or dark', async ({ page }) =>
     }
     await openJob(page, 'Dental van');
     const job = new URL(page.url()).pathname.match(/^\/jobs\/\d+/)[0];
-    for (const path of [...stages.map((s) => `/${s}`), '/day-plan/steps', '/settings/step', '/settings/paper', '/wiring/shelf', '/handover/walk', '/offers', '/brief', '/history', '/survey?add=battery', '/survey?add=inverter']) {
+    for (const path of [...stages.map((s) => `/${s}`), '/day-plan/steps', '/settings/step', '/settings/paper', '/wiring/shelf', '/handover/walk', '/offers', '/test/proof', '/test/vehicle?seed=11', '/brief', '/history', '/survey?add=battery', '/survey?add=inverter']) {
         await page.goto(job + path);
         await soundPage(page, path);
     }
@@ -59,7 +59,7 @@ test('on a phone no page scrolls sideways, and what is touched is large enough',
     await signIn(page, 'technician');
     await openJob(page, 'Dental van');
     const job = new URL(page.url()).pathname.match(/^\/jobs\/\d+/)[0];
-    for (const path of ['/', ...stages.map((s) => `${job}/${s}`), `${job}/day-plan/steps`, `${job}/settings/step`, `${job}/settings/paper`, `${job}/wiring/shelf`, `${job}/handover/walk`, `${job}/offers`, '/jobs/3/aftercare', '/jobs/3/logs/1', '/measured', '/recall?model=slate', `${job}/survey?add=battery`, '/library']) {
+    for (const path of ['/', ...stages.map((s) => `${job}/${s}`), `${job}/day-plan/steps`, `${job}/settings/step`, `${job}/settings/paper`, `${job}/wiring/shelf`, `${job}/handover/walk`, `${job}/offers`, `${job}/test/proof`, `${job}/test/vehicle?seed=11`, '/jobs/3/aftercare', '/jobs/3/logs/1', '/measured', '/recall?model=slate', `${job}/survey?add=battery`, '/library']) {
         await page.goto(path);
         const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
         expect(over, path).toBeLessThanOrEqual(0);

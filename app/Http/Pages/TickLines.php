@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Http\Pages\Test\ProofPage;
 use App\Http\Workbench;
 use App\Models\Tick;
 use App\Models\Workshop;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\Ticks;
 
 /** What was noted on a job's sheets, newest first, and what of it can be taken back. */
 final readonly class TickLines
@@ -67,9 +70,10 @@ final readonly class TickLines
         foreach ($this->bench->study->testSheet()->checks as $check) {
             $titles[Tick::TEST . " $check->key"] = $this->bench->say->word("tests.does.$check->does.title", $check->args);
         }
-        foreach ($this->ticks as $tick) {
-            if (str_starts_with($tick->step, 'proof.')) {
-                $titles[Tick::TEST . " $tick->step"] = $this->bench->say->word('tests.proof.title') . ', ' . substr($tick->step, 6);
+        $proof = new ProofPage($this->bench, Proof::of($this->bench->study, Ticks::none()));
+        foreach ($proof->steps() as $step) {
+            foreach ($step['asks'] as $ask) {
+                $titles[Tick::TEST . " {$ask['step']}"] = $step['title'] . ', ' . lcfirst($proof->asks($ask));
             }
         }
 

@@ -99,7 +99,7 @@ final readonly class ProofPage
      */
     public function promised(array $ask): string
     {
-        return $ask['promised'] === null ? '' : $this->bench->show->text($ask['promised'], $this->unit($ask), $this->isAmps($ask) ? 1 : 2);
+        return $ask['promised'] === null ? '' : $this->bench->show->text($ask['promised'], $this->unit($ask), $this->isAmps($ask) ? 1 : 3);
     }
 
     /**

@@ -64,7 +64,7 @@
                                 @if ($options = $page->deviations($step))
                                     <x-field :form="'o' . $k" label="What was built otherwise" name="what" :options="$options"
                                         blank="only noted, the plan stays" />
-                                    <x-field class="narrow" :form="'o' . $k" label="It is now" name="is" autocomplete="off"
+                                    <x-field :form="'o' . $k" label="It is now" name="is" autocomplete="off"
                                         help="Left empty where something is not fitted, or left in." />
                                 @endif
                                 <div class="field"><label for="on{{ $k }}">Changed on site, because</label><input id="on{{ $k }}" name="note" autocomplete="off"
