@@ -23,7 +23,8 @@ final class NoteTick
      * @param string                                                                                $sheet one of Tick::SHEETS
      * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string,
      *     client_id: ?string} $said
-     * @param Closure(): mixed $check throws InvalidValue where it must not be noted; an array that it gives takes the place of what was said
+     * @param Closure(): mixed $check throws InvalidValue where it must not be noted; an array that it gives takes the place of what was
+     *     said
      * @param Closure(): void $after what follows from it
      *
      * @return bool whether it was new

@@ -25,7 +25,8 @@ final class TakeBack
     public function __invoke(Job $job, Tick $tick, string $by): void
     {
         ($this->note)($job, $tick->sheet, [
-            'step' => $tick->step, 'state' => Noted::UNDONE, 'value' => null, 'amps' => null, 'note' => '', 'at' => CarbonImmutable::now()->utc(), 'by' => $by, 'client_id' => null,
+            'step' => $tick->step, 'state' => Noted::UNDONE, 'value' => null, 'amps' => null, 'note' => '',
+            'at' => CarbonImmutable::now()->utc(), 'by' => $by, 'client_id' => null,
         ], static function () use ($job, $tick): null {
             $last = $job->ticks()->where('sheet', $tick->sheet)->where('step', $tick->step)->get()->last();
             if ($last?->id !== $tick->id || $tick->state === Noted::UNDONE) {

@@ -102,6 +102,9 @@ final class ApplianceCsv
      */
     private static function part(string $uid, array $parts): string
     {
-        return $uid === '' || in_array($uid, $parts, true) ? $uid : throw InvalidValue::at('/fed_by', 'must be the id of a part of this job, as p3');
+        return $uid === '' || in_array($uid, $parts, true) ? $uid : throw InvalidValue::at(
+            '/fed_by',
+            'must be the id of a part of this job, as p3',
+        );
     }
 }

@@ -24,7 +24,8 @@ final class PartCsv
         $rows = [[...self::COLUMNS, ...$columns]];
         foreach ($job->parts()->get() as $part) {
             $rows[] = [
-                $part->kind->value, $part->fate->value, $part->role, $part->make, $part->model, $part->serial, $part->firmware, $part->place, $part->note,
+                $part->kind->value, $part->fate->value, $part->role, $part->make, $part->model, $part->serial, $part->firmware,
+                $part->place, $part->note,
                 ...array_map(static fn(string $c) => $part->data[$c] ?? null, $columns),
             ];
         }

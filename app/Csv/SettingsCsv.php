@@ -31,7 +31,8 @@ final class SettingsCsv
             foreach ($boxes as $box) {
                 $rows[] = [
                     $part->uid, $part->typedName(), $box->parameter->value, $box->parameter->unit(), $box->planned()->text(),
-                    $box->entry?->found?->text(), $box->entry?->asSet?->text(), $box->entry?->readBack?->text(), $box->entry?->by, $box->entry?->at,
+                    $box->entry?->found?->text(), $box->entry?->asSet?->text(), $box->entry?->readBack?->text(), $box->entry?->by,
+                    $box->entry?->at,
                 ];
             }
         }

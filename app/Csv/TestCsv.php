@@ -45,10 +45,19 @@ final class TestCsv
         $rows = [self::COLUMNS];
         $line = static function (string $key, string $what, string $unit, ?float $low, ?float $high) use (&$rows, $ticks): void {
             $tick = $ticks->on($key);
-            $rows[] = [$key, $what, $unit, $low, $high, $tick?->value, $tick?->amps, $tick?->state, $tick?->note, $tick?->by, $tick === null ? null : gmdate('Y-m-d\TH:i:s\Z', (int) $tick->atS)];
+            $rows[] = [
+                $key, $what, $unit, $low, $high, $tick?->value, $tick?->amps, $tick?->state, $tick?->note, $tick?->by,
+                $tick === null ? null : gmdate('Y-m-d\TH:i:s\Z', (int) $tick->atS),
+            ];
         };
         foreach ($study->testSheet()->checks as $check) {
-            $line($check->key, $say->word("tests.does.$check->does.title", $check->args), $check->reading->unit ?? '', $check->reading?->low, $check->reading?->high);
+            $line(
+                $check->key,
+                $say->word("tests.does.$check->does.title", $check->args),
+                $check->reading->unit ?? '',
+                $check->reading?->low,
+                $check->reading?->high,
+            );
         }
         foreach (Proof::of($study, $ticks)->asks ?? [] as $ask) {
             $line($ask['step'], $say->word('tests.proof.title'), '', null, null);
@@ -59,7 +68,10 @@ final class TestCsv
 
     public static function read(Job $job, string $text, User $by): CsvResult
     {
-        [$rows, $faults] = str_starts_with(ltrim($text, "\u{FEFF} \t\r\n"), '{') ? self::lines($text) : Csv::read($text, ['line'], self::MOST);
+        [$rows, $faults] = str_starts_with(
+            ltrim($text, "\u{FEFF} \t\r\n"),
+            '{',
+        ) ? self::lines($text) : Csv::read($text, ['line'], self::MOST);
         if ($rows === [] && $faults === []) {
             $faults[] = ['path' => 'line 1', 'message' => 'there are no readings in it'];
         }
@@ -95,7 +107,8 @@ final class TestCsv
     /**
      * @param array<string, string> $row
      *
-     * @return array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string, client_id: string}
+     * @return array{step: string, state: string, value: ?float, amps: ?float, note: string, at: CarbonInterface, by: string,
+     *     client_id: string}
      *
      * @throws InvalidValue
      */
@@ -121,7 +134,10 @@ final class TestCsv
         return [
             ...$said, 'at' => $at ?? CarbonImmutable::now()->utc(), 'by' => $by,
             // Without a moment of its own it is this day's reading.
-            'client_id' => Uuid::uuid5(self::IDS, implode('|', [$job->id, ($at ?? CarbonImmutable::now()->utc()->startOfDay())->getTimestamp(), json_encode($said)]))->toString(),
+            'client_id' => Uuid::uuid5(
+                self::IDS,
+                implode('|', [$job->id, ($at ?? CarbonImmutable::now()->utc()->startOfDay())->getTimestamp(), json_encode($said)]),
+            )->toString(),
         ];
     }
 

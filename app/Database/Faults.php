@@ -37,7 +37,12 @@ final class Faults extends LostConnectionDetector
      */
     public static function patiently(Closure $write): mixed
     {
-        return retry(self::ATTEMPTS, $write, static fn(): int => random_int(5, 40), static fn(Throwable $e): bool => self::mayBeTriedAgain($e));
+        return retry(
+            self::ATTEMPTS,
+            $write,
+            static fn(): int => random_int(5, 40),
+            static fn(Throwable $e): bool => self::mayBeTriedAgain($e),
+        );
     }
 
     /** Nothing was written: asked again, it may well be. */

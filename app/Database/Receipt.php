@@ -45,7 +45,9 @@ final class Receipt
         try {
             return DB::table('receipts')->where('id', $this->id)->exists();
         } catch (Throwable $e) {
-            throw new RuntimeException('The database was lost while it wrote all of it or nothing, and does not say which: ' . get_class($e));
+            throw new RuntimeException(
+                'The database was lost while it wrote all of it or nothing, and does not say which: ' . get_class($e),
+            );
         }
     }
 }

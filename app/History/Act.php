@@ -48,7 +48,9 @@ final readonly class Act
         return Telling::of($this->lines);
     }
 
-    /** A pack or an offer that was issued stays issued, a day is set anew on its page, and a line that only says something changed nothing. */
+    /**
+     * A pack or an offer that was issued stays issued, a day is set anew on its page, and a line that only says something changed nothing.
+     */
     public function canBePutBack(): bool
     {
         return $this->lines->every(static fn(Activity $a): bool => $a->event !== null

@@ -261,7 +261,9 @@ final class Telling
     private static function partName(Activity $line, string $uid): string
     {
         static $names = [];
-        $names[$line->job_id] ??= Part::query()->where('job_id', $line->job_id)->get()->mapWithKeys(static fn(Part $p): array => [$p->uid => $p->name()])->all();
+        $names[$line->job_id] ??= Part::query()->where('job_id', $line->job_id)->get()->mapWithKeys(
+            static fn(Part $p): array => [$p->uid => $p->name()],
+        )->all();
 
         return $names[$line->job_id][$uid] ?? $uid;
     }

@@ -16,7 +16,8 @@ final class LogLines
     /**
      * @param resource $stream at the beginning of a line
      *
-     * @return iterable<array{int, ?array{at: string, volts: ?float, amps: ?float, charge: ?float, sun: ?float}}> place behind the line, and what
+     * @return iterable<array{int, ?array{at: string, volts: ?float, amps: ?float, charge: ?float, sun: ?float}}> place behind the line,
+     *     and what
      *     it says; null: it cannot be read
      */
     public static function read($stream, LogFile $log, DateTimeZone $zone): iterable
@@ -42,12 +43,20 @@ final class LogLines
             $cell = static function (string $meaning) use ($cells, $columns, $at, $log): mixed {
                 $name = $columns[$meaning] ?? '';
 
-                return !is_array($cells) || !is_string($name) || $name === '' ? null : $cells[$log->form === 'csv' ? $at[$name] ?? -1 : $name] ?? null;
+                return !is_array($cells) || !is_string($name) || $name === ''
+                    ? null
+                    : $cells[$log->form === 'csv' ? $at[$name] ?? -1 : $name] ?? null;
             };
             $when = self::time($cell('time'), $zone);
             $amps = self::number($cell('amps'));
-            $row = ['volts' => self::number($cell('volts')), 'amps' => $amps === null ? null : $sign * $amps, 'charge' => self::number($cell('charge')), 'sun' => self::number($cell('sun'))];
-            yield [$place, $when === null || array_filter($row, static fn(?float $v): bool => $v !== null) === [] ? null : ['at' => $when, ...$row]];
+            $row = [
+                'volts' => self::number($cell('volts')), 'amps' => $amps === null ? null : $sign * $amps,
+                'charge' => self::number($cell('charge')), 'sun' => self::number($cell('sun')),
+            ];
+            yield [
+                $place,
+                $when === null || array_filter($row, static fn(?float $v): bool => $v !== null) === [] ? null : ['at' => $when, ...$row],
+            ];
         }
     }
 

@@ -43,8 +43,12 @@ final class LogSums
 
         return array_values(array_map(static fn(array $r): array => [
             'day' => $r['day'], 'hours' => $number($r['hours']) ?? 0.0, 'in_wh' => $number($r['in_wh']), 'out_wh' => $number($r['out_wh']),
-            'sun_wh' => $number($r['sun_wh']), 'low_pct' => $number($r['low_pct']), 'high_pct' => $number($r['high_pct']), 'low_v' => $number($r['low_v']),
-            'high_v' => $number($r['high_v']), 'rest_v' => $number($r['rest_v']), 'top_h' => $number($r['top_h']) ?? 0.0, 'night_w' => $number($r['night_w']),
+            'sun_wh' => $number($r['sun_wh']), 'low_pct' => $number($r['low_pct']), 'high_pct' => $number($r['high_pct']),
+            'low_v' => $number($r['low_v']),
+            'high_v' => $number($r['high_v']),
+            'rest_v' => $number($r['rest_v']),
+            'top_h' => $number($r['top_h']) ?? 0.0,
+            'night_w' => $number($r['night_w']),
         ], array_map(static fn(object $row): array => (array) $row, $rows)));
     }
 
@@ -69,7 +73,8 @@ final class LogSums
         $number = static fn(mixed $v): ?float => $v === null ? null : (float) $v;
 
         return array_values(array_map(static fn(array $r): array => [
-            'at' => ((int) $r['piece'] + 0.5) * $seconds / 3600.0, 'volts' => $number($r['volts']), 'amps' => $number($r['amps']), 'charge' => $number($r['charge']),
+            'at' => ((int) $r['piece'] + 0.5) * $seconds / 3600.0, 'volts' => $number($r['volts']), 'amps' => $number($r['amps']),
+            'charge' => $number($r['charge']),
         ], array_map(static fn(object $row): array => (array) $row, $rows)));
     }
 }

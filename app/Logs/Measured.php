@@ -13,7 +13,10 @@ use App\Record\UnreadableJob;
 use Pebblefell\Schedule\Took;
 use Pebblefell\Stage\Aftercare\LogJudge;
 
-/** What was promised beside what was measured, over all jobs: budgets by their logs, durations by the ticks, batteries by their capacity tests. */
+/**
+ * What was promised beside what was measured, over all jobs: budgets by their logs, durations by the ticks, batteries by their capacity
+ * tests.
+ */
 final class Measured
 {
     /** So many logs, the latest, are looked at. Chosen. */
@@ -39,7 +42,10 @@ final class Measured
             }
             $out = LogJudge::outWh(LogSums::of($log));
             if ($out !== null && $planned > 0.0) {
-                $rows[] = ['job' => $log->job->id, 'title' => $log->job->title, 'planned' => $planned, 'out' => $out, 'share' => 100.0 * $out / $planned];
+                $rows[] = [
+                    'job' => $log->job->id, 'title' => $log->job->title, 'planned' => $planned, 'out' => $out,
+                    'share' => 100.0 * $out / $planned,
+                ];
             }
         }
 
@@ -55,12 +61,15 @@ final class Measured
     }
 
     /**
-     * @return list<array{model: string, tests: int, jobs: int, share: float, least: float}> measured Ah in % of the label's, by model; the poorest first
+     * @return list<array{model: string, tests: int, jobs: int, share: float, least: float}> measured Ah in % of the label's, by model;
+     *     the poorest first
      */
     public static function batteries(): array
     {
         $by = [];
-        $tests = Measurement::query()->where('quantity', 'capacity')->latest('id')->limit(self::TESTS)->get(['job_id', 'part_uid', 'value']);
+        $tests = Measurement::query()->where('quantity', 'capacity')->latest('id')->limit(self::TESTS)->get(
+            ['job_id', 'part_uid', 'value'],
+        );
         $parts = Part::query()->whereIn('job_id', $tests->pluck('job_id')->unique())->where('kind', 'battery')->get(['job_id', 'uid', 'make', 'model', 'data'])
             ->keyBy(static fn(Part $p): string => "$p->job_id $p->uid");
         foreach ($tests as $test) {

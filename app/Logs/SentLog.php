@@ -42,7 +42,12 @@ final class SentLog
             return null;
         }
 
-        return $job->logFiles()->create(['name' => Str::limit($name, 150), 'path' => $path, 'form' => $form, 'header' => $header, 'bytes' => $disk->size($path), 'by' => $by]);
+        return $job->logFiles()->create(
+            [
+                'name' => Str::limit($name, 150), 'path' => $path, 'form' => $form, 'header' => $header, 'bytes' => $disk->size($path),
+                'by' => $by,
+            ],
+        );
     }
 
     /**

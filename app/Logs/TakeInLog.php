@@ -11,7 +11,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
 /**
- * Reads a log into the database piece by piece. A piece and the place that it reaches are written in one transaction: a reader that is killed
+ * Reads a log into the database piece by piece. A piece and the place that it reaches are written in one transaction: a reader that is
+ * killed
  * leaves no row twice and none out, and the next goes on where it was. One reads a log at a time.
  */
 final class TakeInLog
@@ -62,7 +63,9 @@ final class TakeInLog
             ++$n;
             if ($row === null) {
                 ++$log->refused;
-                $log->first_fault = $log->first_fault === '' ? 'line ' . ($log->rows + $taken + $log->refused + ($log->form === 'csv' ? 1 : 0)) : $log->first_fault;
+                $log->first_fault = $log->first_fault === ''
+                    ? 'line ' . ($log->rows + $taken + $log->refused + ($log->form === 'csv' ? 1 : 0))
+                    : $log->first_fault;
             } else {
                 ++$taken;
                 $rows[] = [$log->id, $log->rows + $taken, $row['at'], $row['volts'], $row['amps'], $row['charge'], $row['sun']];

@@ -37,7 +37,9 @@ final class Appliance extends Row
 
     protected $table = 'appliances';
 
-    protected $fillable = ['uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does', 'fed_by'];
+    protected $fillable = [
+        'uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does', 'fed_by',
+    ];
 
     protected $casts = [
         'side' => Side::class,

@@ -29,7 +29,10 @@ final class DayPlan extends Row
 
     protected $fillable = ['starts_at', 'ends_at', 'bay', 'people'];
 
-    protected $casts = ['starts_at' => 'datetime', 'ends_at' => 'datetime', 'charges_from' => 'datetime', 'charges_to' => 'datetime', 'people' => 'integer'];
+    protected $casts = [
+        'starts_at' => 'datetime', 'ends_at' => 'datetime', 'charges_from' => 'datetime', 'charges_to' => 'datetime',
+        'people' => 'integer',
+    ];
 
     protected $attributes = ['bay' => '', 'people' => 1, 'lock_version' => 1];
 

@@ -38,7 +38,8 @@ final class Job extends Row
 
     protected $fillable = [
         'title', 'customer_id', 'place_id', 'region', 'target_chemistry',
-        'vehicle_kind', 'vehicle_description', 'registration', 'system_v', 'chassis_bonded', 'length_m', 'axles', 'payload_kg', 'axle_kg', 'roof_m2',
+        'vehicle_kind', 'vehicle_description', 'registration', 'system_v', 'chassis_bonded', 'length_m', 'axles', 'payload_kg',
+        'axle_kg', 'roof_m2',
         'bay_length_mm', 'bay_width_mm', 'bay_height_mm',
         'months', 'wish_days', 'hook_up', 'driving_h_day', 'coldest_battery_c', 'shade', 'travel_notes', 'stay', 'budget', 'details',
     ];

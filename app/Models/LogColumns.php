@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** Which column of one kind of monitor log is which: as somebody said it of the last one with the same first line, else guessed by its names. */
+/**
+ * Which column of one kind of monitor log is which: as somebody said it of the last one with the same first line, else guessed by its
+ * names.
+ */
 final class LogColumns extends Row
 {
     /** What columns are usually called. What is more telling is taken first: "solar current" is not the battery's. */

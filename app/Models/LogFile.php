@@ -13,7 +13,8 @@ use Illuminate\Support\Carbon;
  *
  * @property string                      $form    csv or jsonl
  * @property list<string>                $header  its columns, in order
- * @property ?array<string, string|bool> $columns which is what: time, volts, amps, charge, sun; out_is_positive; null until somebody has said so
+ * @property ?array<string, string|bool> $columns which is what: time, volts, amps, charge, sun; out_is_positive; null until somebody
+ *     has said so
  * @property int                         $bytes
  * @property int                         $read_bytes
  * @property int                         $rows
@@ -33,9 +34,15 @@ final class LogFile extends Row
 
     protected $table = 'log_files';
 
-    protected $fillable = ['name', 'path', 'form', 'header', 'columns', 'bytes', 'read_bytes', 'rows', 'refused', 'first_fault', 'finished_at', 'by', 'days'];
+    protected $fillable = [
+        'name', 'path', 'form', 'header', 'columns', 'bytes', 'read_bytes', 'rows', 'refused', 'first_fault', 'finished_at', 'by',
+        'days',
+    ];
 
-    protected $casts = ['header' => 'array', 'columns' => 'array', 'finished_at' => 'datetime', 'days' => 'array', 'bytes' => 'integer', 'read_bytes' => 'integer'];
+    protected $casts = [
+        'header' => 'array', 'columns' => 'array', 'finished_at' => 'datetime', 'days' => 'array', 'bytes' => 'integer',
+        'read_bytes' => 'integer',
+    ];
 
     /**
      * @return BelongsTo<Job, $this>

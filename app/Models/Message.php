@@ -27,11 +27,15 @@ final class Message extends Row
 
     protected $table = 'messages';
 
-    protected $fillable = ['handover_id', 'text', 'ran_short', 'readings', 'file_name', 'file_path', 'file_kind', 'answered_at', 'answered_by', 'answer'];
+    protected $fillable = [
+        'handover_id', 'text', 'ran_short', 'readings', 'file_name', 'file_path', 'file_kind', 'answered_at', 'answered_by', 'answer',
+    ];
 
     protected $casts = ['readings' => 'array', 'answered_at' => 'datetime'];
 
-    protected $attributes = ['ran_short' => '', 'file_name' => '', 'file_path' => '', 'file_kind' => '', 'answered_by' => '', 'answer' => ''];
+    protected $attributes = [
+        'ran_short' => '', 'file_name' => '', 'file_path' => '', 'file_kind' => '', 'answered_by' => '', 'answer' => '',
+    ];
 
     /**
      * @return BelongsTo<Job, $this>

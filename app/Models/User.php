@@ -63,6 +63,10 @@ final class User extends Authenticatable
      */
     public static function namesWith(Role ...$any): array
     {
-        return array_values(self::query()->where('active', true)->orderBy('name')->get()->filter(static fn(self $u): bool => $u->holds(...$any))->map(static fn(self $u): string => $u->name)->all());
+        return array_values(
+            self::query()->where('active', true)->orderBy('name')->get()->filter(
+                static fn(self $u): bool => $u->holds(...$any),
+            )->map(static fn(self $u): string => $u->name)->all(),
+        );
     }
 }

@@ -19,7 +19,8 @@ final readonly class CircuitDrawing
 {
     /** The look's light colours, for a drawing that stands alone. As in resources/css/app.css. */
     private const COLOURS = [
-        '--ground' => '#ffffff', '--paper' => '#ffffff', '--ink' => '#1d282b', '--ink-2' => '#515e5a', '--heather' => '#6b3a78', '--rust' => '#a5391c',
+        '--ground' => '#ffffff', '--paper' => '#ffffff', '--ink' => '#1d282b', '--ink-2' => '#515e5a', '--heather' => '#6b3a78',
+        '--rust' => '#a5391c',
         '--rust-wash' => '#f3d9cd', '--fern-wash' => '#eef4ec',
     ];
 
@@ -180,7 +181,9 @@ final readonly class CircuitDrawing
      */
     public function runSays(array $run): string
     {
-        return trim("Run {$run['uid']} " . $this->size($run) . ' ' . $this->length($run)) . ': its length, size and bundle, or a part in the middle of it';
+        return trim(
+            "Run {$run['uid']} " . $this->size($run) . ' ' . $this->length($run),
+        ) . ': its length, size and bundle, or a part in the middle of it';
     }
 
     /** As SVG that stands alone. */
@@ -193,7 +196,8 @@ final readonly class CircuitDrawing
     }
 
     /**
-     * The same as a picture, turned onto a page that stands where it lies and is asked to; for a PDF, whose library reads styles only where they stand, knows no halo round a text and few weights.
+     * The same as a picture, turned onto a page that stands where it lies and is asked to; for a PDF, whose library reads styles only where
+     * they stand, knows no halo round a text and few weights.
      */
     public function dataUri(bool $turned = false): string
     {

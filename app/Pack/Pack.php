@@ -90,7 +90,10 @@ final readonly class Pack
      */
     private function shown(): array
     {
-        return ['pack' => $this, 'page' => new PackPage($this), 'record' => new RecordPage($this), 'show' => $this->show, 'say' => $this->say()];
+        return [
+            'pack' => $this, 'page' => new PackPage($this), 'record' => new RecordPage($this), 'show' => $this->show,
+            'say' => $this->say(),
+        ];
     }
 
     /**

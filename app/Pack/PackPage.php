@@ -102,7 +102,8 @@ final readonly class PackPage
         $places = [];
         foreach ($this->fitted() as $part) {
             $sought = in_array($part->kind, [
-                PartKind::Battery, PartKind::Switch, PartKind::Fuse, PartKind::Breaker, PartKind::EarthLeakage, PartKind::Monitor, PartKind::Display,
+                PartKind::Battery, PartKind::Switch, PartKind::Fuse, PartKind::Breaker, PartKind::EarthLeakage, PartKind::Monitor,
+                PartKind::Display,
                 PartKind::ShoreInlet, PartKind::DistributionBox, PartKind::LowVoltageDisconnect,
             ], true) || $part->kind->isInverter() || $part->kind->isCharger();
             if ($sought && $part->place !== '') {
@@ -138,7 +139,9 @@ final readonly class PackPage
     {
         $sketch = SimpleSketch::of($this->study);
 
-        return $sketch === null ? '' : 'data:image/svg+xml;base64,' . base64_encode(view('pack.simple', ['sketch' => $sketch, 'page' => $this])->render());
+        return $sketch === null ? '' : 'data:image/svg+xml;base64,' . base64_encode(
+            view('pack.simple', ['sketch' => $sketch, 'page' => $this])->render(),
+        );
     }
 
     /**
@@ -193,7 +196,10 @@ final readonly class PackPage
             }
         }
 
-        return [...$lines, $this->word('dusk'), $this->word('towing'), ...$graph->ofKind(PartKind::Alternator) === [] ? [] : [$this->word('emergency')], $this->word('not-do')];
+        return [
+            ...$lines, $this->word('dusk'), $this->word('towing'),
+            ...$graph->ofKind(PartKind::Alternator) === [] ? [] : [$this->word('emergency')], $this->word('not-do'),
+        ];
     }
 
     /**

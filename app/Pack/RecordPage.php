@@ -24,7 +24,9 @@ use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo;
 
-/** What of a pack is for whoever repairs it one day, and for the workshop: every part, fuse, run and setting, what was proven, and by whom. */
+/**
+ * What of a pack is for whoever repairs it one day, and for the workshop: every part, fuse, run and setting, what was proven, and by whom.
+ */
 final readonly class RecordPage
 {
     private Study $study;
@@ -68,7 +70,9 @@ final readonly class RecordPage
         foreach ($this->ticks(Tick::WALK)->standing() as $tick) {
             if ($tick->note !== '') {
                 $parts = $points[$tick->step]['parts'] ?? [];
-                $title = $parts === [] ? $this->say->word('walk.' . explode('.', $tick->step)[0] . '.title') : $this->say->onePart($parts[0]);
+                $title = $parts === [] ? $this->say->word(
+                    'walk.' . explode('.', $tick->step)[0] . '.title',
+                ) : $this->say->onePart($parts[0]);
                 $asked[] = ['at' => $title, 'asked' => $tick->note, 'by' => $tick->by . ', ' . gmdate('Y-m-d', (int) $tick->atS)];
             }
         }
@@ -86,7 +90,10 @@ final readonly class RecordPage
         $last = $this->pack->signatures === [] ? null : $this->pack->signatures[array_key_last($this->pack->signatures)];
 
         return $last === null ? null : [
-            'says' => $this->word('signed', ['name' => $last['name'], 'at' => substr(str_replace('T', ' ', $last['at']), 0, 16), 'by' => $last['by']]),
+            'says' => $this->word(
+                'signed',
+                ['name' => $last['name'], 'at' => substr(str_replace('T', ' ', $last['at']), 0, 16), 'by' => $last['by']],
+            ),
             'uri' => $last['strokes'] === '' ? '' : 'data:image/svg+xml;base64,' . base64_encode(
                 '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 600 180" width="600" height="180"><path fill="none" stroke="#1d282b" stroke-width="4" d="'
                     . $last['strokes'] . '"/></svg>',
@@ -105,7 +112,8 @@ final readonly class RecordPage
         $rows = [];
         foreach (Warranty::ofAll(array_values($this->study->planned()->parts)) as $warranty) {
             $rows[] = [
-                'part' => $warranty->part, 'months' => (string) (int) $warranty->months, 'from' => $warranty->from, 'until' => $warranty->until(),
+                'part' => $warranty->part, 'months' => (string) (int) $warranty->months, 'from' => $warranty->from,
+                'until' => $warranty->until(),
                 'by' => $warranty->by,
             ];
         }
@@ -188,7 +196,8 @@ final readonly class RecordPage
     /**
      * Each way to go dark beside what each source does about it.
      *
-     * @return ?array{sources: list<string>, rows: list<array{way: string, does: list<string>}>} null without a bank that can go dark, or sources
+     * @return ?array{sources: list<string>, rows: list<array{way: string, does: list<string>}>} null without a bank that can go dark,
+     *     or sources
      */
     public function waking(): ?array
     {
@@ -200,8 +209,13 @@ final readonly class RecordPage
         return [
             'sources' => array_values(array_map($this->say->onePart(...), $waking->sources)),
             'rows' => array_map(fn(array $row): array => [
-                'way' => $this->say->word("waking.ways.{$row['way']}", ['parts' => array_map(static fn(Part $p): Named => Named::one($p->uid), $row['opens'])]),
-                'does' => array_values(array_map(fn(Part $p): string => $this->say->word('waking.how.' . $row['by'][$p->uid]), $waking->sources)),
+                'way' => $this->say->word(
+                    "waking.ways.{$row['way']}",
+                    ['parts' => array_map(static fn(Part $p): Named => Named::one($p->uid), $row['opens'])],
+                ),
+                'does' => array_values(
+                    array_map(fn(Part $p): string => $this->say->word('waking.how.' . $row['by'][$p->uid]), $waking->sources),
+                ),
             ], $waking->rows),
         ];
     }
@@ -288,10 +302,15 @@ final readonly class RecordPage
      */
     public function otherwise(): array
     {
-        $line = static fn(string $step, Noted $tick): array => ['step' => $step, 'because' => $tick->note, 'by' => $tick->by . ', ' . gmdate('Y-m-d', (int) $tick->atS)];
+        $line = static fn(string $step, Noted $tick): array => [
+            'step' => $step, 'because' => $tick->note, 'by' => $tick->by . ', ' . gmdate('Y-m-d', (int) $tick->atS),
+        ];
 
         return [
-            ...array_map(fn(array $r): array => $line($this->say->said(Standing::title($r['step'])), $r['tick']), $this->standing()->otherwise()),
+            ...array_map(
+                fn(array $r): array => $line($this->say->said(Standing::title($r['step'])), $r['tick']),
+                $this->standing()->otherwise(),
+            ),
             // The plan has followed what was built, and no longer has the step.
             ...array_map(static fn(Noted $t): array => $line('–', $t), $this->standing()->gone),
         ];
@@ -368,7 +387,10 @@ final readonly class RecordPage
         $pictures = [];
         foreach (array_values($this->study->planned()->parts) as $part) {
             foreach ($part->photos as $photo) {
-                $pictures[] = ['photo' => $photo, 'says' => implode(': ', array_filter([$this->say->part($part), $this->shown($part, $photo), $photo->caption]))];
+                $pictures[] = [
+                    'photo' => $photo,
+                    'says' => implode(': ', array_filter([$this->say->part($part), $this->shown($part, $photo), $photo->caption])),
+                ];
             }
         }
 

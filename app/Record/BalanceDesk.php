@@ -126,7 +126,8 @@ final readonly class BalanceDesk
                 $step === Step::Resting => min($last->volts, $b['subject']->restV(100.0)),
                 default => null,
             }];
-        }, array_values($this->batteries)), $this->spread(), $this->nowS, (float) Workshop::current()->local($this->nowS)->getOffset(), $narrow);
+        }, array_values($this->batteries)), $this ->spread(), $this ->nowS, (float) Workshop::current() ->local($this ->nowS)
+            ->getOffset(), $narrow);
     }
 
     public function gate(): Gate

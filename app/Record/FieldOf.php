@@ -13,8 +13,10 @@ use Pebblefell\Exception\InvalidValue;
 final class FieldOf
 {
     private const ROWS = [
-        'parts' => Models\Part::class, 'conductors' => Models\Conductor::class, 'signals' => Models\Signal::class, 'scenarios' => Models\Scenario::class,
-        'appliances' => Models\Appliance::class, 'settings' => Models\Setting::class, 'measurements' => Models\Measurement::class, 'answers' => Models\Answer::class,
+        'parts' => Models\Part::class, 'conductors' => Models\Conductor::class, 'signals' => Models\Signal::class,
+        'scenarios' => Models\Scenario::class,
+        'appliances' => Models\Appliance::class, 'settings' => Models\Setting::class, 'measurements' => Models\Measurement::class,
+        'answers' => Models\Answer::class,
         'choices' => Models\Choice::class,
     ];
 

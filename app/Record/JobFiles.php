@@ -183,7 +183,12 @@ final class JobFiles
                 $part->job()->associate($job);
                 $part->save();
                 foreach ($row['photos'] ?? [] as $photo) {
-                    PhotoStore::keepClean($part, (string) base64_decode($photo['data_base64'], true), $photo['caption'], $photo['shows'] ?? '');
+                    PhotoStore::keepClean(
+                        $part,
+                        (string) base64_decode($photo['data_base64'], true),
+                        $photo['caption'],
+                        $photo['shows'] ?? '',
+                    );
                 }
             }
             foreach ([

@@ -72,7 +72,12 @@ final class Milestones
     /** Every step of the run sheet is done. */
     private static function isWorked(Job $job, Study $study, bool $balanced): bool
     {
-        return Standing::of($study->runSheet(), DayDesk::ticks($job, Tick::DAY_PLAN), $balanced, $study->settings()->open() === 0)->isDone();
+        return Standing::of(
+            $study->runSheet(),
+            DayDesk::ticks($job, Tick::DAY_PLAN),
+            $balanced,
+            $study->settings()->open() === 0,
+        )->isDone();
     }
 
     /** Every line of the test sheet is good. */

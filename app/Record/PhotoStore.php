@@ -101,8 +101,15 @@ final class PhotoStore
         }
     }
 
-    private static function store(Part $part, string $jpeg, int $width, int $height, string $caption, ?string $clientId, string $shows): Photo
-    {
+    private static function store(
+        Part $part,
+        string $jpeg,
+        int $width,
+        int $height,
+        string $caption,
+        ?string $clientId,
+        string $shows,
+    ): Photo {
         $hash = hash('sha256', $jpeg);
         Storage::disk('private')->put(self::path($hash), $jpeg);
 

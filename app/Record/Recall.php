@@ -10,14 +10,18 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Rows;
 use Pebblefell\System\Fate;
 
-/** Every system in which a part is fitted, or a box set, that is called back. */
+/**
+ * Every system in which a part is fitted, or a box set, that is called back.
+ *
+ * @phpstan-type Asked array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float,
+ *     finding: string}
+ */
 final class Recall
 {
     /**
      * Parts of the plan or of the finished system; their settings only where they are asked about.
      *
-     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float, finding: string} $asked '': not
-     *     asked
+     * @param Asked $asked '': not asked
      *
      * @return Builder<Part>
      */
@@ -50,8 +54,14 @@ final class Recall
         if ($asked['finding'] !== '') {
             // At its part; what speaks of no part is shown at the job's first.
             $query->whereExists(static fn($q) => $q->select('id')->from('jobs')->whereColumn('jobs.id', 'parts.job_id')->where(
-                static fn($any) => $any->whereRaw("JSON_CONTAINS(jobs.digest, JSON_QUOTE(CONCAT(?, '@', parts.uid)), '$.findings')", [$asked['finding']])
-                    ->orWhere(static fn($whole) => $whole->whereRaw("JSON_CONTAINS(jobs.digest, JSON_QUOTE(CONCAT(?, '@')), '$.findings')", [$asked['finding']])
+                static fn($any) => $any->whereRaw(
+                    "JSON_CONTAINS(jobs.digest, JSON_QUOTE(CONCAT(?, '@', parts.uid)), '$.findings')",
+                    [$asked['finding']],
+                )
+                    ->orWhere(static fn($whole) => $whole->whereRaw(
+                        "JSON_CONTAINS(jobs.digest, JSON_QUOTE(CONCAT(?, '@')), '$.findings')",
+                        [$asked['finding']],
+                    )
                         ->whereRaw('parts.id = (SELECT MIN(p.id) FROM parts AS p WHERE p.job_id = jobs.id)')),
             ));
         }
@@ -82,7 +92,7 @@ final class Recall
     /**
      * A box counts as it was read back, else as it was set.
      *
-     * @param array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float, finding: string} $asked
+     * @param Asked $asked
      */
     private static function set(Rows $query, array $asked): void
     {

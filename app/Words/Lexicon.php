@@ -38,8 +38,10 @@ final class Lexicon
 {
     /** Where the names of an enumeration stand. */
     private const ENUMS = [
-        BenchCharger::class => 'balance.bench.%s', Chemistry::class => 'chemistries.%s', Fate::class => 'fates.%s', Layout::class => 'layouts.names.%s',
-        Parameter::class => 'settings.%s', PartKind::class => 'kinds.%s', Protocol::class => 'balance.protocols.%s', Region::class => 'regions.%s.name',
+        BenchCharger::class => 'balance.bench.%s', Chemistry::class => 'chemistries.%s', Fate::class => 'fates.%s',
+        Layout::class => 'layouts.names.%s',
+        Parameter::class => 'settings.%s', PartKind::class => 'kinds.%s', Protocol::class => 'balance.protocols.%s',
+        Region::class => 'regions.%s.name',
         SignalKind::class => 'signals.%s', Climate::class => 'climates.%s',
         Stage::class => 'stages.names.%s', StageState::class => 'states.%s', Step::class => 'balance.steps.%s',
     ];

@@ -41,6 +41,7 @@ final readonly class Judged
 
     private static function key(Progress $progress): string
     {
-        return ($progress->handedOver ? 'h' : '-') . ($progress->balanced ? 'b' : '-') . ($progress->worked ? 'w' : '-') . ($progress->proven ? 'p' : '-') . ($progress->caredFor ? 'c' : '-');
+        return ($progress->handedOver ? 'h' : '-') . ($progress->balanced ? 'b' : '-') . ($progress->worked ? 'w' : '-')
+            . ($progress->proven ? 'p' : '-') . ($progress->caredFor ? 'c' : '-');
     }
 }

@@ -80,7 +80,9 @@ final readonly class Queue
         [$soc, $vague] = Forecast::charge($c->subject, $c->readings);
         $from = max(0.0, ($soc ?? 0.0) - $vague);
 
-        return (100.0 - $from) / 100.0 * $c->subject->capacityAh / (max(0.1, $amps) * $c->subject->chemistry->coulombicEfficiency()) + $c->subject->absorptionH;
+        $ah = (100.0 - $from) / 100.0 * $c->subject->capacityAh / $c->subject->chemistry->coulombicEfficiency();
+
+        return $ah / max(0.1, $amps) + $c->subject->absorptionH;
     }
 
     private static function freeAt(Protocol $protocol, Candidate $c, ?float $amps, float $nowS): float

@@ -67,7 +67,8 @@ final readonly class Symptom
             if (abs($amps) < 0.5) {
                 $still = $reading;
             } elseif ($amps >= self::SHOWS_A && $still !== null && $reading->atS - $still->atS <= 3600.0 * self::PAIR_H) {
-                $soc = $c->subject->socPct($still->volts) + 100.0 * $amps * ($reading->atS - $still->atS) / 3600.0 / $c->subject->capacityAh;
+                $hours = ($reading->atS - $still->atS) / 3600.0;
+                $soc = $c->subject->socPct($still->volts) + 100.0 * $amps * $hours / $c->subject->capacityAh;
                 $worst = max(
                     $worst,
                     ($reading->volts - $c->subject->restV($soc) - Subject::SURFACE_CELL_V * $c->subject->cells) / $amps - $c->subject->ohm,

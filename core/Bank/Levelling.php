@@ -14,7 +14,8 @@ use Pebblefell\Quantity\Guard;
  * Each is its chemistry's rest curve behind its resistance and its lead; the bar stands at the mean of their volts weighted by
  * conductance. Stepped by the implicit midpoint rule (second order and stable; Hairer, Lubich & Wanner, Geometric Numerical Integration,
  * II.1, from memory): what a battery's volts yield within half a step stands beside its resistance. No charge moves by more than 0.1 % in a
- * step, and none is longer than half the shortest time constant. For two linear batteries it is i(t) = ΔV/R · e^(−t/τ), which a test checks.
+ * step, and none is longer than half the shortest time constant. For two linear batteries it is i(t) = ΔV/R · e^(−t/τ), which a test
+ * checks.
  */
 final readonly class Levelling
 {

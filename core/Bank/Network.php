@@ -90,8 +90,16 @@ final readonly class Network
     public function withOhms(array $ohm): self
     {
         return self::of(
-            array_map(static fn(Source $s, float $r): Source => Source::of($s->id, $s->ocvV, $r), $this->sources, array_slice($ohm, 0, count($this->sources))),
-            array_map(static fn(Link $l, float $r): Link => Link::of($l->from, $l->to, $r), $this->links, array_slice($ohm, count($this->sources), count($this->links))),
+            array_map(
+                static fn(Source $s, float $r): Source => Source::of($s->id, $s->ocvV, $r),
+                $this->sources,
+                array_slice($ohm, 0, count($this->sources)),
+            ),
+            array_map(
+                static fn(Link $l, float $r): Link => Link::of($l->from, $l->to, $r),
+                $this->links,
+                array_slice($ohm, count($this->sources), count($this->links)),
+            ),
             ...$this->takeoff,
         );
     }

@@ -17,7 +17,8 @@ final class ArrayFits implements Calculation
     {
         return Schema::object([
             'panel' => Schema::object([
-                'pmax_w' => Schema::positive(), 'voc_v' => Schema::positive(), 'vmp_v' => Schema::positive(), 'isc_a' => Schema::positive(), 'imp_a' => Schema::positive(),
+                'pmax_w' => Schema::positive(), 'voc_v' => Schema::positive(), 'vmp_v' => Schema::positive(),
+                'isc_a' => Schema::positive(), 'imp_a' => Schema::positive(),
                 'voc_tempco_pct_per_c' => Schema::between(-2, 0), 'vmp_tempco_pct_per_c' => Schema::between(-2, 0),
             ]),
             'series' => Schema::whole(1, 1000),

@@ -44,8 +44,11 @@ final class SimulatedTrip implements Calculation
                         'system_v' => Schema::positive(),
                     ],
                     [
-                        'rate_h' => Schema::positive(), 'peukert' => Schema::between(1, 2), 'usable_pct' => Schema::percent(), 'age_years' => Schema::notNegative(0), 'soc_pct' => Schema::between(0, 100, 100),
-                        'resistance_ohm' => Schema::positive(), 'charge_limit_a' => Schema::positive(), 'discharge_limit_a' => Schema::positive(), 'mass_kg' => Schema::positive(), 'absorption_v' => Schema::positive(),
+                        'rate_h' => Schema::positive(), 'peukert' => Schema::between(1, 2), 'usable_pct' => Schema::percent(),
+                        'age_years' => Schema::notNegative(0), 'soc_pct' => Schema::between(0, 100, 100),
+                        'resistance_ohm' => Schema::positive(), 'charge_limit_a' => Schema::positive(),
+                        'discharge_limit_a' => Schema::positive(), 'mass_kg' => Schema::positive(),
+                        'absorption_v' => Schema::positive(),
                         'charge_min_c' => Schema::between(-60, 40),
                         'heater' => Schema::object(
                             ['watts' => Schema::positive()],
@@ -61,7 +64,9 @@ final class SimulatedTrip implements Calculation
                 'loads' => Schema::listOf(LoadBudget::load()),
                 'sources' => Schema::object([], [
                     'arrays' => Schema::listOf(Schema::object(['watts' => Schema::notNegative()], [
-                        'tilt_deg' => Schema::between(0, 90, 0), 'azimuth_deg' => Schema::between(0, 360, 180), 'albedo' => Schema::between(0, 1, 0.2), 'kind' => Schema::oneOf('mppt', 'pwm'), 'max_charge_a' => Schema::positive(), 'isc_a' => Schema::positive(),
+                        'tilt_deg' => Schema::between(0, 90, 0), 'azimuth_deg' => Schema::between(0, 360, 180),
+                        'albedo' => Schema::between(0, 1, 0.2), 'kind' => Schema::oneOf('mppt', 'pwm'),
+                        'max_charge_a' => Schema::positive(), 'isc_a' => Schema::positive(),
                         'noct_c' => Schema::between(
                             20,
                             90,
@@ -73,7 +78,9 @@ final class SimulatedTrip implements Calculation
                     'generator' => $mains,
                 ]),
                 'site' => Schema::object(['from_day' => Schema::whole(1, 365)], [
-                    'latitude_deg' => Schema::between(-90, 90), 'clearness' => Schema::listOf(Schema::between(0, 1)), 'min_c' => Schema::listOf(Schema::between(-70, 50)), 'seed' => [...Schema::whole(0, 2_000_000_000), 'default' => 1],
+                    'latitude_deg' => Schema::between(-90, 90), 'clearness' => Schema::listOf(Schema::between(0, 1)),
+                    'min_c' => Schema::listOf(Schema::between(-70, 50)),
+                    'seed' => [...Schema::whole(0, 2_000_000_000), 'default' => 1],
                     'shade' => Schema::listOf(Schema::object([
                         'from_h' => Schema::between(0, 24),
                         'to_h' => Schema::between(0, 24),

@@ -287,7 +287,8 @@ final readonly class ArrayFit
                 'array-volts-too-low',
                 Severity::Fix,
                 [
-                    'hot' => Amount::of($this->maxCellC, '°C'), 'works' => Amount::of($this->vmpHotV, 'V', 1), 'open' => Amount::of($dawn, 'V', 1), 'absorption' => Amount::of($this->absorptionV, 'V', 1),
+                    'hot' => Amount::of($this->maxCellC, '°C'), 'works' => Amount::of($this->vmpHotV, 'V', 1),
+                    'open' => Amount::of($dawn, 'V', 1), 'absorption' => Amount::of($this->absorptionV, 'V', 1),
                     'wakes' => Amount::of($r->startAboveV, 'V'), 'full' => Amount::of(
                         self::RESTING_SHARE * $this->absorptionV,
                         'V',

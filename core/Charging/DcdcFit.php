@@ -255,7 +255,10 @@ final readonly class DcdcFit
                 'drop' => Amount::of($this->dropV(), 'V', 2),
                 'volts' => Amount::of($this->inputV, 'V', 1),
                 'size' => Amount::of($better ?? 0.0, 'mm²'),
-            ], [$this->drop(), Figure::given('allowed', round($this->allowedDropV(), 2), 'V', Origin::Computed)], $subject, variant: match (true) {
+            ], [
+                $this->drop(),
+                Figure::given('allowed', round($this->allowedDropV(), 2), 'V', Origin::Computed),
+            ], $subject, variant: match (true) {
                 $better === null => 'none',
                 $this->dropV() > $this->allowedDropV() => '',
                 default => 'warm',

@@ -14,7 +14,9 @@ use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
 
-/** One run of the bank's positive side, or of its returns, cables side by side together: what flows in it, what it carries, what it loses. */
+/**
+ * One run of the bank's positive side, or of its returns, cables side by side together: what flows in it, what it carries, what it loses.
+ */
 final readonly class CableRun
 {
     /** Copper under load, °C: its resistance is that much higher than at 20 °C. Assumed: half way up for a 70 °C insulation. */

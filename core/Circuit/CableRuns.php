@@ -98,8 +98,15 @@ final readonly class CableRuns
      *
      * @return list<CableRun>
      */
-    private static function laid(Graph $graph, Reach $whole, bool $back, array $posts, array $batteries, Budget $budget, Supply $supply): array
-    {
+    private static function laid(
+        Graph $graph,
+        Reach $whole,
+        bool $back,
+        array $posts,
+        array $batteries,
+        Budget $budget,
+        Supply $supply,
+    ): array {
         $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $batteries), true);
         // In the order in which they are reached: of two ends the nearer one comes first.
         $order = array_flip(array_map(strval(...), $whole->points()));

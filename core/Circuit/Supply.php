@@ -112,7 +112,8 @@ final readonly class Supply
         foreach (self::TOGETHER as $kinds) {
             $runs = array_filter(
                 $this->parts,
-                fn(Part $p): bool => in_array($p->kind, $kinds, true) && $this->amps[$p->uid] > 0.0 && ($among === null || isset($among[$p->uid])),
+                fn(Part $p): bool => in_array($p->kind, $kinds, true) && $this->amps[$p->uid] > 0.0
+                    && ($among === null || isset($among[$p->uid])),
             );
             foreach (self::ways($runs) as $way) {
                 $inputs = array_values(array_map(fn(Part $part): Figure => Figure::given(

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Pebblefell\Joint;
 
 /**
- * From readings back to resistances: weighted least squares in which each piece is held to what it should be as loosely as sound ones differ,
+ * From readings back to resistances: weighted least squares in which each piece is held to what it should be as loosely as sound ones
+ * differ,
  * and a bad one by nothing but that it is worse.
  *
- * Normal prior about what each should have, readings with normal errors: the posterior is the weighted least-squares solution (Bayesian linear
- * regression; Gelman et al., Bayesian Data Analysis, ch. 14, from memory). What is not linear is linearised about the solution (Gauss–Newton).
+ * Normal prior about what each should have, readings with normal errors: the posterior is the weighted least-squares solution (Bayesian
+ * linear
+ * regression; Gelman et al., Bayesian Data Analysis, ch. 14, from memory). What is not linear is linearised about the solution
+ * (Gauss–Newton).
  * Several faults are taken one after the other, each time the one that explains most, as long as it explains more than none (forward
  * selection by marginal likelihood).
  */
@@ -81,7 +84,8 @@ final readonly class Inverse
     /**
      * Bad ones, one after the other, the one that explains most first; and what is left unclear after them.
      *
-     * @return array{faults: list<array{k: int, bad: list<float>}>, sound: float, bad: list<float>} bad of each: the chances when it was taken,
+     * @return array{faults: list<array{k: int, bad: list<float>}>, sound: float, bad: list<float>} bad of each: the chances when it was
+     *     taken,
      *     its own and those of what could be it in its place; sound and bad as suspects() has them with all of those known
      */
     public function faults(): array

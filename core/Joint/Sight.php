@@ -16,8 +16,13 @@ final readonly class Sight
      * @param list<int>                   $touches  places of the pieces on which it depends
      * @param bool                        $isLinear its reading is a weighed sum of them
      */
-    private function __construct(public Closure $predicts, public array $touches, public float $value, public float $sigma, public bool $isLinear)
-    {
+    private function __construct(
+        public Closure $predicts,
+        public array $touches,
+        public float $value,
+        public float $sigma,
+        public bool $isLinear,
+    ) {
     }
 
     /**

@@ -100,10 +100,24 @@ final readonly class ChargeProfile
             ],
             Parameter::TailCurrent->value => self::numbered(($sheet['tail_a'] ?? null) !== null
                 ? self::scaled('tail-current', $sheet['tail_a'], $parallel, 'A')
-                : new Figure('tail-current', round($capacityAh * self::TAIL_SHARE[$family], 1), 'A', Word::of('figures.formulas.tail-share', ['share' => self::TAIL_SHARE[$family]]), [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE)),
+                : new Figure(
+                    'tail-current',
+                    round($capacityAh * self::TAIL_SHARE[$family], 1),
+                    'A',
+                    Word::of('figures.formulas.tail-share', ['share' => self::TAIL_SHARE[$family]]),
+                    [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)],
+                    self::COMMON_PRACTICE,
+                )),
             Parameter::ChargeCurrent->value => self::numbered(($sheet['recommended_charge_a'] ?? null) !== null
                 ? self::scaled('charge-current', $sheet['recommended_charge_a'], $parallel, 'A')
-                : new Figure('charge-current', round($capacityAh * self::CHARGE_RATE_C[$family]), 'A', Word::of('figures.formulas.charge-share', ['share' => self::CHARGE_RATE_C[$family]]), [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)], self::COMMON_PRACTICE)),
+                : new Figure(
+                    'charge-current',
+                    round($capacityAh * self::CHARGE_RATE_C[$family]),
+                    'A',
+                    Word::of('figures.formulas.charge-share', ['share' => self::CHARGE_RATE_C[$family]]),
+                    [Figure::given('capacity', $capacityAh, 'Ah', Origin::DataSheet)],
+                    self::COMMON_PRACTICE,
+                )),
             Parameter::Compensation->value => self::numbered(new Figure(
                 'temperature-compensation',
                 $chemistry->compensationMvPerCellC() * $cells,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Pebblefell\Setting;
 
-/** What can be set on a device that charges, watches or draws, by the trade's own name for it. Volts are of the whole bank, but where a cell is named. */
+/**
+ * What can be set on a device that charges, watches or draws, by the trade's own name for it. Volts are of the whole bank, but where a cell
+ * is named.
+ */
 enum Parameter: string
 {
     case Absorption = 'absorption_v';

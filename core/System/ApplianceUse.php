@@ -17,7 +17,8 @@ final readonly class ApplianceUse
     /**
      * @param array<string, list<array{from_h: float, to_h: float}>> $hours by scenario uid; a scenario not named: off
      * @param string $circuit label of the circuit that feeds it, or ''
-     * @param string $fedBy   uid of the part that it hangs on: a fuse of its own at a battery, a battery of a system apart; '' as the others do
+     * @param string $fedBy uid of the part that it hangs on: a fuse of its own at a battery, a battery of a system apart; '' as the
+     *     others do
      */
     public function __construct(
         public string $uid,

@@ -38,8 +38,14 @@ final readonly class HouseBank
      * @param Figure $celsius coldest battery temperature
      * @param School $school  for what it is charged
      */
-    public static function of(array $parts, float $systemV, Figure $energy, Figure $current, Figure $celsius, School $school = School::Everyday): self
-    {
+    public static function of(
+        array $parts,
+        float $systemV,
+        Figure $energy,
+        Figure $current,
+        Figure $celsius,
+        School $school = School::Everyday,
+    ): self {
         if ($parts === []) {
             return new self([], null, null, $energy, $current, $celsius);
         }

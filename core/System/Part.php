@@ -104,7 +104,9 @@ final readonly class Part
             'note' => $this->note,
             'data' => $this->data->values,
             'origins' => $this->data->notedOrigins(),
-        ] + ($this->partOf === '' ? [] : ['part_of' => $this->partOf]) + ($this->plannedPlace === '' ? [] : ['planned_place' => $this->plannedPlace]);
+        ] + ($this->partOf === '' ? [] : ['part_of' => $this->partOf]) + ($this->plannedPlace === '' ? [] : [
+            'planned_place' => $this->plannedPlace,
+        ]);
     }
 
     /**

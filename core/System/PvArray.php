@@ -54,7 +54,11 @@ final readonly class PvArray
         }
         $arrays = [];
         // A regulator of another system brings this bank nothing.
-        foreach (array_filter($fed, static fn(int|string $uid): bool => !$graph->isApart((string) $uid), ARRAY_FILTER_USE_KEY) as $uid => $panels) {
+        foreach (array_filter(
+            $fed,
+            static fn(int|string $uid): bool => !$graph->isApart((string) $uid),
+            ARRAY_FILTER_USE_KEY,
+        ) as $uid => $panels) {
             $arrays[] = new self($graph->parts[$uid] ?? null, $panels);
         }
 

@@ -20,7 +20,8 @@ final readonly class Roof
     public const USUAL_HIGH_MM = 100.0;
 
     /**
-     * @param list<array{name: string, x: float, y: float, l: float, w: float, h: ?float}> $things hatches, vents, rails; h: how high, null: not noted
+     * @param list<array{name: string, x: float, y: float, l: float, w: float, h: ?float}> $things hatches, vents, rails; h: how high,
+     *     null: not noted
      */
     private function __construct(public float $lengthMm, public float $widthMm, public array $things)
     {
@@ -53,7 +54,8 @@ final readonly class Roof
         ) as $one) {
             $number = '(\d+(?:[.,]\d+)?)';
             if (preg_match(
-                "/^(.*?)\\s*$number\\s*(?:m\\s*)?[x×]\\s*$number\\s*(?:m\\s*)?(?:at|@|bei)\\s*$number\\s*(?:m\\s*)?[,\\/ ]\\s*$number(?:\\s*m?[,;]?\\s*$number\\s*(?:m\\s*)?(?:high|hoch))?/iu",
+                "/^(.*?)\\s*$number\\s*(?:m\\s*)?[x×]\\s*$number\\s*(?:m\\s*)?(?:at|@|bei)\\s*$number\\s*(?:m\\s*)?"
+                    . "[,\\/ ]\\s*$number(?:\\s*m?[,;]?\\s*$number\\s*(?:m\\s*)?(?:high|hoch))?/iu",
                 $one,
                 $m,
             ) !== 1) {

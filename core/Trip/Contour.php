@@ -11,8 +11,10 @@ final readonly class Contour
      * Which edges of a square the line crosses, by which of its corners (1 bottom left, 2 bottom right, 4 top right, 8 top left) lie above.
      */
     private const CROSSED = [
-        1 => [['l', 'b']], 2 => [['b', 'r']], 3 => [['l', 'r']], 4 => [['r', 't']], 5 => [['l', 't'], ['b', 'r']], 6 => [['b', 't']], 7 => [['l', 't']],
-        8 => [['t', 'l']], 9 => [['b', 't']], 10 => [['l', 'b'], ['t', 'r']], 11 => [['t', 'r']], 12 => [['l', 'r']], 13 => [['b', 'r']], 14 => [['l', 'b']],
+        1 => [['l', 'b']], 2 => [['b', 'r']], 3 => [['l', 'r']], 4 => [['r', 't']], 5 => [['l', 't'], ['b', 'r']], 6 => [['b', 't']],
+        7 => [['l', 't']],
+        8 => [['t', 'l']], 9 => [['b', 't']], 10 => [['l', 'b'], ['t', 'r']], 11 => [['t', 'r']], 12 => [['l', 'r']],
+        13 => [['b', 'r']], 14 => [['l', 'b']],
     ];
 
     /**
@@ -29,7 +31,8 @@ final readonly class Contour
             [$low, $high] = [$values[$y], $values[$y + 1]];
             for ($x = 0; $x < count($low) - 1; ++$x) {
                 [$bl, $br, $tr, $tl] = [$low[$x], $low[$x + 1], $high[$x + 1], $high[$x]];
-                foreach (self::CROSSED[($bl >= $level ? 1 : 0) + ($br >= $level ? 2 : 0) + ($tr >= $level ? 4 : 0) + ($tl >= $level ? 8 : 0)]
+                $corners = ($bl >= $level ? 1 : 0) + ($br >= $level ? 2 : 0) + ($tr >= $level ? 4 : 0) + ($tl >= $level ? 8 : 0);
+                foreach (self::CROSSED[$corners]
                     ?? [] as $edges) {
                     foreach ($edges as $end => $edge) {
                         [$ends[2 * $end], $ends[2 * $end + 1]] = match ($edge) {

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** Chargers of the workshop, and when a job wants one, as last forecast. */
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('workshops', static fn(Blueprint $table) => $table->unsignedSmallInteger('chargers')->nullable());

@@ -14,6 +14,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proof;
+use Pebblefell\Stage\Test\ProofCircuit;
 use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\Stage\Test\Way;
 
@@ -139,11 +140,12 @@ final class TestStageTest extends TestCase
         $study = Studies::of($job);
         $this->get("/jobs/$job->id/test")->assertOk()->assertSee("/jobs/$job->id/test/proof");
         $this->get("/jobs/$job->id/test/proof")->assertOk()->assertSee('readings, and each run, joint and battery is known.');
-        $pieces = Proof::pieces($study);
+        $circuit = ProofCircuit::of($study) ?? self::fail('no circuit');
+        $pieces = $circuit->pieces;
         $ohm = array_map(static fn(array $u): float => $u['segment']->ohm, $pieces);
         $battery = (int) array_search("battery {$study->planned()->houseBatteries()[1]->uid}", array_map(static fn(array $u): string => $u['segment']->id, $pieces), true);
         $ohm[$battery] += 0.02;
-        foreach (Proof::readings($study, array_values($ohm), 26.4) as $step => $read) {
+        foreach ($circuit->readings(array_values($ohm), 26.4) as $step => $read) {
             $this->note($job, $step, ['value' => round($read['value'], 3), 'amps' => round($read['amps'], 1)])->assertOk();
         }
         $proof = Proof::of(Studies::of($job), DayDesk::ticks($job, Tick::TEST));
@@ -188,7 +190,7 @@ final class TestStageTest extends TestCase
         $this->get($url)->assertOk()->assertSee('Lay a hand about it')->assertDontSee('By what was read');
         $this->get("$url&r[]=proof.0+bank&read=sensor")->assertOk()->assertSee('five minutes later')->assertDontSee('By what was read');
         $this->get("$url&r[]=proof.0+bank&named=none")->assertOk()->assertSee('By what was read');
-        $count = count(Proof::pieces(Studies::of($job)));
+        $count = count(ProofCircuit::of(Studies::of($job))->pieces ?? []);
         $told = array_map(fn(string $name): string => (string) $this->get("$url&r[]=sensor&named=$name")->assertOk()->getContent(), ['none', 'sensor', ...array_map(strval(...), range(0, $count - 1))]);
         self::assertCount(1, array_filter($told, static fn(string $html): bool => str_contains($html, '✓ Right.')), 'one name is right');
         self::assertStringContainsString('You took 1 readings', $told[0]);

@@ -98,8 +98,14 @@ final class Waits
     {
         $seen = DB::table('handovers')->whereNull('revoked_at')->groupBy('handovers.job_id')
             ->leftJoin('ticks', static fn($visit) => $visit->on('ticks.job_id', '=', 'handovers.job_id')->where('ticks.sheet', Tick::VISIT))
-            ->selectRaw('handovers.job_id, GREATEST(MAX(handovers.created_at), COALESCE(MAX(ticks.noted_at), MAX(handovers.created_at))) AS seen')
-            ->having('seen', '<=', now()->subYear()->addDays(self::AHEAD_DAYS))->orderBy('seen')->limit(self::MOST_VISITS)->pluck('seen', 'job_id');
+            ->selectRaw(
+                'handovers.job_id, GREATEST(MAX(handovers.created_at), COALESCE(MAX(ticks.noted_at), MAX(handovers.created_at))) AS seen',
+            )
+            ->having(
+                'seen',
+                '<=',
+                now()->subYear()->addDays(self::AHEAD_DAYS),
+            )->orderBy('seen')->limit(self::MOST_VISITS)->pluck('seen', 'job_id');
         $waits = [];
         foreach (Job::query()->whereKey($seen->keys())->get(['id', 'title', 'number']) as $job) {
             $at = CarbonImmutable::parse((string) $seen[$job->id])->addYear();

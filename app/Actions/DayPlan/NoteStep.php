@@ -30,7 +30,8 @@ final class NoteStep
      *     client_id: ?string} $said
      * @param ?array{what: string, seen: string, is: string} $otherwise what was built otherwise than planned, and what was seen as planned
      *
-     * @throws InvalidValue at /step for a step that the plan no longer has, or that is closed; at /value where a reading is wanted; at /what
+     * @throws InvalidValue at /step for a step that the plan no longer has, or that is closed; at /value where a reading is wanted; at
+     *     /what
      *     for something that is not of the step, or was changed meanwhile; at /is for a value that cannot be
      */
     public function __invoke(Job $job, array $said, ?array $otherwise = null): bool
@@ -54,16 +55,22 @@ final class NoteStep
             if ($otherwise === null) {
                 return null;
             }
-            $deviation = array_values(array_filter(Deviation::of($study, $row['step']), static fn(Deviation $d): bool => $d->key() === $otherwise['what']))[0]
+            $deviation = array_values(
+                array_filter(Deviation::of($study, $row['step']), static fn(Deviation $d): bool => $d->key() === $otherwise['what']),
+            )[0]
                 ?? throw InvalidValue::at('/what', 'no-deviation');
             if ($deviation->was !== $otherwise['seen']) {
                 throw InvalidValue::at('/what', 'changed-meanwhile', ['now' => $deviation->was]);
             }
             $typed = str_replace(',', '.', $otherwise['is']);
             $isNumber = $deviation->unit() !== '' && is_numeric($typed);
-            $changes[] = $deviation->change($isNumber ? (string) $job->effectiveRegion()->units()->read((float) $typed, $deviation->unit()) : $otherwise['is']);
+            $changes[] = $deviation->change(
+                $isNumber ? (string) $job->effectiveRegion()->units()->read((float) $typed, $deviation->unit()) : $otherwise['is'],
+            );
 
-            return ['note' => self::told($job->show(), Lexicon::of($study->system, $job->show()), $deviation, $otherwise['is'], $said['note'])];
+            return [
+                'note' => self::told($job->show(), Lexicon::of($study->system, $job->show()), $deviation, $otherwise['is'], $said['note']),
+            ];
         }, function () use ($job, &$changes): void {
             ($this->apply)($job, $changes);
             DayDesk::of($job, Studies::of($job))->keepEnd();
@@ -73,8 +80,14 @@ final class NoteStep
     /** The reason, and after it what is otherwise: it stands in the pack, whatever the plan says by then. */
     private static function told(Show $show, Lexicon $say, Deviation $deviation, string $is, string $because): string
     {
-        $what = ['what' => $deviation->label(), 'is' => Word::typed(trim($is . ' ' . ($deviation->unit() === '' ? '' : $show->unit($deviation->unit()))))];
-        $told = $say->word(in_array($deviation->field, Deviation::WITHOUT_VALUE, true) ? 'steps.deviation.noted-so' : 'steps.deviation.noted', $what);
+        $what = [
+            'what' => $deviation->label(),
+            'is' => Word::typed(trim($is . ' ' . ($deviation->unit() === '' ? '' : $show->unit($deviation->unit())))),
+        ];
+        $told = $say->word(
+            in_array($deviation->field, Deviation::WITHOUT_VALUE, true) ? 'steps.deviation.noted-so' : 'steps.deviation.noted',
+            $what,
+        );
 
         return mb_substr($because, 0, max(0, Tick::MOST_NOTE - mb_strlen($told) - 1)) . ' ' . mb_substr($told, 0, Tick::MOST_NOTE - 1);
     }

@@ -25,7 +25,9 @@ final class RemovePart
 
         return array_filter([
             'conductor' => self::leads($job, $part)->count(),
-            'signal' => $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->count(),
+            'signal' => $job->signals()->where(
+                static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid),
+            )->count(),
             'setting' => $job->settings()->where('part_uid', $part->uid)->count(),
             'reading' => $job->measurements()->where('part_uid', $part->uid)->count(),
             'picture' => $part->photos()->count(),
@@ -44,7 +46,9 @@ final class RemovePart
             }
             $job->appliances()->where('fed_by', $part->uid)->get()->each->changeTo(['fed_by' => '']);
             $job->parts()->where('part_of', $part->uid)->get()->each->changeTo(['part_of' => '']);
-            $job->signals()->where(static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid))->get()->each->delete();
+            $job->signals()->where(
+                static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid),
+            )->get()->each->delete();
             $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
             $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();
             $job->parts()->where('replaces', $part->uid)->get()->each->changeTo(['replaces' => '']);

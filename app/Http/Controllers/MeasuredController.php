@@ -18,7 +18,11 @@ final class MeasuredController extends Controller
         $durations = [];
         foreach (Measured::durations() as $does => $took) {
             $durations[] = [
-                'title' => preg_replace('/:[a-z]+/', '…', (string) __("steps.does.$does.title")), 'median' => $show->text($took->median, 'min', 0),
+                'title' => preg_replace(
+                    '/:[a-z]+/',
+                    '…',
+                    (string) __("steps.does.$does.title"),
+                ), 'median' => $show->text($took->median, 'min', 0),
                 'spread' => $show->text($took->low, 'min', 0) . ' – ' . $show->text($took->high, 'min', 0), 'jobs' => $took->count,
             ];
         }

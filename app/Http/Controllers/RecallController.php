@@ -41,7 +41,9 @@ final class RecallController extends Controller
             ),
             'findings' => ['' => '–'] + self::findings(),
             'asked' => $request,
-            'notices' => $request->isAsked() ? RecallNotice::query()->where('recall', $request->recall())->get()->keyBy('job_id') : collect(),
+            'notices' => $request->isAsked()
+                ? RecallNotice::query()->where('recall', $request->recall())->get()->keyBy('job_id')
+                : collect(),
             'mails' => (bool) config('pebblefell.mail'),
         ]);
     }
@@ -52,7 +54,8 @@ final class RecallController extends Controller
         foreach ($request->isAsked() ? Recall::parts($request->terms())->limit(self::MOST)->lazy(500) : [] as $part) {
             /** @var Part $part */
             $rows[] = [
-                $part->job?->number, $part->job?->title, $part->job?->customer?->name, $part->job?->customer?->phone, $part->job?->customer?->email,
+                $part->job?->number, $part->job?->title, $part->job?->customer?->name, $part->job?->customer?->phone,
+                $part->job?->customer?->email,
                 $part->name(), $part->serial, $part->firmware, $part->place,
             ];
         }
@@ -138,10 +141,16 @@ final class RecallController extends Controller
             $say = Lexicon::in($job->customer->language ?? 'en');
             $listed = $parts->map(static fn(Part $p): string => $p->name() . ($p->serial === '' ? '' : " ($p->serial)"))->implode(', ');
             $letters[] = [
-                'job' => $job, 'email' => (string) $job->customer?->email, 'subject' => $say->word('pack.recall-subject', ['job' => $job->title]),
+                'job' => $job, 'email' => (string) $job->customer?->email, 'subject' => $say->word(
+                    'pack.recall-subject',
+                    ['job' => $job->title],
+                ),
                 'text' => $say->word('pack.recall-text', [
                     'name' => (string) $job->customer?->name, 'job' => $job->title, 'parts' => $listed, 'why' => $request->why(),
-                    'shop' => implode(', ', array_filter([Workshop::current()->name, Workshop::current()->phone, Workshop::current()->email])),
+                    'shop' => implode(
+                        ', ',
+                        array_filter([Workshop::current()->name, Workshop::current()->phone, Workshop::current()->email]),
+                    ),
                 ]),
             ];
         }

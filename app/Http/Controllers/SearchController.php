@@ -27,10 +27,14 @@ final class SearchController extends Controller
                     ->orWhereHas('customer', static fn($c) => $c->where('name', 'like', $like)))
                 ->orderByDesc('updated_at')->limit(self::MOST)->get(),
             'parts' => $words === '' ? collect() : Part::query()->with('job')
-                ->where(static fn($q) => $q->where('serial', 'like', $like)->orWhere('model', 'like', $like)->orWhere('make', 'like', $like))
+                ->where(
+                    static fn($q) => $q->where('serial', 'like', $like)->orWhere('model', 'like', $like)->orWhere('make', 'like', $like),
+                )
                 ->orderByDesc('id')->limit(self::MOST)->get(),
             'library' => $words === '' ? collect() : LibraryPart::query()
-                ->where(static fn($q) => $q->where('model', 'like', $like)->orWhere('make', 'like', $like))->orderBy('make')->limit(self::MOST)->get(),
+                ->where(
+                    static fn($q) => $q->where('model', 'like', $like)->orWhere('make', 'like', $like),
+                )->orderBy('make')->limit(self::MOST)->get(),
         ]);
     }
 }

@@ -30,7 +30,9 @@ final class SessionController extends Controller
             'active' => true,
         ];
         if (!Auth::attempt($credentials, $request->boolean('remember'))) {
-            return back()->withInput($request->only('email', 'remember'))->withErrors(['email' => 'E-mail and password do not fit, or the account is closed.']);
+            return back()->withInput($request->only('email', 'remember'))->withErrors(
+                ['email' => 'E-mail and password do not fit, or the account is closed.'],
+            );
         }
         $request->session()->regenerate();
         if (KeptInput::has()) {

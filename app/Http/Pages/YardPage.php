@@ -104,7 +104,10 @@ final readonly class YardPage
             }
         }
 
-        return [...$this->short($people, $this->workshop->crew, 'people'), ...$this->short($chargers, $this->workshop->chargers, 'chargers')];
+        return [
+            ...$this->short($people, $this->workshop->crew, 'people'),
+            ...$this->short($chargers, $this->workshop->chargers, 'chargers'),
+        ];
     }
 
     /**
@@ -128,7 +131,9 @@ final readonly class YardPage
         $now = CarbonImmutable::now();
         $here = $this->plans->filter(static fn(DayPlan $p): bool => $p->starts_at <= $now && $p->ends_at > $now);
 
-        return $here->isEmpty() ? 'No bay is taken now.' : $here->map(fn(DayPlan $p): string => ($p->bay === '' ? '' : "$p->bay: ") . ($p->job->title ?? '') . ' until '
+        return $here->isEmpty()
+            ? 'No bay is taken now.'
+            : $here->map(fn(DayPlan $p): string => ($p->bay === '' ? '' : "$p->bay: ") . ($p->job->title ?? '') . ' until '
             . $this->workshop->local($p->ends_at)->format('D G:i'))->implode('; ') . '.';
     }
 }

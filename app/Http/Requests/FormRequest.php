@@ -173,7 +173,9 @@ abstract class FormRequest extends BaseRequest
                     'validation.max.string',
                     ['attribute' => self::named($this, (string) $key), 'max' => self::LONGEST],
                 );
-            } elseif (self::ruledBy($rule, 'numeric') && is_scalar($value) && is_numeric($plain = self::plainNumber((string) $value)) && abs((float) $plain) > self::LARGEST) {
+            } elseif (self::ruledBy($rule, 'numeric') && is_scalar($value) && is_numeric(
+                $plain = self::plainNumber((string) $value),
+            ) && abs((float) $plain) > self::LARGEST) {
                 $faults[(string) $key] = __('validation.too_large', ['attribute' => self::named($this, (string) $key)]);
             }
         }

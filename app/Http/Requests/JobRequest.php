@@ -82,8 +82,11 @@ final class JobRequest extends FormRequest
     {
         return [
             'title' => 'name of the job', 'vehicle_kind' => 'kind of vehicle', 'system_v' => 'system volts', 'length_m' => 'length',
-            'payload_kg' => 'payload left', 'axle_kg' => 'left on the axle', 'bay_length_mm' => 'bay length', 'bay_width_mm' => 'bay width', 'bay_height_mm' => 'bay height', 'roof_m2' => 'free roof', 'wish_days' => 'days wished', 'driving_h_day' => 'driving hours',
-            'coldest_battery_c' => 'coldest battery', 'shade.*.from_h' => 'shade from', 'shade.*.to_h' => 'shade until', 'shade.*.percent' => 'light left',
+            'payload_kg' => 'payload left', 'axle_kg' => 'left on the axle', 'bay_length_mm' => 'bay length',
+            'bay_width_mm' => 'bay width', 'bay_height_mm' => 'bay height', 'roof_m2' => 'free roof', 'wish_days' => 'days wished',
+            'driving_h_day' => 'driving hours',
+            'coldest_battery_c' => 'coldest battery', 'shade.*.from_h' => 'shade from', 'shade.*.to_h' => 'shade until',
+            'shade.*.percent' => 'light left',
         ];
     }
 

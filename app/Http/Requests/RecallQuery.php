@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Record\Recall;
 use Illuminate\Validation\Rule;
 use Pebblefell\Setting\Parameter;
 
-/** What is called back: parts by model, firmware and serials, or what a box was set to. */
+/**
+ * What is called back: parts by model, firmware and serials, or what a box was set to.
+ *
+ * @phpstan-import-type Asked from Recall
+ */
 final class RecallQuery extends Query
 {
     public function rules(): array
@@ -50,8 +55,7 @@ final class RecallQuery extends Query
     }
 
     /**
-     * @return array{model: string, firmware: string, from: string, to: string, parameter: string, is: string, value: float, finding: string}
-     *     '': not asked
+     * @return Asked '': not asked
      */
     public function terms(): array
     {

@@ -53,7 +53,9 @@ final class TickRequest extends FormRequest
     {
         [$what, $seen] = [...explode('|', $this->text('what'), 2), ''];
 
-        return $what === '' || $this->text('state') !== Tick::OTHERWISE ? null : ['what' => $what, 'seen' => $seen, 'is' => trim($this->text('is'))];
+        return $what === '' || $this->text('state') !== Tick::OTHERWISE ? null : [
+            'what' => $what, 'seen' => $seen, 'is' => trim($this->text('is')),
+        ];
     }
 
     /**

@@ -42,7 +42,8 @@ trait Versioned
     }
 
     /**
-     * One row of several in a form, each with a version of its own: `keep_theirs[]` names its attributes behind $prefix. The caller holds the
+     * One row of several in a form, each with a version of its own: `keep_theirs[]` names its attributes behind $prefix. The caller holds
+     * the
      * row, if it is there, locked in a transaction. What is as it was is not written, nor is a new row of which nothing was said.
      *
      * @param array<string, mixed> $attributes
@@ -55,7 +56,11 @@ trait Versioned
     {
         $kept = (array) $request->input('keep_theirs', []);
         $before = $this->attributes;
-        $mine = array_filter($attributes, static fn(string $column): bool => !in_array($prefix . $column, $kept, true), ARRAY_FILTER_USE_KEY);
+        $mine = array_filter(
+            $attributes,
+            static fn(string $column): bool => !in_array($prefix . $column, $kept, true),
+            ARRAY_FILTER_USE_KEY,
+        );
         $this->fill($mine);
         $changed = $this->exists
             ? array_intersect_key($mine, $this->getDirty())

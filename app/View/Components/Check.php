@@ -14,8 +14,13 @@ final class Check extends Component
 
     public bool $on;
 
-    public function __construct(public string $label, public string $name, bool $checked = false, ?string $form = null, public bool $hideLabel = false)
-    {
+    public function __construct(
+        public string $label,
+        public string $name,
+        bool $checked = false,
+        ?string $form = null,
+        public bool $hideLabel = false,
+    ) {
         $dot = trim(str_replace(['[', ']'], ['.', ''], $name), '.');
         $this->id = ($form === null ? '' : $form . '-') . str_replace('.', '-', $dot);
         $mine = $form === null || old('_form') === $form;

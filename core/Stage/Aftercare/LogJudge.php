@@ -49,8 +49,13 @@ final readonly class LogJudge
      * @param list<LogDay> $whole days that count
      * @param list<Word>   $says
      */
-    private function __construct(public array $whole, public ?float $inWh, public ?float $outWh, public ?float $plannedOutWh, public array $says)
-    {
+    private function __construct(
+        public array $whole,
+        public ?float $inWh,
+        public ?float $outWh,
+        public ?float $plannedOutWh,
+        public array $says,
+    ) {
     }
 
     /**
@@ -83,7 +88,13 @@ final readonly class LogJudge
         $out = self::mean($whole, static fn(LogDay $d): ?float => $d->outWh);
         $planned = $study->loads()->budget->energyWhDay;
         if (count($whole) < self::LEAST_DAYS) {
-            return new self($whole, $in, $out, $planned > 0.0 ? $planned : null, [Word::of('log.says.few-days', ['days' => (string) self::LEAST_DAYS])]);
+            return new self(
+                $whole,
+                $in,
+                $out,
+                $planned > 0.0 ? $planned : null,
+                [Word::of('log.says.few-days', ['days' => (string) self::LEAST_DAYS])],
+            );
         }
         $says = array_values(array_filter([
             self::used($study, $out, self::mean($whole, static fn(LogDay $d): ?float => $d->usedWh()), $planned),
@@ -129,7 +140,11 @@ final readonly class LogJudge
         $key = $in < self::PUT_BACK * $out ? 'was-sun' : 'was-battery';
 
         return Word::of("log.says.$key", [
-            'times' => (string) count($low), 'low' => Amount::of(min(array_map(static fn(LogDay $d): float => (float) $d->lowPct, $low)), '%', 0),
+            'times' => (string) count($low), 'low' => Amount::of(
+                min(array_map(static fn(LogDay $d): float => (float) $d->lowPct, $low)),
+                '%',
+                0,
+            ),
             'in' => Amount::of($in, 'Wh', 0), 'out' => Amount::of($out, 'Wh', 0),
         ]);
     }
@@ -147,7 +162,10 @@ final readonly class LogJudge
         $promised = self::mean($whole, static fn(LogDay $d): ?float => $months[$d->month()] ?? null);
         // A full bank takes no more: what sun there was then says nothing.
         $hungry = self::mean($whole, static fn(LogDay $d): ?float => $d->highPct) ?? 0.0;
-        if ($measured === null || $promised === null || $promised <= 0.0 || $measured >= self::LESS * $promised || $hungry >= self::FULL_PCT) {
+        if ($measured === null || $promised === null || $promised <= 0.0) {
+            return null;
+        }
+        if ($measured >= self::LESS * $promised || $hungry >= self::FULL_PCT) {
             return null;
         }
 
@@ -208,7 +226,8 @@ final readonly class LogJudge
     }
 
     /**
-     * The monitor says that more than this is left, and yet the volts, with hardly anything flowing, are those of a battery near its end: it
+     * The monitor says that more than this is left, and yet the volts, with hardly anything flowing, are those of a battery near its end:
+     * it
      * holds less than the monitor was told.
      *
      * @param list<LogDay> $whole

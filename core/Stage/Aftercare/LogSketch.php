@@ -21,8 +21,14 @@ final readonly class LogSketch
      * @param string     $low   the day's lowest charge, a line
      * @param list<Tick> $watts of energy, both ways
      */
-    private function __construct(public Frame $frame, public float $zeroY, public array $bars, public string $low, public array $watts, public ?float $plannedY)
-    {
+    private function __construct(
+        public Frame $frame,
+        public float $zeroY,
+        public array $bars,
+        public string $low,
+        public array $watts,
+        public ?float $plannedY,
+    ) {
     }
 
     /**
@@ -32,7 +38,9 @@ final readonly class LogSketch
     public static function of(array $days, ?float $plannedWh, bool $narrow): self
     {
         $frame = Frame::of($narrow, 260.0, $narrow ? 52.0 : 64.0, 10.0, 12.0, 24.0);
-        $most = max([1.0, (float) $plannedWh, ...array_map(static fn(LogDay $d): float => max((float) $d->inWh, (float) $d->outWh), $days)]);
+        $most = max(
+            [1.0, (float) $plannedWh, ...array_map(static fn(LogDay $d): float => max((float) $d->inWh, (float) $d->outWh), $days)],
+        );
         $y = $frame->up(-$most, $most);
         $x = $frame->across(0.0, (float) max(1, count($days)));
         $charge = $frame->up(0.0, 100.0);
@@ -51,6 +59,13 @@ final readonly class LogSketch
             }
         }
 
-        return new self($frame, round($y->at(0.0), 1), $bars, Path::line($line), $y->ticks(5), $plannedWh === null ? null : round($y->at(-$plannedWh), 1));
+        return new self(
+            $frame,
+            round($y->at(0.0), 1),
+            $bars,
+            Path::line($line),
+            $y->ticks(5),
+            $plannedWh === null ? null : round($y->at(-$plannedWh), 1),
+        );
     }
 }

@@ -41,7 +41,10 @@ final readonly class Replaced
         }
         $checks = [];
         foreach ($study->testSheet()->checks as $check) {
-            if (array_intersect($check->parts, in_array($part->kind, [PartKind::Battery, PartKind::Fuse, PartKind::Busbar], true) ? $near : [$uid]) !== []) {
+            if (array_intersect(
+                $check->parts,
+                in_array($part->kind, [PartKind::Battery, PartKind::Fuse, PartKind::Busbar], true) ? $near : [$uid],
+            ) !== []) {
                 $checks[] = ['does' => $check->does, 'args' => $check->args];
             }
         }

@@ -57,7 +57,8 @@ final readonly class BankSketch
                 [$x, $y, $width] = $place['box']($i, $k);
                 $off = $fair > 0.0 ? abs(abs($amps[$part->uid]) / $fair - 1.0) : 0.0;
                 $batteries[] = [
-                    'part' => $part, 'number' => count($batteries) + 1, 'string' => $i, 'row' => $k, 'x' => $x, 'y' => $y, 'width' => $width, 'amps' => $amps[$part->uid],
+                    'part' => $part, 'number' => count($batteries) + 1, 'string' => $i, 'row' => $k, 'x' => $x, 'y' => $y,
+                    'width' => $width, 'amps' => $amps[$part->uid],
                     'sharePct' => $share->loadA !== 0.0 ? 100.0 * $amps[$part->uid] / $share->loadA : null,
                     'fill' => round(max(0.0, min(1.0, $fair > 0.0 ? abs($amps[$part->uid]) / $fair / 2.0 : 0.0)) * ($width - 2.0), 1),
                     'even' => $off > self::OFF_MUCH ? 'bad' : ($off > self::OFF_A_LITTLE ? 'look' : 'good'),

@@ -182,7 +182,8 @@ final readonly class Waking
     }
 
     /**
-     * What is joined to the bank while parts are open: closed parts join both ways, so one walk from the batteries tells it of every source.
+     * What is joined to the bank while parts are open: closed parts join both ways, so one walk from the batteries tells it of every
+     * source.
      *
      * @param list<string> $open uids
      */

@@ -59,12 +59,16 @@ final readonly class Chores
             $work[$phase]['hands'] = max($work[$phase]['hands'] ?? 1, min($step->hands, max(1, $people)));
             $hands = max($hands, $step->hands);
             if ($step->waitH > 0.0) {
-                $waits[$step->does === 'glue-panels' ? self::CURE : self::CHARGE] = $step->does === 'balance' ? $chargeH ?? $step->waitH : $step->waitH;
+                $waits[$step->does === 'glue-panels' ? self::CURE : self::CHARGE] = $step->does === 'balance'
+                    ? $chargeH ?? $step->waitH
+                    : $step->waitH;
             }
         }
         $after = [
-            'before' => [], self::GLUE => ['before'], self::CURE => [self::GLUE], self::CHARGE => ['before'], 'isolate' => ['before', self::GLUE],
-            'strip' => ['isolate'], 'fit' => ['strip'], 'roof' => ['fit', self::CURE], 'balance' => ['fit', self::CHARGE], 'connect' => ['fit', 'balance'],
+            'before' => [], self::GLUE => ['before'], self::CURE => [self::GLUE], self::CHARGE => ['before'],
+            'isolate' => ['before', self::GLUE],
+            'strip' => ['isolate'], 'fit' => ['strip'], 'roof' => ['fit', self::CURE], 'balance' => ['fit', self::CHARGE],
+            'connect' => ['fit', 'balance'],
             'power' => ['connect', 'roof'], 'close' => ['power'],
         ];
         $there = array_keys([...$work, ...$waits]);

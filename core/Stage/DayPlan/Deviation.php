@@ -37,7 +37,8 @@ final readonly class Deviation
     }
 
     /**
-     * What of a step can be otherwise: sizes and lengths of the leads that it lays, ratings and places of what it mounts, what is not fitted
+     * What of a step can be otherwise: sizes and lengths of the leads that it lays, ratings and places of what it mounts, what is not
+     * fitted
      * after all, and what is left in.
      *
      * @return list<self>
@@ -58,13 +59,19 @@ final readonly class Deviation
             if ($part === null) {
                 continue;
             }
-            if ($part->fate === Fate::Add && array_filter($step->acts, static fn(Act $a): bool => $a->do === Act::IN && $a->of === $uid) !== []) {
+            if ($part->fate === Fate::Add && array_filter(
+                $step->acts,
+                static fn(Act $a): bool => $a->do === Act::IN && $a->of === $uid,
+            ) !== []) {
                 if ($part->data->number(self::RATING) !== null) {
                     $deviations[] = new self($part, self::RATING, self::text($part->data->number(self::RATING)));
                 }
                 $deviations[] = new self($part, self::PLACE, $part->place);
                 $deviations[] = new self($part, self::LEFT_OUT, '');
-            } elseif ($part->fate === Fate::Remove && array_filter($step->acts, static fn(Act $a): bool => $a->do === Act::OUT && $a->of === $uid) !== []) {
+            } elseif ($part->fate === Fate::Remove && array_filter(
+                $step->acts,
+                static fn(Act $a): bool => $a->do === Act::OUT && $a->of === $uid,
+            ) !== []) {
                 $deviations[] = new self($part, self::LEFT_IN, '');
             }
         }
@@ -113,13 +120,25 @@ final readonly class Deviation
      */
     public function change(string $is): Change
     {
-        $number = static fn(float $most): float => is_numeric($is) && (float) $is > 0.0 && (float) $is <= $most ? (float) $is : throw InvalidValue::at('/is', 'between', ['low' => 0, 'high' => $most]);
+        $number = static fn(float $most): float => is_numeric($is) && (float) $is > 0.0 && (float) $is <= $most
+            ? (float) $is
+            : throw InvalidValue::at('/is', 'between', ['low' => 0, 'high' => $most]);
         $of = $this->of;
 
         return match (true) {
-            $of instanceof Conductor => Change::set('conductor', $of->uid, $this->field, $this->field === self::SIZE ? self::size($is) : $number(500.0)),
+            $of instanceof Conductor => Change::set(
+                'conductor',
+                $of->uid,
+                $this->field,
+                $this->field === self::SIZE ? self::size($is) : $number(500.0),
+            ),
             $this->field === self::RATING => Change::setData($of->uid, [...$of->data->values, self::RATING => $number(2000.0)]),
-            $this->field === self::PLACE => Change::set('part', $of->uid, self::PLACE, trim($is) === '' ? throw InvalidValue::at('/is', 'required') : mb_substr(trim($is), 0, 120)),
+            $this->field === self::PLACE => Change::set(
+                'part',
+                $of->uid,
+                self::PLACE,
+                trim($is) === '' ? throw InvalidValue::at('/is', 'required') : mb_substr(trim($is), 0, 120),
+            ),
             $this->field === self::LEFT_OUT => Change::remove('part', $of->uid),
             default => Change::ofPart($of->uid, Fate::Disconnect->value),
         };

@@ -13,7 +13,7 @@ final readonly class Offer
 {
     /**
      * @param list<array{part: Part, count: int, each: ?float}> $parts  that come in; each: null where no price is noted
-     * @param list<array{phase: Phase, hours: float}>           $labour by part of the day, hours of one person, to the tenth as they are offered
+     * @param list<array{phase: Phase, hours: float}> $labour by part of the day, hours of one person, to the tenth as they are offered
      * @param float                                             $usableWh of the full bank
      * @param ?float                                            $days     on the bank alone; null without a bank or loads
      * @param float                                             $arrayW

@@ -50,7 +50,8 @@ final readonly class Standing
                 $next ??= $k;
             }
             // What was measured badly closes the way again, whatever was ticked.
-            $passed = $tick !== null && ($step->reading?->isGate() !== true || ($tick->value !== null && $step->reading->isGood($tick->value)));
+            $passed = $tick !== null
+                && ($step->reading?->isGate() !== true || ($tick->value !== null && $step->reading->isGood($tick->value)));
             if (!$passed && ($step->reading?->isGate() === true || $step->closedBy !== '')) {
                 $closed ??= $step->reading?->isGate() === true
                     ? Word::of('steps.closed.measure', ['step' => self::title($step), 'limits' => $step->reading->within()])
@@ -60,7 +61,10 @@ final readonly class Standing
         }
 
         $keys = array_map(static fn(Step $s): string => $s->key, $sheet->steps);
-        $gone = array_filter($ticks->standing(), static fn(Tick $t): bool => $t->state === Tick::OTHERWISE && !in_array($t->step, $keys, true));
+        $gone = array_filter(
+            $ticks->standing(),
+            static fn(Tick $t): bool => $t->state === Tick::OTHERWISE && !in_array($t->step, $keys, true),
+        );
 
         return new self($sheet, $rows, $next, array_values($gone));
     }

@@ -30,7 +30,8 @@ final class Waits
         $hours = 0.0;
         foreach ($batteries as $battery) {
             $amps = min(self::CHARGER_A, $battery->data->orUsual('charge_limit_a'));
-            $hours += ($battery->data->number('capacity_ah') === null ? 0.0 : $battery->data->known('capacity_ah')) * (1.0 - self::SHIPPED) / $amps;
+            $ah = $battery->data->number('capacity_ah') === null ? 0.0 : $battery->data->known('capacity_ah');
+            $hours += $ah * (1.0 - self::SHIPPED) / $amps;
         }
 
         return $hours + self::REST_H;

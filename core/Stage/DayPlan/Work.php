@@ -124,7 +124,8 @@ final readonly class Work
     /** It joins two batteries. */
     public function isLink(Conductor $c): bool
     {
-        return $this->system->parts[$c->from->uid]->kind === PartKind::Battery && $this->system->parts[$c->to->uid]->kind === PartKind::Battery;
+        return $this->system->parts[$c->from->uid]->kind === PartKind::Battery
+            && $this->system->parts[$c->to->uid]->kind === PartKind::Battery;
     }
 
     /**
@@ -141,7 +142,8 @@ final readonly class Work
 
         return array_values(array_filter($leads, function (Conductor $c) use ($uids, $pole): bool {
             foreach ([[$c->from, $c->to], [$c->to, $c->from]] as [$at, $other]) {
-                if ($at->terminal === $pole && in_array($at->uid, $uids, true) && $this->system->parts[$other->uid]->kind !== PartKind::Battery) {
+                $isPost = $at->terminal === $pole && in_array($at->uid, $uids, true);
+                if ($isPost && $this->system->parts[$other->uid]->kind !== PartKind::Battery) {
                     return true;
                 }
             }

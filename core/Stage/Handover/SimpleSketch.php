@@ -49,12 +49,19 @@ final readonly class SimpleSketch
         ], static fn(array $parts): bool => $parts !== []);
         $right = $right === [] ? ['dc' => []] : $right;
         $middle = array_filter([
-            'switch' => $graph->ofKind(PartKind::Switch), 'fuse' => $graph->ofKind(PartKind::Fuse), 'display' => $graph->ofKind(PartKind::Monitor, PartKind::Display),
+            'switch' => $graph->ofKind(PartKind::Switch), 'fuse' => $graph->ofKind(PartKind::Fuse), 'display' => $graph->ofKind(
+                PartKind::Monitor,
+                PartKind::Display,
+            ),
         ], static fn(array $parts): bool => $parts !== []);
         $rows = max(count($left), count($right), 1 + count($middle));
         $height = $rows * (self::BOX_H + self::GAP) + self::GAP;
         $boxes = [
-            ...self::column($left, 0.0, $height), ...self::column(['battery' => $bank, ...$middle], (self::WIDTH - self::BOX_W) / 2.0, $height),
+            ...self::column($left, 0.0, $height), ...self::column(
+                ['battery' => $bank, ...$middle],
+                (self::WIDTH - self::BOX_W) / 2.0,
+                $height,
+            ),
             ...self::column($right, self::WIDTH - self::BOX_W, $height),
         ];
         $lines = [];
@@ -85,7 +92,9 @@ final readonly class SimpleSketch
         $y = ($height - count($column) * self::BOX_H - (count($column) - 1) * self::GAP) / 2.0;
         $boxes = [];
         foreach ($column as $what => $parts) {
-            $boxes[] = ['what' => $what, 'parts' => $parts, 'x' => $x, 'y' => round($y, 1), 'width' => self::BOX_W, 'height' => self::BOX_H];
+            $boxes[] = [
+                'what' => $what, 'parts' => $parts, 'x' => $x, 'y' => round($y, 1), 'width' => self::BOX_W, 'height' => self::BOX_H,
+            ];
             $y += self::BOX_H + self::GAP;
         }
 

@@ -85,7 +85,9 @@ final readonly class WalkThrough
                 'idle' => Amount::of($study->loads()->idleW->value, 'W'),
                 'watts' => Amount::of($part->data->known('continuous_w'), 'W'),
             ],
-            $part->kind === PartKind::Battery && $study->lithiumBank() !== null => ['celsius' => Amount::of($part->data->orUsual('charge_min_c'), '°C')],
+            $part->kind === PartKind::Battery && $study->lithiumBank() !== null => [
+                'celsius' => Amount::of($part->data->orUsual('charge_min_c'), '°C'),
+            ],
             $part->kind === PartKind::ShoreInlet => ['amps' => Amount::of($study->system->region->hookUpsA()[0], 'A', 0)],
             default => [],
         };
@@ -152,7 +154,11 @@ final readonly class WalkThrough
     private static function point(string $does, array $parts, array $args = []): array
     {
         return [
-            'key' => $does . ($parts === [] ? '' : '.' . $parts[0]->uid), 'does' => $does, 'args' => $args, 'parts' => $parts, 'place' => $parts[0]->place ?? '',
+            'key' => $does . ($parts === [] ? '' : '.' . $parts[0]->uid),
+            'does' => $does,
+            'args' => $args,
+            'parts' => $parts,
+            'place' => $parts[0]->place ?? '',
         ];
     }
 }

@@ -31,7 +31,13 @@ final readonly class Warranty
                 $all[] = new self($part, $months, (string) $part->data->text('warranty_from'), (string) $part->data->text('warranty_by'));
             }
         }
-        usort($all, static fn(self $a, self $b): int => [$a->until() === '' ? '9' : $a->until(), $a->part->uid] <=> [$b->until() === '' ? '9' : $b->until(), $b->part->uid]);
+        usort(
+            $all,
+            static fn(self $a, self $b): int => [
+                $a->until() === '' ? '9' : $a->until(),
+                $a->part->uid,
+            ] <=> [$b->until() === '' ? '9' : $b->until(), $b->part->uid],
+        );
 
         return $all;
     }

@@ -63,7 +63,8 @@ final readonly class LoadSizing
     }
 
     /**
-     * The budget of what may draw through a part: all but the loads that are noted to hang elsewhere; of a fuse that loads are noted to have
+     * The budget of what may draw through a part: all but the loads that are noted to hang elsewhere; of a fuse that loads are noted to
+     * have
      * for themselves, these alone.
      *
      * @param Reach $behind what hangs behind the part
@@ -75,7 +76,10 @@ final readonly class LoadSizing
         if ($noted === [] || $scenario === null) {
             return $this->budget;
         }
-        $here = array_filter($noted, static fn(ApplianceUse $use): bool => $use->fedBy === $part->uid || isset($behind->parts()[$use->fedBy]));
+        $here = array_filter(
+            $noted,
+            static fn(ApplianceUse $use): bool => $use->fedBy === $part->uid || isset($behind->parts()[$use->fedBy]),
+        );
         $loads = self::isTheirOwn($study, $part, $behind) ? $here : array_diff_key($system->appliances, array_diff_key($noted, $here));
 
         return Budget::of(
@@ -90,7 +94,10 @@ final readonly class LoadSizing
     {
         $others = array_filter($behind?->parts() ?? [], static fn(Part $p): bool => $p->uid !== $fuse->uid);
 
-        return $others === [] && array_filter($study->system->appliances, static fn(ApplianceUse $use): bool => $use->fedBy === $fuse->uid) !== [];
+        return $others === [] && array_filter(
+            $study->system->appliances,
+            static fn(ApplianceUse $use): bool => $use->fedBy === $fuse->uid,
+        ) !== [];
     }
 
     /** Wh a day at the battery. */

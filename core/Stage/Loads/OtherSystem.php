@@ -18,7 +18,8 @@ use Pebblefell\System\HouseBank;
 use Pebblefell\System\Part;
 
 /**
- * A DC system of its own beside the house's: one that was there before and stays, or a battery that goes from vehicle to vehicle. It has its
+ * A DC system of its own beside the house's: one that was there before and stays, or a battery that goes from vehicle to vehicle. It has
+ * its
  * own budget, is charged by what is joined to it alone, and stays live when the house's main switch is open.
  */
 final readonly class OtherSystem
@@ -28,8 +29,13 @@ final readonly class OtherSystem
      * @param array<string, ApplianceUse> $loads     by uid
      * @param list<Part>                  $sources   that charge it
      */
-    private function __construct(public array $batteries, public array $loads, public array $sources, public Budget $budget, public HouseBank $bank)
-    {
+    private function __construct(
+        public array $batteries,
+        public array $loads,
+        public array $sources,
+        public Budget $budget,
+        public HouseBank $bank,
+    ) {
     }
 
     /**
@@ -47,7 +53,10 @@ final readonly class OtherSystem
     {
         $graph = $study->planned();
         $reach = $graph->reach(array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $batteries), Passage::closed());
-        $loads = array_filter($study->system->appliances, static fn(ApplianceUse $use): bool => $use->fedBy !== '' && isset($reach->parts()[$use->fedBy]) && $graph->isApart($use->fedBy));
+        $loads = array_filter(
+            $study->system->appliances,
+            static fn(ApplianceUse $use): bool => $use->fedBy !== '' && isset($reach->parts()[$use->fedBy]) && $graph->isApart($use->fedBy),
+        );
         $scenario = $study->loads()->scenario;
         $appliances = $scenario === null ? [] : array_values(array_map(static fn(ApplianceUse $use) => $use->in($scenario->uid), $loads));
         $part = array_values(array_filter($reach->parts(), static fn(Part $p): bool => $p->kind->isInverter()))[0] ?? null;

@@ -87,7 +87,9 @@ final readonly class DeviceProfile
             $bounds = [
                 ...$bounds,
                 ...$carries === null ? [] : [Figure::given('ampacity', round($carries, 1), 'A', Origin::Computed)],
-                ...$rating === null ? [] : [Figure::given('of-the-fuse', round($rating / FuseChoice::CONTINUOUS, 1), 'A', Origin::Computed)],
+                ...$rating === null ? [] : [
+                    Figure::given('of-the-fuse', round($rating / FuseChoice::CONTINUOUS, 1), 'A', Origin::Computed),
+                ],
             ];
         }
         $bears = min([INF, ...array_map(static fn(Figure $f): float => $f->value, $bounds)]);

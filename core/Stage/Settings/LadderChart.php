@@ -268,7 +268,8 @@ final readonly class LadderChart
     private static function speaksOf(Finding $finding, SettingRow $row): bool
     {
         return str_contains($finding->rule, str_replace('_', '-', $row->parameter->value)) || match ($finding->rule) {
-            'never-acts', 'rungs-touch', 'charge-volts-too-high', 'rebulk-above-float', 'float-above-absorption', 'reconnect-below-disconnect', 'equalise-on' => array_filter(
+            'never-acts', 'rungs-touch', 'charge-volts-too-high', 'rebulk-above-float', 'float-above-absorption',
+            'reconnect-below-disconnect', 'equalise-on' => array_filter(
                 $finding->figures,
                 static fn($f): bool => abs($f->value - (float) $row->acting()->number) < 0.001,
             ) !== [],

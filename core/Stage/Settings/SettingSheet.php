@@ -73,7 +73,12 @@ final readonly class SettingSheet
         foreach (self::settable($study) as $part) {
             $entries = $system->settingsOf($part->uid);
             $rows = array_map(
-                static fn(Parameter $p): SettingRow => self::ofDevice($study, $part, $p, $entries[$p->value] ?? null) ?? self::inWinter($study, $bank, self::row(
+                static fn(Parameter $p): SettingRow => self::ofDevice(
+                    $study,
+                    $part,
+                    $p,
+                    $entries[$p->value] ?? null,
+                ) ?? self::inWinter($study, $bank, self::row(
                     $part,
                     $p,
                     $profile,
@@ -236,7 +241,10 @@ final readonly class SettingSheet
     {
         $raise = $study->system->travel->school->raisesCellV($bank->chemistry()) * $bank->cells();
         $volts = $row->profile->number;
-        if ($raise <= 0.0 || self::onlyPosition($part) !== null || $study->planned()->hasSignal(SignalKind::BatteryTemperature, $part->uid)) {
+        if ($raise <= 0.0 || self::onlyPosition($part) !== null || $study->planned()->hasSignal(
+            SignalKind::BatteryTemperature,
+            $part->uid,
+        )) {
             return $row;
         }
         if ($row->parameter === Parameter::Compensation) {

@@ -68,7 +68,8 @@ final readonly class Alternative
             $part = $this->without->system->parts[$change->uid] ?? null;
             if ($change->kind === 'part' && $change->do === Change::ADD) {
                 $parts['in'][] = Part::fromArray($change->row);
-            } elseif ($change->kind === 'part' && $part !== null && ($change->do === Change::REMOVE || $change->value === Fate::Remove->value)) {
+            } elseif ($change->kind === 'part' && $part !== null
+                && ($change->do === Change::REMOVE || $change->value === Fate::Remove->value)) {
                 $parts['out'][] = $part;
             }
         }

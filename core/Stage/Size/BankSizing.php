@@ -45,7 +45,14 @@ final readonly class BankSizing
 
         return new self(
             HouseBank::of($study->found()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius),
-            HouseBank::of($study->planned()->houseBatteries(), $system->vehicle->systemV, $energy, $current, $celsius, $system->travel->school),
+            HouseBank::of(
+                $study->planned()->houseBatteries(),
+                $system->vehicle->systemV,
+                $energy,
+                $current,
+                $celsius,
+                $system->travel->school,
+            ),
             self::need($system, $energy, $celsius),
             $celsius,
             $system->vehicle->bay,

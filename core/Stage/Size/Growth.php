@@ -18,8 +18,13 @@ final readonly class Growth
     /**
      * @param ?float $withinYears for which it stays possible; null: as long as one likes
      */
-    private function __construct(public string $what, public ?float $left, public string $unit, public Word $words, public ?float $withinYears = null)
-    {
+    private function __construct(
+        public string $what,
+        public ?float $left,
+        public string $unit,
+        public Word $words,
+        public ?float $withinYears = null,
+    ) {
     }
 
     /**

@@ -12,7 +12,8 @@ use Pebblefell\System\Roof;
  * stand.
  *
  * A point of a panel is in shade while a straight line from it towards the sun meets something that is higher there: within
- * height / tan(altitude) of it. A panel's cells are joined in thirds along its length, each with a bypass diode: the least that is lost is the
+ * height / tan(altitude) of it. A panel's cells are joined in thirds along its length, each with a bypass diode: the least that is lost is
+ * the
  * shaded area, the most every third on which a shadow lies at all. Both geometry; that panels have three such parts is common practice.
  */
 final readonly class RoofShade
@@ -20,7 +21,10 @@ final readonly class RoofShade
     /** Panels stand so high above the roof, mm: what is lower throws no shadow on them. Assumed. */
     private const PANEL_MM = 40.0;
 
-    /** Points along and across a panel, directions, and hours of the half day that are looked at. Chosen: the answer moves by less than one in a hundred beyond. */
+    /**
+     * Points along and across a panel, directions, and hours of the half day that are looked at. Chosen: the answer moves by less than one
+     * in a hundred beyond.
+     */
     private const ALONG = 9;
     private const ACROSS = 5;
     private const DIRECTIONS = 24;
@@ -32,7 +36,8 @@ final readonly class RoofShade
     private const LEAST_ALTITUDE = 3.0;
 
     /**
-     * @return list<array{least: float, most: float, by: list<string>}> shares of each panel's direct sun, 0 to 1, and what throws the shadow
+     * @return list<array{least: float, most: float, by: list<string>}> shares of each panel's direct sun, 0 to 1, and what throws the
+     *     shadow
      */
     public static function of(RoofPlan $plan, float $latitudeDeg, int $month): array
     {

@@ -51,7 +51,8 @@ final readonly class TanksSketch
             $words = $within ? $frame->left + 10.0 : $x->at($rated) + 12.0;
             $rest = max($x->at($usable) + 12.0, $within ? $words + self::ROOM : 0.0);
             $tanks[$which] = [
-                'case' => $case, 'y' => $y, 'rated' => $x->length($rated), 'usable' => $x->length($usable), 'ratedWh' => $rated, 'usableWh' => $usable, 'days' => Path::pieces($days),
+                'case' => $case, 'y' => $y, 'rated' => $x->length($rated), 'usable' => $x->length($usable), 'ratedWh' => $rated,
+                'usableWh' => $usable, 'days' => Path::pieces($days),
                 'wordsX' => $words, 'restX' => $rest + self::REST < $x->at($rated) ? $rest : null,
             ];
             $y += self::EACH;

@@ -125,7 +125,12 @@ final readonly class AlternatorCheck
     /** Cable out and back, mΩ: as drawn on both sides of the relay, else the usual one of such a vehicle. */
     private static function loop(Study $study, Part $isolator): Figure
     {
-        $drawn = array_filter([DrawnLead::at($study->planned(), Point::of($isolator->uid, 'starter')), DrawnLead::at($study->planned(), Point::of($isolator->uid, 'house'))]);
+        $drawn = array_filter(
+            [
+                DrawnLead::at($study->planned(), Point::of($isolator->uid, 'starter')),
+                DrawnLead::at($study->planned(), Point::of($isolator->uid, 'house')),
+            ],
+        );
         $runs = array_values($drawn);
         if ($runs === []) {
             [$mm2, $metres] = in_array($study->system->vehicle->kind, self::TOWED, true) ? self::TOWED_LOOP : self::LOOP;

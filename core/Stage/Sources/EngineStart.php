@@ -43,7 +43,8 @@ final readonly class EngineStart
             [Figure::given('of-one-battery', $each($case->parts[0]), 'A', Origin::DataSheet)],
             'data-sheet',
         );
-        $minutes = new Figure('by-charging-the-starter-battery-first', 60.0 * self::NEEDED_AH / self::CHARGER_A, 'min', 'by-charging-the-starter-battery-first', [
+        $how = 'by-charging-the-starter-battery-first';
+        $minutes = new Figure($how, 60.0 * self::NEEDED_AH / self::CHARGER_A, 'min', $how, [
             Figure::given('charge-needed', self::NEEDED_AH, 'Ah', Origin::Assumed, 'common-practice'),
             Figure::given('charger', self::CHARGER_A, 'A', Origin::Assumed, 'small-charger'),
         ], 'common-practice');

@@ -99,7 +99,9 @@ final readonly class MainsCheck
     {
         $energy = $this->study->loads()->energy();
 
-        return new Figure('generator-with-the-inverter-s-help', $energy->value / (self::GENERATOR_H * $this->chargerPct / 100.0), 'W', 'generator-with-the-inverter-s-help', [
+        $watts = $energy->value / (self::GENERATOR_H * $this->chargerPct / 100.0);
+
+        return new Figure('generator-with-the-inverter-s-help', $watts, 'W', 'generator-with-the-inverter-s-help', [
             $energy,
             Figure::given('hours-it-runs', self::GENERATOR_H, 'h', Origin::Assumed, 'chosen'),
             Figure::given('charger-efficiency', $this->chargerPct, '%', Origin::Assumed),

@@ -13,7 +13,8 @@ use Pebblefell\Trip\Trip;
 use Pebblefell\Trip\WeatherDay;
 
 /**
- * All sources of the plan in one day of a month: what each brings to the bank, hour by hour, what comes together, what the bank takes of it,
+ * All sources of the plan in one day of a month: what each brings to the bank, hour by hour, what comes together, what the bank takes of
+ * it,
  * and what is used meanwhile. The sun shines at its hour and the engine runs at its; a post or a generator may come at any.
  */
 final readonly class SourcesDay
@@ -22,8 +23,9 @@ final readonly class SourcesDay
     private const BRIGHT = 0.9;
 
     /**
-     * @param list<array{source: SolarSource, bright: list<float>, usual: list<float>}> $arrays A by step, under a bright sky and the month's own
-     * @param list<float>                                                              $engine A by step; empty where nothing charges on the road
+     * @param list<array{source: SolarSource, bright: list<float>, usual: list<float>}> $arrays A by step, under a bright sky and the
+     *     month's own
+     * @param list<float> $engine A by step; empty where nothing charges on the road
      * @param float                                                                    $mainsA from a post, whenever there is one
      * @param float                                                                    $generatorA while it runs
      * @param list<float>                                                              $used   A by step that the loads take
@@ -67,7 +69,9 @@ final readonly class SourcesDay
             $engine[] = $trip->drive->hours->contains(($k + 0.5) * 24.0 / $perDay) ? $trip->drive->outputA : 0.0;
         }
         $mains = $trip->shore->chargerA ?? 0.0;
-        $generatorW = array_sum(array_map(static fn($p): float => $p->data->known('continuous_w'), $study->planned()->ofKind(PartKind::Generator)));
+        $generatorW = array_sum(
+            array_map(static fn($p): float => $p->data->known('continuous_w'), $study->planned()->ofKind(PartKind::Generator)),
+        );
         $generator = $trip->shore === null ? 0.0 : min($mains, $generatorW * $trip->shore->efficiencyPct / 100.0 / $volts);
         if ($arrays === [] && $engine === [] && $mains <= 0.0) {
             return null;

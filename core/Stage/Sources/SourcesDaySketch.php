@@ -59,7 +59,13 @@ final readonly class SourcesDaySketch
         return new self(
             $frame,
             $arrays,
-            $day->engine === [] ? '' : self::band($day, $x, $y, $sun, array_map(static fn(float $a, float $b): float => $a + $b, $sun, $day->engine)),
+            $day->engine === [] ? '' : self::band(
+                $day,
+                $x,
+                $y,
+                $sun,
+                array_map(static fn(float $a, float $b): float => $a + $b, $sun, $day->engine),
+            ),
             $day->arrays === [] ? '' : self::stairs($day, $x, $y, $day->sunA('usual')),
             $day->mainsA <= 0.0 ? '' : self::stairs($day, $x, $y, $post),
             self::stairs($day, $x, $y, $day->used),

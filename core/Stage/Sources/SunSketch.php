@@ -34,11 +34,11 @@ final readonly class SunSketch
         $y = $frame->up(0.0, $top);
         $each = $x->length(1.0);
 
-        return new self($frame, $each, round($each * 0.33, 1), $y->at($need), $y->at($need) < $frame->bottom - 14.0, $need, $top, array_map(static fn(int $i, SunMonth $m): array => [
-            'month' => $m, 'x' => $x->at((float) $i), 'mid' => $x->at($i + 0.5), 'found' => [
-                $y->at($m->foundWh),
-                $y->length($m->foundWh),
-            ], 'planned' => [$y->at($m->plannedWh), $y->length($m->plannedWh)], 'ruling' => $m === $sun->ruling,
-        ], array_keys($sun->months), $sun->months));
+        $months = array_map(static fn(int $i, SunMonth $m): array => [
+            'month' => $m, 'x' => $x->at((float) $i), 'mid' => $x->at($i + 0.5), 'found' => [$y->at($m->foundWh), $y->length($m->foundWh)],
+            'planned' => [$y->at($m->plannedWh), $y->length($m->plannedWh)], 'ruling' => $m === $sun->ruling,
+        ], array_keys($sun->months), $sun->months);
+
+        return new self($frame, $each, round($each * 0.33, 1), $y->at($need), $y->at($need) < $frame->bottom - 14.0, $need, $top, $months);
     }
 }

@@ -14,8 +14,10 @@ final readonly class SupplierQuestions
     /** What the sums rest on, by kind, in the order of asking. */
     private const LINES = [
         'battery' => [
-            'absorption_v', 'absorption_h', 'float_v', 'max_charge_v', 'tail_a', 'recommended_charge_a', 'charge_limit_a', 'discharge_limit_a', 'discharge_30s_a',
-            'cutoff_v', 'charge_min_c', 'low_temp_cutoff', 'discharge_min_c', 'internal_mohm', 'max_series', 'max_parallel', 'wakes_by', 'rested_full_v', 'rate_h',
+            'absorption_v', 'absorption_h', 'float_v', 'max_charge_v', 'tail_a', 'recommended_charge_a', 'charge_limit_a',
+            'discharge_limit_a', 'discharge_30s_a',
+            'cutoff_v', 'charge_min_c', 'low_temp_cutoff', 'discharge_min_c', 'internal_mohm', 'max_series', 'max_parallel',
+            'wakes_by', 'rested_full_v', 'rate_h',
         ],
         'panel' => ['voc_v', 'vmp_v', 'isc_a', 'voc_tempco_pct_per_c', 'vmp_tempco_pct_per_c'],
         'regulator' => [
@@ -50,7 +52,8 @@ final readonly class SupplierQuestions
         'converter' => ['output_v', 'hidden_switch', 'lithium', 'absorption_min_v', 'absorption_max_v', 'gives_dead_volts'],
         'inverter' => ['surge_w', 'idle_w', 'low_cutoff_v', 'neutral_bond', 'earth_leakage_ma', 'derate_from_c'],
         'inverter_charger' => [
-            'surge_w', 'idle_w', 'low_cutoff_v', 'transfer_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'neutral_bond', 'cold_cutoff', 'gives_dead_volts',
+            'surge_w', 'idle_w', 'low_cutoff_v', 'transfer_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'neutral_bond',
+            'cold_cutoff', 'gives_dead_volts',
         ],
         'alternator' => ['regulated_v', 'variable_volts'],
         'low_voltage_disconnect' => ['disconnect_v', 'reconnect_v', 'max_v', 'carries_both_ways'],

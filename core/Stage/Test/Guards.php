@@ -47,7 +47,18 @@ final readonly class Guards
         $celsius = Amount::of($batteries[0]->data->orUsual('charge_min_c'), '°C');
         $stopped = new Reading('amps', 'A', -self::NOTHING_A, self::NOTHING_A);
         if ($morning === null || !$morning->isMet()) {
-            return [new Check('cold', 'guards', 'cold', ['celsius' => $celsius], $stopped, 0.0, ['no-sensor', 'not-told'], self::uids($batteries))];
+            return [
+                new Check(
+                    'cold',
+                    'guards',
+                    'cold',
+                    ['celsius' => $celsius],
+                    $stopped,
+                    0.0,
+                    ['no-sensor', 'not-told'],
+                    self::uids($batteries),
+                ),
+            ];
         }
         $stray = Amount::of(round($morning->strayA, 1), 'A');
         $checks = [];
@@ -66,8 +77,24 @@ final readonly class Guards
         // A dead sensor matters most where no BMS stands behind it.
         foreach ($morning->sensors as $part) {
             $args = ['part' => Named::one($part->uid), 'celsius' => $celsius, 'stray' => $stray];
-            $checks[] = new Check("frost.$part->uid", 'guards', 'frost-sensor', $args, $stopped, 0.0, ['no-sensor', 'cutoff-off'], [$part->uid]);
-            $checks[] = new Check("blind.$part->uid", 'guards', $morning->bmsStops ? 'frost-blind' : 'frost-blind-alone', $args, causes: ['goes-on-blind'], parts: [$part->uid]);
+            $checks[] = new Check(
+                "frost.$part->uid",
+                'guards',
+                'frost-sensor',
+                $args,
+                $stopped,
+                0.0,
+                ['no-sensor', 'cutoff-off'],
+                [$part->uid],
+            );
+            $checks[] = new Check(
+                "blind.$part->uid",
+                'guards',
+                $morning->bmsStops ? 'frost-blind' : 'frost-blind-alone',
+                $args,
+                causes: ['goes-on-blind'],
+                parts: [$part->uid],
+            );
         }
         foreach ($morning->neither as $part) {
             $checks[] = new Check(

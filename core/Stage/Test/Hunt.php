@@ -41,7 +41,11 @@ final readonly class Hunt
         foreach ($ticks->standing() as $tick) {
             [$from, $to] = self::points($way, $tick->step);
             [$a, $b] = [$at[$from] ?? null, $at[$to] ?? null];
-            if ($a === null || $b === null || $a >= $b || ($way->hasBack() && $a <= $way->device && $b > $way->device) || $tick->value === null || $tick->amps === null || $tick->amps <= 0.0) {
+            if ($a === null || $b === null || $tick->value === null || $tick->amps === null || $tick->amps <= 0.0) {
+                continue;
+            }
+            // No meter spans the device itself.
+            if ($a >= $b || ($way->hasBack() && $a <= $way->device && $b > $way->device)) {
                 continue;
             }
             $drops[] = $drop = Drop::of($a, $b, $tick->value, $tick->amps);

@@ -10,7 +10,8 @@ use Pebblefell\Joint\Segment;
 use Pebblefell\Trip\Noise;
 
 /**
- * A way of current with a joint that is bad in secret, or none: the simulated vehicle on which the hunt is learnt. Each piece has what sound ones
+ * A way of current with a joint that is bad in secret, or none: the simulated vehicle on which the hunt is learnt. Each piece has what
+ * sound ones
  * have, a little off as they are; the meter errs as meters do.
  */
 final readonly class Practice
@@ -40,7 +41,11 @@ final readonly class Practice
     public static function of(Chain $chain, int $seed, ?int $apart = null): self
     {
         $random = self::noise($seed);
-        $odds = array_map(static fn(Segment $s, int $k): float => $k === $apart ? 0.0 : $s->odds, $chain->segments, array_keys($chain->segments));
+        $odds = array_map(
+            static fn(Segment $s, int $k): float => $k === $apart ? 0.0 : $s->odds,
+            $chain->segments,
+            array_keys($chain->segments),
+        );
         $bad = null;
         if ($random->uniform() > 1.0 / self::SOUND_IN) {
             $left = $random->uniform() * array_sum($odds);
@@ -96,7 +101,10 @@ final readonly class Practice
         }
         ['sound' => $sound, 'bad' => $bad] = $this->chain->suspects($drops);
 
-        return ['count' => count($drops), 'named' => $sound >= max([0.0, ...$bad]) ? null : (int) array_search(max([0.0, ...$bad]), $bad, true)];
+        return [
+            'count' => count($drops),
+            'named' => $sound >= max([0.0, ...$bad]) ? null : (int) array_search(max([0.0, ...$bad]), $bad, true),
+        ];
     }
 
     /** Seeds that lie side by side begin alike: the first few numbers are let go. */

@@ -12,10 +12,11 @@ use Pebblefell\System\Part;
 use Pebblefell\Trip\Noise;
 
 /**
- * The planned vehicle with something bad in it in secret: a loose lug, a tired battery, a dead temperature sensor, or nothing. Its meter and
+ * The planned vehicle with something bad in it in secret: a loose lug, a tired battery, a dead temperature sensor, or nothing. Its meter
+ * and
  * clamp read as real ones do. On it the proof is learnt, and its readings can be taken into a test sheet as an instrument's.
  *
- * @phpstan-import-type Unknown from Proof
+ * @phpstan-import-type Unknown from ProofCircuit
  */
 final readonly class SimulatedVehicle
 {
@@ -51,7 +52,7 @@ final readonly class SimulatedVehicle
     /** Null as long as no load hangs on a way that is drawn. */
     public static function of(Study $study, int $seed): ?self
     {
-        $pieces = Proof::pieces($study);
+        $pieces = ProofCircuit::of($study)->pieces ?? [];
         if ($pieces === []) {
             return null;
         }
@@ -87,7 +88,7 @@ final readonly class SimulatedVehicle
         $bank = $this->study->banks()->planned->bank;
         $volts = $bank === null ? 0.0 : $bank->chemistry()->restCurve()->volts(self::REST_PCT) * $bank->cells();
         $read = [];
-        foreach (Proof::readings($this->study, $this->ohm, $volts) as $step => ['value' => $value, 'amps' => $amps]) {
+        foreach (ProofCircuit::of($this->study)?->readings($this->ohm, $volts) ?? [] as $step => ['value' => $value, 'amps' => $amps]) {
             $random = self::noise(crc32("$this->seed $step"));
             $isAmps = $this->isAmps($step);
             $value += $random->normal() * ($isAmps ? hypot(self::CLAMP_A, Drop::SHARE / 2.0 * $value) : Drop::VOLTS / 2.0);

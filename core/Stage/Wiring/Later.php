@@ -30,7 +30,8 @@ final readonly class Later
     private const MADE_FOR = [PartKind::Switch, PartKind::Busbar, PartKind::Isolator, PartKind::LowVoltageDisconnect, PartKind::Plug];
 
     /**
-     * @param list<array{run: CableRun, nowMm2: float, laterMm2: float, count: int, metres: float}> $runs    that want to be thicker, or so many side by side; metres of one side
+     * @param list<array{run: CableRun, nowMm2: float, laterMm2: float, count: int, metres: float}> $runs that want to be thicker, or so
+     *     many side by side; metres of one side
      * @param list<array{part: Part, now: float, later: float}>                         $fuses   A: rated, wanted
      * @param list<array{part: Part, now: float, later: float}>                         $parts   A: made for, wanted
      * @param list<array{part: Part, now: float, later: float}>                         $breaks  A: broken, driven into a short
@@ -74,7 +75,8 @@ final readonly class Later
                 ++$open;
             } elseif ($wanted['count'] * $wanted['mm2'] > $area + 0.01) {
                 $runs[$run->conductors[0]->uid] = [
-                    'run' => $run, 'nowMm2' => $area, 'laterMm2' => $wanted['mm2'], 'count' => $wanted['count'], 'metres' => (float) $run->lengthM(),
+                    'run' => $run, 'nowMm2' => $area, 'laterMm2' => $wanted['mm2'], 'count' => $wanted['count'],
+                    'metres' => (float) $run->lengthM(),
                 ];
             }
         }

@@ -16,7 +16,8 @@ final readonly class Opened
 {
     /** Parts that a hand, a fault or a BMS opens. */
     private const OPENS = [
-        PartKind::Battery, PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::LowVoltageDisconnect, PartKind::EarthLeakage, PartKind::Isolator, PartKind::Bms, PartKind::Plug,
+        PartKind::Battery, PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::LowVoltageDisconnect, PartKind::EarthLeakage,
+        PartKind::Isolator, PartKind::Bms, PartKind::Plug,
     ];
 
     /** Where a battery holds what it charges, by rule. */

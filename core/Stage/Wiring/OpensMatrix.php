@@ -33,7 +33,10 @@ final readonly class OpensMatrix
         $rows = [];
         foreach ([...($bank === [] ? [] : [$bank]), ...array_map(static fn(Part $p): array => [$p], $own)] as $parts) {
             $uids = array_map(static fn(Part $p): string => $p->uid, $parts);
-            $rows[] = ['parts' => $parts, 'cells' => array_map(static fn(string $state): array => $whole[$state]->changes($study, $uids), $states)];
+            $rows[] = [
+                'parts' => $parts,
+                'cells' => array_map(static fn(string $state): array => $whole[$state]->changes($study, $uids), $states),
+            ];
         }
 
         return new self($states, $rows);
@@ -73,7 +76,8 @@ final readonly class OpensMatrix
     {
         return [
             'sun' => $state === 'sun'
-                || $state === 'engine', 'engine' => $state === 'engine', 'shore' => $state === 'shore', 'generator' => $state === 'generator',
+                || $state === 'engine', 'engine' => $state === 'engine', 'shore' => $state === 'shore',
+            'generator' => $state === 'generator',
         ];
     }
 }

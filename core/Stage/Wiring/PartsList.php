@@ -161,7 +161,8 @@ final readonly class PartsList
                 continue;
             }
             $alike = implode('|', [
-                $part->kind->value, $part->make, $part->model, (string) $part->data->number('rating_a'), (string) $part->data->text('family'),
+                $part->kind->value, $part->make, $part->model, (string) $part->data->number('rating_a'),
+                (string) $part->data->text('family'),
             ]);
             $parts[$alike] ??= ['part' => $part, 'count' => 0, 'spare' => $part->kind === PartKind::Fuse ? 1 : 0];
             ++$parts[$alike]['count'];

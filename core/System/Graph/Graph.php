@@ -70,7 +70,10 @@ final readonly class Graph
         }
         $others = $this->reach($posts(false), Passage::closed())->parts();
 
-        return array_fill_keys(array_map(strval(...), array_keys(array_diff_key($this->reach($apart, Passage::closed())->parts(), $others))), true);
+        return array_fill_keys(
+            array_map(strval(...), array_keys(array_diff_key($this->reach($apart, Passage::closed())->parts(), $others))),
+            true,
+        );
     }
 
     /** It belongs to a DC system of its own, beside the house's. */

@@ -67,7 +67,13 @@ final readonly class Potential
 
         return $batteries !== [] || $this->reached === null
             ? self::of($this->graph, array_map(strval(...), array_keys($opened)), ...$this->running)
-            : new self($this->graph, $this->engine, $opened, $this->reached->without(array_fill_keys($open, true), $self->closed()->carried()), $this->running);
+            : new self(
+                $this->graph,
+                $this->engine,
+                $opened,
+                $this->reached->without(array_fill_keys($open, true), $self->closed()->carried()),
+                $this->running,
+            );
     }
 
     /**
@@ -119,11 +125,15 @@ final readonly class Potential
         $found = [];
         $held = null;
         foreach ($this->graph->parts as $uid => $part) {
-            if ($part->kind === PartKind::Regulator && $this->reached?->has(Point::of((string) $uid, 'pv_plus')) === true && !($held ??= $this->held())->has(
+            if ($part->kind === PartKind::Regulator && $this->reached?->has(
+                Point::of((string) $uid, 'pv_plus'),
+            ) === true && !($held ??= $this->held())->has(
                 Point::of((string) $uid, 'battery_plus'),
             )) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'regulator-loses-battery'];
-            } elseif ($part->kind === PartKind::Alternator && $this->engine && !isset($this->open[$uid]) && !($held ??= $this->held())->has(Point::of((string) $uid, 'plus'))) {
+            } elseif ($part->kind === PartKind::Alternator && $this->engine && !isset($this->open[$uid]) && !($held ??= $this->held())->has(
+                Point::of((string) $uid, 'plus'),
+            )) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'alternator-loses-load'];
             }
         }
@@ -155,7 +165,10 @@ final readonly class Potential
      */
     private static function withStrings(Graph $graph, array $open): array
     {
-        $batteries = array_filter(array_keys($open), static fn(int|string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery);
+        $batteries = array_filter(
+            array_keys($open),
+            static fn(int|string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery,
+        );
         if ($batteries === []) {
             return $open;
         }

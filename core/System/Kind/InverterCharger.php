@@ -53,7 +53,8 @@ final class InverterCharger extends Charger
     public function settings(): array
     {
         return [
-            ...parent::settings(), Parameter::Warning, Parameter::Cutoff, Parameter::Restart, Parameter::InputLimit, Parameter::Eco, Parameter::OffTimer,
+            ...parent::settings(), Parameter::Warning, Parameter::Cutoff, Parameter::Restart, Parameter::InputLimit, Parameter::Eco,
+            Parameter::OffTimer,
         ];
     }
 

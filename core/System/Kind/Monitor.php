@@ -25,7 +25,8 @@ final class Monitor extends Kind
     public function settings(): array
     {
         return [
-            Parameter::Capacity, Parameter::ChargedVolts, Parameter::ChargedTail, Parameter::ChargedTime, Parameter::Efficiency, Parameter::Peukert,
+            Parameter::Capacity, Parameter::ChargedVolts, Parameter::ChargedTail, Parameter::ChargedTime, Parameter::Efficiency,
+            Parameter::Peukert,
             Parameter::LowAlarm, Parameter::Floor, Parameter::Zero,
         ];
     }

@@ -79,7 +79,8 @@ final readonly class DataField
             'choice' => is_string($value) && in_array($value, $this->choices, true)
                 ? $value
                 : throw InvalidValue::at('/' . $this->key, 'one-of', ['choices' => implode(', ', $this->choices)]),
-            'date' => is_string($value) && preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $value, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1])
+            'date' => is_string($value) && preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $value, $m) === 1
+                && checkdate((int) $m[2], (int) $m[3], (int) $m[1])
                 ? $value
                 : throw InvalidValue::at('/' . $this->key, 'a-day'),
             default => is_string($value) && mb_strlen($value) <= 200 ? $value : throw InvalidValue::at('/' . $this->key, 'text-200'),

@@ -33,14 +33,19 @@ final class AftercareController extends Controller
         $bench = Workbench::of($job);
         $page = new AftercarePage($bench);
 
-        return $bench->view('stages.aftercare.show', Stage::Aftercare, ['page' => $page, 'replace' => $page->replaced($request->asked('replace')), 'replaces' => $request->asked('replace')]);
+        return $bench->view(
+            'stages.aftercare.show',
+            Stage::Aftercare,
+            ['page' => $page, 'replace' => $page->replaced($request->asked('replace')), 'replaces' => $request->asked('replace')],
+        );
     }
 
     public function store(VisitRequest $request, Job $job, NoteTick $note): RedirectResponse
     {
         abort_if(Milestones::lastSeen($job) === null, 409);
         $note($job, Tick::VISIT, [
-            'step' => 'visit ' . Str::uuid(), 'state' => Noted::DONE, 'value' => null, 'amps' => null, 'note' => $request->note(), 'at' => $request->at(),
+            'step' => 'visit '
+                . Str::uuid(), 'state' => Noted::DONE, 'value' => null, 'amps' => null, 'note' => $request->note(), 'at' => $request->at(),
             'by' => $this->user($request)->name, 'client_id' => null,
         ], static fn() => null, static fn() => null);
 

@@ -85,7 +85,9 @@ final class BalanceController extends Controller
         if ($row['step'] === Step::Ready) {
             $ready = BalanceDesk::of($balanceSession, Studies::of($job)->system)->readyAt($balanceBattery);
             if ($ready === null || $ready > $balanceSession->time()->getTimestamp()) {
-                return redirect()->route('balance', $job)->withErrors(['step' => 'It is not ready: see what it still waits for. A planner may overrule the gate when they are joined.']);
+                return redirect()->route('balance', $job)->withErrors(
+                    ['step' => 'It is not ready: see what it still waits for. A planner may overrule the gate when they are joined.'],
+                );
             }
         }
         if ($row['step'] === Step::Charging) {
@@ -112,7 +114,9 @@ final class BalanceController extends Controller
         abort_unless($balanceSession->isOpen(), 409);
         $desk = BalanceDesk::of($balanceSession, Studies::of($job)->system);
         if ($desk->gate()->answer !== Gate::JOIN && !self::overrules($request, $job)) {
-            return redirect()->route('balance', $job)->withErrors(['join' => 'The gate does not say join. A planner may overrule it, with a reason.'])->withInput();
+            return redirect()->route('balance', $job)->withErrors(
+                ['join' => 'The gate does not say join. A planner may overrule it, with a reason.'],
+            )->withInput();
         }
         DB::transaction(static function () use ($balanceSession, $request): void {
             $balanceSession->changeTo(['joined_at' => $balanceSession->time(), 'note' => self::noted($balanceSession, $request)]);

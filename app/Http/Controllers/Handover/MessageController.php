@@ -25,16 +25,29 @@ final class MessageController extends Controller
     public function store(MessageRequest $request, Handover $handover): RedirectResponse
     {
         abort_unless($handover->isGood(), 404);
-        $message = new Message(['handover_id' => $handover->id, 'text' => $request->string('text')->toString(), 'ran_short' => $request->string('ran_short')->toString(), 'readings' => $request->readings()]);
+        $message = new Message(
+            [
+                'handover_id' => $handover->id, 'text' => $request->string('text')->toString(),
+                'ran_short' => $request->string('ran_short')->toString(), 'readings' => $request->readings(),
+            ],
+        );
         $file = $request->upload();
         if ($file !== null) {
             $path = 'messages/' . Str::uuid();
             Storage::disk('private')->put($path, (string) $file->get());
-            $message->fill(['file_name' => Str::limit($file->getClientOriginalName(), 150), 'file_path' => $path, 'file_kind' => $request->kind($file)]);
+            $message->fill(
+                [
+                    'file_name' => Str::limit($file->getClientOriginalName(), 150), 'file_path' => $path,
+                    'file_kind' => $request->kind($file),
+                ],
+            );
         }
         $message->job()->associate($handover->job_id)->save();
 
-        return redirect()->to($handover->link('pack.show', [], false) . '#write')->with('said', Lexicon::in($handover->language)->word('pack.message-kept'));
+        return redirect()->to($handover->link('pack.show', [], false) . '#write')->with(
+            'said',
+            Lexicon::in($handover->language)->word('pack.message-kept'),
+        );
     }
 
     public function file(Job $job, Message $message): StreamedResponse
@@ -48,7 +61,10 @@ final class MessageController extends Controller
     /** Answered, or its log taken in: that is what the person says who does it. */
     public function update(AnswerRequest $request, Job $job, Message $message): RedirectResponse
     {
-        $message->saveIfUnchanged($request, ['answered_at' => now(), 'answered_by' => $this->user($request)->name, 'answer' => $request->string('answer')->toString()]);
+        $message->saveIfUnchanged(
+            $request,
+            ['answered_at' => now(), 'answered_by' => $this->user($request)->name, 'answer' => $request->string('answer')->toString()],
+        );
 
         return redirect()->to(route('aftercare', $job) . '#fold-messages')->with('said', 'Kept as answered.');
     }

@@ -38,7 +38,13 @@ final class ModelBoxController extends Controller
                     $missing[] = $parameter;
                 }
                 $row = $rows->get($parameter) ?? new ModelBox(['make' => $part->make, 'model' => $part->model, 'parameter' => $parameter]);
-                $row->saveAmong($request, ['word' => $box['word'], 'path' => $box['path'], 'place' => $box['place']], "versions[$parameter]", "$parameter.");
+                $row->saveAmong(
+                    $request,
+                    ['word' => $box['word'], 'path' => $box['path'], 'place' => $box['place']],
+                    "versions[$parameter,
+                ]",
+                    "$parameter.",
+                );
             }
             // Which boxes it has not is a line of its data sheet, which core reads: in this job, and in the library for those that come.
             $of = LibraryPart::query()->where('make', $part->make)->where('model', $part->model)->lockForUpdate()->get();

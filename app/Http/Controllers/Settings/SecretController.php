@@ -21,7 +21,9 @@ final class SecretController extends Controller
 {
     public function store(SecretRequest $request, Job $job, Part $part): RedirectResponse
     {
-        $secret = new Secret(['part_uid' => $part->uid, 'label' => $request->string('label')->toString(), 'entered_by' => $this->user($request)->name]);
+        $secret = new Secret(
+            ['part_uid' => $part->uid, 'label' => $request->string('label')->toString(), 'entered_by' => $this->user($request)->name],
+        );
         $secret->sealed = $request->string('code')->toString();
         $secret->job()->associate($job)->save();
 

@@ -48,7 +48,9 @@ final class SettingsController extends Controller
     public function update(SettingsRequest $request, Job $job, Part $part): RedirectResponse
     {
         DB::transaction(function () use ($request, $job, $part): void {
-            $rows = $job->settings()->where('part_uid', $part->uid)->lockForUpdate()->get()->keyBy(static fn(Setting $s): string => $s->parameter->value);
+            $rows = $job->settings()->where('part_uid', $part->uid)->lockForUpdate()->get()->keyBy(
+                static fn(Setting $s): string => $s->parameter->value,
+            );
             foreach ($request->boxes() as $parameter => $values) {
                 /** @var Setting $row */
                 $row = $rows->get($parameter) ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
@@ -60,6 +62,8 @@ final class SettingsController extends Controller
             }
         });
 
-        return redirect()->to($request->backTo(route('settings', $job) . '#fold-set-' . $part->uid))->with('said', $part->name() . ': saved.');
+        return redirect()->to(
+            $request->backTo(route('settings', $job) . '#fold-set-' . $part->uid),
+        )->with('said', $part->name() . ': saved.');
     }
 }

@@ -30,7 +30,13 @@ final class PhotoController extends Controller
             DB::transaction(static function () use ($request, $part): void {
                 // Two sendings of one picture at a time wait for each other here.
                 $part->newQuery()->whereKey($part->id)->lockForUpdate()->first();
-                PhotoStore::keep($part, $request->bytes(), $request->string('caption')->toString(), $request->clientId(), $request->string('shows')->toString());
+                PhotoStore::keep(
+                    $part,
+                    $request->bytes(),
+                    $request->string('caption')->toString(),
+                    $request->clientId(),
+                    $request->string('shows')->toString(),
+                );
             });
         } catch (RuntimeException $e) {
             if ($request->expectsJson()) {

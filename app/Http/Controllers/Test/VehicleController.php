@@ -31,7 +31,10 @@ final class VehicleController extends Controller
         $vehicle = SimulatedVehicle::of(Studies::of($job), VehiclePage::secret($job, $request->seed() ?? 1));
         $lines = [];
         foreach ($vehicle?->readings() ?? [] as $step => $read) {
-            $lines[] = json_encode(['line' => $step, ...$read, 'instrument' => 'simulated bench'], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+            $lines[] = json_encode(
+                ['line' => $step, ...$read, 'instrument' => 'simulated bench'],
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            );
         }
 
         return new Response(implode("\n", $lines) . "\n", 200, [

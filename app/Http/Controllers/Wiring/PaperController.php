@@ -36,7 +36,14 @@ final class PaperController extends Controller
     public function svg(WiringQuery $request, Job $job): Response
     {
         $bench = Workbench::of($job);
-        $drawing = new CircuitDrawing($bench->say, $bench->show, $bench->study, $request->shown(), Workbench::isNarrow(), returns: $request->isOfReturns());
+        $drawing = new CircuitDrawing(
+            $bench->say,
+            $bench->show,
+            $bench->study,
+            $request->shown(),
+            Workbench::isNarrow(),
+            returns: $request->isOfReturns(),
+        );
         abort_if($drawing->line === null, 404);
 
         $name = "wiring-$job->number" . ($request->isOfReturns() ? '-minus' : '') . '.svg';

@@ -29,8 +29,15 @@ final class ShelfController extends Controller
     {
         DB::transaction(static function () use ($request): void {
             foreach ($request->items() as $k => $said) {
-                $row = ShelfItem::query()->where('item', $said['item'])->lockForUpdate()->first() ?? new ShelfItem(['item' => $said['item']]);
-                $row->saveAmong($request, ['price' => $said['price'], 'stock' => $said['stock'], 'place' => $said['place']], "version[$k]", "$k.");
+                $row = ShelfItem::query()->where('item', $said['item'])->lockForUpdate()->first()
+                    ?? new ShelfItem(['item' => $said['item']]);
+                $row->saveAmong(
+                    $request,
+                    ['price' => $said['price'], 'stock' => $said['stock'], 'place' => $said['place']],
+                    "version[$k,
+                ]",
+                    "$k.",
+                );
             }
         });
 

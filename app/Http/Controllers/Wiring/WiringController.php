@@ -46,11 +46,16 @@ final class WiringController extends Controller
     public function csv(Job $job): Response
     {
         $rows = array_map(
-            static fn(array $r): array => [$r['what'], $r['size'], $r['count'], $r['open'], $r['place'], $r['price'], $r['cost'], $r['order']],
+            static fn(array $r): array => [
+                $r['what'], $r['size'], $r['count'], $r['open'], $r['place'], $r['price'], $r['cost'], $r['order'],
+            ],
             (new PartsListPage(Workbench::of($job)))->rows(),
         );
 
-        return Csv::response("wiring-$job->number", Csv::write([['what', 'size', 'count', 'open', 'where', 'price', 'cost', 'stock'], ...$rows]));
+        return Csv::response(
+            "wiring-$job->number",
+            Csv::write([['what', 'size', 'count', 'open', 'where', 'price', 'cost', 'stock'], ...$rows]),
+        );
     }
 
     /** The proposed circuit comes into the plan, if it is still the one that was seen. */
@@ -58,7 +63,9 @@ final class WiringController extends Controller
     {
         $layout = SoundLayout::of(Studies::of($job));
         if ($layout->isEmpty() || ProposalPage::markOf($layout->changes()) !== $request->string('seen')->toString()) {
-            return redirect()->route('wiring', $job)->withErrors(['seen' => 'The plan has changed since you looked: look at the circuit again.']);
+            return redirect()->route('wiring', $job)->withErrors(
+                ['seen' => 'The plan has changed since you looked: look at the circuit again.'],
+            );
         }
         $apply($job, $layout->changes($request->pieces()));
 

@@ -55,7 +55,11 @@ final readonly class AftercarePage
      */
     public function logs(): Collection
     {
-        return once(fn(): Collection => $this->bench->job->logFiles()->get(['id', 'name', 'rows', 'bytes', 'read_bytes', 'columns', 'finished_at', 'by', 'created_at']));
+        return once(
+            fn(): Collection => $this->bench->job->logFiles()->get(
+                ['id', 'name', 'rows', 'bytes', 'read_bytes', 'columns', 'finished_at', 'by', 'created_at'],
+            ),
+        );
     }
 
     /**
@@ -77,7 +81,10 @@ final readonly class AftercarePage
 
         return $new === null ? null : [
             'name' => $this->bench->say->onePart($new->part), 'boxes' => array_map($this->bench->say->name(...), $new->boxes),
-            'checks' => array_map(fn(array $c): string => $this->title($c), $new->checks), 'mind' => array_map($this->bench->say->said(...), $new->mind),
+            'checks' => array_map(
+                fn(array $c): string => $this->title($c),
+                $new->checks,
+            ), 'mind' => array_map($this->bench->say->said(...), $new->mind),
         ];
     }
 
@@ -210,8 +217,10 @@ final readonly class AftercarePage
                 'Ah',
                 1,
             )
-                . ' a year it comes down to 80 % about ' . $on($fade->endYears) . ($fade->soonestYears === null ? '' : ', not before ' . $on($fade->soonestYears)) . '.',
-            default => 'it does not fade' . ($fade->soonestYears === null ? '.' : '; at the worst it comes down to 80 % in ' . $on($fade->soonestYears) . '.'),
+                . ' a year it comes down to 80 % about ' . $on($fade->endYears)
+                    . ($fade->soonestYears === null ? '' : ', not before ' . $on($fade->soonestYears)) . '.',
+            default => 'it does not fade'
+                . ($fade->soonestYears === null ? '.' : '; at the worst it comes down to 80 % in ' . $on($fade->soonestYears) . '.'),
         };
     }
 }

@@ -84,7 +84,8 @@ final readonly class LogPage
             $energy($this->judge?->plannedOutWh, 'used by the plan'),
         ]));
 
-        return count($this->days) . (count($this->days) === 1 ? ' day' : ' days') . ', ' . count($this->judge->whole ?? []) . ' of them whole'
+        return count($this->days) . (count($this->days) === 1 ? ' day' : ' days') . ', ' . count($this->judge->whole ?? [])
+            . ' of them whole'
             . ($means === '' ? '' : "; a day $means");
     }
 
@@ -119,7 +120,10 @@ final readonly class LogPage
             array_filter($points, static fn(array $p): bool => $p[$what] !== null),
         )));
 
-        return ['frame' => $frame, 'charge' => $line('charge', $charge), 'volts' => $line('volts', $y), 'hours' => $x->ticks($narrow ? 4 : 8), 'voltTicks' => $y->ticks(5)];
+        return [
+            'frame' => $frame, 'charge' => $line('charge', $charge), 'volts' => $line('volts', $y),
+            'hours' => $x->ticks($narrow ? 4 : 8), 'voltTicks' => $y->ticks(5),
+        ];
     }
 
     /**

@@ -227,7 +227,8 @@ final readonly class BankPage
         $keep = $this->desk->layout === null && $this->desk->drawing?->takeoffs !== null;
 
         return array_filter([
-            'layout' => $this->desk->layout?->value, 'load' => $this->desk->loadA, 'mm2' => $this->desk->mm2, 'link_m' => $this->desk->linkM, 'lead_m' => $this->desk->leadM,
+            'layout' => $this->desk->layout?->value, 'load' => $this->desk->loadA, 'mm2' => $this->desk->mm2,
+            'link_m' => $this->desk->linkM, 'lead_m' => $this->desk->leadM,
             'plus' => $keep ? request()->query('plus') : null, 'minus' => $keep ? request()->query('minus') : null,
         ], static fn(mixed $v): bool => $v !== null);
     }

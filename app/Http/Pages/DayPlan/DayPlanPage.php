@@ -27,7 +27,8 @@ final readonly class DayPlanPage
     /** By whom, or on what, each part of the day runs. */
     private const LANES = [
         'glue' => 'roof', 'cure' => 'roof', 'roof' => 'roof', 'charge' => 'bench', 'balance' => 'bench',
-        'before' => 'vehicle', 'isolate' => 'vehicle', 'strip' => 'vehicle', 'fit' => 'vehicle', 'connect' => 'vehicle', 'power' => 'vehicle', 'close' => 'vehicle',
+        'before' => 'vehicle', 'isolate' => 'vehicle', 'strip' => 'vehicle', 'fit' => 'vehicle', 'connect' => 'vehicle',
+        'power' => 'vehicle', 'close' => 'vehicle',
     ];
 
     private const WAITS = ['cure', 'charge'];
@@ -171,7 +172,8 @@ final readonly class DayPlanPage
     /** "Strip: Thu 9:05 to 11:30" */
     public function says(string $id, float $from, float $to): string
     {
-        return $this->bench->say->word("dayplan.tasks.$id") . ': ' . $this->moment($from)->format('D H:i') . ' – ' . $this->moment($to)->format('D H:i');
+        return $this->bench->say->word("dayplan.tasks.$id") . ': ' . $this->moment($from)->format('D H:i') . ' – '
+            . $this->moment($to)->format('D H:i');
     }
 
     /**
@@ -204,7 +206,10 @@ final readonly class DayPlanPage
     public function builtOtherwise(): array
     {
         $line = fn(string $step, Tick $tick): array => [
-            'step' => $step, 'note' => $tick->note, 'by' => trim($tick->by . ', ' . $this->workshop->local($tick->atS)->format('j M H:i'), ', '),
+            'step' => $step, 'note' => $tick->note, 'by' => trim(
+                $tick->by . ', ' . $this->workshop->local($tick->atS)->format('j M H:i'),
+                ', ',
+            ),
         ];
 
         return [
@@ -330,7 +335,8 @@ final readonly class DayPlanPage
     }
 
     /**
-     * What would be better: another bay that is free for all of it, or the next morning at which bay and people are; '' where nothing is in the
+     * What would be better: another bay that is free for all of it, or the next morning at which bay and people are; '' where nothing is in
+     * the
      * way.
      */
     public function better(): string
@@ -341,7 +347,13 @@ final readonly class DayPlanPage
         }
         $hours = $this->time['hours'];
         $others = $this->others();
-        $taken = array_column(array_filter($others, fn(array $o): bool => $o['fromH'] < $hours->hour($plan->ends_at) && $o['toH'] > $hours->hour($plan->starts_at)), 'bay');
+        $taken = array_column(
+            array_filter(
+                $others,
+                fn(array $o): bool => $o['fromH'] < $hours->hour($plan->ends_at) && $o['toH'] > $hours->hour($plan->starts_at),
+            ),
+            'bay',
+        );
         $bay = array_values(array_diff($this->workshop->bays ?? [], $taken))[0] ?? null;
         if ($bay !== null && $this->peopleWanted() === null) {
             return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
@@ -354,7 +366,11 @@ final readonly class DayPlanPage
             $from = $hours->calendar->next($end);
             $inWay = array_values(array_filter($others, static fn(array $o): bool => $o['fromH'] < $from + $length && $o['toH'] > $from));
             $isFree = !in_array($plan->bay, array_column($inWay, 'bay'), true) || $plan->bay === '';
-            if ($isFree && ($this->workshop->crew === null || Crew::wanted($inWay, $from, $from + $length) + $plan->people <= $this->workshop->crew)) {
+            if ($isFree && ($this->workshop->crew === null || Crew::wanted(
+                $inWay,
+                $from,
+                $from + $length,
+            ) + $plan->people <= $this->workshop->crew)) {
                 return $this->bench->say->word(
                     $plan->bay === '' ? 'dayplan.better-people' : 'dayplan.better-day',
                     ['when' => $this->workshop->local($hours->moment($from))->format('D j M, H:i'), 'place' => $plan->bay],
@@ -372,7 +388,11 @@ final readonly class DayPlanPage
      */
     private function others(): array
     {
-        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where('ends_at', '>', CarbonImmutable::now())
+        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where(
+            'ends_at',
+            '>',
+            CarbonImmutable::now(),
+        )
             ->orderBy('starts_at')->limit(self::MOST_OTHERS)->get()->map($this->stay(...))->all()));
     }
 

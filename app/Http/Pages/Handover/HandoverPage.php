@@ -91,7 +91,8 @@ final readonly class HandoverPage
     }
 
     /**
-     * @return list<array{part: Part, months: string, from: string, until: string, by: string}> parts with a warranty, the first to end first
+     * @return list<array{part: Part, months: string, from: string, until: string, by: string}> parts with a warranty, the first to end
+     *     first
      */
     public function warranties(): array
     {

@@ -134,7 +134,13 @@ final readonly class LoadsPage
      */
     public function hangsOn(): array
     {
-        $parts = $this->bench->study->planned()->ofKind(PartKind::Battery, PartKind::Fuse, PartKind::Breaker, PartKind::DistributionBox, PartKind::Plug);
+        $parts = $this->bench->study->planned()->ofKind(
+            PartKind::Battery,
+            PartKind::Fuse,
+            PartKind::Breaker,
+            PartKind::DistributionBox,
+            PartKind::Plug,
+        );
 
         return ['' => 'what the others hang on'] + array_combine(
             array_column($parts, 'uid'),
@@ -157,7 +163,11 @@ final readonly class LoadsPage
 
     public function lasts(OtherSystem $other): string
     {
-        return $other->budget->energyWhDay > 0.0 ? ': ' . $this->bench->show->text($other->bank->days()->value, 'days', 1) . ' without charge' : '';
+        return $other->budget->energyWhDay > 0.0 ? ': ' . $this->bench->show->text(
+            $other->bank->days()->value,
+            'days',
+            1,
+        ) . ' without charge' : '';
     }
 
     public function chargedBy(OtherSystem $other): string

@@ -48,14 +48,19 @@ final class EarlierSettings
         }
         $few = Row::query()->where('make', $part->make)->where('model', $part->model)->where('job_id', '!=', $this->bench->job->id)
             ->latest('id')->limit(self::LATEST)->select(['id', 'job_id', 'uid']);
-        $set = DB::query()->fromSub($few, 'p')->join('settings as s', static fn(JoinClause $on) => $on->on('s.job_id', 'p.job_id')->on('s.part_uid', 'p.uid'))
+        $set = DB::query()->fromSub($few, 'p')->join(
+            'settings as s',
+            static fn(JoinClause $on) => $on->on('s.job_id', 'p.job_id')->on('s.part_uid', 'p.uid'),
+        )
             ->join('jobs as j', 'j.id', 'p.job_id')->whereNotNull('s.as_set')->orderByDesc('p.id')
             ->get(['p.id', 'j.title', 's.parameter', 's.as_set']);
         $latest = $set->first();
 
         return $latest === null ? null : [
             'title' => (string) $latest->title,
-            'values' => $set->where('id', $latest->id)->mapWithKeys(static fn(object $s): array => [(string) $s->parameter => (string) $s->as_set])->all(),
+            'values' => $set->where('id', $latest->id)->mapWithKeys(
+                static fn(object $s): array => [(string) $s->parameter => (string) $s->as_set],
+            )->all(),
         ];
     }
 

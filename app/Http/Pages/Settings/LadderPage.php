@@ -88,10 +88,12 @@ final readonly class LadderPage
     public function unsure(): array
     {
         return array_map(fn(array $pair): string => $this->bench->say->word('ladder.unsure', [
-            'upper' => $this->does($pair['upper']) . ' ' . $this->volts($pair['upper']) . ' V (' . $this->bench->say->onePart($pair['upper']['part']) . ')',
+            'upper' => $this->does($pair['upper']) . ' ' . $this->volts($pair['upper']) . ' V ('
+                . $this->bench->say->onePart($pair['upper']['part']) . ')',
             'lower' => $pair['lower'] === null
                 ? $this->opens(false)
-                : $this->does($pair['lower']) . ' ' . $this->volts($pair['lower']) . ' V (' . $this->bench->say->onePart($pair['lower']['part']) . ')',
+                : $this->does($pair['lower']) . ' ' . $this->volts($pair['lower']) . ' V ('
+                    . $this->bench->say->onePart($pair['lower']['part']) . ')',
             'share' => $this->bench->show->text(100.0 * JudgedLadder::METER_SHARE, '%', 1),
         ]), $this->ladder->unsure());
     }

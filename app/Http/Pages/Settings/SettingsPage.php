@@ -20,7 +20,8 @@ use Pebblefell\System\Part;
 /**
  * What stands on Settings: a sheet for each device that is set.
  *
- * @phpstan-type Box array{row: SettingRow, called: string, version: int, planned: string, unit: string, columns: array<string, array{label: string, name: string, value: string, may: bool}>}
+ * @phpstan-type Box array{row: SettingRow, called: string, version: int, planned: string, unit: string, columns: array<string,
+ *     array{label: string, name: string, value: string, may: bool}>}
  * @phpstan-type Device array{part: Part, row: ?Row, answer: string, opened: bool, rows: list<SettingRow>}
  */
 final class SettingsPage
@@ -192,7 +193,9 @@ final class SettingsPage
     {
         $this->earlier ??= new EarlierSettings($this->bench);
 
-        return $this->earlier->differing($device['part'], $device['rows']) === [] ? '' : $this->earlier->mark($device['part'], $device['rows']);
+        return $this->earlier->differing($device['part'], $device['rows']) === []
+            ? ''
+            : $this->earlier->mark($device['part'], $device['rows']);
     }
 
     /**
@@ -296,7 +299,11 @@ final class SettingsPage
     {
         $toType = array_filter($rows, static fn(SettingRow $r): bool => $r->isOpen()) !== [];
 
-        return old('_form') === "set-$part->uid" || $this->isAboutBox($part) || ($toType && !in_array(true, array_column($before, 'opened'), true));
+        return old('_form') === "set-$part->uid" || $this->isAboutBox($part) || ($toType && !in_array(
+            true,
+            array_column($before, 'opened'),
+            true,
+        ));
     }
 
     /** What was refused stands in its firmware, codes or pictures. */

@@ -36,7 +36,9 @@ final readonly class StepPage
         }
         $this->boxes = $boxes;
         $this->pictures = Photo::query()->whereIn('part_id', $bench->job->parts->modelKeys())->where('shows', 'screen')
-            ->toBase()->groupBy('part_id')->selectRaw('part_id, COUNT(*) AS count')->pluck('count', 'part_id')->map(static fn(mixed $n): int => (int) $n)->all();
+            ->toBase()->groupBy('part_id')->selectRaw('part_id, COUNT(*) AS count')->pluck('count', 'part_id')->map(
+                static fn(mixed $n): int => (int) $n,
+            )->all();
         $this->all = BoxWords::all();
     }
 

@@ -42,7 +42,8 @@ use Pebblefell\Trip\EnduranceMap;
 final readonly class SizePage
 {
     private const ON_A_VOLTAGE = [
-        PartKind::Battery, PartKind::Inverter, PartKind::InverterCharger, PartKind::Dcdc, PartKind::MainsCharger, PartKind::Converter, PartKind::Cable,
+        PartKind::Battery, PartKind::Inverter, PartKind::InverterCharger, PartKind::Dcdc, PartKind::MainsCharger, PartKind::Converter,
+        PartKind::Cable,
     ];
 
     public BankSizing $banks;
@@ -268,7 +269,10 @@ final readonly class SizePage
     public function roofPicture(RoofPlan $plan, RoofSketch $sketch): ?array
     {
         $job = $this->bench->job;
-        $photo = $sketch->upright ? null : Photo::query()->whereIn('part_id', $job->parts->modelKeys())->where('shows', CorePhoto::ROOF)->latest('id')->first();
+        $photo = $sketch->upright ? null : Photo::query()->whereIn(
+            'part_id',
+            $job->parts->modelKeys(),
+        )->where('shows', CorePhoto::ROOF)->latest('id')->first();
         if ($photo === null || $photo->width_px < 1) {
             return null;
         }

@@ -110,7 +110,10 @@ final readonly class SourcesPage
             ];
         }
         if ($day->engine !== []) {
-            $rows[] = ['name' => 'Engine', 'amps' => max($day->engine), 'wh' => $day->wh(...$day->engine), 'when' => 'while driven, as in the brief'];
+            $rows[] = [
+                'name' => 'Engine', 'amps' => max($day->engine), 'wh' => $day->wh(...$day->engine),
+                'when' => 'while driven, as in the brief',
+            ];
         }
         foreach (['A post' => $day->mainsA, 'Generator' => $day->generatorA] as $name => $amps) {
             if ($amps > 0.0) {
@@ -357,7 +360,8 @@ final readonly class SourcesPage
         $names = fn(array $parts): string => implode(', ', array_map($this->bench->say->part(...), $parts));
         $hour = static fn(?int $h): string => sprintf('%d:00', $h ?? 0);
         $say = fn(string $key, array $args = []): string => $this->bench->say->word("frost.$key", [
-            'floor' => $show->text($morning->floorC, '°C'), 'amps' => $show->text($morning->strayA, 'A', 0), 'energy' => $show->text($morning->strayWh, 'Wh'), ...$args,
+            'floor' => $show->text($morning->floorC, '°C'), 'amps' => $show->text($morning->strayA, 'A', 0),
+            'energy' => $show->text($morning->strayWh, 'Wh'), ...$args,
         ]);
         $begins = $morning->hours[$morning->beginsH ?? 12];
 

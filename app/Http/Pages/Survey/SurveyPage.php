@@ -25,7 +25,8 @@ final readonly class SurveyPage
     private const CHARGING = [PartKind::Panel, PartKind::Alternator, PartKind::Isolator, PartKind::ShoreInlet];
 
     private const MAINS = [
-        PartKind::Inverter, PartKind::InverterCharger, PartKind::MainsCharger, PartKind::Converter, PartKind::EarthLeakage, PartKind::ShoreInlet,
+        PartKind::Inverter, PartKind::InverterCharger, PartKind::MainsCharger, PartKind::Converter, PartKind::EarthLeakage,
+        PartKind::ShoreInlet,
     ];
 
     public function __construct(private Workbench $bench)
@@ -38,7 +39,9 @@ final readonly class SurveyPage
     public function groups(): array
     {
         $rows = $this->bench->job->parts->keyBy('uid');
-        $open = collect($this->bench->assessment->verdicts)->filter(static fn(Verdict $v): bool => $v->isOpen())->keyBy(static fn(Verdict $v): string => $v->finding->subject);
+        $open = collect($this->bench->assessment->verdicts)->filter(static fn(Verdict $v): bool => $v->isOpen())->keyBy(
+            static fn(Verdict $v): string => $v->finding->subject,
+        );
         $groups = array_fill_keys(self::GROUPS, []);
         foreach ($this->bench->study->system->parts as $uid => $part) {
             $row = $rows[$uid] ?? null;

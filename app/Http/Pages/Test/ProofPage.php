@@ -9,6 +9,7 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proof;
+use Pebblefell\Stage\Test\ProofCircuit;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -16,8 +17,8 @@ use Pebblefell\System\PartKind;
 /**
  * What stands on the ten-minute proof: what to switch on and where to read, and what that says of each run, joint and battery.
  *
- * @phpstan-import-type Unknown from Proof
- * @phpstan-import-type Asked from Proof
+ * @phpstan-import-type Unknown from ProofCircuit
+ * @phpstan-import-type Asked from ProofCircuit
  */
 final readonly class ProofPage
 {
@@ -35,7 +36,13 @@ final readonly class ProofPage
         if ($proof->runs === []) {
             return $words('start', ['count' => count($proof->asks)]);
         }
-        $bad = array_map(fn(array $line): string => implode($this->bench->say->word('tests.proof.or'), array_map(fn(array $f): string => $this->piece($f['unknown']), array_slice($line, 0, 3))), $proof->faults);
+        $bad = array_map(
+            fn(array $line): string => implode(
+                $this->bench->say->word('tests.proof.or'),
+                array_map(fn(array $f): string => $this->piece($f['unknown']), array_slice($line, 0, 3)),
+            ),
+            $proof->faults,
+        );
 
         return match (true) {
             // As long as readings are missing, several things explain what was read: it is named once that is one of them.
@@ -43,7 +50,10 @@ final readonly class ProofPage
             $bad !== [] => $words('bad', ['pieces' => Word::typed(implode('; ', $bad))]),
             $proof->isDone() => $words('sound', ['percent' => Amount::of(round(100.0 * $proof->sound), '%')]),
             default => $words('so-far'),
-        } . ($proof->isDone() ? '' : ' ' . $words('to-go', ['count' => count(array_filter($proof->asks, static fn(array $a): bool => $a['value'] === null))]));
+        } . ($proof->isDone() ? '' : ' ' . $words(
+            'to-go',
+            ['count' => count(array_filter($proof->asks, static fn(array $a): bool => $a['value'] === null))],
+        ));
     }
 
     /**

@@ -101,7 +101,8 @@ final readonly class TestPage
 
             return [
                 'group' => $group,
-                'answer' => $count(Proven::GOOD) . ' of ' . count($rows) . ' good' . ($count(Proven::MISS) > 0 ? ', ' . $count(Proven::MISS) . ' missed' : ''),
+                'answer' => $count(Proven::GOOD) . ' of ' . count($rows) . ' good'
+                    . ($count(Proven::MISS) > 0 ? ', ' . $count(Proven::MISS) . ' missed' : ''),
                 'wrong' => $count(Proven::MISS) > 0,
                 'rows' => $rows,
             ];
@@ -127,7 +128,8 @@ final readonly class TestPage
         $expected = (float) $check->expected;
 
         return $reading->quantity === 'volts'
-            ? 'promised ' . $this->bench->show->text(1000.0 * $expected, 'mΩ', 2) . ': ' . $this->bench->show->text(100.0 * $expected, 'V', 2) . ' at '
+            ? 'promised ' . $this->bench->show->text(1000.0 * $expected, 'mΩ', 2) . ': '
+                . $this->bench->show->text(100.0 * $expected, 'V', 2) . ' at '
                 . $this->bench->show->text(100.0, 'A')
             : 'promised ' . $this->bench->show->text(100.0 * $expected, '%', 0) . ' of the bank’s amps';
     }
@@ -279,9 +281,11 @@ final readonly class TestPage
      */
     public function piece(array $suspect): string
     {
-        return $suspect['piece'] instanceof Part ? $this->bench->say->onePart($suspect['piece']) : $this->bench->say->word('tests.hunt.lead', [
-            'from' => $this->point($suspect['from']), 'to' => $this->point($suspect['to']),
-        ]);
+        return $suspect['piece'] instanceof Part
+            ? $this->bench->say->onePart($suspect['piece'])
+            : $this->bench->say->word('tests.hunt.lead', [
+                'from' => $this->point($suspect['from']), 'to' => $this->point($suspect['to']),
+            ]);
     }
 
     /** "3.2 ± 0.2 mΩ, 0.9 mΩ promised" */

@@ -52,7 +52,10 @@ final readonly class TrainingPage
         $pieces = [];
         foreach ($this->way->pieces ?? [] as $k => $piece) {
             if ($k !== $this->apart()) {
-                $pieces[] = ['k' => $k, 'says' => $this->piece($k), 'url' => $this->url(['named' => (string) $k]), 'isMeasured' => in_array([$k, $k + 1], $this->measured, true)];
+                $pieces[] = [
+                    'k' => $k, 'says' => $this->piece($k), 'url' => $this->url(['named' => (string) $k]),
+                    'isMeasured' => in_array([$k, $k + 1], $this->measured, true),
+                ];
             }
         }
 
@@ -67,7 +70,8 @@ final readonly class TrainingPage
         $says = [];
         foreach ($this->way->points ?? [] as $k => $point) {
             $part = $this->bench->study->planned()->parts[$point->uid];
-            $says[$k] = ($k + 1) . '. ' . $this->bench->say->onePart($part) . ', ' . $this->bench->say->terminal($part->kind, $point->terminal);
+            $says[$k] = ($k + 1) . '. ' . $this->bench->say->onePart($part) . ', '
+                . $this->bench->say->terminal($part->kind, $point->terminal);
         }
 
         return $says;
@@ -110,7 +114,8 @@ final readonly class TrainingPage
         $par = $this->vehicle?->par($this->amps(), $this->apart())['count'] ?? 0;
         $count = count($this->measured);
 
-        return ($bad === null ? 'None was bad.' : 'It was ' . $this->piece($bad) . '.') . " You measured $count " . ($count === 1 ? 'time' : 'times')
+        return ($bad === null ? 'None was bad.' : 'It was ' . $this->piece($bad) . '.') . " You measured $count "
+            . ($count === 1 ? 'time' : 'times')
             . "; who halves the suspicion each time needs $par.";
     }
 

@@ -8,15 +8,17 @@ use App\Http\Requests\Test\VehicleQuery;
 use App\Http\Workbench;
 use App\Models\Job;
 use Pebblefell\Stage\Test\Proof;
+use Pebblefell\Stage\Test\ProofCircuit;
 use Pebblefell\Stage\Test\SimulatedVehicle;
 use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 
 /**
- * The ten-minute proof learnt on this vehicle as it is planned, with a loose lug, a tired battery or a dead sensor in it in secret. Nothing of
+ * The ten-minute proof learnt on this vehicle as it is planned, with a loose lug, a tired battery or a dead sensor in it in secret. Nothing
+ * of
  * it is kept.
  *
- * @phpstan-import-type Asked from Proof
+ * @phpstan-import-type Asked from ProofCircuit
  */
 final readonly class VehiclePage
 {
@@ -60,7 +62,8 @@ final readonly class VehiclePage
         return array_map(fn(array $step): array => [
             'title' => $step['title'],
             'rows' => array_map(fn(array $ask): array => [
-                'says' => $this->proof->asks($ask), 'step' => $ask['step'], 'read' => $this->proof->reading($ask), 'promised' => $this->proof->promised($ask),
+                'says' => $this->proof->asks($ask), 'step' => $ask['step'], 'read' => $this->proof->reading($ask),
+                'promised' => $this->proof->promised($ask),
             ], $step['asks']),
         ], $this->proof->steps());
     }
@@ -109,10 +112,16 @@ final readonly class VehiclePage
         $was = match ($bad) {
             SimulatedVehicle::SENSOR => $this->bench->say->word('tests.training.was-sensor'),
             SimulatedVehicle::NONE => $this->bench->say->word('tests.training.was-nothing'),
-            default => $this->bench->say->word('tests.training.was', ['piece' => isset($this->vehicle->pieces[(int) $bad]) ? $this->proof->piece($this->vehicle->pieces[(int) $bad]) : '']),
+            default => $this->bench->say->word(
+                'tests.training.was',
+                ['piece' => isset($this->vehicle->pieces[(int) $bad]) ? $this->proof->piece($this->vehicle->pieces[(int) $bad]) : ''],
+            ),
         };
 
-        return $was . ' ' . $this->bench->say->word('tests.training.count', ['yours' => count($this->read), 'par' => (int) $this->vehicle?->par()]);
+        return $was . ' ' . $this->bench->say->word(
+            'tests.training.count',
+            ['yours' => count($this->read), 'par' => (int) $this->vehicle?->par()],
+        );
     }
 
     public function says(): string

@@ -33,7 +33,8 @@ final readonly class LabelSheet
     }
 
     /**
-     * "3 x 8, 70 x 37, 0, 0.5, 0": columns x rows, width x height, from the left, from the top, gap between columns, in mm; the last three may be
+     * "3 x 8, 70 x 37, 0, 0.5, 0": columns x rows, width x height, from the left, from the top, gap between columns, in mm; the last three
+     * may be
      * left out.
      *
      * @throws InvalidValue at /label_sheet for what cannot be read, or is larger than the paper
@@ -41,13 +42,32 @@ final readonly class LabelSheet
     public static function read(string $text, Region $region): self
     {
         $number = '(\d+(?:\.\d+)?)';
-        if (preg_match("/^\\s*(\\d+)\\s*[x×]\\s*(\\d+)\\s*[,;]\\s*$number\\s*[x×]\\s*$number(?:\\s*[,;]\\s*$number)?(?:\\s*[,;]\\s*$number)?(?:\\s*[,;]\\s*$number)?\\s*$/u", $text, $m) !== 1) {
-            throw InvalidValue::at('/label_sheet', 'is read as columns x rows, width x height, left, top, gap in mm: 3 x 8, 70 x 37, 0, 0.5, 0');
+        if (preg_match(
+            "/^\\s*(\\d+)\\s*[x×]\\s*(\\d+)\\s*[,;]\\s*$number\\s*[x×]\\s*$number(?:\\s*[,;]\\s*$number)?(?:\\s*[,;]\\s*$number)?(?:\\s*[,;]\\s*$number)?\\s*$/u",
+            $text,
+            $m,
+        ) !== 1) {
+            throw InvalidValue::at(
+                '/label_sheet',
+                'is read as columns x rows, width x height, left, top, gap in mm: 3 x 8, 70 x 37, 0, 0.5, 0',
+            );
         }
         $paper = LabelStock::paperOf($region);
-        $sheet = new self($paper, (int) $m[1], (int) $m[2], (float) $m[3], (float) $m[4], (float) ($m[5] ?? 0), (float) ($m[6] ?? 0), (float) ($m[7] ?? 0));
+        $sheet = new self(
+            $paper,
+            (int) $m[1],
+            (int) $m[2],
+            (float) $m[3],
+            (float) $m[4],
+            (float) ($m[5] ?? 0),
+            (float) ($m[6] ?? 0),
+            (float) ($m[7] ?? 0),
+        );
         [$wide, $high] = self::PAPERS[$paper];
-        $taken = [$sheet->left + $sheet->columns * $sheet->width + ($sheet->columns - 1) * $sheet->apart, $sheet->top + $sheet->rows * $sheet->height];
+        $taken = [
+            $sheet->left + $sheet->columns * $sheet->width + ($sheet->columns - 1) * $sheet->apart,
+            $sheet->top + $sheet->rows * $sheet->height,
+        ];
         if ($sheet->columns < 1 || $sheet->rows < 1 || $sheet->width < 5.0 || $sheet->height < 3.0 || $taken[0] > $wide + self::SLACK_MM || $taken[1] > $high + self::SLACK_MM) {
             throw InvalidValue::at('/label_sheet', "does not go onto a sheet of $wide × $high mm");
         }

@@ -115,7 +115,8 @@ final class LaterPage
             $more = $whole === null || $now === null ? null : $whole - $now;
             $rows[] = $this->row(
                 'inverter',
-                'Run from ' . $say->onePart($graph->parts[$r['run']->near->uid]) . ' to ' . $say->onePart($graph->parts[$r['run']->far->uid]),
+                'Run from ' . $say->onePart($graph->parts[$r['run']->near->uid]) . ' to '
+                    . $say->onePart($graph->parts[$r['run']->far->uid]),
                 $show->units->conductorSize($r['nowMm2']),
                 ($r['count'] > 1 ? "{$r['count']} × " : '') . $show->units->conductorSize($r['laterMm2']),
                 $more,
@@ -169,7 +170,8 @@ final class LaterPage
         $family = $part->data->text('family');
         $larger = array_filter(
             LibraryPart::ofKinds($part->kind),
-            static fn(Part $p): bool => (float) $p->data->number($line) >= $amps && $p->data->number('price') !== null && ($family === null || $p->data->text('family') === $family),
+            static fn(Part $p): bool => (float) $p->data->number($line) >= $amps && $p->data->number('price') !== null
+                && ($family === null || $p->data->text('family') === $family),
         );
         $price = $larger === [] ? null : min(array_map(static fn(Part $p): float => (float) $p->data->number('price'), $larger));
         $now = $part->data->number('price');

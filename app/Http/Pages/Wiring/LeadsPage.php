@@ -91,6 +91,12 @@ final readonly class LeadsPage
 
     public function drawing(): ?CircuitDrawing
     {
-        return $this->tried === null ? null : new CircuitDrawing($this->bench->say, $this->bench->show, $this->tried, Shown::Planned, Workbench::isNarrow());
+        return $this->tried === null ? null : new CircuitDrawing(
+            $this->bench->say,
+            $this->bench->show,
+            $this->tried,
+            Shown::Planned,
+            Workbench::isNarrow(),
+        );
     }
 }

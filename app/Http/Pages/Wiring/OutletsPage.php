@@ -25,7 +25,9 @@ final readonly class OutletsPage
 
     public function answer(): string
     {
-        $count = fn(string $guard): int => count(array_filter($this->side->sources(), fn(Part $p): bool => $this->side->guard($p) === $guard));
+        $count = fn(string $guard): int => count(
+            array_filter($this->side->sources(), fn(Part $p): bool => $this->side->guard($p) === $guard),
+        );
         [$uncovered, $open] = [$count('none'), $count('undrawn') + $count('no-outlets')];
 
         return implode('; ', array_filter([
@@ -49,7 +51,9 @@ final readonly class OutletsPage
                 'guard' => $say->word("opens.outlets.$guard"),
                 'class' => ['none' => 'out', 'guarded' => 'good'][$guard] ?? 'look',
                 'devices' => implode(', ', array_map($this->device(...), $this->side->devicesBehind($source))) ?: '–',
-                'bond' => $source->kind->isInverter() ? $say->word('opens.outlets.bond-' . ($source->data->text('neutral_bond') ?: 'unknown')) : $say->word('opens.outlets.bond-outside'),
+                'bond' => $source->kind->isInverter() ? $say->word(
+                    'opens.outlets.bond-' . ($source->data->text('neutral_bond') ?: 'unknown'),
+                ) : $say->word('opens.outlets.bond-outside'),
             ];
         }, $this->side->sources());
     }

@@ -82,7 +82,10 @@ final class PartsListPage
             $isOpen = $c['open'] === $c['runs'];
             $rows[] = $row(
                 "cable {$c['side']} {$c['mm2']}",
-                $say->word('lugs.cable', ['side' => $say->word("lugs.sides.{$c['side']}"), 'colour' => $say->word("lugs.colours.{$c['side']}")]),
+                $say->word(
+                    'lugs.cable',
+                    ['side' => $say->word("lugs.sides.{$c['side']}"), 'colour' => $say->word("lugs.colours.{$c['side']}")],
+                ),
                 $c['mm2'] === null ? $say->word('lugs.size-open') : $show->units->conductorSize($c['mm2']),
                 $isOpen ? '–' : $show->text($c['metres'], 'm', 1),
                 $isOpen ? null : $c['metres'],
@@ -147,11 +150,17 @@ final class PartsListPage
                 'order' => match (true) {
                     $short === null || $item?->stock === null => '',
                     $short <= 0.0 => $this->bench->say->word('lugs.from-stock'),
-                    default => $this->bench->say->word('lugs.to-order', ['count' => $this->bench->show->text($short, $row['unit'], $row['unit'] === 'm' ? 1 : 0)]),
+                    default => $this->bench->say->word(
+                        'lugs.to-order',
+                        ['count' => $this->bench->show->text($short, $row['unit'], $row['unit'] === 'm' ? 1 : 0)],
+                    ),
                 },
             ];
         }
-        usort($rows, static fn(array $a, array $b): int => ($a['place'] === '' ? '~' : $a['place']) <=> ($b['place'] === '' ? '~' : $b['place']));
+        usort(
+            $rows,
+            static fn(array $a, array $b): int => ($a['place'] === '' ? '~' : $a['place']) <=> ($b['place'] === '' ? '~' : $b['place']),
+        );
 
         return $rows;
     }
@@ -174,7 +183,8 @@ final class PartsListPage
     public function stocks(): array
     {
         return array_map(
-            fn(LabelSheet $s): string => "$s->columns × $s->rows, " . $this->bench->show->text($s->width, 'mm') . ' × ' . $this->bench->show->text($s->height, 'mm'),
+            fn(LabelSheet $s): string => "$s->columns × $s->rows, " . $this->bench->show->text($s->width, 'mm') . ' × '
+                . $this->bench->show->text($s->height, 'mm'),
             LabelSheet::all($this->bench->study->system->region),
         );
     }

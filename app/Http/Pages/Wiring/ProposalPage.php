@@ -78,7 +78,13 @@ final class ProposalPage
 
     public function drawing(): CircuitDrawing
     {
-        return $this->drawing ??= new CircuitDrawing($this->bench->say, $this->bench->show, $this->tried(), Shown::Planned, Workbench::isNarrow());
+        return $this->drawing ??= new CircuitDrawing(
+            $this->bench->say,
+            $this->bench->show,
+            $this->tried(),
+            Shown::Planned,
+            Workbench::isNarrow(),
+        );
     }
 
     /**

@@ -70,7 +70,10 @@ final readonly class Tapped implements Tap
      */
     private function url(array $with, string $at): string
     {
-        $keeps = [...array_filter(['tap' => $this->asked->asked('tap'), 'pole' => $this->asked->isOfReturns() ? 'minus' : '']), ...array_filter($this->asked->running())];
+        $keeps = [
+            ...array_filter(['tap' => $this->asked->asked('tap'), 'pole' => $this->asked->isOfReturns() ? 'minus' : '']),
+            ...array_filter($this->asked->running()),
+        ];
 
         return route('wiring', [$this->job, ...$keeps, ...$with]) . '#' . $at;
     }

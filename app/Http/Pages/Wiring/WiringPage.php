@@ -67,7 +67,11 @@ final readonly class WiringPage
             fn(Shown $s): array => $choice(array_filter(['show' => $s->value, ...$pole]), "shows.$s->value", $this->asked->shown() === $s),
             Shown::cases(),
         )], ['says' => 'opens.pole', 'choices' => array_map(
-            fn(string $p): array => $choice([...array_diff_key($base, $pole), ...$open, 'pole' => $p], "poles.$p", ($p === 'minus') === $this->asked->isOfReturns()),
+            fn(string $p): array => $choice(
+                [...array_diff_key($base, $pole), ...$open, 'pole' => $p],
+                "poles.$p",
+                ($p === 'minus') === $this->asked->isOfReturns(),
+            ),
             ['plus', 'minus'],
         )]];
         if ($this->asked->shown() === Shown::Planned) {
@@ -159,7 +163,10 @@ final readonly class WiringPage
      */
     public function pictures(): Collection
     {
-        return Photo::query()->with('part')->whereIn('part_id', $this->bench->job->parts->modelKeys())->where('shows', $this->edited()?->uid)->get();
+        return Photo::query()->with('part')->whereIn(
+            'part_id',
+            $this->bench->job->parts->modelKeys(),
+        )->where('shows', $this->edited()?->uid)->get();
     }
 
     public function choices(): Wiring
@@ -195,7 +202,9 @@ final readonly class WiringPage
             'length' => $or($run->lengthM(), static fn(float $m): string => $show->text($m, 'm')),
             'carries' => $or($run->carriesA(), static fn(float $a): string => $show->text($a, 'A', 0)),
             'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
-            'wanted' => ($wants = $runs->wants($run)) === null ? '–' : ($wants['count'] > 1 ? "{$wants['count']} × " : '') . $size($wants['mm2']),
+            'wanted' => ($wants = $runs->wants($run)) === null
+                ? '–'
+                : ($wants['count'] > 1 ? "{$wants['count']} × " : '') . $size($wants['mm2']),
             'thin' => $run->isTooThin(),
             'or' => $or(
                 $runs->shortenedToM($run),
@@ -213,7 +222,8 @@ final readonly class WiringPage
     {
         return array_map(fn(BankMoved $m): array => [
             'moved' => $m,
-            'size' => ($m->wants['count'] > 1 ? "{$m->wants['count']} × " : '') . $this->bench->show->units->conductorSize($m->wants['mm2']),
+            'size' => ($m->wants['count'] > 1 ? "{$m->wants['count']} × " : '')
+                . $this->bench->show->units->conductorSize($m->wants['mm2']),
         ], BankMoved::by($this->bench->study, self::MOVED_M));
     }
 

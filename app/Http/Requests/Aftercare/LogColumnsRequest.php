@@ -17,7 +17,9 @@ final class LogColumnsRequest extends FormRequest
         $log = $this->route('logFile');
         $rules = ['out_is_positive' => ['nullable', 'boolean']];
         foreach (LogFile::MEANINGS as $meaning) {
-            $rules[$meaning] = [$meaning === 'time' ? 'required' : 'nullable', 'string', Rule::in($log instanceof LogFile ? $log->header : [])];
+            $rules[$meaning] = [
+                $meaning === 'time' ? 'required' : 'nullable', 'string', Rule::in($log instanceof LogFile ? $log->header : []),
+            ];
         }
 
         return $rules;

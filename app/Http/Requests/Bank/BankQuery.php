@@ -63,9 +63,12 @@ final class BankQuery extends Query
     public function attributes(): array
     {
         return [
-            'mm2' => 'size of the links', 'link_m' => 'length of a link', 'lead_m' => 'length of a lead', 'amps.*' => 'amps of a battery', 'volts.*' => 'volts of a battery', 'loose_mohm' => 'loose joint',
-            'groups' => 'groups in series', 'parallel' => 'cells in a group', 'cell_ah' => 'capacity of a cell', 'capacity_spread_pct' => 'spread of capacity', 'charge_spread_pct' => 'spread of charge',
-            'soc_pct' => 'charge now', 'charge_a' => 'charge current', 'bleed_a' => 'balancer', 'pack_a' => 'current drawn', 'bms_one' => 'price of one large BMS', 'bms_each' => 'price of a string’s BMS',
+            'mm2' => 'size of the links', 'link_m' => 'length of a link', 'lead_m' => 'length of a lead',
+            'amps.*' => 'amps of a battery', 'volts.*' => 'volts of a battery', 'loose_mohm' => 'loose joint',
+            'groups' => 'groups in series', 'parallel' => 'cells in a group', 'cell_ah' => 'capacity of a cell',
+            'capacity_spread_pct' => 'spread of capacity', 'charge_spread_pct' => 'spread of charge',
+            'soc_pct' => 'charge now', 'charge_a' => 'charge current', 'bleed_a' => 'balancer', 'pack_a' => 'current drawn',
+            'bms_one' => 'price of one large BMS', 'bms_each' => 'price of a string’s BMS',
         ];
     }
 

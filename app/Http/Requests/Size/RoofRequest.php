@@ -36,7 +36,10 @@ final class RoofRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return ['at.*.x' => 'from the front', 'at.*.y' => 'from the left', 'at.*.turned' => 'turned across', 'things' => 'what stands on the roof', 'picture' => 'the picture'];
+        return [
+            'at.*.x' => 'from the front', 'at.*.y' => 'from the left', 'at.*.turned' => 'turned across',
+            'things' => 'what stands on the roof', 'picture' => 'the picture',
+        ];
     }
 
     /** What stands on it is said, not where the panels lie. */
@@ -52,7 +55,10 @@ final class RoofRequest extends FormRequest
     {
         $said = ['roof_things' => $this->text('things')] + ($this->has('picture') ? ['roof_picture' => $this->text('picture')] : []);
 
-        return [...$job->details ?? [], 'vehicle' => array_filter([...$job->details['vehicle'] ?? [], ...$said], static fn(mixed $v): bool => $v !== '')];
+        return [
+            ...$job->details ?? [],
+            'vehicle' => array_filter([...$job->details['vehicle'] ?? [], ...$said], static fn(mixed $v): bool => $v !== ''),
+        ];
     }
 
     protected function check(Validator $validator): void

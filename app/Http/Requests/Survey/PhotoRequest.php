@@ -42,7 +42,9 @@ final class PhotoRequest extends FormRequest
     {
         [$job, $part] = [$this->route('job'), $this->route('part')];
 
-        return $job instanceof Job && $part instanceof Part ? array_values(RemovePart::leads($job, $part)->pluck('uid')->map(strval(...))->all()) : [];
+        return $job instanceof Job && $part instanceof Part ? array_values(
+            RemovePart::leads($job, $part)->pluck('uid')->map(strval(...))->all(),
+        ) : [];
     }
 
     public function bytes(): string

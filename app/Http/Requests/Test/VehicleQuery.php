@@ -30,7 +30,10 @@ final class VehicleQuery extends Query
      */
     public function read(): array
     {
-        $read = array_filter([...array_values((array) $this->query('r', [])), $this->asked('read')], static fn(mixed $s): bool => is_string($s) && $s !== '');
+        $read = array_filter(
+            [...array_values((array) $this->query('r', [])), $this->asked('read')],
+            static fn(mixed $s): bool => is_string($s) && $s !== '',
+        );
 
         return array_values(array_unique($read));
     }

@@ -38,7 +38,11 @@ final class ShelfRequest extends FormRequest
      */
     public function items(): array
     {
-        $number = fn(string $key, int|string $k): ?string => $this->filled("$key.$k") ? (string) (float) str_replace(',', '.', (string) $this->input("$key.$k")) : null;
+        $number = fn(string $key, int|string $k): ?string => $this->filled("$key.$k") ? (string) (float) str_replace(
+            ',',
+            '.',
+            (string) $this->input("$key.$k"),
+        ) : null;
         $items = [];
         foreach ((array) $this->input('item') as $k => $item) {
             $items[] = [

@@ -29,7 +29,15 @@ final class OtherSystems implements Rule
                     $study->banks()->planned->parts,
                     static fn(Part $p): bool => $p->data->chemistry() !== $battery->data->chemistry(),
                 ) !== [];
-                $findings[] = new Finding('systems-joined', $unlike ? Severity::Stop : Severity::Fix, $args, [], $battery->uid, [], $unlike ? 'unlike' : '');
+                $findings[] = new Finding(
+                    'systems-joined',
+                    $unlike ? Severity::Stop : Severity::Fix,
+                    $args,
+                    [],
+                    $battery->uid,
+                    [],
+                    $unlike ? 'unlike' : '',
+                );
 
                 continue;
             }
@@ -39,7 +47,10 @@ final class OtherSystems implements Rule
                     'second-system-uncharged',
                     Severity::Fix,
                     [...$args, 'days' => Amount::of(min(999.0, $other->bank->days()->value), 'days', 1)],
-                    [Figure::given('energy-a-day-at-the-battery', round($other->budget->energyWhDay), 'Wh', Origin::Computed), $other->bank->usable()],
+                    [
+                        Figure::given('energy-a-day-at-the-battery', round($other->budget->energyWhDay), 'Wh', Origin::Computed),
+                        $other->bank->usable(),
+                    ],
                     $battery->uid,
                 );
             }

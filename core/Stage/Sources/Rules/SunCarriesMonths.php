@@ -38,7 +38,11 @@ final class SunCarriesMonths implements Rule
             $otherwise ? Severity::Note : Severity::Fix,
             [
                 'covered' => Amount::of(100.0 * $sun->coverage(), '%', 0), 'month' => Word::of('months.'
-                    . $sun->ruling->month), 'array' => Amount::of($sun->plannedW, 'W', 0), 'brings' => Amount::of($sun->ruling->plannedWh, '', 0), 'need' => Amount::of($sun->ruling->needWh, 'Wh', 0),
+                    . $sun->ruling->month), 'array' => Amount::of($sun->plannedW, 'W', 0), 'brings' => Amount::of(
+                        $sun->ruling->plannedWh,
+                        '',
+                        0,
+                    ), 'need' => Amount::of($sun->ruling->needWh, 'Wh', 0),
                 'alone' => $needed === null || $sun->isBeyondRoof() ? Word::of(
                     'findings.phrases.beyond-roof',
                     ['holds' => Amount::of($sun->roofW, 'W', 0)],

@@ -53,10 +53,10 @@ final class IsolatorSuitsLithium implements Rule
         }
         $tooMuch = $draw->value > self::SAFE_SHARE * $rated->value;
 
-        return new Finding('bare-relay-on-lithium', $tooMuch ? Severity::Stop : Severity::Fix, $args, [$draw, $rated], $part->uid, [Change::ofPart(
-            $part->uid,
-            Fate::Remove->value,
-        )], match (true) {
+        $severity = $tooMuch ? Severity::Stop : Severity::Fix;
+        $remedy = [Change::ofPart($part->uid, Fate::Remove->value)];
+
+        return new Finding('bare-relay-on-lithium', $severity, $args, [$draw, $rated], $part->uid, $remedy, match (true) {
             $tooMuch => '',
             $draw->value < self::LITTLE_A => 'little',
             default => 'bearable',

@@ -12,30 +12,46 @@ final class Vocabulary
     /** By word: the kind. The first that is found counts; those that say most stand first. */
     public const KINDS = [
         'inverter-charger' => 'inverter_charger', 'combi' => 'inverter_charger', 'kombi' => 'inverter_charger',
-        'inverter' => 'inverter', 'wechselrichter' => 'inverter', 'earth-leakage' => 'earth_leakage', 'rcd' => 'earth_leakage', 'rcbo' => 'earth_leakage',
-        'gfci' => 'earth_leakage', 'fi' => 'earth_leakage', 'dcdc' => 'dcdc', 'dc-dc' => 'dcdc', 'booster' => 'dcdc', 'ladebooster' => 'dcdc',
+        'inverter' => 'inverter', 'wechselrichter' => 'inverter', 'earth-leakage' => 'earth_leakage', 'rcd' => 'earth_leakage',
+        'rcbo' => 'earth_leakage',
+        'gfci' => 'earth_leakage', 'fi' => 'earth_leakage', 'dcdc' => 'dcdc', 'dc-dc' => 'dcdc', 'booster' => 'dcdc',
+        'ladebooster' => 'dcdc',
         'b2b' => 'dcdc', 'regulator' => 'regulator', 'controller' => 'regulator', 'regler' => 'regulator', 'solarregler' => 'regulator',
-        'mppt' => 'regulator', 'pwm' => 'regulator', 'converter' => 'converter', 'charger' => 'mains_charger', 'ladegerät' => 'mains_charger',
-        'lader' => 'mains_charger', 'alternator' => 'alternator', 'lichtmaschine' => 'alternator', 'isolator' => 'isolator', 'relay' => 'isolator',
-        'relais' => 'isolator', 'trennrelais' => 'isolator', 'vsr' => 'isolator', 'monitor' => 'monitor', 'shunt' => 'monitor', 'disconnect' => 'low_voltage_disconnect',
-        'lvd' => 'low_voltage_disconnect', 'unterspannungsschutz' => 'low_voltage_disconnect', 'breaker' => 'breaker', 'automat' => 'breaker', 'fuse' => 'fuse',
-        'sicherung' => 'fuse', 'hauptsicherung' => 'fuse', 'busbar' => 'busbar', 'bar' => 'busbar', 'schiene' => 'busbar', 'switch' => 'switch',
-        'schalter' => 'switch', 'hauptschalter' => 'switch', 'inlet' => 'shore_inlet', 'hook-up' => 'shore_inlet', 'einspeisung' => 'shore_inlet',
-        'gauge' => 'gauge', 'anzeige' => 'gauge', 'pad' => 'heating_pad', 'heizmatte' => 'heating_pad', 'panel' => 'panel', 'panels' => 'panel',
-        'solar' => 'panel', 'modul' => 'panel', 'module' => 'panel', 'solarmodul' => 'panel', 'battery' => 'battery', 'batteries' => 'battery',
+        'mppt' => 'regulator', 'pwm' => 'regulator', 'converter' => 'converter', 'charger' => 'mains_charger',
+        'ladegerät' => 'mains_charger',
+        'lader' => 'mains_charger', 'alternator' => 'alternator', 'lichtmaschine' => 'alternator', 'isolator' => 'isolator',
+        'relay' => 'isolator',
+        'relais' => 'isolator', 'trennrelais' => 'isolator', 'vsr' => 'isolator', 'monitor' => 'monitor', 'shunt' => 'monitor',
+        'disconnect' => 'low_voltage_disconnect',
+        'lvd' => 'low_voltage_disconnect', 'unterspannungsschutz' => 'low_voltage_disconnect', 'breaker' => 'breaker',
+        'automat' => 'breaker', 'fuse' => 'fuse',
+        'sicherung' => 'fuse', 'hauptsicherung' => 'fuse', 'busbar' => 'busbar', 'bar' => 'busbar', 'schiene' => 'busbar',
+        'switch' => 'switch',
+        'schalter' => 'switch', 'hauptschalter' => 'switch', 'inlet' => 'shore_inlet', 'hook-up' => 'shore_inlet',
+        'einspeisung' => 'shore_inlet',
+        'gauge' => 'gauge', 'anzeige' => 'gauge', 'pad' => 'heating_pad', 'heizmatte' => 'heating_pad', 'panel' => 'panel',
+        'panels' => 'panel',
+        'solar' => 'panel', 'modul' => 'panel', 'module' => 'panel', 'solarmodul' => 'panel', 'battery' => 'battery',
+        'batteries' => 'battery',
         'batterie' => 'battery', 'batterien' => 'battery', 'cable' => 'cable', 'kabel' => 'cable',
-        'generator' => 'generator', 'bms' => 'bms', 'plug' => 'plug', 'socket' => 'plug', 'stecker' => 'plug', 'display' => 'display', 'hub' => 'display',
+        'generator' => 'generator', 'bms' => 'bms', 'plug' => 'plug', 'socket' => 'plug', 'stecker' => 'plug', 'display' => 'display',
+        'hub' => 'display',
         'sensor' => 'sensor', 'fühler' => 'sensor',
     ];
 
     /** By word: line of the sheet and its choice, of the kinds that have it. */
     public const CHOICES = [
-        'agm' => ['chemistry', 'agm'], 'gel' => ['chemistry', 'gel'], 'flooded' => ['chemistry', 'flooded'], 'wet' => ['chemistry', 'flooded'],
-        'acid' => ['chemistry', 'flooded'], 'nass' => ['chemistry', 'flooded'], 'lead-acid' => ['chemistry', 'flooded'], 'säure' => ['chemistry', 'flooded'],
-        'lead-carbon' => ['chemistry', 'lead_carbon'], 'carbon' => ['chemistry', 'lead_carbon'], 'lfp' => ['chemistry', 'lfp'], 'lifepo4' => ['chemistry', 'lfp'],
+        'agm' => ['chemistry', 'agm'], 'gel' => ['chemistry', 'gel'], 'flooded' => ['chemistry', 'flooded'],
+        'wet' => ['chemistry', 'flooded'],
+        'acid' => ['chemistry', 'flooded'], 'nass' => ['chemistry', 'flooded'], 'lead-acid' => ['chemistry', 'flooded'],
+        'säure' => ['chemistry', 'flooded'],
+        'lead-carbon' => ['chemistry', 'lead_carbon'], 'carbon' => ['chemistry', 'lead_carbon'], 'lfp' => ['chemistry', 'lfp'],
+        'lifepo4' => ['chemistry', 'lfp'],
         'lithium' => ['chemistry', 'lfp'], 'mppt' => ['technology', 'mppt'], 'pwm' => ['technology', 'pwm'], 'relay' => ['method', 'relay'],
-        'relais' => ['method', 'relay'], 'trennrelais' => ['method', 'relay'], 'vsr' => ['method', 'volts_sensing'], 'sensing' => ['method', 'volts_sensing'],
-        'duty-cycled' => ['method', 'duty_cycled'], 'diode' => ['method', 'diode'], 'blade' => ['family', 'blade'], 'class-t' => ['family', 'class_t'],
+        'relais' => ['method', 'relay'], 'trennrelais' => ['method', 'relay'], 'vsr' => ['method', 'volts_sensing'],
+        'sensing' => ['method', 'volts_sensing'],
+        'duty-cycled' => ['method', 'duty_cycled'], 'diode' => ['method', 'diode'], 'blade' => ['family', 'blade'],
+        'class-t' => ['family', 'class_t'],
     ];
 
     /** Words that say which side of the vehicle it serves. */
@@ -43,7 +59,8 @@ final class Vocabulary
 
     /** Filling that says nothing. */
     public const FILLING = [
-        'house', 'and', 'with', 'of', 'the', 'a', 'main', 'new', 'old', 'each', 'x', 'dc', 'hours', 'und', 'mit', 'je', 'alte', 'altes', 'neue', 'bord',
+        'house', 'and', 'with', 'of', 'the', 'a', 'main', 'new', 'old', 'each', 'x', 'dc', 'hours', 'und', 'mit', 'je', 'alte',
+        'altes', 'neue', 'bord',
     ];
 
     /** What a word says a place begins with: it keeps its neighbours. */
@@ -94,10 +111,14 @@ final class Vocabulary
 
     /** As it is typed: the unit that is meant, and its factor. */
     public const UNITS = [
-        'ah' => ['Ah', 1.0], 'a' => ['A', 1.0], 'amp' => ['A', 1.0], 'amps' => ['A', 1.0], 'ma' => ['mA', 1.0], 'ka' => ['kA', 1000.0], 'v' => ['V', 1.0], 'volt' => ['V', 1.0],
-        'w' => ['W', 1.0], 'wp' => ['W', 1.0], 'watt' => ['W', 1.0], 'kw' => ['W', 1000.0], 'va' => ['W', 1.0], 'h' => ['h', 1.0], 'hr' => ['h', 1.0], 'y' => ['y', 1.0],
-        'yr' => ['y', 1.0], 'yrs' => ['y', 1.0], 'year' => ['y', 1.0], 'years' => ['y', 1.0], 'j' => ['y', 1.0], 'jahre' => ['y', 1.0], 'kg' => ['kg', 1.0],
-        'lb' => ['kg', 0.45359237], 'mm2' => ['mm²', 1.0], 'mm²' => ['mm²', 1.0], 'mω' => ['mΩ', 1.0], 'mohm' => ['mΩ', 1.0], '°' => ['°', 1.0],
+        'ah' => ['Ah', 1.0], 'a' => ['A', 1.0], 'amp' => ['A', 1.0], 'amps' => ['A', 1.0], 'ma' => ['mA', 1.0], 'ka' => ['kA', 1000.0],
+        'v' => ['V', 1.0], 'volt' => ['V', 1.0],
+        'w' => ['W', 1.0], 'wp' => ['W', 1.0], 'watt' => ['W', 1.0], 'kw' => ['W', 1000.0], 'va' => ['W', 1.0], 'h' => ['h', 1.0],
+        'hr' => ['h', 1.0], 'y' => ['y', 1.0],
+        'yr' => ['y', 1.0], 'yrs' => ['y', 1.0], 'year' => ['y', 1.0], 'years' => ['y', 1.0], 'j' => ['y', 1.0], 'jahre' => ['y', 1.0],
+        'kg' => ['kg', 1.0],
+        'lb' => ['kg', 0.45359237], 'mm2' => ['mm²', 1.0], 'mm²' => ['mm²', 1.0], 'mω' => ['mΩ', 1.0], 'mohm' => ['mΩ', 1.0],
+        '°' => ['°', 1.0],
     ];
 
     /**

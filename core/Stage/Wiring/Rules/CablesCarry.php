@@ -24,7 +24,12 @@ final class CablesCarry implements Rule
         $findings = [];
         $runs = $study->runs();
         foreach ($runs->runs as $run) {
-            $findings = [...$findings, ...array_filter([$this->tooThin($run, $runs->wantsMm2($run)), $this->losesTooMuch($runs, $run), $this->tooThick($runs, $run)])];
+            $findings = [
+                ...$findings,
+                ...array_filter(
+                    [$this->tooThin($run, $runs->wantsMm2($run)), $this->losesTooMuch($runs, $run), $this->tooThick($runs, $run)],
+                ),
+            ];
         }
         // What flows out comes back: a return burns as its positive does. What it loses is counted there, out and back.
         foreach ($study->returns() as $run) {
@@ -49,7 +54,10 @@ final class CablesCarry implements Rule
             ),
             'amps' => Amount::of($current->value, 'A', 0), 'carries' => Amount::of($carries, 'A', 0),
             'wants' => Amount::of($wantsMm2 ?? 0.0, 'mm²'),
-        ], [$current, Figure::given('ampacity', $carries, 'A', Origin::Computed)], $run->conductors[0]->uid, variant: $wantsMm2 === null ? 'none' : '');
+        ], [
+            $current,
+            Figure::given('ampacity', $carries, 'A', Origin::Computed),
+        ], $run->conductors[0]->uid, variant: $wantsMm2 === null ? 'none' : '');
     }
 
     private function losesTooMuch(CableRuns $runs, CableRun $run): ?Finding
@@ -82,7 +90,11 @@ final class CablesCarry implements Rule
 
         return new Finding('cable-too-thick', Severity::Fix, [
             'from' => Named::part($run->near->uid), 'to' => Named::part($run->far->uid), 'size' => Amount::of($largest, 'mm²'),
-            'takes' => Amount::of($takes, 'mm²'), 'count' => Amount::of((float) ($wants['count'] ?? 2), '', 0), 'each' => Amount::of($wants['mm2'] ?? $takes, 'mm²'),
-        ], [Figure::given('size', $largest, 'mm²'), Figure::given('terminal-takes', $takes, 'mm²', Origin::DataSheet)], $run->conductors[0]->uid, variant: $wants === null ? 'none' : '');
+            'takes' => Amount::of($takes, 'mm²'), 'count' => Amount::of((float) ($wants['count'] ?? 2), '', 0),
+            'each' => Amount::of($wants['mm2'] ?? $takes, 'mm²'),
+        ], [
+            Figure::given('size', $largest, 'mm²'),
+            Figure::given('terminal-takes', $takes, 'mm²', Origin::DataSheet),
+        ], $run->conductors[0]->uid, variant: $wants === null ? 'none' : '');
     }
 }

@@ -96,7 +96,11 @@ final class KeepTheirBattery implements Rule
             static fn(Part $p): bool => $p->data->text('chemistry') === 'lfp',
         ));
         $uids = array_map(static fn(Part $p): string => $p->uid, $bms);
-        if ($bms === [] || $graph->isToldByBms($alternator) || !in_array($alternator->uid, self::losing($graph, $uids, false, true), true)) {
+        if ($bms === [] || $graph->isToldByBms($alternator) || !in_array(
+            $alternator->uid,
+            self::losing($graph, $uids, false, true),
+            true,
+        )) {
             return null;
         }
 
@@ -112,7 +116,8 @@ final class KeepTheirBattery implements Rule
     }
 
     /**
-     * What loses its battery with some parts open, and has not lost it with nothing open: what nobody has drawn to one yet has none to lose.
+     * What loses its battery with some parts open, and has not lost it with nothing open: what nobody has drawn to one yet has none to
+     * lose.
      *
      * @param list<string> $open
      *
