@@ -106,7 +106,8 @@ final readonly class PowerUp
             );
         }
         foreach (['minus', 'plus'] as $pole) {
-            $ofPole = fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery) && $this->endsAt($c, 'minus') === ($pole === 'minus');
+            $ofPole = fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery)
+                && $this->endsAt($c, 'minus') === ($pole === 'minus');
             $leads = array_values(array_filter($this->draft->waiting($this->work), $ofPole));
             if ($leads === []) {
                 continue;

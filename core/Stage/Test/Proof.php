@@ -11,8 +11,8 @@ use Pebblefell\Study;
 
 /**
  * The ten-minute proof: three loads switched on one after the other, one clamp about the main lead, one meter at named points. From that
- * the resistance of each run with its doubt, the bad joint or the tired battery by name, and each battery's share, by least squares over the
- * whole DC circuit: bank, links and ways together.
+ * the resistance of each run with its doubt, the bad joint or the tired battery by name, and each battery's share, by least squares over
+ * the whole DC circuit: bank, links and ways together.
  *
  * @phpstan-import-type Unknown from ProofCircuit
  * @phpstan-import-type Load from ProofCircuit
