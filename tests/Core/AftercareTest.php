@@ -18,7 +18,13 @@ final class AftercareTest extends TestCase
     public function testAStraightFadeCrossesWhereTheLineDoes(): void
     {
         // 200 Ah, 4 Ah a year less: 80 % of 200 is 160, ten years after the start, seven after the third.
-        $fade = Fade::of([['years' => 0.0, 'ah' => 200.0], ['years' => 1.0, 'ah' => 196.0], ['years' => 2.0, 'ah' => 192.0], ['years' => 3.0, 'ah' => 188.0]], 200.0);
+        $fade = Fade::of(
+            [
+                ['years' => 0.0, 'ah' => 200.0], ['years' => 1.0, 'ah' => 196.0], ['years' => 2.0, 'ah' => 192.0],
+                ['years' => 3.0, 'ah' => 188.0],
+            ],
+            200.0,
+        );
         self::assertEqualsWithDelta(188.0, $fade->nowAh, 1e-9);
         self::assertEqualsWithDelta(-4.0, $fade->perYearAh, 1e-9);
         self::assertEqualsWithDelta(7.0, $fade->endYears ?? 0.0, 1e-9);
@@ -39,11 +45,24 @@ final class AftercareTest extends TestCase
     {
         $line = static fn(string $key, Reading $reading): array => ['key' => $key, 'does' => 'way', 'args' => [], 'reading' => $reading];
         $ohm = new Reading('volts', 'V', 0.0, 0.02, 0.0, 0.004);
-        $lines = [$line('way', $ohm), $line('same', $ohm), $line('amps', new Reading('amps', 'A', 21.0, 33.0)), $line('new', $ohm), $line('gone', $ohm)];
+        $lines = [
+            $line('way', $ohm), $line('same', $ohm), $line('amps', new Reading('amps', 'A', 21.0, 33.0)), $line('new', $ohm),
+            $line('gone', $ohm),
+        ];
         $drift = Drift::of(
             $lines,
-            Ticks::of([new Tick('way', Tick::DONE, 0.2, amps: 100.0), new Tick('same', Tick::DONE, 0.2, amps: 100.0), new Tick('amps', Tick::DONE, 30.0), new Tick('gone', Tick::DONE, 0.2, amps: 100.0)]),
-            Ticks::of([new Tick('way', Tick::DONE, 0.15, amps: 50.0), new Tick('same', Tick::DONE, 0.11, amps: 50.0), new Tick('amps', Tick::DONE, 20.0), new Tick('new', Tick::DONE, 0.2, amps: 50.0)]),
+            Ticks::of(
+                [
+                    new Tick('way', Tick::DONE, 0.2, amps: 100.0), new Tick('same', Tick::DONE, 0.2, amps: 100.0),
+                    new Tick('amps', Tick::DONE, 30.0), new Tick('gone', Tick::DONE, 0.2, amps: 100.0),
+                ],
+            ),
+            Ticks::of(
+                [
+                    new Tick('way', Tick::DONE, 0.15, amps: 50.0), new Tick('same', Tick::DONE, 0.11, amps: 50.0),
+                    new Tick('amps', Tick::DONE, 20.0), new Tick('new', Tick::DONE, 0.2, amps: 50.0),
+                ],
+            ),
         );
         $rows = array_column($drift->rows, null, 'key');
         self::assertSame(['way', 'same', 'amps', 'gone'], array_keys($rows), 'what was not measured then is not compared');

@@ -31,7 +31,9 @@ use Pebblefell\System\Sheet\DataSheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Balance: what the readings say, when it is over, and whether the gate opens. Figures are common practice (the trade's own) unless said. */
+/**
+ * Balance: what the readings say, when it is over, and whether the gate opens. Figures are common practice (the trade's own) unless said.
+ */
 final class BalanceTest extends TestCase
 {
     use Says;
@@ -43,7 +45,18 @@ final class BalanceTest extends TestCase
      */
     private static function battery(string $id, array $data = [], Protocol $protocol = Protocol::Full): Subject
     {
-        return Subject::of($id, DataSheet::of(PartKind::Battery, ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 230, 'internal_mohm' => 2.0, 'discharge_limit_a' => 200, 'charge_limit_a' => 100, 'absorption_v' => 14.4, 'absorption_h' => 1, 'tail_a' => 5, 'charge_min_c' => 0, ...$data]), $protocol);
+        return Subject::of(
+            $id,
+            DataSheet::of(
+                PartKind::Battery,
+                [
+                    'chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 230, 'internal_mohm' => 2.0,
+                    'discharge_limit_a' => 200, 'charge_limit_a' => 100, 'absorption_v' => 14.4, 'absorption_h' => 1, 'tail_a' => 5,
+                    'charge_min_c' => 0, ...$data,
+                ],
+            ),
+            $protocol,
+        );
     }
 
     /**
@@ -51,7 +64,14 @@ final class BalanceTest extends TestCase
      */
     private static function lead(string $id, array $data = [], Protocol $protocol = Protocol::Check): Subject
     {
-        return self::battery($id, ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 200, 'discharge_limit_a' => null, 'charge_limit_a' => null, 'absorption_v' => null, 'tail_a' => null, 'charge_min_c' => -20, ...$data], $protocol);
+        return self::battery(
+            $id,
+            [
+                'chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 200, 'discharge_limit_a' => null, 'charge_limit_a' => null,
+                'absorption_v' => null, 'tail_a' => null, 'charge_min_c' => -20, ...$data,
+            ],
+            $protocol,
+        );
     }
 
     /**
@@ -59,13 +79,24 @@ final class BalanceTest extends TestCase
      */
     private static function rested(Subject $subject, float $volts, float $hours = 13.0, ?float $celsius = 15.0): Candidate
     {
-        return new Candidate($subject, $subject->id, Step::Resting, [new Reading(($hours - 1.0) * self::H, $volts, 0.0, $celsius), new Reading($hours * self::H, $volts, 0.0, $celsius)], 0.0);
+        return new Candidate(
+            $subject,
+            $subject->id,
+            Step::Resting,
+            [new Reading(($hours - 1.0) * self::H, $volts, 0.0, $celsius), new Reading($hours * self::H, $volts, 0.0, $celsius)],
+            0.0,
+        );
     }
 
     /** Common practice, the full method: after a night 13.4 beside 13.6 V is typical and is joined; the rush stays small. */
     public function testTheFullMethodsRestedVoltsAreJoined(): void
     {
-        $gate = Gate::judge(Protocol::Full, [self::rested(self::battery('A'), 13.4), self::rested(self::battery('B'), 13.6)], 13.0 * self::H, 0.002);
+        $gate = Gate::judge(
+            Protocol::Full,
+            [self::rested(self::battery('A'), 13.4), self::rested(self::battery('B'), 13.6)],
+            13.0 * self::H,
+            0.002,
+        );
         self::assertSame(Gate::JOIN, $gate->answer);
         // 0.2 V over 2 × (2 + 2) mΩ, out of B into A.
         self::assertEqualsWithDelta(25.0, $gate->rushA['B'], 1e-9);
@@ -80,21 +111,56 @@ final class BalanceTest extends TestCase
     {
         [$a, $b] = [self::battery('A'), self::battery('B')];
         $charging = new Candidate($b, 'B', Step::Charging, [new Reading(13.0 * self::H, 13.9, 30.0)], 12.0 * self::H);
-        $counted = static fn(Subject $s, float $low): Candidate => new Candidate($s, $s->id, Step::Resting, [new Reading(0.0, $low, 0.0), new Reading(10.0 * self::H, 13.2, 0.0), new Reading(13.0 * self::H, 13.2, 0.0)], 9.0 * self::H);
+        $counted = static fn(Subject $s, float $low): Candidate => new Candidate(
+            $s,
+            $s->id,
+            Step::Resting,
+            [new Reading(0.0, $low, 0.0), new Reading(10.0 * self::H, 13.2, 0.0), new Reading(13.0 * self::H, 13.2, 0.0)],
+            9.0 * self::H,
+        );
         yield 'one is on the charger' => [Protocol::Full, [self::rested($a, 13.5), $charging], Gate::WAIT, 'charging'];
-        yield 'only five hours of rest' => [Protocol::Full, [self::rested($a, 13.5, 13.0), new Candidate($b, 'B', Step::Resting, [new Reading(13.0 * self::H, 13.5)], 8.0 * self::H)], Gate::WAIT, '12 h of rest'];
-        yield 'still falling' => [Protocol::Check, [self::rested($a, 13.5), new Candidate($b, 'B', Step::Resting, [new Reading(11.0 * self::H, 13.60), new Reading(13.0 * self::H, 13.50)], 8.0 * self::H)], Gate::WAIT, 'falling'];
+        yield 'only five hours of rest' => [
+            Protocol::Full,
+            [self::rested($a, 13.5, 13.0), new Candidate($b, 'B', Step::Resting, [new Reading(13.0 * self::H, 13.5)], 8.0 * self::H)],
+            Gate::WAIT, '12 h of rest',
+        ];
+        yield 'still falling' => [
+            Protocol::Check,
+            [
+                self::rested($a, 13.5),
+                new Candidate(
+                    $b,
+                    'B',
+                    Step::Resting,
+                    [new Reading(11.0 * self::H, 13.60), new Reading(13.0 * self::H, 13.50)],
+                    8.0 * self::H,
+                ),
+            ],
+            Gate::WAIT,
+            'falling',
+        ];
         yield 'an old reading' => [Protocol::Full, [self::rested($a, 13.5), self::rested($b, 13.5, 9.0)], Gate::WAIT, '4 h old'];
         yield 'too cold' => [Protocol::Full, [self::rested($a, 13.5), self::rested($b, 13.5, 13.0, -3.0)], Gate::DONT, '−3 °C'];
         yield 'the rush trips a BMS' => [Protocol::Check, [self::rested($a, 13.6), self::rested($b, 12.6)], Gate::DONT, 'take 125 A'];
         yield 'too far apart' => [Protocol::Check, [self::rested($a, 13.6), self::rested($b, 13.45)], Gate::DONT, '0.15 V apart'];
-        yield 'alike on the flat: joined, with the first full charge watched' => [Protocol::Check, [self::rested($a, 13.2), self::rested($b, 13.2)], Gate::JOIN, 'watch the first full charge'];
+        yield 'alike on the flat: joined, with the first full charge watched' => [
+            Protocol::Check, [self::rested($a, 13.2), self::rested($b, 13.2)], Gate::JOIN, 'watch the first full charge',
+        ];
         yield 'counted from a known charge' => [Protocol::Check, [$counted($a, 12.0), $counted($b, 12.0)], Gate::JOIN, '0 mV apart'];
         yield 'other chemistry' => [Protocol::Full, [self::rested($a, 13.1), self::rested(self::lead('L'), 13.1)], Gate::DONT, 'chemistry'];
-        yield 'lead, full and alike' => [Protocol::Check, [self::rested(self::lead('L'), 13.05), self::rested(self::lead('M'), 13.0)], Gate::JOIN, '50 mV'];
-        yield 'lead well below its rested full volts' => [Protocol::Check, [self::rested(self::lead('L'), 12.69), self::rested(self::lead('M'), 12.72)], Gate::DONT, 'refresh-charge the whole bank'];
-        yield 'lead 0.2 V apart' => [Protocol::Check, [self::rested(self::lead('L'), 13.2), self::rested(self::lead('M'), 13.0)], Gate::DONT, '0.2 V apart'];
-        yield 'nothing read' => [Protocol::Full, [self::rested($a, 13.5), new Candidate($b, 'B', Step::Waiting, [], 0.0)], Gate::WAIT, 'nothing is read'];
+        yield 'lead, full and alike' => [
+            Protocol::Check, [self::rested(self::lead('L'), 13.05), self::rested(self::lead('M'), 13.0)], Gate::JOIN, '50 mV',
+        ];
+        yield 'lead well below its rested full volts' => [
+            Protocol::Check, [self::rested(self::lead('L'), 12.69), self::rested(self::lead('M'), 12.72)], Gate::DONT,
+            'refresh-charge the whole bank',
+        ];
+        yield 'lead 0.2 V apart' => [
+            Protocol::Check, [self::rested(self::lead('L'), 13.2), self::rested(self::lead('M'), 13.0)], Gate::DONT, '0.2 V apart',
+        ];
+        yield 'nothing read' => [
+            Protocol::Full, [self::rested($a, 13.5), new Candidate($b, 'B', Step::Waiting, [], 0.0)], Gate::WAIT, 'nothing is read',
+        ];
     }
 
     /**
@@ -112,9 +178,17 @@ final class BalanceTest extends TestCase
     public function testHoursUntilEvenFollowTheCells(): void
     {
         $hours = static function (float $v, float $mohm, float $link): float {
-            $pair = array_map(static fn(string $id): Subject => self::battery($id, ['nominal_v' => $v, 'internal_mohm' => $mohm, 'absorption_v' => null]), ['A', 'B']);
+            $pair = array_map(
+                static fn(string $id): Subject => self::battery($id, ['nominal_v' => $v, 'internal_mohm' => $mohm, 'absorption_v' => null]),
+                ['A', 'B'],
+            );
             $cells = $pair[0]->cells;
-            $gate = Gate::judge(Protocol::Full, [self::rested($pair[0], 3.35 * $cells), self::rested($pair[1], 3.40 * $cells)], 13.0 * self::H, $link);
+            $gate = Gate::judge(
+                Protocol::Full,
+                [self::rested($pair[0], 3.35 * $cells), self::rested($pair[1], 3.40 * $cells)],
+                13.0 * self::H,
+                $link,
+            );
             self::assertSame(Gate::JOIN, $gate->answer, self::said($gate->reasons));
 
             return $gate->levelling->hours ?? INF;
@@ -125,10 +199,21 @@ final class BalanceTest extends TestCase
         self::assertEqualsWithDelta($twelve, $hours(51.2, 8.0, 0.004), 1e-9);
     }
 
-    /** Full is where each sort of lead rests when it is full: flooded 12.65 V, not the 12.85 V of AGM; by 0.15 V less it is worth a refresh. Assumed. */
+    /**
+     * Full is where each sort of lead rests when it is full: flooded 12.65 V, not the 12.85 V of AGM; by 0.15 V less it is worth a refresh.
+     * Assumed.
+     */
     public function testFullIsTheChemistrysOwn(): void
     {
-        $answer = static fn(string $chemistry, float $v): string => Gate::judge(Protocol::Check, [self::rested(self::lead('L', ['chemistry' => $chemistry]), $v), self::rested(self::lead('M', ['chemistry' => $chemistry]), $v)], 13.0 * self::H, 0.002)->answer;
+        $answer = static fn(string $chemistry, float $v): string => Gate::judge(
+            Protocol::Check,
+            [
+                self::rested(self::lead('L', ['chemistry' => $chemistry]), $v),
+                self::rested(self::lead('M', ['chemistry' => $chemistry]), $v),
+            ],
+            13.0 * self::H,
+            0.002,
+        )->answer;
         foreach (['flooded' => 12.65, 'gel' => 12.8, 'agm' => 12.85, 'lead_carbon' => 13.0] as $chemistry => $full) {
             self::assertSame([Gate::JOIN, Gate::DONT], [$answer($chemistry, $full - 0.14), $answer($chemistry, $full - 0.16)], $chemistry);
         }
@@ -145,10 +230,19 @@ final class BalanceTest extends TestCase
     /** 2.35 V a cell for 16 hours, then alike and full, or worn. */
     public function testTheRefreshChargeEndsAtSixteenHours(): void
     {
-        $on = static fn(Step $step, float $since, float $volts, float $at): Candidate => new Candidate(self::lead('L', [], Protocol::Refresh), 'L', $step, [new Reading($at * self::H, $volts, $step === Step::Charging ? 4.0 : 0.0)], $since * self::H);
+        $on = static fn(Step $step, float $since, float $volts, float $at): Candidate => new Candidate(
+            self::lead('L', [], Protocol::Refresh),
+            'L',
+            $step,
+            [new Reading($at * self::H, $volts, $step === Step::Charging ? 4.0 : 0.0)],
+            $since * self::H,
+        );
         $gate = Gate::judge(Protocol::Refresh, [$on(Step::Charging, 0.0, 14.1, 9.0)], 9.0 * self::H, 0.0);
         self::assertSame([Gate::WAIT, 16.0 * self::H], [$gate->answer, $gate->untilS]);
-        self::assertStringContainsString('take it off', self::said(Gate::judge(Protocol::Refresh, [$on(Step::Charging, 0.0, 14.1, 16.5)], 16.5 * self::H, 0.0)->reasons[0]));
+        self::assertStringContainsString(
+            'take it off',
+            self::said(Gate::judge(Protocol::Refresh, [$on(Step::Charging, 0.0, 14.1, 16.5)], 16.5 * self::H, 0.0)->reasons[0]),
+        );
         self::assertSame(Gate::EVEN, Gate::judge(Protocol::Refresh, [$on(Step::Ready, 16.0, 13.1, 20.0)], 20.0 * self::H, 0.0)->answer);
         self::assertSame(Gate::DONT, Gate::judge(Protocol::Refresh, [$on(Step::Ready, 16.0, 12.65, 20.0)], 20.0 * self::H, 0.0)->answer);
         self::assertEqualsWithDelta(14.1, self::lead('L', [], Protocol::Refresh)->absorptionV, 1e-9);
@@ -165,11 +259,21 @@ final class BalanceTest extends TestCase
         $hours = 0.77 * 230.0 / 30.0 / Chemistry::Lfp->coulombicEfficiency();
         self::assertEqualsWithDelta($hours * self::H, $told->readyAtS ?? 0.0, 0.02 * $hours * self::H);
         // The charger gave half for an hour: later by what is missing.
-        $slower = Forecast::of($a, Protocol::Full, Step::Charging, [$first, new Reading(self::H, 13.2, 15.0), new Reading(2.0 * self::H, 13.2, 15.0)], 0.0, 30.0);
+        $slower = Forecast::of(
+            $a,
+            Protocol::Full,
+            Step::Charging,
+            [$first, new Reading(self::H, 13.2, 15.0), new Reading(2.0 * self::H, 13.2, 15.0)],
+            0.0,
+            30.0,
+        );
         self::assertGreaterThan($told->readyAtS, $slower->readyAtS);
         self::assertEqualsWithDelta(20.0 + 100.0 * 37.5 * Chemistry::Lfp->coulombicEfficiency() / 230.0, $slower->socPct ?? 0.0, 0.6);
         // On the flat nothing but counted charge tells, and that is said.
-        self::assertGreaterThan(Gate::VAGUE_PCT, Forecast::of($a, Protocol::Full, Step::Charging, [new Reading(0.0, 13.2)], 0.0, 30.0)->vaguePct);
+        self::assertGreaterThan(
+            Gate::VAGUE_PCT,
+            Forecast::of($a, Protocol::Full, Step::Charging, [new Reading(0.0, 13.2)], 0.0, 30.0)->vaguePct,
+        );
     }
 
     /** A current that falls as e^(−t/τ) is through at the tail: 20 A → 10 A in half an hour reaches 5 A half an hour later. */
@@ -178,18 +282,42 @@ final class BalanceTest extends TestCase
         $a = self::battery('A', ['absorption_h' => 4]);
         $taper = [new Reading(0.0, 14.4, 20.0), new Reading(1800.0, 14.4, 10.0)];
         self::assertEqualsWithDelta(3600.0, Forecast::of($a, Protocol::Full, Step::Absorbing, $taper, 0.0, 30.0)->readyAtS ?? 0.0, 1.0);
-        self::assertEqualsWithDelta(4.0 * self::H, Forecast::of($a, Protocol::Full, Step::Absorbing, [$taper[0]], 0.0, 30.0)->readyAtS ?? 0.0, 1.0);
-        self::assertEqualsWithDelta(2000.0, Forecast::of($a, Protocol::Full, Step::Absorbing, [...$taper, new Reading(2000.0, 14.4, 4.0)], 0.0, 30.0)->readyAtS ?? 0.0, 1.0);
+        self::assertEqualsWithDelta(
+            4.0 * self::H,
+            Forecast::of($a, Protocol::Full, Step::Absorbing, [$taper[0]], 0.0, 30.0)->readyAtS ?? 0.0,
+            1.0,
+        );
+        self::assertEqualsWithDelta(
+            2000.0,
+            Forecast::of($a, Protocol::Full, Step::Absorbing, [...$taper, new Reading(2000.0, 14.4, 4.0)], 0.0, 30.0)->readyAtS ?? 0.0,
+            1.0,
+        );
     }
 
     public function testTheChargersThatThereAre(): void
     {
         $subjects = array_map(static fn(string $id): Subject => self::battery($id), ['A', 'B', 'C']);
-        $waits = static fn(int $k): Candidate => new Candidate($subjects[$k], $subjects[$k]->id, Step::Waiting, [new Reading(0.0, 12.8)], (float) $k);
-        $queue = Queue::of(Protocol::Full, [$waits(0), $waits(1), $waits(2)], [['name' => 'x', 'amps' => 30.0], ['name' => 'y', 'amps' => 60.0]], [], 0.0);
+        $waits = static fn(int $k): Candidate => new Candidate(
+            $subjects[$k],
+            $subjects[$k]->id,
+            Step::Waiting,
+            [new Reading(0.0, 12.8)],
+            (float) $k,
+        );
+        $queue = Queue::of(
+            Protocol::Full,
+            [$waits(0), $waits(1), $waits(2)],
+            [['name' => 'x', 'amps' => 30.0], ['name' => 'y', 'amps' => 60.0]],
+            [],
+            0.0,
+        );
         self::assertSame(['x', 'y', 'y'], array_map(static fn(string $id): string => $queue->turns[$id]['charger'], ['A', 'B', 'C']));
         self::assertSame($queue->turns['B']['freeS'], $queue->turns['C']['startS']);
-        self::assertEqualsWithDelta(max($queue->turns['A']['freeS'], $queue->turns['C']['freeS']) + 12.0 * self::H, $queue->doneS ?? 0.0, 1.0);
+        self::assertEqualsWithDelta(
+            max($queue->turns['A']['freeS'], $queue->turns['C']['freeS']) + 12.0 * self::H,
+            $queue->doneS ?? 0.0,
+            1.0,
+        );
         self::assertCount(2, $queue->free);
         // One is on: its charger is not free, and the next waits for it.
         $on = new Candidate($subjects[0], 'A', Step::Absorbing, [new Reading(0.0, 14.4, 20.0)], 0.0);
@@ -203,7 +331,13 @@ final class BalanceTest extends TestCase
     {
         $weak = new Candidate(self::battery('A', ['charge_limit_a' => 20]), 'A', Step::Waiting, [new Reading(0.0, 12.8)], 0.0);
         $strong = new Candidate(self::battery('B'), 'B', Step::Waiting, [new Reading(0.0, 12.8)], 1.0);
-        $both = Queue::of(Protocol::Full, [$weak, $strong], [['name' => 'big', 'amps' => 60.0], ['name' => 'small', 'amps' => 15.0]], [], 0.0);
+        $both = Queue::of(
+            Protocol::Full,
+            [$weak, $strong],
+            [['name' => 'big', 'amps' => 60.0], ['name' => 'small', 'amps' => 15.0]],
+            [],
+            0.0,
+        );
         self::assertSame(['small', 'big'], [$both->turns['A']['charger'], $both->turns['B']['charger']]);
         self::assertNotNull($both->doneS);
         $none = Queue::of(Protocol::Full, [$weak, $strong], [['name' => 'big', 'amps' => 60.0]], [], 0.0);
@@ -225,7 +359,9 @@ final class BalanceTest extends TestCase
         yield 'milliamps' => [Step::Charging, new Reading(0.0, 13.6, 29_800.0), 'milliamps'];
         yield 'Fahrenheit' => [Step::Resting, new Reading(0.0, 13.4, null, 77.0), 'Fahrenheit'];
         yield 'three cells of four' => [Step::Resting, new Reading(0.0, 13.4, null, null, [3.35, 3.35, 3.35]), '3 cells'];
-        yield 'cells that do not add up' => [Step::Resting, new Reading(0.0, 13.4, null, null, [3.35, 3.35, 3.35, 2.35]), 'add up to 12.4 V'];
+        yield 'cells that do not add up' => [
+            Step::Resting, new Reading(0.0, 13.4, null, null, [3.35, 3.35, 3.35, 2.35]), 'add up to 12.4 V',
+        ];
         yield 'sound' => [Step::Charging, new Reading(0.0, 13.6, 30.0, 18.0, [3.4, 3.4, 3.4, 3.4]), null];
         yield 'nearly empty is sound' => [Step::Waiting, new Reading(0.0, 11.2), null];
     }
@@ -253,19 +389,34 @@ final class BalanceTest extends TestCase
             if ($step === Step::Charging && $readings[count($readings) - 1]->volts >= 14.38) {
                 [$step, $since] = [Step::Absorbing, $at];
                 self::assertNotNull($told);
-                self::assertEqualsWithDelta($at, $told->readyAtS ?? 0.0, (0.05 + $told->vaguePct / 100.0) * 230.0 / 30.0 * self::H, 'bulk ends when it was said, as far as it was known');
+                self::assertEqualsWithDelta(
+                    $at,
+                    $told->readyAtS ?? 0.0,
+                    (0.05 + $told->vaguePct / 100.0) * 230.0 / 30.0 * self::H,
+                    'bulk ends when it was said, as far as it was known',
+                );
             }
             if ($step === Step::Absorbing && (Forecast::of($a, Protocol::Full, $step, $readings, $since, 30.0)->readyAtS ?? INF) <= $at) {
                 $step = Step::Resting;
             }
         }
         self::assertSame(Step::Resting, $step);
-        self::assertEqualsWithDelta($ah / 230.0 * 100.0, $bench->socPct() - $from, 3.5, 'charge in is charge held, within the capacity’s tolerance');
+        self::assertEqualsWithDelta(
+            $ah / 230.0 * 100.0,
+            $bench->socPct() - $from,
+            3.5,
+            'charge in is charge held, within the capacity’s tolerance',
+        );
         self::assertGreaterThan(97.0, $bench->socPct());
         $rested = $bench->advanced($a, Step::Resting, 12.0 * self::H, BenchCharger::Mains, 30.0, $at)->read($a, $at + 12.0 * self::H);
         self::assertEqualsWithDelta(13.5, $rested->volts, 0.12, 'rests between 13.4 and 13.6 V');
         // Again from the same seed: the same to the last digit.
-        self::assertEquals(BenchBattery::hidden(42, 4)->advanced($a, Step::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0), BenchBattery::fromArray(BenchBattery::hidden(42, 4)->advanced($a, Step::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0)->toArray()));
+        self::assertEquals(
+            BenchBattery::hidden(42, 4)->advanced($a, Step::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0),
+            BenchBattery::fromArray(
+                BenchBattery::hidden(42, 4)->advanced($a, Step::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0)->toArray(),
+            ),
+        );
     }
 
     public function testFaultsOnTheBenchShow(): void
@@ -285,7 +436,9 @@ final class BalanceTest extends TestCase
         self::assertEqualsWithDelta(14.0, array_sum($day) / count($day), 4.0);
     }
 
-    /** Each fault of the bench is seen in the readings of the full method, and a sound battery shows nothing, whatever its hidden charge. */
+    /**
+     * Each fault of the bench is seen in the readings of the full method, and a sound battery shows nothing, whatever its hidden charge.
+     */
     public function testTheReadingsShowWhatIsWrong(): void
     {
         $a = self::battery('A');
@@ -311,7 +464,12 @@ final class BalanceTest extends TestCase
             self::assertStringContainsString('cold cut-off does not work', $symptoms($seed, 'dead_cutoff'), "seed $seed");
             self::assertStringContainsString('a cell filled early', $symptoms($seed, 'weak_cell'), "seed $seed");
         }
-        self::assertStringContainsString('cell 3 lags by 60 mV', self::said(Symptom::of(new Candidate($a, 'A', Step::Ready, [new Reading(0.0, 13.34, 0.0, null, [3.35, 3.35, 3.29, 3.35])], 0.0))[0]));
+        self::assertStringContainsString(
+            'cell 3 lags by 60 mV',
+            self::said(
+                Symptom::of(new Candidate($a, 'A', Step::Ready, [new Reading(0.0, 13.34, 0.0, null, [3.35, 3.35, 3.29, 3.35])], 0.0))[0],
+            ),
+        );
     }
 
     /** The cell top balance: while one cell leads, the pack's volts do not say it; the balancer brings them within 10 mV. */
@@ -329,7 +487,10 @@ final class BalanceTest extends TestCase
             if ($step === Step::Charging && $reading->volts >= $a->absorptionV - 0.02) {
                 [$step, $since] = [Step::Absorbing, $at];
                 self::assertGreaterThan(Gate::CELLS_MV, $reading->spreadMv());
-                self::assertSame(Gate::WAIT, Gate::judge(Protocol::Cells, [new Candidate($a, 'A', $step, $readings, $since)], $at, 0.0)->answer);
+                self::assertSame(
+                    Gate::WAIT,
+                    Gate::judge(Protocol::Cells, [new Candidate($a, 'A', $step, $readings, $since)], $at, 0.0)->answer,
+                );
             }
             if ($step === Step::Absorbing) {
                 $gate = Gate::judge(Protocol::Cells, [new Candidate($a, 'A', $step, $readings, $since)], $at, 0.0);
@@ -341,12 +502,26 @@ final class BalanceTest extends TestCase
         self::assertSame(Gate::EVEN, $gate?->answer, self::said($gate->reasons ?? []));
         self::assertGreaterThan(self::H, $at - $since, 'a balancer of 0.1 A takes its hours');
         // In mid-charge alike means nothing, nor while much current flows; an hour at rest after the top it does.
-        $judged = static fn(Reading ...$readings): Gate => Gate::judge(Protocol::Cells, [new Candidate($a, 'A', Step::Ready, array_values($readings), 0.0)], $readings[array_key_last($readings)]->atS ?? 0.0, 0.0);
-        $read = static fn(float $cell, float $amps, float $h = 0.0): Reading => new Reading($h * self::H, 4.0 * $cell, $amps, null, array_fill(0, 4, $cell));
+        $judged = static fn(Reading ...$readings): Gate => Gate::judge(
+            Protocol::Cells,
+            [new Candidate($a, 'A', Step::Ready, array_values($readings), 0.0)],
+            $readings[array_key_last($readings)]->atS ?? 0.0,
+            0.0,
+        );
+        $read = static fn(float $cell, float $amps, float $h = 0.0): Reading => new Reading(
+            $h * self::H,
+            4.0 * $cell,
+            $amps,
+            null,
+            array_fill(0, 4, $cell),
+        );
         self::assertStringContainsString('below 3.45 V', self::said($judged($read(3.3, 0.0))->reasons[0]));
         self::assertStringContainsString('still flow', self::said($judged($read(3.5, 20.0))->reasons[0]));
         self::assertSame(Gate::EVEN, $judged($read(3.5, 2.0))->answer);
-        self::assertSame([Gate::DONT, Gate::EVEN], [$judged($read(3.5, 2.0), $read(3.36, 0.0, 0.5))->answer, $judged($read(3.5, 2.0), $read(3.36, 0.0, 1.5))->answer]);
+        self::assertSame(
+            [Gate::DONT, Gate::EVEN],
+            [$judged($read(3.5, 2.0), $read(3.36, 0.0, 0.5))->answer, $judged($read(3.5, 2.0), $read(3.36, 0.0, 1.5))->answer],
+        );
     }
 
     /** Four batteries with a planted fault: the clamp readings find it again, and nothing where nothing is wrong. */
@@ -355,7 +530,10 @@ final class BalanceTest extends TestCase
         $ids = ['A', 'B', 'C', 'D'];
         $sources = array_map(static fn(string $id): Source => Source::of($id, 13.2, 0.004), $ids);
         $links = Layout::Across->links($ids, 0.0003, 0.0006);
-        $measured = static fn(array $s, array $l): array => array_map(static fn(float $a): float => round($a * 2.0) / 2.0, Network::of(array_values($s), array_values($l), Layout::POSITIVE, Layout::NEGATIVE)->share(160.0)->amps);
+        $measured = static fn(array $s, array $l): array => array_map(
+            static fn(float $a): float => round($a * 2.0) / 2.0,
+            Network::of(array_values($s), array_values($l), Layout::POSITIVE, Layout::NEGATIVE)->share(160.0)->amps,
+        );
         foreach ($links as $k => $link) {
             if ($link->from === Layout::POSITIVE || $link->to === Layout::POSITIVE || $link->from === Layout::NEGATIVE || $link->to === Layout::NEGATIVE) {
                 continue;
@@ -375,7 +553,10 @@ final class BalanceTest extends TestCase
         $tired[2] = Source::of('C', 13.2, 0.012);
         $found = Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($tired, $links))[0];
         self::assertSame(['battery', 'C'], [$found->kind, $found->name]);
-        self::assertSame('none', Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $links))[0]->kind);
+        self::assertSame(
+            'none',
+            Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $links))[0]->kind,
+        );
         $this->expectException(InvalidValue::class);
         Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, [0.0, 0.0, 0.0, 0.0]);
     }
@@ -384,7 +565,12 @@ final class BalanceTest extends TestCase
     public function testSharesDriftThroughADischarge(): void
     {
         $ids = ['A', 'B'];
-        $network = Network::of(array_map(static fn(string $id): Source => Source::of($id, 13.2, 0.002), $ids), Layout::SameEnd->links($ids, 0.0006, 0.0006), Layout::POSITIVE, Layout::NEGATIVE);
+        $network = Network::of(
+            array_map(static fn(string $id): Source => Source::of($id, 13.2, 0.002), $ids),
+            Layout::SameEnd->links($ids, 0.0006, 0.0006),
+            Layout::POSITIVE,
+            Layout::NEGATIVE,
+        );
         $drift = Drift::of($network, Chemistry::Lfp, 4, [100.0, 100.0], 100.0, [100.0, 100.0]);
         $first = $drift->course[0]['amps'];
         self::assertGreaterThan($first[1], $first[0]);
@@ -408,8 +594,14 @@ final class BalanceTest extends TestCase
         self::assertEqualsWithDelta(Pack::CELL_LIMIT_V, max([0.0, ...$apart->cellV]), 1e-9);
         self::assertGreaterThan(127.0, $apart->spreadMv());
         [$one, $strings] = PackSchool::both(4, 2, 150.0, 120.0, 80.0);
-        self::assertSame([1, 4, 0.0, 150.0, 5.0, 120.0], [$one->bms, $one->cellsSeen, $one->leftPct, $one->eachBmsA, $one->weakShows, $one->price]);
-        self::assertSame([2, 8, 50.0, 75.0, 10.0, 160.0], [$strings->bms, $strings->cellsSeen, $strings->leftPct, $strings->eachBmsA, $strings->weakShows, $strings->price]);
+        self::assertSame(
+            [1, 4, 0.0, 150.0, 5.0, 120.0],
+            [$one->bms, $one->cellsSeen, $one->leftPct, $one->eachBmsA, $one->weakShows, $one->price],
+        );
+        self::assertSame(
+            [2, 8, 50.0, 75.0, 10.0, 160.0],
+            [$strings->bms, $strings->cellsSeen, $strings->leftPct, $strings->eachBmsA, $strings->weakShows, $strings->price],
+        );
         $this->expectException(InvalidValue::class);
         Pack::of(1, 1, 100.0, 0.0, 0.0);
     }

@@ -84,7 +84,11 @@ final class BankTest extends TestCase
 
     public function testRestVoltsOfCommonPractice(): void
     {
-        foreach ([[Chemistry::Agm, 13.0 / 6, 100.0], [Chemistry::Agm, 12.2 / 6, 50.0], [Chemistry::Flooded, 12.1 / 6, 50.0], [Chemistry::Flooded, 12.7 / 6, 100.0], [Chemistry::Lfp, 3.25, 40.0], [Chemistry::Lfp, 3.32, 90.0], [Chemistry::Lfp, 2.5, 0.0], [Chemistry::Lfp, 4.0, 100.0]] as [$chemistry, $volts, $soc]) {
+        foreach ([
+            [Chemistry::Agm, 13.0 / 6, 100.0], [Chemistry::Agm, 12.2 / 6, 50.0], [Chemistry::Flooded, 12.1 / 6, 50.0],
+            [Chemistry::Flooded, 12.7 / 6, 100.0], [Chemistry::Lfp, 3.25, 40.0], [Chemistry::Lfp, 3.32, 90.0],
+            [Chemistry::Lfp, 2.5, 0.0], [Chemistry::Lfp, 4.0, 100.0],
+        ] as [$chemistry, $volts, $soc]) {
             self::assertEqualsWithDelta($soc, $chemistry->restCurve()->socPct($volts), 1e-6);
         }
         foreach (Chemistry::cases() as $chemistry) {
@@ -145,7 +149,9 @@ final class BankTest extends TestCase
         self::assertEqualsWithDelta(400.0, SolarArray::wattsFor(SolarArray::of(400)->yieldWh($sun), $sun), 1e-9);
     }
 
-    /** IEC 60228 areas; ASTM B258: 10 AWG 5.26 mm², 6 AWG 13.3, 2/0 67.4, 4/0 107.2. Common practice: 71 lbf·in = 8.02 N·m, 70 lb of AGM. */
+    /**
+     * IEC 60228 areas; ASTM B258: 10 AWG 5.26 mm², 6 AWG 13.3, 2/0 67.4, 4/0 107.2. Common practice: 71 lbf·in = 8.02 N·m, 70 lb of AGM.
+     */
     public function testSizesAndUnits(): void
     {
         foreach (['10' => 5.26, '6' => 13.3, '2/0' => 67.4, '4/0' => 107.2] as $gauge => $area) {
@@ -170,7 +176,10 @@ final class BankTest extends TestCase
         ConductorSize::ofGauge('5/0');
     }
 
-    /** Common practice: 12 V LFP 14.2 to 14.6 V, float 13.5 to 13.6, equalise off, no compensation; AGM −2 mV a cell and °C; 184.2 Ah at 10 h needs no more than it bears. */
+    /**
+     * Common practice: 12 V LFP 14.2 to 14.6 V, float 13.5 to 13.6, equalise off, no compensation; AGM −2 mV a cell and °C; 184.2 Ah at 10
+     * h needs no more than it bears.
+     */
     public function testChargeProfiles(): void
     {
         $lfp = ChargeProfile::of(Chemistry::Lfp, 4, 1, 2, 400, []);
@@ -196,7 +205,10 @@ final class BankTest extends TestCase
     /** IEC 60228 class 5 maxima at 20 °C, Ω/km; between the preferred areas ρ/A of IEC 60028 (both from memory). */
     public function testARunOfCopperHasTheStandardsResistance(): void
     {
-        foreach ([[1.5, 13.3], [2.5, 7.98], [4.0, 4.95], [6.0, 3.30], [10.0, 1.91], [16.0, 1.21], [25.0, 0.780], [35.0, 0.554], [50.0, 0.386], [70.0, 0.272], [95.0, 0.206], [120.0, 0.161], [240.0, 0.0801]] as [$area, $maximum]) {
+        foreach ([
+            [1.5, 13.3], [2.5, 7.98], [4.0, 4.95], [6.0, 3.30], [10.0, 1.91], [16.0, 1.21], [25.0, 0.780], [35.0, 0.554],
+            [50.0, 0.386], [70.0, 0.272], [95.0, 0.206], [120.0, 0.161], [240.0, 0.0801],
+        ] as [$area, $maximum]) {
             self::assertEqualsWithDelta($maximum, Run::of(ConductorSize::ofArea($area), 1000)->resistanceOhm() / 2, 1e-9);
         }
         // 10 AWG by ASTM B258 is 5.26 mm².
@@ -218,7 +230,10 @@ final class BankTest extends TestCase
         }
     }
 
-    /** Common practice: 200 Ah at 20 h are 184.2 Ah at 10 h where the exponent is that of the two figures; the refresh charge then wants 36.8 A. */
+    /**
+     * Common practice: 200 Ah at 20 h are 184.2 Ah at 10 h where the exponent is that of the two figures; the refresh charge then wants
+     * 36.8 A.
+     */
     public function testTheBankAtAnotherHourRate(): void
     {
         // C10/C20 = (20/10)^(1/k) · 10/20, so k = 1 / (1 + log2(184.2/200)).

@@ -101,10 +101,15 @@ final class BudgetTest extends TestCase
     public function testHintsAreRankedByWhatTheySave(): void
     {
         $load = static fn(string $uid, string $name, string $side, float $watts, array $hours, float $standby = 0, string $does = 'other'): array => [
-            'does' => $does, 'uid' => $uid, 'name' => $name, 'side' => $side, 'watts' => $watts, 'standby_w' => $standby, 'hours' => ['s1' => [['from_h' => $hours[0], 'to_h' => $hours[1]]]],
+            'does' => $does, 'uid' => $uid, 'name' => $name, 'side' => $side, 'watts' => $watts, 'standby_w' => $standby, 'hours' => [
+                's1' => [['from_h' => $hours[0], 'to_h' => $hours[1]]],
+            ],
         ];
         $system = JobFile::fromArray([
-            'title' => 'T', 'region' => 'europe', 'client' => ['name' => 'C'], 'vehicle' => ['kind' => 'van', 'system_v' => 12], 'travel' => [],
+            'title' => 'T', 'region' => 'europe', 'client' => ['name' => 'C'], 'vehicle' => [
+                'kind' => 'van',
+                'system_v' => 12,
+            ], 'travel' => [],
             'scenarios' => [['uid' => 's1', 'name' => 'day', 'sizing' => true, 'inverter_always_on' => true]],
             'parts' => [[
                 'uid' => 'v1',
@@ -122,7 +127,10 @@ final class BudgetTest extends TestCase
         $loads = LoadSizing::of(Study::of($system));
         $hints = array_map(static fn(Hint $h): array => [$h->words->key, round($h->savedWh)], Hint::rank($loads));
         // 900 ÷ 0.9; 900 ÷ 0.9 × 20 %; 10 W × 21 h without AC loads; 6 W × 20 h.
-        self::assertSame([['hints.fuel-heat', 1000.0], ['hints.inverter-off', 210.0], ['hints.ventilate', 200.0], ['hints.standby-off', 120.0]], $hints);
+        self::assertSame(
+            [['hints.fuel-heat', 1000.0], ['hints.inverter-off', 210.0], ['hints.ventilate', 200.0], ['hints.standby-off', 120.0]],
+            $hints,
+        );
         self::assertEqualsWithDelta(2000 / $loads->budget->energyWhDay, $loads->heatingAndCoolingShare(), 1e-9);
     }
 

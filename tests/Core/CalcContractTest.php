@@ -67,44 +67,84 @@ final class CalcContractTest extends TestCase
             ['capacity_ah' => 230, 'from_soc_pct' => 10, 'bulk_to_soc_pct' => 95, 'current_a' => 30, 'absorption_h' => 2],
             ['bulk_h' => 6.58, 'total_h' => 8.58],
         ];
-        $panel = ['pmax_w' => 400, 'voc_v' => 37.2, 'vmp_v' => 31.0, 'isc_a' => 13.7, 'imp_a' => 12.9, 'voc_tempco_pct_per_c' => -0.28, 'vmp_tempco_pct_per_c' => -0.36];
+        $panel = [
+            'pmax_w' => 400, 'voc_v' => 37.2, 'vmp_v' => 31.0, 'isc_a' => 13.7, 'imp_a' => 12.9, 'voc_tempco_pct_per_c' => -0.28,
+            'vmp_tempco_pct_per_c' => -0.36,
+        ];
         yield 'array-fit' => [
             'array-fit',
-            ['panel' => $panel, 'series' => 2, 'parallel' => 1, 'min_cell_c' => -25, 'max_cell_c' => 70, 'regulator' => ['kind' => 'mppt', 'max_pv_v' => 100, 'max_charge_a' => 50], 'absorption_v' => 14.2],
+            [
+                'panel' => $panel, 'series' => 2, 'parallel' => 1, 'min_cell_c' => -25, 'max_cell_c' => 70,
+                'regulator' => ['kind' => 'mppt', 'max_pv_v' => 100, 'max_charge_a' => 50], 'absorption_v' => 14.2,
+            ],
             ['voc_cold_v' => 84.8, 'vmp_hot_v' => 51.96, 'isc_a' => 13.7, 'charge_a_unclipped' => 56.3, 'charge_a' => 50.0, 'fits' => 1.0],
         ];
         yield 'dcdc-fit' => [
             'dcdc-fit',
             ['alternator_a' => 120, 'charger_output_a' => 50, 'cable' => ['size_mm2' => 16, 'length_m' => 6], 'vehicle_load_a' => 30],
-            ['input_a' => 57.6, 'drop_v' => 0.837, 'share_of_alternator_pct' => 48.0, 'may_charge_at_idle' => 0.0, 'recommended_output_a' => 30.0],
+            [
+                'input_a' => 57.6, 'drop_v' => 0.837, 'share_of_alternator_pct' => 48.0, 'may_charge_at_idle' => 0.0,
+                'recommended_output_a' => 30.0,
+            ],
         ];
         yield 'shore' => [
             'shore',
-            ['voltage_v' => 230, 'breaker_a' => 16, 'charger_output_a' => 60, 'charger_dc_v' => 14.4, 'charger_efficiency_pct' => 90, 'passthrough_w' => 2000],
+            [
+                'voltage_v' => 230, 'breaker_a' => 16, 'charger_output_a' => 60, 'charger_dc_v' => 14.4,
+                'charger_efficiency_pct' => 90, 'passthrough_w' => 2000,
+            ],
             ['charger_ac_a' => 4.174, 'total_ac_a' => 12.87, 'headroom_a' => 3.13, 'max_charger_output_a' => 105.0],
         ];
         // Nothing shines at 80° N in December: 100 Ah at 5 h are 104 at 20 h, 95 % of them at about 13 V.
         yield 'trip' => [
             'trip',
-            ['bank' => ['chemistry' => 'lfp', 'capacity_ah' => 100, 'system_v' => 12], 'loads' => [['name' => 'x', 'watts' => 60, 'side' => 'dc', 'on' => [['from_h' => 0, 'to_h' => 24]]]], 'sources' => ['arrays' => [['watts' => 500]]], 'site' => ['from_day' => 350, 'latitude_deg' => 80, 'clearness' => [0.5], 'min_c' => [20]], 'days' => 1],
+            [
+                'bank' => ['chemistry' => 'lfp', 'capacity_ah' => 100, 'system_v' => 12],
+                'loads' => [['name' => 'x', 'watts' => 60, 'side' => 'dc', 'on' => [['from_h' => 0, 'to_h' => 24]]]],
+                'sources' => ['arrays' => [['watts' => 500]]],
+                'site' => ['from_day' => 350, 'latitude_deg' => 80, 'clearness' => [0.5], 'min_c' => [20]], 'days' => 1,
+            ],
             ['served_wh' => 1279.0, 'curtailed_wh' => 0.0, 'days_served' => 0.0, 'empty_at_h' => 21.3],
         ];
         yield 'bank-share' => [
             'bank-share',
-            ['batteries' => [['id' => 'A', 'ocv_v' => 13.2, 'r_ohm' => 0.01, 'discharge_limit_a' => 60], ['id' => 'B', 'ocv_v' => 13.2, 'r_ohm' => 0.01, 'discharge_limit_a' => 60]], 'links' => [['from' => 'A+', 'to' => 'B+', 'ohm' => 0.002], ['from' => 'A-', 'to' => 'B-', 'ohm' => 0.002]], 'takeoff' => ['positive' => 'A+', 'negative' => 'A-'], 'current_a' => 100],
+            [
+                'batteries' => [
+                    ['id' => 'A', 'ocv_v' => 13.2, 'r_ohm' => 0.01, 'discharge_limit_a' => 60],
+                    ['id' => 'B', 'ocv_v' => 13.2, 'r_ohm' => 0.01, 'discharge_limit_a' => 60],
+                ],
+                'links' => [['from' => 'A+', 'to' => 'B+', 'ohm' => 0.002], ['from' => 'A-', 'to' => 'B-', 'ohm' => 0.002]],
+                'takeoff' => ['positive' => 'A+', 'negative' => 'A-'],
+                'current_a' => 100,
+            ],
             // 0.010 beside 0.014 Ω: 58.3 and 41.7 A.
             ['bank_v' => 12.617, 'spread_pct' => 33.33, 'max_discharge_a' => 102.86],
         ];
         yield 'equalise' => [
             'equalise',
-            ['batteries' => [['id' => 'a', 'capacity_ah' => 100, 'r_ohm' => 0.02, 'soc_pct' => 90], ['id' => 'b', 'capacity_ah' => 100, 'r_ohm' => 0.02, 'soc_pct' => 60]], 'chemistry' => 'agm', 'link_ohm' => 0.005, 'until_a' => 0.5],
+            [
+                'batteries' => [
+                    ['id' => 'a', 'capacity_ah' => 100, 'r_ohm' => 0.02, 'soc_pct' => 90],
+                    ['id' => 'b', 'capacity_ah' => 100, 'r_ohm' => 0.02, 'soc_pct' => 60],
+                ],
+                'chemistry' => 'agm',
+                'link_ohm' => 0.005,
+                'until_a' => 0.5,
+            ],
             ['hours' => 4.62, 'moved_ah' => 14.2],
         ];
-        yield 'refresh-charge' => ['refresh-charge', ['cells' => 12, 'c10_ah' => 184.2], ['voltage_v' => 28.2, 'min_current_a' => 36.84, 'hours' => 16.0]];
-        yield 'budget' => ['budget', ['system_v' => 12, 'inverter' => ['efficiency_pct' => 90, 'idle_w' => 10, 'on' => 'with_loads'], 'loads' => [
+        yield 'refresh-charge' => [
+            'refresh-charge', ['cells' => 12, 'c10_ah' => 184.2], ['voltage_v' => 28.2, 'min_current_a' => 36.84, 'hours' => 16.0],
+        ];
+        yield 'budget' => ['budget', ['system_v' => 12, 'inverter' => [
+            'efficiency_pct' => 90, 'idle_w' => 10, 'on' => 'with_loads',
+        ], 'loads' => [
             ['name' => 'fridge', 'watts' => 45, 'duty_pct' => 40, 'on' => [['from_h' => 0, 'to_h' => 24]], 'side' => 'dc'],
             ['name' => 'kettle', 'watts' => 1000, 'surge_w' => 1100, 'on' => [['from_h' => 23.5, 'to_h' => 0.5]], 'side' => 'ac'],
-        ]], ['energy_wh_day' => 1553.1, 'energy_ah_day' => 129.4, 'peak_w' => 1166.1, 'peak_a' => 97.2, 'ac_peak_w' => 1000.0, 'surge_w' => 1100.0]];
+        ]], [
+            'energy_wh_day' => 1553.1, 'energy_ah_day' => 129.4, 'peak_w' => 1166.1, 'peak_a' => 97.2, 'ac_peak_w' => 1000.0,
+            'surge_w' => 1100.0,
+        ]];
     }
 
     /**
@@ -148,10 +188,26 @@ final class CalcContractTest extends TestCase
         ];
         yield 'more sunshine than day' => ['sun-month', '{"latitude_deg":63,"month":12,"sunshine_h":9}', '/sunshine_h'];
         yield 'neither sunshine nor clearness' => ['array-yield', '{"latitude_deg":63,"month":12,"array_w":9}', '/sunshine_h'];
-        yield 'a string of no panels' => ['array-fit', '{"panel":{"pmax_w":1,"voc_v":1,"vmp_v":1,"isc_a":1,"imp_a":1,"voc_tempco_pct_per_c":0,"vmp_tempco_pct_per_c":0},"series":0,"parallel":1,"min_cell_c":0,"max_cell_c":50,"regulator":{"kind":"mppt","max_pv_v":1,"max_charge_a":1},"absorption_v":14}', '/series'];
-        yield 'a heater that never stops' => ['trip', '{"bank":{"chemistry":"lfp","capacity_ah":1,"system_v":12,"heater":{"watts":5,"on_c":5,"off_c":1}},"loads":[],"sources":{},"site":{"from_day":1,"latitude_deg":1,"clearness":[0.5]},"days":1}', '/bank/heater/off_c'];
-        yield 'no sky' => ['trip', '{"bank":{"chemistry":"lfp","capacity_ah":1,"system_v":12},"loads":[],"sources":{},"site":{"from_day":1},"days":1}', '/site/latitude_deg'];
-        yield 'a battery without resistance' => ['bank-share', '{"batteries":[{"id":"A","ocv_v":13,"r_ohm":1},{"id":"B","ocv_v":13,"r_ohm":0}],"links":[],"takeoff":{"positive":"A+","negative":"A-"},"current_a":1}', '/batteries/1/r_ohm'];
+        yield 'a string of no panels' => [
+            'array-fit',
+            '{"panel":{"pmax_w":1,"voc_v":1,"vmp_v":1,"isc_a":1,"imp_a":1,"voc_tempco_pct_per_c":0,"vmp_tempco_pct_per_c":0},"series":0,"parallel":1,"min_cell_c":0,"max_cell_c":50,"regulator":{"kind":"mppt","max_pv_v":1,"max_charge_a":1},"absorption_v":14}',
+            '/series',
+        ];
+        yield 'a heater that never stops' => [
+            'trip',
+            '{"bank":{"chemistry":"lfp","capacity_ah":1,"system_v":12,"heater":{"watts":5,"on_c":5,"off_c":1}},"loads":[],"sources":{},"site":{"from_day":1,"latitude_deg":1,"clearness":[0.5]},"days":1}',
+            '/bank/heater/off_c',
+        ];
+        yield 'no sky' => [
+            'trip',
+            '{"bank":{"chemistry":"lfp","capacity_ah":1,"system_v":12},"loads":[],"sources":{},"site":{"from_day":1},"days":1}',
+            '/site/latitude_deg',
+        ];
+        yield 'a battery without resistance' => [
+            'bank-share',
+            '{"batteries":[{"id":"A","ocv_v":13,"r_ohm":1},{"id":"B","ocv_v":13,"r_ohm":0}],"links":[],"takeoff":{"positive":"A+","negative":"A-"},"current_a":1}',
+            '/batteries/1/r_ohm',
+        ];
         yield 'misspelt key' => ['bank-size', '{"energy_wh_day":1,"days":1,"usable_pct":50,"system_v":12,"dais":2}', '/dais'];
     }
 
@@ -171,7 +227,11 @@ final class CalcContractTest extends TestCase
         self::assertSame(0, $code);
         $names = explode("\n", trim($list));
         self::assertSame(
-            ['array-fit', 'array-yield', 'assess', 'bank-layout', 'bank-share', 'bank-size', 'budget', 'capacity-test', 'charge-time', 'conductor', 'dcdc-fit', 'equalise', 'fuse', 'inverter-draw', 'ladder', 'opens', 'peukert', 'refresh-charge', 'schedule', 'shore', 'short-circuit', 'sun-day', 'sun-month', 'trip'],
+            [
+                'array-fit', 'array-yield', 'assess', 'bank-layout', 'bank-share', 'bank-size', 'budget', 'capacity-test',
+                'charge-time', 'conductor', 'dcdc-fit', 'equalise', 'fuse', 'inverter-draw', 'ladder', 'opens', 'peukert',
+                'refresh-charge', 'schedule', 'shore', 'short-circuit', 'sun-day', 'sun-month', 'trip',
+            ],
             $names,
         );
         foreach ($names as $name) {

@@ -12,7 +12,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Laws that every calculation keeps whatever it is asked, over seeded random questions: sums, symmetries, scale, order, and what is refused.
+ * Laws that every calculation keeps whatever it is asked, over seeded random questions: sums, symmetries, scale, order, and what is
+ * refused.
  * No value here was computed by the code under test.
  */
 final class CalcPropertiesTest extends TestCase
@@ -88,22 +89,85 @@ final class CalcPropertiesTest extends TestCase
     public static function whole(): iterable
     {
         yield 'sun-day' => ['sun-day', ['latitude_deg' => 63, 'day_of_year' => 100]];
-        $month = ['latitude_deg' => 63, 'month' => 5, 'tilt_deg' => 30, 'azimuth_deg' => 200, 'albedo' => 0.3, 'shade' => [['from_h' => 8, 'to_h' => 10, 'factor' => 0.5]]];
+        $month = [
+            'latitude_deg' => 63, 'month' => 5, 'tilt_deg' => 30, 'azimuth_deg' => 200, 'albedo' => 0.3,
+            'shade' => [['from_h' => 8, 'to_h' => 10, 'factor' => 0.5]],
+        ];
         yield 'sun-month' => ['sun-month', [...$month, 'sunshine_h' => 7]];
         yield 'sun-month by clearness' => ['sun-month', [...$month, 'clearness' => 0.5]];
         yield 'array-yield' => ['array-yield', [...$month, 'clearness' => 0.5, 'array_w' => 300, 'performance_ratio' => 0.7]];
-        yield 'array-fit' => ['array-fit', ['panel' => self::PANEL, 'series' => 2, 'parallel' => 2, 'min_cell_c' => -20, 'max_cell_c' => 65, 'regulator' => ['kind' => 'mppt', 'max_pv_v' => 100, 'max_charge_a' => 40, 'max_pv_isc_a' => 40, 'start_above_battery_v' => 5], 'absorption_v' => 14.2]];
+        yield 'array-fit' => [
+            'array-fit',
+            [
+                'panel' => self::PANEL,
+                'series' => 2,
+                'parallel' => 2,
+                'min_cell_c' => -20,
+                'max_cell_c' => 65,
+                'regulator' => [
+                    'kind' => 'mppt', 'max_pv_v' => 100, 'max_charge_a' => 40, 'max_pv_isc_a' => 40, 'start_above_battery_v' => 5,
+                ],
+                'absorption_v' => 14.2,
+            ],
+        ];
         yield 'peukert' => ['peukert', ['capacity_ah' => 100, 'rate_h' => 20, 'exponent' => 1.2, 'current_a' => 7]];
-        yield 'inverter-draw' => ['inverter-draw', ['load_w' => 800, 'dc_v' => 12.8, 'efficiency_pct' => 90, 'idle_w' => 12, 'capacity_wh' => 2000]];
-        yield 'budget' => ['budget', ['system_v' => 12, 'inverter' => ['efficiency_pct' => 90, 'idle_w' => 12, 'on' => 'always'], 'loads' => [['name' => 'a', 'watts' => 40, 'quantity' => 2, 'on' => [['from_h' => 18, 'to_h' => 23]], 'duty_pct' => 50, 'side' => 'ac', 'surge_w' => 90, 'standby_w' => 1]]]];
-        yield 'bank-size' => ['bank-size', ['energy_wh_day' => 1500, 'days' => 3, 'usable_pct' => 80, 'min_temperature_factor' => 0.9, 'system_v' => 12]];
+        yield 'inverter-draw' => [
+            'inverter-draw',
+            ['load_w' => 800, 'dc_v' => 12.8, 'efficiency_pct' => 90, 'idle_w' => 12, 'capacity_wh' => 2000],
+        ];
+        yield 'budget' => [
+            'budget',
+            [
+                'system_v' => 12,
+                'inverter' => ['efficiency_pct' => 90, 'idle_w' => 12, 'on' => 'always'],
+                'loads' => [
+                    [
+                        'name' => 'a', 'watts' => 40, 'quantity' => 2, 'on' => [['from_h' => 18, 'to_h' => 23]], 'duty_pct' => 50,
+                        'side' => 'ac', 'surge_w' => 90, 'standby_w' => 1,
+                    ],
+                ],
+            ],
+        ];
+        yield 'bank-size' => [
+            'bank-size',
+            ['energy_wh_day' => 1500, 'days' => 3, 'usable_pct' => 80, 'min_temperature_factor' => 0.9, 'system_v' => 12],
+        ];
         yield 'bank-share' => ['bank-share', self::bank([0.01, 0.012, 0.02], 100)];
         yield 'bank-layout' => ['bank-layout', ['count' => 3, 'layout' => 'posts', 'link_ohm' => 0.0002, 'lead_ohm' => 0.0005]];
-        yield 'equalise' => ['equalise', ['batteries' => [['id' => 'a', 'capacity_ah' => 100, 'r_ohm' => 0.01, 'soc_pct' => 80], ['id' => 'b', 'capacity_ah' => 90, 'r_ohm' => 0.01, 'soc_pct' => 60]], 'chemistry' => 'agm', 'link_ohm' => 0.01, 'until_a' => 1]];
-        yield 'charge-time' => ['charge-time', ['capacity_ah' => 200, 'from_soc_pct' => 20, 'bulk_to_soc_pct' => 90, 'current_a' => 40, 'efficiency_pct' => 95, 'absorption_h' => 2, 'rest_h' => 1]];
+        yield 'equalise' => [
+            'equalise',
+            [
+                'batteries' => [
+                    ['id' => 'a', 'capacity_ah' => 100, 'r_ohm' => 0.01, 'soc_pct' => 80],
+                    ['id' => 'b', 'capacity_ah' => 90, 'r_ohm' => 0.01, 'soc_pct' => 60],
+                ],
+                'chemistry' => 'agm',
+                'link_ohm' => 0.01,
+                'until_a' => 1,
+            ],
+        ];
+        yield 'charge-time' => [
+            'charge-time',
+            [
+                'capacity_ah' => 200, 'from_soc_pct' => 20, 'bulk_to_soc_pct' => 90, 'current_a' => 40, 'efficiency_pct' => 95,
+                'absorption_h' => 2, 'rest_h' => 1,
+            ],
+        ];
         yield 'refresh-charge' => ['refresh-charge', ['cells' => 6, 'c10_ah' => 100]];
-        yield 'dcdc-fit' => ['dcdc-fit', ['alternator_a' => 120, 'charger_output_a' => 40, 'charger_efficiency_pct' => 90, 'input_v' => 13.5, 'output_v' => 14, 'cable' => ['size_mm2' => 16, 'length_m' => 5], 'idle_output_pct' => 50, 'vehicle_load_a' => 30]];
-        yield 'shore' => ['shore', ['voltage_v' => 230, 'breaker_a' => 10, 'charger_output_a' => 50, 'charger_dc_v' => 14.2, 'charger_efficiency_pct' => 90, 'passthrough_w' => 1000]];
+        yield 'dcdc-fit' => [
+            'dcdc-fit',
+            [
+                'alternator_a' => 120, 'charger_output_a' => 40, 'charger_efficiency_pct' => 90, 'input_v' => 13.5, 'output_v' => 14,
+                'cable' => ['size_mm2' => 16, 'length_m' => 5], 'idle_output_pct' => 50, 'vehicle_load_a' => 30,
+            ],
+        ];
+        yield 'shore' => [
+            'shore',
+            [
+                'voltage_v' => 230, 'breaker_a' => 10, 'charger_output_a' => 50, 'charger_dc_v' => 14.2,
+                'charger_efficiency_pct' => 90, 'passthrough_w' => 1000,
+            ],
+        ];
     }
 
     /**
@@ -226,7 +290,10 @@ final class CalcPropertiesTest extends TestCase
             }
         }
 
-        return ['batteries' => $batteries, 'links' => $links, 'takeoff' => ['positive' => 'B0+', 'negative' => 'B0-'], 'current_a' => $amps];
+        return [
+            'batteries' => $batteries, 'links' => $links, 'takeoff' => ['positive' => 'B0+', 'negative' => 'B0-'],
+            'current_a' => $amps,
+        ];
     }
 
     public function testABankSharesTheWholeCurrentWhateverItsShape(): void
@@ -245,7 +312,11 @@ final class CalcPropertiesTest extends TestCase
             $more = self::ask('bank-share', [...$in, 'current_a' => $amps + 10]);
             $still = self::ask('bank-share', [...self::bank($ohms, 10.0)]);
             foreach ($out['batteries'] as $i => $b) {
-                self::assertEqualsWithDelta($still['batteries'][$i]['current_a'], $more['batteries'][$i]['current_a'] - $b['current_a'], 1e-6);
+                self::assertEqualsWithDelta(
+                    $still['batteries'][$i]['current_a'],
+                    $more['batteries'][$i]['current_a'] - $b['current_a'],
+                    1e-6,
+                );
             }
             // The order in which batteries and links are told does not matter.
             $other = $in;
@@ -269,7 +340,10 @@ final class CalcPropertiesTest extends TestCase
                 self::assertEqualsWithDelta($limit, $largest, 1e-6, $key);
             }
             $limiting = self::ask('bank-share', [...$in, 'current_a' => $out['max_discharge_a']]);
-            $first = array_reduce($limiting['batteries'], static fn(?array $a, array $b): array => $a === null || $b['current_a'] > $a['current_a'] ? $b : $a);
+            $first = array_reduce(
+                $limiting['batteries'],
+                static fn(?array $a, array $b): array => $a === null || $b['current_a'] > $a['current_a'] ? $b : $a,
+            );
             self::assertSame($first['id'] ?? '', $out['limited_by']);
         }
         $in = self::bank([0.01, 0.01], 10);
@@ -282,13 +356,20 @@ final class CalcPropertiesTest extends TestCase
 
     public function testLayoutsShareAsTheTradeSaysTheyDo(): void
     {
-        // Common practice, and nodal analysis of like batteries: posts share evenly; across is better than in the middle of one side, and that than one end.
+        // Common practice, and nodal analysis of like batteries: posts share evenly; across is better than in the middle of one side, and
+        // that than one end.
         foreach (range(2, 8) as $count) {
             $spread = ['same_end' => NAN, 'middle' => NAN, 'across' => NAN, 'posts' => NAN];
             foreach (['same_end', 'middle', 'across', 'posts'] as $layout) {
                 $drawn = self::ask('bank-layout', ['count' => $count, 'layout' => $layout, 'link_ohm' => 0.0002, 'lead_ohm' => 0.0005]);
                 $ids = array_map(static fn(int $i): string => chr(65 + $i), range(0, $count - 1));
-                $share = self::ask('bank-share', ['batteries' => array_map(static fn(string $id): array => ['id' => $id, 'ocv_v' => 13.2, 'r_ohm' => 0.004], $ids), 'links' => $drawn['links'], 'takeoff' => $drawn['takeoff'], 'current_a' => 100]);
+                $share = self::ask(
+                    'bank-share',
+                    [
+                        'batteries' => array_map(static fn(string $id): array => ['id' => $id, 'ocv_v' => 13.2, 'r_ohm' => 0.004], $ids),
+                        'links' => $drawn['links'], 'takeoff' => $drawn['takeoff'], 'current_a' => 100,
+                    ],
+                );
                 $spread[$layout] = $share['spread_pct'];
                 // A mirror: across, the first carries what the last does.
                 if ($layout === 'across') {
@@ -307,10 +388,21 @@ final class CalcPropertiesTest extends TestCase
     public function testEqualisingKeepsTheChargeAndEndsBetweenTheTwo(): void
     {
         for ($round = 0; $round < 15; ++$round) {
-            $batteries = array_map(static fn(int $i): array => ['id' => "b$i", 'capacity_ah' => self::between(60, 200), 'r_ohm' => self::between(0.004, 0.03), 'soc_pct' => self::between(40, 95)], range(1, mt_rand(2, 4)));
-            $out = self::ask('equalise', ['batteries' => $batteries, 'chemistry' => ['agm', 'gel', 'flooded'][$round % 3], 'link_ohm' => 0.01, 'until_a' => 0.5]);
+            $batteries = array_map(
+                static fn(int $i): array => [
+                    'id' => "b$i", 'capacity_ah' => self::between(60, 200), 'r_ohm' => self::between(0.004, 0.03),
+                    'soc_pct' => self::between(40, 95),
+                ],
+                range(1, mt_rand(2, 4)),
+            );
+            $out = self::ask(
+                'equalise',
+                ['batteries' => $batteries, 'chemistry' => ['agm', 'gel', 'flooded'][$round % 3], 'link_ohm' => 0.01, 'until_a' => 0.5],
+            );
             self::assertEqualsWithDelta(0.0, array_sum(array_column($out['initial'], 'current_a')), 1e-6);
-            $charge = static fn(array $rows): float => array_sum(array_map(static fn(array $b, array $r): float => $b['capacity_ah'] * $r['soc_pct'] / 100, $batteries, $rows));
+            $charge = static fn(array $rows): float => array_sum(
+                array_map(static fn(array $b, array $r): float => $b['capacity_ah'] * $r['soc_pct'] / 100, $batteries, $rows),
+            );
             self::assertEqualsWithDelta($charge($batteries), $charge($out['final']), 0.005 * $charge($batteries));
             $given = 0.0;
             foreach ($batteries as $i => $b) {
@@ -325,13 +417,27 @@ final class CalcPropertiesTest extends TestCase
             self::assertLessThanOrEqual(max(0.0, ...array_column($batteries, 'soc_pct')) + 1e-6, max(0.0, ...$soc));
             self::assertGreaterThanOrEqual(min(100.0, ...array_column($batteries, 'soc_pct')) - 1e-6, min(100.0, ...$soc));
         }
-        $alike = self::ask('equalise', ['batteries' => [['id' => 'a', 'capacity_ah' => 100, 'r_ohm' => 0.01, 'soc_pct' => 70], ['id' => 'b', 'capacity_ah' => 50, 'r_ohm' => 0.02, 'soc_pct' => 70]], 'chemistry' => 'agm', 'link_ohm' => 0.01]);
+        $alike = self::ask(
+            'equalise',
+            [
+                'batteries' => [
+                    ['id' => 'a', 'capacity_ah' => 100, 'r_ohm' => 0.01, 'soc_pct' => 70],
+                    ['id' => 'b', 'capacity_ah' => 50, 'r_ohm' => 0.02, 'soc_pct' => 70],
+                ],
+                'chemistry' => 'agm',
+                'link_ohm' => 0.01,
+            ],
+        );
         self::assertSame([0.0, 0.0], [(float) $alike['hours'], (float) $alike['moved_ah']]);
     }
 
     public function testBudgetsAddUp(): void
     {
-        $load = static fn(): array => ['name' => 'x', 'watts' => self::between(1, 400), 'quantity' => mt_rand(1, 3), 'duty_pct' => self::between(5, 100), 'standby_w' => self::between(0, 3), 'on' => [['from_h' => self::between(0, 23), 'to_h' => self::between(0, 23)]], 'side' => 'dc'];
+        $load = static fn(): array => [
+            'name' => 'x', 'watts' => self::between(1, 400), 'quantity' => mt_rand(1, 3), 'duty_pct' => self::between(5, 100),
+            'standby_w' => self::between(0, 3), 'on' => [['from_h' => self::between(0, 23), 'to_h' => self::between(0, 23)]],
+            'side' => 'dc',
+        ];
         for ($round = 0; $round < 30; ++$round) {
             [$a, $b] = [[$load(), $load()], [$load()]];
             $of = static fn(array $loads): array => self::ask('budget', ['system_v' => 12, 'loads' => $loads]);
@@ -355,12 +461,18 @@ final class CalcPropertiesTest extends TestCase
 
     public function testTheInverterCostsWhatItIsTold(): void
     {
-        $in = static fn(string $on): array => ['system_v' => 12, 'inverter' => ['efficiency_pct' => 80, 'idle_w' => 10, 'on' => $on], 'loads' => [['name' => 'x', 'watts' => 400, 'side' => 'ac', 'on' => [['from_h' => 6, 'to_h' => 8]]]]];
+        $in = static fn(string $on): array => [
+            'system_v' => 12, 'inverter' => ['efficiency_pct' => 80, 'idle_w' => 10, 'on' => $on],
+            'loads' => [['name' => 'x', 'watts' => 400, 'side' => 'ac', 'on' => [['from_h' => 6, 'to_h' => 8]]]],
+        ];
         // 400 W ÷ 0.8 for two hours, and 10 W for two or twenty-four.
         self::assertEqualsWithDelta(1000 + 20, self::ask('budget', $in('with_loads'))['energy_wh_day'], 1e-6);
         self::assertEqualsWithDelta(1000 + 240, self::ask('budget', $in('always'))['energy_wh_day'], 1e-6);
         for ($round = 0; $round < 20; ++$round) {
-            $ask = ['load_w' => self::between(0, 3000), 'dc_v' => self::between(11, 58), 'efficiency_pct' => self::between(60, 99), 'idle_w' => self::between(0, 40), 'capacity_wh' => self::between(100, 9000)];
+            $ask = [
+                'load_w' => self::between(0, 3000), 'dc_v' => self::between(11, 58), 'efficiency_pct' => self::between(60, 99),
+                'idle_w' => self::between(0, 40), 'capacity_wh' => self::between(100, 9000),
+            ];
             $out = self::ask('inverter-draw', $ask);
             self::assertEqualsWithDelta($ask['load_w'] / $ask['efficiency_pct'] * 100 + $ask['idle_w'], $out['dc_w'], 1e-6);
             self::assertEqualsWithDelta($out['dc_w'], $out['dc_a'] * $ask['dc_v'], 1e-6);
@@ -372,7 +484,10 @@ final class CalcPropertiesTest extends TestCase
     {
         for ($round = 0; $round < 30; ++$round) {
             [$c, $h, $k] = [self::between(20, 500), [5, 10, 20, 100][mt_rand(0, 3)], self::between(1, 1.5)];
-            $ask = static fn(float $amps): array => self::ask('peukert', ['capacity_ah' => $c, 'rate_h' => $h, 'exponent' => $k, 'current_a' => $amps]);
+            $ask = static fn(float $amps): array => self::ask(
+                'peukert',
+                ['capacity_ah' => $c, 'rate_h' => $h, 'exponent' => $k, 'current_a' => $amps],
+            );
             self::assertEqualsWithDelta($h, $ask($c / $h)['hours'], 1e-6, 'at its own rate it lasts its own hours');
             $amps = self::between(0.5, 200);
             // W. Peukert 1897: I^k · t is constant.
@@ -384,13 +499,28 @@ final class CalcPropertiesTest extends TestCase
     public function testSizesAndTimesScale(): void
     {
         for ($round = 0; $round < 20; ++$round) {
-            $size = ['energy_wh_day' => self::between(100, 9000), 'days' => self::between(1, 9), 'usable_pct' => self::between(30, 100), 'min_temperature_factor' => self::between(0.5, 1), 'system_v' => [12, 24, 48][mt_rand(0, 2)]];
+            $size = [
+                'energy_wh_day' => self::between(100, 9000), 'days' => self::between(1, 9), 'usable_pct' => self::between(30, 100),
+                'min_temperature_factor' => self::between(0.5, 1), 'system_v' => [12, 24, 48][mt_rand(0, 2)],
+            ];
             $out = self::ask('bank-size', $size);
-            self::assertEqualsWithDelta($size['energy_wh_day'] * $size['days'], $out['capacity_wh'] * $size['usable_pct'] / 100 * $size['min_temperature_factor'], 1e-6);
+            self::assertEqualsWithDelta(
+                $size['energy_wh_day'] * $size['days'],
+                $out['capacity_wh'] * $size['usable_pct'] / 100 * $size['min_temperature_factor'],
+                1e-6,
+            );
             self::assertEqualsWithDelta($out['capacity_wh'], $out['capacity_ah'] * $size['system_v'], 1e-6);
-            $time = ['capacity_ah' => self::between(50, 600), 'from_soc_pct' => self::between(0, 50), 'bulk_to_soc_pct' => self::between(60, 100), 'current_a' => self::between(5, 100), 'efficiency_pct' => self::between(80, 100), 'absorption_h' => self::between(0, 6), 'rest_h' => self::between(0, 12)];
+            $time = [
+                'capacity_ah' => self::between(50, 600), 'from_soc_pct' => self::between(0, 50),
+                'bulk_to_soc_pct' => self::between(60, 100), 'current_a' => self::between(5, 100),
+                'efficiency_pct' => self::between(80, 100), 'absorption_h' => self::between(0, 6), 'rest_h' => self::between(0, 12),
+            ];
             $hours = self::ask('charge-time', $time);
-            self::assertEqualsWithDelta($time['capacity_ah'] * ($time['bulk_to_soc_pct'] - $time['from_soc_pct']) / 100, $hours['bulk_h'] * $time['current_a'] * $time['efficiency_pct'] / 100, 1e-6);
+            self::assertEqualsWithDelta(
+                $time['capacity_ah'] * ($time['bulk_to_soc_pct'] - $time['from_soc_pct']) / 100,
+                $hours['bulk_h'] * $time['current_a'] * $time['efficiency_pct'] / 100,
+                1e-6,
+            );
             self::assertEqualsWithDelta($hours['bulk_h'] + $time['absorption_h'] + $time['rest_h'], $hours['total_h'], 1e-6);
         }
     }
@@ -416,13 +546,22 @@ final class CalcPropertiesTest extends TestCase
             $flat = self::ask('sun-month', $in);
             self::assertEqualsWithDelta($flat['global_horizontal_kwh_m2'], $flat['plane_kwh_m2'], 1e-6 + 0.002 * $flat['plane_kwh_m2']);
             $tilt = ['tilt_deg' => self::between(5, 60)];
-            [$east, $west] = [self::ask('sun-month', [...$in, ...$tilt, 'azimuth_deg' => 90]), self::ask('sun-month', [...$in, ...$tilt, 'azimuth_deg' => 270])];
+            [$east, $west] = [
+                self::ask('sun-month', [...$in, ...$tilt, 'azimuth_deg' => 90]),
+                self::ask('sun-month', [...$in, ...$tilt, 'azimuth_deg' => 270]),
+            ];
             self::assertEqualsWithDelta($east['plane_kwh_m2'], $west['plane_kwh_m2'], 0.002 + 0.005 * $east['plane_kwh_m2']);
-            $halves = static fn(float $from, float $to, float $factor): float => self::ask('sun-month', [...$in, 'shade' => [['from_h' => $from, 'to_h' => $to, 'factor' => $factor]]])['plane_kwh_m2'];
+            $halves = static fn(float $from, float $to, float $factor): float => self::ask(
+                'sun-month',
+                [...$in, 'shade' => [['from_h' => $from, 'to_h' => $to, 'factor' => $factor]]],
+            )['plane_kwh_m2'];
             // What two half days take away is what the whole day takes.
             $lost = $flat['plane_kwh_m2'] - $halves(0, 12, 0.5) + $flat['plane_kwh_m2'] - $halves(12, 24, 0.5);
             self::assertEqualsWithDelta($flat['plane_kwh_m2'] / 2, $lost, 0.005 + 0.01 * $flat['plane_kwh_m2']);
-            $yield = static fn(float $watts, float $ratio): float => self::ask('array-yield', [...$in, 'array_w' => $watts, 'performance_ratio' => $ratio])['energy_wh'];
+            $yield = static fn(float $watts, float $ratio): float => self::ask(
+                'array-yield',
+                [...$in, 'array_w' => $watts, 'performance_ratio' => $ratio],
+            )['energy_wh'];
             self::assertEqualsWithDelta(2 * $yield(100, 0.75), $yield(200, 0.75), 1e-6);
             self::assertEqualsWithDelta($flat['plane_kwh_m2'] * 100 * 0.8, $yield(100, 0.8), 1e-6 + 0.001 * $yield(100, 0.8));
         }
@@ -432,7 +571,10 @@ final class CalcPropertiesTest extends TestCase
     {
         for ($round = 0; $round < 30; ++$round) {
             $cold = self::between(-40, 0);
-            $in = ['panel' => self::PANEL, 'series' => mt_rand(1, 4), 'parallel' => mt_rand(1, 3), 'min_cell_c' => $cold, 'max_cell_c' => 60, 'regulator' => ['kind' => 'mppt', 'max_pv_v' => 150, 'max_charge_a' => 60], 'absorption_v' => 14.2];
+            $in = [
+                'panel' => self::PANEL, 'series' => mt_rand(1, 4), 'parallel' => mt_rand(1, 3), 'min_cell_c' => $cold,
+                'max_cell_c' => 60, 'regulator' => ['kind' => 'mppt', 'max_pv_v' => 150, 'max_charge_a' => 60], 'absorption_v' => 14.2,
+            ];
             $out = self::ask('array-fit', $in);
             // First principles: volts add in series, amps in parallel, and both follow the published coefficient.
             self::assertEqualsWithDelta($in['series'] * 24.6 * (1 - 0.0028 * ($cold - 25)), $out['voc_cold_v'], 1e-6);
@@ -441,11 +583,17 @@ final class CalcPropertiesTest extends TestCase
             self::assertEqualsWithDelta($in['series'] * $in['parallel'] * 200 / 14.2, $out['charge_a_unclipped'], 1e-6);
             self::assertEqualsWithDelta(min(60, $out['charge_a_unclipped']), $out['charge_a'], 1e-6);
             // At the very volts of the input it fits, a hair below it does not.
-            $limit = static fn(float $volts): array => self::ask('array-fit', [...$in, 'regulator' => [...$in['regulator'], 'max_pv_v' => $volts]]);
+            $limit = static fn(float $volts): array => self::ask(
+                'array-fit',
+                [...$in, 'regulator' => [...$in['regulator'], 'max_pv_v' => $volts]],
+            );
             self::assertNotContains('array-volts-too-high', self::rules($limit($out['voc_cold_v'] + 0.01)));
             self::assertContains('array-volts-too-high', self::rules($limit($out['voc_cold_v'] - 0.01)));
             self::assertFalse($limit($out['voc_cold_v'] - 0.01)['fits']);
-            $amps = static fn(float $most): array => self::ask('array-fit', [...$in, 'regulator' => [...$in['regulator'], 'max_pv_isc_a' => $most]]);
+            $amps = static fn(float $most): array => self::ask(
+                'array-fit',
+                [...$in, 'regulator' => [...$in['regulator'], 'max_pv_isc_a' => $most]],
+            );
             self::assertContains('array-current-too-high', self::rules($amps($out['isc_a'] - 0.01)));
             self::assertNotContains('array-current-too-high', self::rules($amps($out['isc_a'] + 0.01)));
         }
@@ -454,12 +602,25 @@ final class CalcPropertiesTest extends TestCase
     public function testAChargerOnTheRoadTakesWhatItGives(): void
     {
         for ($round = 0; $round < 30; ++$round) {
-            $in = ['alternator_a' => self::between(50, 200), 'charger_output_a' => self::between(10, 60), 'charger_efficiency_pct' => self::between(80, 97), 'input_v' => self::between(12.5, 14.4), 'output_v' => self::between(13.2, 14.6), 'cable' => ['size_mm2' => 25, 'length_m' => self::between(1, 12)], 'idle_output_pct' => 50, 'vehicle_load_a' => self::between(10, 40)];
+            $in = [
+                'alternator_a' => self::between(50, 200), 'charger_output_a' => self::between(10, 60),
+                'charger_efficiency_pct' => self::between(80, 97), 'input_v' => self::between(12.5, 14.4),
+                'output_v' => self::between(13.2, 14.6), 'cable' => ['size_mm2' => 25, 'length_m' => self::between(1, 12)],
+                'idle_output_pct' => 50, 'vehicle_load_a' => self::between(10, 40),
+            ];
             $out = self::ask('dcdc-fit', $in);
-            self::assertEqualsWithDelta($in['charger_output_a'] * $in['output_v'], $out['input_a'] * $in['input_v'] * $in['charger_efficiency_pct'] / 100, 1e-6);
+            self::assertEqualsWithDelta(
+                $in['charger_output_a'] * $in['output_v'],
+                $out['input_a'] * $in['input_v'] * $in['charger_efficiency_pct'] / 100,
+                1e-6,
+            );
             self::assertEqualsWithDelta($out['input_a'] / $in['alternator_a'] * 100, $out['share_of_alternator_pct'], 1e-6);
             // IEC 60228 class 5 (from memory): 25 mm² 0.780 Ω/km, out and back.
-            self::assertEqualsWithDelta($out['input_a'] * 2 * $in['cable']['length_m'] * 0.780 / 1000, $out['drop_v'], 0.001 * $out['drop_v']);
+            self::assertEqualsWithDelta(
+                $out['input_a'] * 2 * $in['cable']['length_m'] * 0.780 / 1000,
+                $out['drop_v'],
+                0.001 * $out['drop_v'],
+            );
             self::assertSame($out['input_a'] + $in['vehicle_load_a'] <= $in['alternator_a'] / 2, $out['may_charge_at_idle']);
             // What is recommended is not spoken against.
             if ($out['recommended_output_a'] > 0) {
@@ -472,9 +633,17 @@ final class CalcPropertiesTest extends TestCase
     public function testAPostGivesWhatItsBreakerAllows(): void
     {
         for ($round = 0; $round < 30; ++$round) {
-            $in = ['voltage_v' => [120, 230][mt_rand(0, 1)], 'breaker_a' => [6, 10, 16, 30][mt_rand(0, 3)], 'charger_output_a' => self::between(5, 120), 'charger_dc_v' => self::between(13, 15), 'charger_efficiency_pct' => self::between(75, 97), 'passthrough_w' => self::between(0, 3000)];
+            $in = [
+                'voltage_v' => [120, 230][mt_rand(0, 1)], 'breaker_a' => [6, 10, 16, 30][mt_rand(0, 3)],
+                'charger_output_a' => self::between(5, 120), 'charger_dc_v' => self::between(13, 15),
+                'charger_efficiency_pct' => self::between(75, 97), 'passthrough_w' => self::between(0, 3000),
+            ];
             $out = self::ask('shore', $in);
-            self::assertEqualsWithDelta($in['charger_output_a'] * $in['charger_dc_v'], $out['charger_ac_a'] * $in['voltage_v'] * $in['charger_efficiency_pct'] / 100, 1e-6);
+            self::assertEqualsWithDelta(
+                $in['charger_output_a'] * $in['charger_dc_v'],
+                $out['charger_ac_a'] * $in['voltage_v'] * $in['charger_efficiency_pct'] / 100,
+                1e-6,
+            );
             self::assertEqualsWithDelta($out['charger_ac_a'] + $in['passthrough_w'] / $in['voltage_v'], $out['total_ac_a'], 1e-6);
             self::assertEqualsWithDelta($in['breaker_a'] - $out['total_ac_a'], $out['headroom_a'], 1e-6);
             self::assertSame($out['headroom_a'] < 0, in_array('hook-up-overloaded', self::rules($out), true));
@@ -496,7 +665,12 @@ final class CalcPropertiesTest extends TestCase
 
     public function testATripEndsSoonerWithMoreLoadAndLaterWithMoreOfAnythingElse(): void
     {
-        $in = static fn(float $watts = 40, float $ah = 100, float $array = 0, float $clear = 0.5): array => ['bank' => ['chemistry' => 'lfp', 'capacity_ah' => $ah, 'system_v' => 12], 'loads' => [['name' => 'x', 'watts' => $watts, 'side' => 'dc', 'on' => [['from_h' => 0, 'to_h' => 24]]]], 'sources' => $array > 0 ? ['arrays' => [['watts' => $array]]] : ['arrays' => []], 'site' => ['from_day' => 80, 'latitude_deg' => 63, 'clearness' => [$clear], 'min_c' => [15]], 'days' => 12];
+        $in = static fn(float $watts = 40, float $ah = 100, float $array = 0, float $clear = 0.5): array => [
+            'bank' => ['chemistry' => 'lfp', 'capacity_ah' => $ah, 'system_v' => 12],
+            'loads' => [['name' => 'x', 'watts' => $watts, 'side' => 'dc', 'on' => [['from_h' => 0, 'to_h' => 24]]]],
+            'sources' => $array > 0 ? ['arrays' => [['watts' => $array]]] : ['arrays' => []],
+            'site' => ['from_day' => 80, 'latitude_deg' => 63, 'clearness' => [$clear], 'min_c' => [15]], 'days' => 12,
+        ];
         $hours = static fn(array $ask): float => self::ask('trip', $ask)['empty_at_h'] ?? INF;
         $base = $hours($in());
         self::assertGreaterThan($hours($in(watts: 60)), $base);

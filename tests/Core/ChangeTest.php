@@ -49,7 +49,10 @@ final class ChangeTest extends TestCase
         self::assertEquals(self::shape($system->planned()), self::shape($again->planned()));
         self::assertEqualsCanonicalizing(Plan::of($system), Plan::of($again));
         // As a file keeps them.
-        $kept = array_map(static fn(Change $c): Change => Change::fromArray(json_decode((string) json_encode($c->toArray()), true)), Plan::of($system));
+        $kept = array_map(
+            static fn(Change $c): Change => Change::fromArray(json_decode((string) json_encode($c->toArray()), true)),
+            Plan::of($system),
+        );
         self::assertEquals(self::shape($again->planned()), self::shape(Plan::with($bare, $kept)->planned()));
     }
 
@@ -83,7 +86,11 @@ final class ChangeTest extends TestCase
         $without = Plan::with($system, [Change::remove('part', 'b1')]);
         self::assertArrayNotHasKey('b1', $without->parts);
         self::assertSame([], $without->conductors);
-        self::assertSame(Fate::Remove, Plan::with(self::there(), [Change::remove('part', 'k1')])->parts['k1']->fate, 'what was found is taken out, and stays on record');
+        self::assertSame(
+            Fate::Remove,
+            Plan::with(self::there(), [Change::remove('part', 'k1')])->parts['k1']->fate,
+            'what was found is taken out, and stays on record',
+        );
         $this->expectException(InvalidValue::class);
         Plan::with($without, [Change::ofPart('b1', 'keep')]);
     }
@@ -129,7 +136,10 @@ final class ChangeTest extends TestCase
         $system = Plan::with($system, [Change::ofPart('b1', 'keep'), Change::ofPart('b2', 'keep'), Change::ofPart('f1', 'keep')]);
         $turned = Plan::with($system, BankWiring::ordered(Study::of($system), ['b2', 'b1']));
         self::assertSame(['b2', 'b1'], array_column($turned->planned()->houseBatteries(), 'uid'));
-        self::assertSame(['b1.plus', 'b2.plus'], [(string) $turned->conductors['c1']->from, (string) $turned->planned()->conductors['c1']->from]);
+        self::assertSame(
+            ['b1.plus', 'b2.plus'],
+            [(string) $turned->conductors['c1']->from, (string) $turned->planned()->conductors['c1']->from],
+        );
         self::assertSame('b2.plus', (string) $turned->conductors['c2']->from);
     }
 
@@ -163,10 +173,16 @@ final class ChangeTest extends TestCase
         // Another battery: the old ones go, and main fuse and shunt hang on the new ones.
         $other = new Part('y', PartKind::Battery, DataSheet::of(PartKind::Battery, self::LFP), make: 'Kvellin', model: 'Slate');
         $fresh = Plan::with($joined, Chosen::bank($joined, $other, 2));
-        self::assertSame(['Kvellin Slate'], array_unique(array_map(static fn(Part $p): string => $p->typedName(), $fresh->planned()->houseBatteries())));
+        self::assertSame(
+            ['Kvellin Slate'],
+            array_unique(array_map(static fn(Part $p): string => $p->typedName(), $fresh->planned()->houseBatteries())),
+        );
         self::assertCount(0, $fresh->planned()->ofKind(PartKind::Busbar));
         [$first, $last] = array_column($fresh->planned()->houseBatteries(), 'uid');
-        self::assertSame(["$first.plus", "$last.minus"], [(string) $fresh->conductors['c1']->asPlanned()->from, (string) $fresh->conductors['c2']->asPlanned()->from]);
+        self::assertSame(
+            ["$first.plus", "$last.minus"],
+            [(string) $fresh->conductors['c1']->asPlanned()->from, (string) $fresh->conductors['c2']->asPlanned()->from],
+        );
     }
 
     private const HANGING = [
@@ -183,7 +199,10 @@ final class ChangeTest extends TestCase
     {
         $system = self::system([], $parts);
 
-        return Plan::with($system, array_map(static fn(string $uid): Change => Change::ofPart($uid, 'keep'), array_map(strval(...), array_keys($system->parts))));
+        return Plan::with(
+            $system,
+            array_map(static fn(string $uid): Change => Change::ofPart($uid, 'keep'), array_map(strval(...), array_keys($system->parts))),
+        );
     }
 
     /**
@@ -205,7 +224,10 @@ final class ChangeTest extends TestCase
         $shape = [];
         foreach ([$graph->parts, $graph->conductors, $graph->signals] as $rows) {
             foreach ($rows as $row) {
-                $shape[$row->uid] = array_diff_key($row->toArray(), ['fate' => 1, 'protected_by' => 1, 'replaces' => 1, 'planned_place' => 1]);
+                $shape[$row->uid] = array_diff_key(
+                    $row->toArray(),
+                    ['fate' => 1, 'protected_by' => 1, 'replaces' => 1, 'planned_place' => 1],
+                );
             }
         }
         ksort($shape);

@@ -18,7 +18,11 @@ final class DeviceProfileTest extends TestCase
 
     public function testFromThePostItTakesTheSmallestUsualOneAndNoMoreThanItPassesOn(): void
     {
-        $inverter = static fn(array $data): array => self::part('i1', 'inverter_charger', ['continuous_w' => 1600, 'charge_a' => 40, ...$data]);
+        $inverter = static fn(array $data): array => self::part(
+            'i1',
+            'inverter_charger',
+            ['continuous_w' => 1600, 'charge_a' => 40, ...$data],
+        );
         self::assertSame('6', self::value(self::system([], [$inverter([])]), 'i1', Parameter::InputLimit));
         self::assertSame('5', self::value(self::system([], [$inverter(['transfer_a' => 5])]), 'i1', Parameter::InputLimit));
         self::assertSame('15', self::value(self::system(['region' => 'north_america'], [$inverter([])]), 'i1', Parameter::InputLimit));
@@ -60,7 +64,10 @@ final class DeviceProfileTest extends TestCase
     public function testAnInverterSleepsUnlessSomethingMustBeFed(): void
     {
         $of = static fn(array $load, Parameter $p): string => self::value(self::system(['appliances' => [
-            ['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 900, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 9]]], ...$load],
+            [
+                'uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 900, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 9]]],
+                ...$load,
+            ],
         ]], [self::part('i1', 'inverter', ['continuous_w' => 1600])]), 'i1', $p);
         self::assertSame('40', $of([], Parameter::Eco));
         self::assertSame('1', $of([], Parameter::OffTimer));
@@ -82,11 +89,17 @@ final class DeviceProfileTest extends TestCase
             [Parameter::CellHigh, Parameter::CellLow, Parameter::BalanceFrom, Parameter::Floor],
         ));
         self::assertSame(10.8, Study::of($plain)->bankOpensBelow()->value);
-        $set = ['part' => 'q1', 'parameter' => 'cell_low_v', 'found' => null, 'planned' => null, 'as_set' => '2.9', 'read_back' => null, 'by' => '', 'at' => ''];
+        $set = [
+            'part' => 'q1', 'parameter' => 'cell_low_v', 'found' => null, 'planned' => null, 'as_set' => '2.9', 'read_back' => null,
+            'by' => '', 'at' => '',
+        ];
         self::assertSame(11.6, Study::of(self::system(['settings' => [$set]], [$bms], $lead))->bankOpensBelow()->value);
     }
 
-    /** AGM, six cells: 2 mV a cell and kelvin × 20 K = 0.24 V (common practice), on what does not feel the battery, at most what its sheet bears. */
+    /**
+     * AGM, six cells: 2 mV a cell and kelvin × 20 K = 0.24 V (common practice), on what does not feel the battery, at most what its sheet
+     * bears.
+     */
     public function testLeadIsRaisedForTheWinterWhereNobodyFeelsIt(): void
     {
         $of = static fn(string $school, Parameter $p, array $more = [], array $sheet = []): string => self::value(self::system([
@@ -94,8 +107,14 @@ final class DeviceProfileTest extends TestCase
             'travel' => ['months' => [6], 'wish_days' => 1, 'hook_up' => 'mostly', 'driving_h_day' => 1, 'school' => $school],
             ...$more,
         ], [], ['absorption_v' => 14.4, 'float_v' => 13.6, ...self::AGM, ...$sheet]), 'k1', $p);
-        self::assertSame(['14.4', '13.6', '-12'], [$of('everyday', Parameter::Absorption), $of('everyday', Parameter::Float), $of('everyday', Parameter::Compensation)]);
-        self::assertSame(['14.64', '13.84', 'off'], [$of('winter', Parameter::Absorption), $of('winter', Parameter::Float), $of('winter', Parameter::Compensation)]);
+        self::assertSame(
+            ['14.4', '13.6', '-12'],
+            [$of('everyday', Parameter::Absorption), $of('everyday', Parameter::Float), $of('everyday', Parameter::Compensation)],
+        );
+        self::assertSame(
+            ['14.64', '13.84', 'off'],
+            [$of('winter', Parameter::Absorption), $of('winter', Parameter::Float), $of('winter', Parameter::Compensation)],
+        );
         self::assertSame('14.5', $of('winter', Parameter::Absorption, sheet: ['max_charge_v' => 14.5]));
         $felt = ['signals' => [['uid' => 'g1', 'from' => 'b1', 'to' => 'k1', 'kind' => 'battery_temperature', 'fate' => 'add']]];
         self::assertSame(['14.4', '-12'], [$of('winter', Parameter::Absorption, $felt), $of('winter', Parameter::Compensation, $felt)]);
@@ -104,21 +123,38 @@ final class DeviceProfileTest extends TestCase
     /** LFP of 100 Ah and 12.8 V, 90 % usable: charged to 80 % the top fifth is missing in Size, in what is asked for, and on the map. */
     public function testALongLifeLeavesTheTopOutOfSize(): void
     {
-        $of = static fn(string $school): Study => Study::of(self::system(['travel' => ['months' => [6], 'wish_days' => 2, 'hook_up' => 'never', 'driving_h_day' => 0, 'school' => $school]]));
+        $of = static fn(string $school): Study => Study::of(
+            self::system(
+                ['travel' => ['months' => [6], 'wish_days' => 2, 'hook_up' => 'never', 'driving_h_day' => 0, 'school' => $school]],
+            ),
+        );
         [$full, $long] = [$of('everyday')->banks(), $of('long_life')->banks()];
         $share = $full->planned->bank?->usableShare() ?? 0.0;
         self::assertEqualsWithDelta($share - 0.2, $long->planned->bank?->usableShare(), 1e-9);
         self::assertEqualsWithDelta($full->planned->usable()->value * ($share - 0.2) / $share, $long->planned->usable()->value, 1e-6);
         self::assertEqualsWithDelta($full->need->value * $share / ($share - 0.2), $long->need->value, 1e-6);
-        self::assertEqualsWithDelta($full->planned->usable()->value, $of('storage')->banks()->planned->usable()->value, 1e-9, 'stored, then filled before it travels');
+        self::assertEqualsWithDelta(
+            $full->planned->usable()->value,
+            $of('storage')->banks()->planned->usable()->value,
+            1e-9,
+            'stored, then filled before it travels',
+        );
     }
 
     /** What many devices have not is shown and not asked for: a stage that was done stays done. */
     public function testABoxThatFewHaveIsNotAskedFor(): void
     {
-        $set = static fn(array $parameters): array => array_map(static fn(string $p): array => ['part' => 'i1', 'parameter' => $p, 'found' => null, 'planned' => null, 'as_set' => '12', 'read_back' => null, 'by' => '', 'at' => ''], $parameters);
+        $set = static fn(array $parameters): array => array_map(
+            static fn(string $p): array => [
+                'part' => 'i1', 'parameter' => $p, 'found' => null, 'planned' => null, 'as_set' => '12', 'read_back' => null,
+                'by' => '', 'at' => '',
+            ],
+            $parameters,
+        );
         $inverter = [self::part('i1', 'inverter', ['continuous_w' => 1600])];
-        $open = static fn(array $parameters): int => Study::of(self::system(['settings' => $set($parameters)], $inverter))->settings()->open();
+        $open = static fn(array $parameters): int => Study::of(
+            self::system(['settings' => $set($parameters)], $inverter),
+        )->settings()->open();
         self::assertSame($open([]) - 3, $open(['warning_v', 'cutoff_v', 'restart_v']));
         self::assertSame($open([]), $open(['eco_w', 'off_after_h']));
     }
@@ -127,8 +163,14 @@ final class DeviceProfileTest extends TestCase
     {
         foreach ([Parameter::InputLimit, Parameter::Eco, Parameter::OffTimer, Parameter::Zero] as $parameter) {
             $kind = $parameter === Parameter::Zero ? ['m0', 'monitor'] : ['i1', 'inverter_charger'];
-            $set = ['part' => $kind[0], 'parameter' => $parameter->value, 'found' => 'off', 'planned' => null, 'as_set' => '1', 'read_back' => null, 'by' => 'A', 'at' => ''];
-            $system = self::system(['settings' => [$set]], $kind[0] === 'i1' ? [self::part('i1', 'inverter_charger', ['continuous_w' => 1600, 'charge_a' => 40])] : []);
+            $set = [
+                'part' => $kind[0], 'parameter' => $parameter->value, 'found' => 'off', 'planned' => null, 'as_set' => '1',
+                'read_back' => null, 'by' => 'A', 'at' => '',
+            ];
+            $system = self::system(
+                ['settings' => [$set]],
+                $kind[0] === 'i1' ? [self::part('i1', 'inverter_charger', ['continuous_w' => 1600, 'charge_a' => 40])] : [],
+            );
             $again = JobFile::fromArray(JobFile::toArray($system));
             self::assertEquals(SetValue::number(1.0), $again->settingsOf($kind[0])[$parameter->value]->asSet);
         }

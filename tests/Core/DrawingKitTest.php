@@ -140,7 +140,12 @@ final class DrawingKitTest extends TestCase
             for ($i = 0; $i < 50; ++$i) {
                 $value = self::between(0, 1000);
                 foreach (Units::cases() as $units) {
-                    self::assertEqualsWithDelta($value, $units->read($units->show($value, $unit), $unit), 1e-9 * max(1.0, abs($value)), $unit);
+                    self::assertEqualsWithDelta(
+                        $value,
+                        $units->read($units->show($value, $unit), $unit),
+                        1e-9 * max(1.0, abs($value)),
+                        $unit,
+                    );
                 }
             }
         }

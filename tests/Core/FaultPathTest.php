@@ -19,9 +19,14 @@ final class FaultPathTest extends TestCase
 {
     /** Every list of causes that a line of the sheet names. */
     private const LISTS = [
-        ['cloud', 'nearly-full', 'panel-out'], ['set-limit', 'cloud', 'nearly-full', 'panel-out'], ['thin-run', 'set-limit', 'smart-alternator', 'nearly-full', 'no-signal', 'input-drop', 'warm'],
-        ['nearly-full', 'mains-limit', 'warm'], ['reversed', 'string-wrong', 'bms-open'], ['panel-out', 'reversed', 'series-wrong'], ['load-other', 'heats-up', 'shunt-bypassed'],
-        ['cold-bank', 'loose-link', 'weak-battery'], ['loose-link', 'weak-battery', 'clamp-direction'], ['bad-joint', 'thinner-lead', 'longer-lead'], ['bad-joint', 'no-air'],
+        ['cloud', 'nearly-full', 'panel-out'], ['set-limit', 'cloud', 'nearly-full', 'panel-out'], [
+            'thin-run', 'set-limit', 'smart-alternator', 'nearly-full', 'no-signal', 'input-drop', 'warm',
+        ],
+        ['nearly-full', 'mains-limit', 'warm'], ['reversed', 'string-wrong', 'bms-open'], ['panel-out', 'reversed', 'series-wrong'],
+        ['load-other', 'heats-up', 'shunt-bypassed'],
+        ['cold-bank', 'loose-link', 'weak-battery'], [
+            'loose-link', 'weak-battery', 'clamp-direction',
+        ], ['bad-joint', 'thinner-lead', 'longer-lead'], ['bad-joint', 'no-air'],
         ['no-earth', 'bond-wrong', 'device-dead'], ['no-sensor', 'not-told'], ['no-sensor', 'cutoff-off'],
     ];
 
@@ -86,7 +91,15 @@ final class FaultPathTest extends TestCase
 
     public function testAnswersAreReadFromWhatWasNoted(): void
     {
-        $check = new Check('source.k1', 'sources', 'source-shore', [], new Reading('amps', 'A', 20.0, 33.0), 30.0, ['nearly-full', 'mains-limit', 'warm']);
+        $check = new Check(
+            'source.k1',
+            'sources',
+            'source-shore',
+            [],
+            new Reading('amps', 'A', 20.0, 33.0),
+            30.0,
+            ['nearly-full', 'mains-limit', 'warm'],
+        );
         $open = FaultPath::of($check, Ticks::none());
         self::assertSame('nearly-full', array_key_first($open->chances ?? []));
         $no = new Tick($open?->stepOf('at-absorption') ?? '', Tick::DONE, 0.0);

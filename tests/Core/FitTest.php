@@ -87,7 +87,10 @@ final class FitTest extends TestCase
         $tight = BayFit::of(Box::of(700, 360, 260), $block, 4, 6.0);
         self::assertEqualsWithDelta((360 - 2 * 172) / 3, $tight->tightMm, 0.01, 'four stand, with less air than is wanted');
         self::assertTrue($tight->fits());
-        self::assertSame([4, null], [BayFit::of(Box::of(700, 362, 260), $block, 4, 6.0)->most, BayFit::of(Box::of(700, 362, 260), $block, 4, 6.0)->tightMm]);
+        self::assertSame(
+            [4, null],
+            [BayFit::of(Box::of(700, 362, 260), $block, 4, 6.0)->most, BayFit::of(Box::of(700, 362, 260), $block, 4, 6.0)->tightMm],
+        );
         self::assertFalse(BayFit::of(Box::of(700, 343, 260), $block, 5, 6.0)->fits());
         // A corner block lying the other way: two crosswise and one lengthwise.
         self::assertSame(3, BayFit::of(Box::of(2 * 178 + 335 + 6, 341, 260), $block, 3, 6.0)->most);

@@ -29,7 +29,11 @@ final class FrostMorningTest extends TestCase
             'place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, $nightC), 'clearness' => array_fill(0, 12, 0.45)],
         ], [
             self::part('p1', 'panel', [...self::PANEL, ...$panel]),
-            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 75, 'lithium' => 'custom', 'cold_cutoff' => true]),
+            self::part(
+                'r1',
+                'regulator',
+                ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 75, 'lithium' => 'custom', 'cold_cutoff' => true],
+            ),
         ], [...self::LFP, 'heater_w' => 0, ...$battery]))->frostMorning();
     }
 
@@ -97,7 +101,11 @@ final class FrostMorningTest extends TestCase
             self::assertLessThan(0.75, $north->clearnessOf($month), 'clear days of the driest deserts: 0.7 to 0.75, common practice');
         }
         self::assertContains(array_search(min($north->minCByMonth()), $north->minCByMonth(), true), [0, 1]);
-        self::assertGreaterThan((new Place('F', 60.0, climate: $climate))->minCOf(1), $north->minCOf(1), 'nearer the pole the nights are colder');
+        self::assertGreaterThan(
+            (new Place('F', 60.0, climate: $climate))->minCOf(1),
+            $north->minCOf(1),
+            'nearer the pole the nights are colder',
+        );
         // What is known of the place counts before.
         self::assertSame(0.5, (new Place('K', 40.0, clearness: array_fill(0, 12, 0.5), climate: $climate))->clearnessOf(3));
     }

@@ -12,7 +12,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * A job file in which one thing is wrong: refused with a path that leads to it, or taken in as a model that can be judged and written again.
+ * A job file in which one thing is wrong: refused with a path that leads to it, or taken in as a model that can be judged and written
+ * again.
  * Never an error of the program.
  */
 final class HostileFileTest extends TestCase
@@ -119,7 +120,10 @@ final class HostileFileTest extends TestCase
         mt_srand(crc32($path));
         $tree = json_decode((string) file_get_contents($path), true);
         self::assertNull(self::taken($tree));
-        $bad = [null, '', 'true', true, -1, 0, 1e300, [], ['x'], '__proto__', 'p1', "\u{202E}", str_repeat('x', 5000), 12.5, '12', '../../etc', 'p1.plus', 'NaN'];
+        $bad = [
+            null, '', 'true', true, -1, 0, 1e300, [], ['x'], '__proto__', 'p1', "\u{202E}", str_repeat('x', 5000), 12.5, '12',
+            '../../etc', 'p1.plus', 'NaN',
+        ];
         $ways = self::ways($tree);
         $refused = $harmless = 0;
         for ($n = 0; $n < 50; ++$n) {
@@ -156,7 +160,11 @@ final class HostileFileTest extends TestCase
         }
         foreach ($points as [$way, $fault]) {
             foreach (['p999', 'p999.plus', 'p1.nowhere', '.'] as $wrong) {
-                self::assertStringStartsWith($fault, (string) self::taken(self::changed($tree, $way, $wrong)), json_encode($way) . " = $wrong");
+                self::assertStringStartsWith(
+                    $fault,
+                    (string) self::taken(self::changed($tree, $way, $wrong)),
+                    json_encode($way) . " = $wrong",
+                );
             }
         }
         // A part that others refer to cannot just be left out.
@@ -168,6 +176,9 @@ final class HostileFileTest extends TestCase
                 break;
             }
         }
-        self::assertNotNull(self::taken(self::changed($tree, ['parts'], [...$tree['parts'], $tree['parts'][0] ?? ['uid' => 'x']])), 'one uid twice');
+        self::assertNotNull(
+            self::taken(self::changed($tree, ['parts'], [...$tree['parts'], $tree['parts'][0] ?? ['uid' => 'x']])),
+            'one uid twice',
+        );
     }
 }

@@ -58,9 +58,14 @@ final class JobFileTest extends TestCase
     public function testVersion1CallsFuseFamiliesByTradeNames(): void
     {
         $tree = json_decode((string) file_get_contents(dirname(__DIR__) . '/files/v1/library-trailer.json'), true);
-        $families = static fn(array $tree): array => array_values(array_filter(array_map(static fn(array $p): ?string => $p['data']['family'] ?? null, $tree['parts'])));
+        $families = static fn(array $tree): array => array_values(
+            array_filter(array_map(static fn(array $p): ?string => $p['data']['family'] ?? null, $tree['parts'])),
+        );
         self::assertContains('bolt_mega', $families($tree));
-        self::assertSame(array_map(static fn(string $f): string => ['bolt_mega' => 'sf51', 'bolt_midi' => 'sf30'][$f] ?? $f, $families($tree)), $families(JobFile::upgrade($tree)));
+        self::assertSame(
+            array_map(static fn(string $f): string => ['bolt_mega' => 'sf51', 'bolt_midi' => 'sf30'][$f] ?? $f, $families($tree)),
+            $families(JobFile::upgrade($tree)),
+        );
         self::assertSame(JobFile::upgrade($tree), JobFile::upgrade(JobFile::upgrade($tree)));
     }
 
@@ -116,13 +121,21 @@ final class JobFileTest extends TestCase
     {
         $battery = ['kind' => 'battery', 'data' => ['chemistry' => 'agm', 'nominal_v' => 12.0, 'capacity_ah' => 100.0]];
         $system = JobFile::fromArray([...self::random(), 'parts' => [
-            ['uid' => 'p10', ...$battery], ['uid' => 'p2', ...$battery], ['uid' => 'p3', 'role' => 'starter', ...$battery], ['uid' => 'p4', 'make' => 'Brimsdal', 'model' => 'Mat', ...$battery], ['uid' => 'p5', 'make' => 'Brimsdal', 'model' => 'Mat', ...$battery],
+            ['uid' => 'p10', ...$battery], ['uid' => 'p2', ...$battery], ['uid' => 'p3', 'role' => 'starter', ...$battery], [
+                'uid' => 'p4', 'make' => 'Brimsdal', 'model' => 'Mat', ...$battery,
+            ], ['uid' => 'p5', 'make' => 'Brimsdal', 'model' => 'Mat', ...$battery],
         ], 'conductors' => [], 'signals' => [], 'settings' => [], 'measurements' => []]);
         self::assertSame(
-            ['p10' => 'house battery 2', 'p2' => 'house battery 1', 'p3' => 'starter battery', 'p4' => 'Brimsdal Mat', 'p5' => 'Brimsdal Mat'],
+            [
+                'p10' => 'house battery 2', 'p2' => 'house battery 1', 'p3' => 'starter battery', 'p4' => 'Brimsdal Mat',
+                'p5' => 'Brimsdal Mat',
+            ],
             array_map(self::said(...), $system->parts),
         );
-        self::assertSame(['Brimsdal Mat no. 1', 'Brimsdal Mat no. 2'], [Lexicon::plain()->onePart($system->parts['p4']), Lexicon::plain()->onePart($system->parts['p5'])]);
+        self::assertSame(
+            ['Brimsdal Mat no. 1', 'Brimsdal Mat no. 2'],
+            [Lexicon::plain()->onePart($system->parts['p4']), Lexicon::plain()->onePart($system->parts['p5'])],
+        );
     }
 
     private static function ends(System $system, Conductor $conductor): bool
@@ -135,7 +148,10 @@ final class JobFileTest extends TestCase
      */
     private static function keys(System $system): array
     {
-        return array_map(static fn($v): string => $v->finding->key() . ' ' . $v->finding->severity->value, Study::of($system)->assessment()->verdicts);
+        return array_map(
+            static fn($v): string => $v->finding->key() . ' ' . $v->finding->severity->value,
+            Study::of($system)->assessment()->verdicts,
+        );
     }
 
     /**
@@ -164,7 +180,12 @@ final class JobFileTest extends TestCase
             if ($kind === PartKind::Battery) {
                 $data['nominal_v'] = $pick([12.0, 12.8, 6.0, 24.0, 25.6, 51.2]);
             }
-            $parts[] = ['uid' => "p$i", 'kind' => $kind->value, 'fate' => $pick(Fate::cases())->value, 'role' => $pick(['house', 'house', 'starter']), 'make' => $pick(['', 'Testmake']), 'model' => $pick(['', 'Model 1']), 'serial' => (string) mt_rand(), 'firmware' => '', 'place' => $pick(['', 'locker']), 'replaces' => '', 'note' => '', 'data' => $data, 'origins' => [], 'photos' => []];
+            $parts[] = [
+                'uid' => "p$i", 'kind' => $kind->value, 'fate' => $pick(Fate::cases())->value,
+                'role' => $pick(['house', 'house', 'starter']), 'make' => $pick(['', 'Testmake']), 'model' => $pick(['', 'Model 1']),
+                'serial' => (string) mt_rand(), 'firmware' => '', 'place' => $pick(['', 'locker']), 'replaces' => '', 'note' => '',
+                'data' => $data, 'origins' => [], 'photos' => [],
+            ];
         }
         $terminals = [];
         foreach ($parts as $part) {
@@ -176,18 +197,50 @@ final class JobFileTest extends TestCase
         foreach (range(1, mt_rand(1, 12)) as $i) {
             [$a, $b] = [$terminals === [] ? '' : $pick($terminals), $terminals === [] ? '' : $pick($terminals)];
             if ($a !== $b) {
-                $conductors[] = ['uid' => "c$i", 'from' => $a, 'to' => $b, 'fate' => $pick(Fate::cases())->value, 'size_mm2' => $pick([null, 16.0, 35.0]), 'length_m' => $pick([null, 0.5, 3.2]), 'insulation_c' => $pick([null, 70.0, 105.0]), 'route' => '', 'protected_by' => ''];
+                $conductors[] = [
+                    'uid' => "c$i", 'from' => $a, 'to' => $b, 'fate' => $pick(Fate::cases())->value,
+                    'size_mm2' => $pick([null, 16.0, 35.0]), 'length_m' => $pick([null, 0.5, 3.2]),
+                    'insulation_c' => $pick([null, 70.0, 105.0]), 'route' => '', 'protected_by' => '',
+                ];
             }
         }
-        $appliances = array_map(static fn(int $i): array => ['uid' => "a$i", 'name' => "load $i", 'side' => $pick(['dc', 'ac']), 'watts' => mt_rand(0, 2000) / 2, 'quantity' => 1.0, 'duty_pct' => (float) mt_rand(0, 100), 'standby_w' => 0.0, 'surge_w' => $pick([null, 500.0]), 'circuit' => '', 'hours' => ['s1' => [['from_h' => 22.0, 'to_h' => 6.5]]]], range(1, mt_rand(1, 6)));
+        $appliances = array_map(
+            static fn(int $i): array => [
+                'uid' => "a$i", 'name' => "load $i", 'side' => $pick(['dc', 'ac']), 'watts' => mt_rand(0, 2000) / 2, 'quantity' => 1.0,
+                'duty_pct' => (float) mt_rand(0, 100), 'standby_w' => 0.0, 'surge_w' => $pick([null, 500.0]), 'circuit' => '',
+                'hours' => ['s1' => [['from_h' => 22.0, 'to_h' => 6.5]]],
+            ],
+            range(1, mt_rand(1, 6)),
+        );
 
         return [
-            'format' => 'pebblefell-job', 'version' => 2, 'title' => 'Random', 'region' => $pick(['europe', 'united_kingdom', 'australia_new_zealand', 'north_america']), 'target_chemistry' => $pick(['lfp', 'agm']),
+            'format' => 'pebblefell-job', 'version' => 2, 'title' => 'Random', 'region' => $pick(
+                ['europe', 'united_kingdom', 'australia_new_zealand', 'north_america'],
+            ), 'target_chemistry' => $pick(['lfp', 'agm']),
             'client' => ['name' => 'Nobody', 'email' => '', 'phone' => '', 'address' => ''],
-            'vehicle' => ['kind' => 'trailer', 'description' => '', 'registration' => '', 'system_v' => $pick([12.0, 24.0, 48.0]), 'chassis_bonded' => mt_rand(0, 1) === 1, 'length_m' => null, 'axles' => null, 'payload_kg' => $pick([null, 80.0]), 'axle_kg' => null, 'roof_m2' => $pick([null, 4.0]), 'bay_mm' => $pick([null, [600.0, 400.0, 250.0]])],
-            'travel' => ['months' => $pick([[], [6], [1, 2, 12]]), 'wish_days' => mt_rand(1, 20) / 2, 'hook_up' => $pick(['never', 'sometimes', 'mostly']), 'driving_h_day' => (float) mt_rand(0, 6), 'coldest_battery_c' => $pick([null, -12.0]), 'shade' => [], 'notes' => '', 'stay' => null, 'budget' => $pick([null, 3000.0])],
-            'place' => $pick([null, ['name' => 'Somewhere', 'latitude_deg' => 63.0, 'longitude_deg' => 8.0, 'clearness' => array_fill(0, 12, 0.4), 'min_c' => array_fill(0, 12, -3.0), 'record_low_c' => null]]),
-            'parts' => $parts, 'conductors' => $conductors, 'signals' => [], 'scenarios' => [['uid' => 's1', 'name' => 'day', 'sizing' => true, 'inverter_always_on' => false]], 'appliances' => $appliances, 'settings' => [], 'measurements' => [], 'answers' => [],
+            'vehicle' => [
+                'kind' => 'trailer', 'description' => '', 'registration' => '', 'system_v' => $pick([12.0, 24.0, 48.0]),
+                'chassis_bonded' => mt_rand(0, 1) === 1, 'length_m' => null, 'axles' => null, 'payload_kg' => $pick([null, 80.0]),
+                'axle_kg' => null, 'roof_m2' => $pick([null, 4.0]), 'bay_mm' => $pick([null, [600.0, 400.0, 250.0]]),
+            ],
+            'travel' => [
+                'months' => $pick([[], [6], [1, 2, 12]]), 'wish_days' => mt_rand(1, 20) / 2,
+                'hook_up' => $pick(['never', 'sometimes', 'mostly']), 'driving_h_day' => (float) mt_rand(0, 6),
+                'coldest_battery_c' => $pick([null, -12.0]), 'shade' => [], 'notes' => '', 'stay' => null,
+                'budget' => $pick([null, 3000.0]),
+            ],
+            'place' => $pick(
+                [
+                    null,
+                    [
+                        'name' => 'Somewhere', 'latitude_deg' => 63.0, 'longitude_deg' => 8.0, 'clearness' => array_fill(0, 12, 0.4),
+                        'min_c' => array_fill(0, 12, -3.0), 'record_low_c' => null,
+                    ],
+                ],
+            ),
+            'parts' => $parts, 'conductors' => $conductors, 'signals' => [], 'scenarios' => [
+                ['uid' => 's1', 'name' => 'day', 'sizing' => true, 'inverter_always_on' => false],
+            ], 'appliances' => $appliances, 'settings' => [], 'measurements' => [], 'answers' => [],
         ];
     }
 

@@ -44,7 +44,9 @@ final class JointTest extends TestCase
     public function testTheHiddenJointIsAmongTheFirstTwo(): void
     {
         mt_srand(41);
-        $normal = static fn(): float => sqrt(-2.0 * log(1.0 - mt_rand() / (mt_getrandmax() + 1.0))) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
+        $normal = static fn(): float => sqrt(
+            -2.0 * log(1.0 - mt_rand() / (mt_getrandmax() + 1.0)),
+        ) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
         $hit = $first = 0;
         $taken = [];
         for ($case = 0; $case < 200; ++$case) {

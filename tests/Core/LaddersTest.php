@@ -32,7 +32,9 @@ final class LaddersTest extends TestCase
     public function testTheWayDownByItsFiguresAndScaled(int $blocks): void
     {
         $guard = GuardProfile::above(Chemistry::Lfp, 4 * $blocks, Figure::given('bms', 10.8 * $blocks, 'V'));
-        foreach (['warning_v' => 12.8, 'restart_v' => 12.5, 'reconnect_v' => 12.0, 'cutoff_v' => 11.8, 'disconnect_v' => 11.1] as $parameter => $volts) {
+        foreach ([
+            'warning_v' => 12.8, 'restart_v' => 12.5, 'reconnect_v' => 12.0, 'cutoff_v' => 11.8, 'disconnect_v' => 11.1,
+        ] as $parameter => $volts) {
             self::assertEqualsWithDelta($volts * $blocks, $guard->of(Parameter::from($parameter))->value ?? 0.0, 1e-9, $parameter);
         }
     }
@@ -50,13 +52,19 @@ final class LaddersTest extends TestCase
                 foreach (School::cases() as $school) {
                     $charge = ChargeProfile::of($chemistry, $cells, $blocks, 1, 200, [], $school);
                     $rungs = [];
-                    foreach ([Parameter::Warning, Parameter::Cutoff, Parameter::Restart, Parameter::Disconnect, Parameter::Reconnect] as $p) {
+                    foreach ([
+                        Parameter::Warning, Parameter::Cutoff, Parameter::Restart, Parameter::Disconnect, Parameter::Reconnect,
+                    ] as $p) {
                         $rungs[] = new Rung('guard', $p->value, $guard->of($p)->value ?? 0.0);
                     }
                     foreach ([Parameter::Absorption, Parameter::Float, Parameter::Rebulk] as $p) {
                         $rungs[] = new Rung('charger', $p->value, (float) $charge->value($p)->number);
                     }
-                    self::assertSame([], array_map(static fn($f): string => $f->rule, Ladder::of($chemistry, $cells, $rungs, null, $low)->findings()), "$chemistry->value $school->value over $low");
+                    self::assertSame(
+                        [],
+                        array_map(static fn($f): string => $f->rule, Ladder::of($chemistry, $cells, $rungs, null, $low)->findings()),
+                        "$chemistry->value $school->value over $low",
+                    );
                 }
             }
         }
@@ -91,7 +99,13 @@ final class LaddersTest extends TestCase
                 }
             }
             $found = [];
-            foreach (Ladder::of(Chemistry::Lfp, 4, array_map(static fn(string $p, float $v): Rung => new Rung('d', $p, $v), array_keys($rungs), $rungs), 14.6, 10.8)->findings() as $finding) {
+            foreach (Ladder::of(
+                Chemistry::Lfp,
+                4,
+                array_map(static fn(string $p, float $v): Rung => new Rung('d', $p, $v), array_keys($rungs), $rungs),
+                14.6,
+                10.8,
+            )->findings() as $finding) {
                 if ($finding->rule === 'never-acts') {
                     $value = $finding->figures[0]->value;
                     $found[] = 'never-acts ' . array_search($value, array_filter($rungs, static fn(float $v): bool => $v === $value), true);
@@ -105,12 +119,29 @@ final class LaddersTest extends TestCase
         }
     }
 
-    /** Long life stops at 3.40 V a cell, about 80 %; storage is held at about 70 %, the charge of a cell that rests at 3.30 V (common practice). */
+    /**
+     * Long life stops at 3.40 V a cell, about 80 %; storage is held at about 70 %, the charge of a cell that rests at 3.30 V (common
+     * practice).
+     */
     public function testTheSchoolsByTheirFigures(): void
     {
-        $volts = static fn(School $s, Parameter $p): ?float => ChargeProfile::of(Chemistry::Lfp, 4, 1, 1, 200, ['absorption_v' => 14.4, 'float_v' => 13.5], $s)->value($p)->number;
-        self::assertSame([14.4, 14.4, 13.6, 13.4, 14.4], array_map(static fn(School $s): ?float => $volts($s, Parameter::Absorption), School::cases()));
-        self::assertSame([1.0, 2.0, 1.0, 1.0, 1.0], array_map(static fn(School $s): ?float => $volts($s, Parameter::AbsorptionLimit), School::cases()));
+        $volts = static fn(School $s, Parameter $p): ?float => ChargeProfile::of(
+            Chemistry::Lfp,
+            4,
+            1,
+            1,
+            200,
+            ['absorption_v' => 14.4, 'float_v' => 13.5],
+            $s,
+        )->value($p)->number;
+        self::assertSame(
+            [14.4, 14.4, 13.6, 13.4, 14.4],
+            array_map(static fn(School $s): ?float => $volts($s, Parameter::Absorption), School::cases()),
+        );
+        self::assertSame(
+            [1.0, 2.0, 1.0, 1.0, 1.0],
+            array_map(static fn(School $s): ?float => $volts($s, Parameter::AbsorptionLimit), School::cases()),
+        );
         self::assertEqualsWithDelta(School::Storage->fullPct(Chemistry::Lfp), Chemistry::Lfp->restCurve()->socPct(3.30), 1.0);
         foreach (School::cases() as $school) {
             self::assertNull($school->cellV(Chemistry::Agm), 'lead is charged by its sheet');
@@ -123,7 +154,9 @@ final class LaddersTest extends TestCase
         $system = self::system(['conductors' => [
             ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'size_mm2' => 95, 'length_m' => 0.01],
             ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'n1.battery_plus', 'size_mm2' => 10, 'length_m' => 2],
-        ], 'appliances' => [['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 240, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 2]]]]]], [
+        ], 'appliances' => [
+            ['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 240, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 2]]]],
+        ]], [
             self::part('n1', 'inverter', ['continuous_w' => 1000, 'efficiency_pct' => 100, 'idle_w' => 0, 'low_cutoff_v' => 11.8]),
         ]);
         $ladder = JudgedLadder::of(Study::of($system)) ?? self::fail('no ladder');
@@ -138,7 +171,9 @@ final class LaddersTest extends TestCase
         self::assertEqualsWithDelta($chart->scale->length(0.059), $drawn['errs'], 0.06);
     }
 
-    /** Two meters at 11.5 and 11.4 V may err 0.058 and 0.057 V: nearer than 0.115 V nobody knows which acts first. The BMS has a meter too. */
+    /**
+     * Two meters at 11.5 and 11.4 V may err 0.058 and 0.057 V: nearer than 0.115 V nobody knows which acts first. The BMS has a meter too.
+     */
     public function testLayersNearerThanMetersTellAreNamed(): void
     {
         $of = static function (float $cutoff, float $disconnect): array {
@@ -147,7 +182,11 @@ final class LaddersTest extends TestCase
                 self::part('l1', 'low_voltage_disconnect', ['rating_a' => 100, 'disconnect_v' => $disconnect, 'reconnect_v' => 12.6]),
             ]))) ?? self::fail('no ladder');
 
-            return array_map(static fn(array $pair): string => $pair['upper']['part']->uid . ' ' . ($pair['lower'] === null ? 'bms' : $pair['lower']['part']->uid), $ladder->unsure());
+            return array_map(
+                static fn(array $pair): string => $pair['upper']['part']->uid . ' '
+                    . ($pair['lower'] === null ? 'bms' : $pair['lower']['part']->uid),
+                $ladder->unsure(),
+            );
         };
         self::assertSame([], $of(11.7, 11.4));
         self::assertSame(['n1 l1'], $of(11.5, 11.4));

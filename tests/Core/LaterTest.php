@@ -22,10 +22,14 @@ final class LaterTest extends TestCase
      */
     private static function van(array $fuse = [], float $mm2 = 50.0): System
     {
-        $run = static fn(string $uid, string $from, string $to, float $m): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'size_mm2' => $mm2, 'length_m' => $m, 'insulation_c' => 90.0];
+        $run = static fn(string $uid, string $from, string $to, float $m): array => [
+            'uid' => $uid, 'from' => $from, 'to' => $to, 'size_mm2' => $mm2, 'length_m' => $m, 'insulation_c' => 90.0,
+        ];
 
         return self::system([
-            'conductors' => [$run('c1', 'b1.plus', 'f9.in', 0.2), $run('c2', 'f9.out', 'q1.in', 0.3), $run('c3', 'q1.out', 'v1.battery_plus', 0.8)],
+            'conductors' => [
+                $run('c1', 'b1.plus', 'f9.in', 0.2), $run('c2', 'f9.out', 'q1.in', 0.3), $run('c3', 'q1.out', 'v1.battery_plus', 0.8),
+            ],
             ...self::load(['side' => 'ac', 'watts' => 900]),
         ], [
             self::part('f9', 'fuse', ['rating_a' => 125, 'family' => 'class_t', ...$fuse]),
@@ -40,15 +44,25 @@ final class LaterTest extends TestCase
         self::assertNotNull($later);
         // 2,000 W out of 90 % on 12 V are 185.2 A; the fuse 1.25 times that, 231.5: the next that is made is 250. (SF51, class T.)
         self::assertEqualsWithDelta(185.2, $later->amps, 0.1);
-        self::assertSame([['f9', 125.0, 250.0]], array_map(static fn(array $f): array => [$f['part']->uid, $f['now'], $f['later']], $later->fuses));
+        self::assertSame(
+            [['f9', 125.0, 250.0]],
+            array_map(static fn(array $f): array => [$f['part']->uid, $f['now'], $f['later']], $later->fuses),
+        );
         // The switch is made for 150 A.
         self::assertSame(['q1'], array_column(array_column($later->parts, 'part'), 'uid'));
         // ISO 10133: 50 mm² of 90 °C insulation carries 230 A, 70 mm² 285: what the fuse of 250 A lets through.
-        self::assertSame([[50.0, 70.0, 0.3], [50.0, 70.0, 0.8]], array_map(static fn(array $r): array => [$r['nowMm2'], $r['laterMm2'], $r['metres']], array_slice($later->runs, -2)));
+        self::assertSame(
+            [[50.0, 70.0, 0.3], [50.0, 70.0, 0.8]],
+            array_map(static fn(array $r): array => [$r['nowMm2'], $r['laterMm2'], $r['metres']], array_slice($later->runs, -2)),
+        );
         self::assertFalse($later->isReady());
-        // No size carries the 600 A that the fuse for 5,000 W lets through: two of 95 mm² carry 330 A each; where its terminal takes 70 mm² at
+        // No size carries the 600 A that the fuse for 5,000 W lets through: two of 95 mm² carry 330 A each; where its terminal takes 70 mm²
+        // at
         // most, three of 50 carry 230 each.
-        $beside = static fn(System $s): array => array_map(static fn(array $r): array => [$r['count'], $r['laterMm2']], Later::inverter(Study::of($s), 5000.0)->runs ?? []);
+        $beside = static fn(System $s): array => array_map(
+            static fn(array $r): array => [$r['count'], $r['laterMm2']],
+            Later::inverter(Study::of($s), 5000.0)->runs ?? [],
+        );
         self::assertSame([2, 95.0], $beside(self::van())[1]);
         self::assertSame([3, 50.0], $beside(self::van(['terminal_mm2' => 70]))[1]);
         // No larger than it is, or fitted for it from the start: nothing is wanted.
@@ -71,7 +85,11 @@ final class LaterTest extends TestCase
         self::assertEqualsWithDelta($then, $later->breaks[0]['later'], 1.0);
         foreach ([0.9 * $now, 1.1 * $then] as $breaks) {
             $system = self::van(['interrupt_a' => $breaks]);
-            self::assertSame([], Later::battery(Study::of($system), $grown($system))->breaks, 'too little today is today’s finding; enough for both is none');
+            self::assertSame(
+                [],
+                Later::battery(Study::of($system), $grown($system))->breaks,
+                'too little today is today’s finding; enough for both is none',
+            );
         }
     }
 

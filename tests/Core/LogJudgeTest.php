@@ -30,7 +30,11 @@ final class LogJudgeTest extends TestCase
         // What left the battery is the least that was used: beside a mains charger nothing is known of the rest.
         self::assertSame(['fits'], self::says(['out_wh' => 280.0, 'in_wh' => 280.0]));
         $sun = ['parts' => [
-            self::part('b1', 'battery', self::LFP), self::part('f1', 'breaker', ['rating_a' => 100]), self::part('p1', 'panel', self::PANEL),
+            self::part('b1', 'battery', self::LFP), self::part(
+                'f1',
+                'breaker',
+                ['rating_a' => 100],
+            ), self::part('p1', 'panel', self::PANEL),
             self::part('r1', 'regulator', ['max_pv_v' => 75, 'max_charge_a' => 15, 'technology' => 'mppt', 'lithium' => 'custom']),
         ]];
         self::assertContains('less-used', self::says(['out_wh' => 180.0, 'in_wh' => 180.0, 'sun_wh' => 280.0], change: $sun));
@@ -70,7 +74,10 @@ final class LogJudgeTest extends TestCase
     /** The promise is the simulation's of that month; a bank that is full takes no more, and then it says nothing. */
     public function testASourceThatCameShort(): void
     {
-        $parts = [self::part('p1', 'panel', self::PANEL), self::part('r1', 'regulator', ['max_pv_v' => 75, 'max_charge_a' => 15, 'technology' => 'mppt', 'lithium' => 'custom'])];
+        $parts = [
+            self::part('p1', 'panel', self::PANEL),
+            self::part('r1', 'regulator', ['max_pv_v' => 75, 'max_charge_a' => 15, 'technology' => 'mppt', 'lithium' => 'custom']),
+        ];
         $promised = array_column(Study::of(self::system(parts: $parts))->sun()->months ?? [], 'plannedWh', 'month')[6];
         self::assertGreaterThan(200.0, $promised);
         self::assertContains('sun-short', self::says(['sun_wh' => 0.5 * $promised, 'high_pct' => 80.0], parts: $parts));
@@ -90,9 +97,17 @@ final class LogJudgeTest extends TestCase
     {
         $log = [];
         for ($d = 1; $d <= $days; ++$d) {
-            $log[] = LogDay::fromArray(['day' => sprintf('2026-06-%02d', $d), 'hours' => 24.0, 'in_wh' => 480.0, 'out_wh' => 480.0, 'low_pct' => 60.0, 'high_pct' => 100.0, 'top_h' => 2.0, 'night_w' => 20.0, ...$day]);
+            $log[] = LogDay::fromArray(
+                [
+                    'day' => sprintf('2026-06-%02d', $d), 'hours' => 24.0, 'in_wh' => 480.0, 'out_wh' => 480.0, 'low_pct' => 60.0,
+                    'high_pct' => 100.0, 'top_h' => 2.0, 'night_w' => 20.0, ...$day,
+                ],
+            );
         }
 
-        return array_map(static fn(Word $w): string => substr($w->key, strlen('log.says.')), LogJudge::of(Study::of(self::system($change, $parts)), $log)->says);
+        return array_map(
+            static fn(Word $w): string => substr($w->key, strlen('log.says.')),
+            LogJudge::of(Study::of(self::system($change, $parts)), $log)->says,
+        );
     }
 }

@@ -19,7 +19,8 @@ use PHPUnit\Framework\TestCase;
 final class MinuteByMinuteTest extends TestCase
 {
     /**
-     * @return list<array{side: string, watts: float, quantity: int, duty: float, standby: float, surge: ?float, spans: list<array{int, int}>}> spans in minutes
+     * @return list<array{side: string, watts: float, quantity: int, duty: float, standby: float, surge: ?float, spans: list<array{int,
+     *     int}>}> spans in minutes
      */
     private static function loads(int $count): array
     {
@@ -30,7 +31,12 @@ final class MinuteByMinuteTest extends TestCase
                 $from = 5 * mt_rand(0, 287);
                 $spans[] = [$from, ($from + 5 * mt_rand(1, 200)) % 1440];
             }
-            $loads[] = ['side' => ['dc', 'ac'][mt_rand(0, 1)], 'watts' => (float) mt_rand(1, 900), 'quantity' => mt_rand(1, 3), 'duty' => (float) mt_rand(10, 100), 'standby' => mt_rand(0, 20) / 10, 'surge' => mt_rand(0, 2) === 0 ? (float) mt_rand(900, 3000) : null, 'spans' => array_values(array_filter($spans, static fn(array $s): bool => $s[0] !== $s[1]))];
+            $loads[] = [
+                'side' => ['dc', 'ac'][mt_rand(0, 1)], 'watts' => (float) mt_rand(1, 900), 'quantity' => mt_rand(1, 3),
+                'duty' => (float) mt_rand(10, 100), 'standby' => mt_rand(0, 20) / 10,
+                'surge' => mt_rand(0, 2) === 0 ? (float) mt_rand(900, 3000) : null,
+                'spans' => array_values(array_filter($spans, static fn(array $s): bool => $s[0] !== $s[1])),
+            ];
         }
 
         return $loads;
@@ -50,7 +56,9 @@ final class MinuteByMinuteTest extends TestCase
         return false;
     }
 
-    /** Energy, the worst minute and the worst minute at the outlets: sums over 1,440 minutes, written without a look at the code under test. */
+    /**
+     * Energy, the worst minute and the worst minute at the outlets: sums over 1,440 minutes, written without a look at the code under test.
+     */
     public function testTheDaysFiguresAreThoseOfItsMinutes(): void
     {
         mt_srand(1440);
@@ -60,7 +68,16 @@ final class MinuteByMinuteTest extends TestCase
             $appliances = [];
             foreach ($loads as $i => $load) {
                 $hours = DayHours::of(array_map(static fn(array $s): HourSpan => HourSpan::of($s[0] / 60, $s[1] / 60), $load['spans']));
-                $appliances[] = Appliance::of("load $i", $load['watts'], $hours, Side::from($load['side']), $load['quantity'], $load['duty'], $load['standby'], $load['surge']);
+                $appliances[] = Appliance::of(
+                    "load $i",
+                    $load['watts'],
+                    $hours,
+                    Side::from($load['side']),
+                    $load['quantity'],
+                    $load['duty'],
+                    $load['standby'],
+                    $load['surge'],
+                );
             }
             $anyAc = in_array('ac', array_column($loads, 'side'), true);
             $budget = Budget::of($appliances, $anyAc ? Inverter::of(100 * $efficiency, $idle, $always) : null, 12.0);

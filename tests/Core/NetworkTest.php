@@ -102,7 +102,14 @@ final class NetworkTest extends TestCase
             foreach ([2, 3, 4, 7] as $count) {
                 $ids = array_slice(range('A', 'Z'), 0, $count);
                 $sources = array_map(static fn(string $id): Source => Source::of($id, 13.2, 0.004), $ids);
-                self::assertAgrees($sources, $layout->links($ids, 0.0003, 0.0006), Layout::POSITIVE, Layout::NEGATIVE, 200.0, "$layout->value of $count");
+                self::assertAgrees(
+                    $sources,
+                    $layout->links($ids, 0.0003, 0.0006),
+                    Layout::POSITIVE,
+                    Layout::NEGATIVE,
+                    200.0,
+                    "$layout->value of $count",
+                );
             }
         }
         $n = Noise::of(7);
@@ -133,7 +140,12 @@ final class NetworkTest extends TestCase
     {
         $ids = ['A', 'B', 'C', 'D'];
         $like = array_map(static fn(string $id): Source => Source::of($id, 13.2, 0.004, 100.0, 50.0), $ids);
-        $share = static fn(Layout $l, float $a): Share => Network::of($like, $l->links($ids, 0.0003, 0.0006), Layout::POSITIVE, Layout::NEGATIVE)->share($a);
+        $share = static fn(Layout $l, float $a): Share => Network::of(
+            $like,
+            $l->links($ids, 0.0003, 0.0006),
+            Layout::POSITIVE,
+            Layout::NEGATIVE,
+        )->share($a);
         foreach (Layout::cases() as $layout) {
             self::assertEqualsWithDelta(160.0, array_sum($share($layout, 160.0)->amps), 1e-9);
             // No energy made: what the batteries give is the load and the heat.
@@ -190,13 +202,25 @@ final class NetworkTest extends TestCase
             }
         }
         // A link of no resistance is a bar.
-        self::assertEqualsWithDelta([50.0, 50.0], Network::of([$a, $b], [Link::of('A+', 'B+', 0.0), Link::of('A-', 'B-', 0.0)], 'A+', 'B-')->share(100.0)->amps, 1e-9);
+        self::assertEqualsWithDelta(
+            [50.0, 50.0],
+            Network::of([$a, $b], [Link::of('A+', 'B+', 0.0), Link::of('A-', 'B-', 0.0)], 'A+', 'B-')->share(100.0)->amps,
+            1e-9,
+        );
     }
 
     /** Closed form for two linear batteries: i(t) = ΔV/R · e^(−t/τ), τ = R·C with C in Ah per volt. AGM is straight above half. */
     public function testLevellingAgainstTheClosedForm(): void
     {
-        $levelling = Levelling::of([['id' => 'a', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 90.0], ['id' => 'b', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 60.0]], Chemistry::Agm, 0.005, 0.5);
+        $levelling = Levelling::of(
+            [
+                ['id' => 'a', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 90.0],
+                ['id' => 'b', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 60.0],
+            ],
+            Chemistry::Agm,
+            0.005,
+            0.5,
+        );
         $voltsPerAh = (13.0 - 12.2) / 50.0;
         $deltaV = 30.0 * $voltsPerAh;
         $i0 = $deltaV / 0.05;
@@ -214,9 +238,20 @@ final class NetworkTest extends TestCase
     public function testLevellingAgainstASpiceTransient(): void
     {
         $farad = 3600.0 / ((13.0 - 12.2) / 50.0);
-        $lines = ['* two', "C1 a 0 $farad ic=12.84", "C2 b 0 $farad ic=12.36", 'R1 a b 0.05', '.options reltol=1e-6', '.control', 'tran 20 3700 uic', 'let gap = v(a)-v(b)', 'meas tran late find gap at=3600', 'quit', '.endc', '.end'];
+        $lines = [
+            '* two', "C1 a 0 $farad ic=12.84", "C2 b 0 $farad ic=12.36", 'R1 a b 0.05', '.options reltol=1e-6', '.control',
+            'tran 20 3700 uic', 'let gap = v(a)-v(b)', 'meas tran late find gap at=3600', 'quit', '.endc', '.end',
+        ];
         preg_match('/late\s*=\s*(\S+)/', self::ngspice($lines), $m);
-        $course = Levelling::of([['id' => 'a', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 90.0], ['id' => 'b', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 60.0]], Chemistry::Agm, 0.005, 0.05)->course;
+        $course = Levelling::of(
+            [
+                ['id' => 'a', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 90.0],
+                ['id' => 'b', 'capacity_ah' => 100.0, 'r_ohm' => 0.02, 'soc_pct' => 60.0],
+            ],
+            Chemistry::Agm,
+            0.005,
+            0.05,
+        )->course;
         $at = array_values(array_filter($course, static fn(array $c): bool => $c[0] >= 1.0))[0];
         $expected = (float) ($m[1] ?? 0) * exp(-($at[0] - 1.0) / (0.05 / 0.032));
         self::assertEqualsWithDelta($expected, ($at[1]['a'] - $at[1]['b']) * 0.016, 0.01 * $expected);
@@ -224,7 +259,15 @@ final class NetworkTest extends TestCase
 
     public function testTheFlatCurveTellsNothing(): void
     {
-        $pair = static fn(float $a, float $b, Chemistry $c): Levelling => Levelling::of([['id' => 'a', 'capacity_ah' => 100.0, 'r_ohm' => 0.008, 'soc_pct' => $a], ['id' => 'b', 'capacity_ah' => 100.0, 'r_ohm' => 0.008, 'soc_pct' => $b]], $c, 0.002, 0.5);
+        $pair = static fn(float $a, float $b, Chemistry $c): Levelling => Levelling::of(
+            [
+                ['id' => 'a', 'capacity_ah' => 100.0, 'r_ohm' => 0.008, 'soc_pct' => $a],
+                ['id' => 'b', 'capacity_ah' => 100.0, 'r_ohm' => 0.008, 'soc_pct' => $b],
+            ],
+            $c,
+            0.002,
+            0.5,
+        );
         // On LFP's middle, forty points of charge pass only hours later, and never quite; on AGM the same pair is even sooner in volts.
         self::assertLessThan(15.0, $pair(80.0, 40.0, Chemistry::Lfp)->initialA['a']);
         self::assertGreaterThan($pair(80.0, 40.0, Chemistry::Agm)->hours, $pair(80.0, 40.0, Chemistry::Lfp)->hours);
@@ -236,6 +279,10 @@ final class NetworkTest extends TestCase
     public function testTheRefreshCharge(): void
     {
         self::assertEqualsWithDelta(36.84, RefreshCharge::of(6, 184.2)->minCurrentA, 1e-9);
-        self::assertEqualsWithDelta([14.1, 28.2, 56.4], array_map(static fn(int $n): float => RefreshCharge::of($n, 1.0)->voltageV, [6, 12, 24]), 1e-9);
+        self::assertEqualsWithDelta(
+            [14.1, 28.2, 56.4],
+            array_map(static fn(int $n): float => RefreshCharge::of($n, 1.0)->voltageV, [6, 12, 24]),
+            1e-9,
+        );
     }
 }

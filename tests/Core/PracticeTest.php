@@ -18,7 +18,12 @@ final class PracticeTest extends TestCase
     {
         $lead = static fn(string $id, float $m): Segment => Segment::lead($id, Run::of(ConductorSize::ofArea(50.0), $m));
 
-        return Chain::of([$lead('a', 0.3), Segment::fuse('f', 200.0), $lead('b', 0.3), Segment::switched('s', 200.0), $lead('c', 1.2), Segment::of('device', 0.0, 1e-9, 1e-6), $lead('d', 1.2), Segment::switched('m', 300.0), $lead('e', 0.3)]);
+        return Chain::of(
+            [
+                $lead('a', 0.3), Segment::fuse('f', 200.0), $lead('b', 0.3), Segment::switched('s', 200.0), $lead('c', 1.2),
+                Segment::of('device', 0.0, 1e-9, 1e-6), $lead('d', 1.2), Segment::switched('m', 300.0), $lead('e', 0.3),
+            ],
+        );
     }
 
     public function testTheSecretIsTheSameForASeedAndSpreadOverTheWay(): void

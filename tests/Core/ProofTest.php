@@ -49,21 +49,42 @@ final class ProofTest extends TestCase
 
     private static function study(): Study
     {
-        $lead = static fn(string $uid, string $from, string $to, float $mm2, float $m): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'size_mm2' => $mm2, 'length_m' => $m];
+        $lead = static fn(string $uid, string $from, string $to, float $mm2, float $m): array => [
+            'uid' => $uid, 'from' => $from, 'to' => $to, 'size_mm2' => $mm2, 'length_m' => $m,
+        ];
 
         return Study::of(self::system([
             'conductors' => [
                 $lead('l1', 'b1.plus', 'b2.plus', 50, 0.3), $lead('l2', 'b1.minus', 'b2.minus', 50, 0.3),
-                $lead('c1', 'b1.plus', 'f1.in', 50, 0.5), $lead('c2', 'f1.out', 'n1.battery_plus', 50, 1.0), $lead('c3', 'n1.battery_minus', 'm0.system_minus', 50, 1.0),
-                $lead('c4', 'm0.battery_minus', 'b2.minus', 50, 0.5), $lead('c5', 'f1.out', 'x1.supply_plus', 16, 1.5), $lead('c6', 'x1.supply_minus', 'm0.system_minus', 16, 1.5),
+                $lead('c1', 'b1.plus', 'f1.in', 50, 0.5), $lead('c2', 'f1.out', 'n1.battery_plus', 50, 1.0), $lead(
+                    'c3',
+                    'n1.battery_minus',
+                    'm0.system_minus',
+                    50,
+                    1.0,
+                ),
+                $lead('c4', 'm0.battery_minus', 'b2.minus', 50, 0.5), $lead('c5', 'f1.out', 'x1.supply_plus', 16, 1.5), $lead(
+                    'c6',
+                    'x1.supply_minus',
+                    'm0.system_minus',
+                    16,
+                    1.5,
+                ),
             ],
             'appliances' => [
-                ['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1000, 'hours' => ['s1' => [['from_h' => 7, 'to_h' => 7.25]]]],
+                [
+                    'uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1000,
+                    'hours' => ['s1' => [['from_h' => 7, 'to_h' => 7.25]]],
+                ],
                 ['uid' => 'a2', 'name' => 'cool box', 'side' => 'dc', 'watts' => 300, 'hours' => ['s1' => [['from_h' => 7, 'to_h' => 8]]]],
                 ['uid' => 'a3', 'name' => 'oven', 'side' => 'ac', 'watts' => 600, 'hours' => ['s1' => [['from_h' => 7, 'to_h' => 8]]]],
             ],
         ], [
-            self::part('n1', 'inverter', ['continuous_w' => 2000, 'efficiency_pct' => 90]), self::part('x1', 'distribution_box', ['circuits' => 6]),
+            self::part(
+                'n1',
+                'inverter',
+                ['continuous_w' => 2000, 'efficiency_pct' => 90],
+            ), self::part('x1', 'distribution_box', ['circuits' => 6]),
         ], batteries: 2));
     }
 
@@ -101,7 +122,12 @@ final class ProofTest extends TestCase
             };
             $isAmps = in_array($ask['what'], ['b1', 'b2'], true);
             $read = $isAmps ? $is + hypot(0.2, 0.015 * $is) * $err() : $is + 0.001 * $err();
-            $ticks[] = new Tick($ask['step'], Tick::DONE, round($read, 4), amps: round(max(0.0, $all * (1.0 + 0.5 * Drop::SHARE * $err())), 2));
+            $ticks[] = new Tick(
+                $ask['step'],
+                Tick::DONE,
+                round($read, 4),
+                amps: round(max(0.0, $all * (1.0 + 0.5 * Drop::SHARE * $err())), 2),
+            );
         }
 
         return Ticks::of($ticks);
@@ -112,7 +138,15 @@ final class ProofTest extends TestCase
      */
     private static function sound(Study $study): array
     {
-        $proof = Proof::of($study, Ticks::of([new Tick('proof.0 bank', Tick::DONE, self::E, amps: 0.0), new Tick('proof.1 bank', Tick::DONE, 13.0, amps: 20.0), new Tick('proof.1 x1', Tick::DONE, 12.9, amps: 20.0)]));
+        $proof = Proof::of(
+            $study,
+            Ticks::of(
+                [
+                    new Tick('proof.0 bank', Tick::DONE, self::E, amps: 0.0), new Tick('proof.1 bank', Tick::DONE, 13.0, amps: 20.0),
+                    new Tick('proof.1 x1', Tick::DONE, 12.9, amps: 20.0),
+                ],
+            ),
+        );
         $ohm = [];
         foreach (['b1', 'b2'] as $uid) {
             $ohm[$uid] = $study->drawing()->network->sources[0]->ohm ?? 0.0;
@@ -139,7 +173,9 @@ final class ProofTest extends TestCase
     public function testTheHiddenFaultIsAmongTheFirstTwoAndSoundOnesAreLeftInPeace(): void
     {
         mt_srand(67);
-        $err = static fn(): float => sqrt(-2.0 * log(1.0 - mt_rand() / (mt_getrandmax() + 1.0))) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
+        $err = static fn(): float => sqrt(
+            -2.0 * log(1.0 - mt_rand() / (mt_getrandmax() + 1.0)),
+        ) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
         $study = self::study();
         $sound = self::sound($study);
         // What lies in one line between two of the points that are read cannot be told apart by them: any of the line will do.
@@ -153,7 +189,10 @@ final class ProofTest extends TestCase
                 $true[$bad] += mt_rand(30, 150) / 10_000.0;
             }
             $proof = Proof::of($study, self::read($study, $true, $err)) ?? self::fail('no proof');
-            $named = array_map(static fn(array $f): string => self::named($f['unknown']['by'], (string) $f['unknown']['from']), array_merge(...$proof->faults, ...[$proof->suspects]));
+            $named = array_map(
+                static fn(array $f): string => self::named($f['unknown']['by'], (string) $f['unknown']['from']),
+                array_merge(...$proof->faults, ...[$proof->suspects]),
+            );
             if ($bad === '') {
                 $alarms += $proof->faults === [] ? 0 : 1;
                 continue;
@@ -179,7 +218,10 @@ final class ProofTest extends TestCase
         $sound = self::sound($study);
         $true = ['c3' => $sound['c3'] + 0.009, 'b2' => $sound['b2'] + 0.02] + $sound;
         $proof = Proof::of($study, self::read($study, $true, static fn(): float => 0.0));
-        $named = array_map(static fn(array $f): string => self::named($f[0]['unknown']['by'], (string) $f[0]['unknown']['from']), $proof->faults ?? []);
+        $named = array_map(
+            static fn(array $f): string => self::named($f[0]['unknown']['by'], (string) $f[0]['unknown']['from']),
+            $proof->faults ?? [],
+        );
         sort($named);
         self::assertCount(2, $named);
         self::assertSame('b2', $named[0]);
@@ -196,7 +238,10 @@ final class ProofTest extends TestCase
         self::assertNull(Proof::of(Study::of(self::system(['appliances' => []])), Ticks::none()));
     }
 
-    /** The vehicle on which it is learnt: its secret is the same for a seed, all kinds come, and whoever reads it all finds the joint or battery. */
+    /**
+     * The vehicle on which it is learnt: its secret is the same for a seed, all kinds come, and whoever reads it all finds the joint or
+     * battery.
+     */
     public function testTheSimulatedVehicleHidesWhatItsReadingsShow(): void
     {
         $study = self::study();
@@ -209,7 +254,11 @@ final class ProofTest extends TestCase
             self::assertSame($vehicle->bad === SimulatedVehicle::SENSOR, $before === $after);
             $isPiece = ctype_digit($vehicle->bad);
             $kinds[$isPiece ? ((int) $vehicle->bad < 2 ? 'battery' : 'joint') : $vehicle->bad] = true;
-            $ticks = array_map(static fn(string $step, array $r): Tick => new Tick($step, Tick::DONE, $r['value'], amps: $r['amps']), array_keys($vehicle->readings()), $vehicle->readings());
+            $ticks = array_map(
+                static fn(string $step, array $r): Tick => new Tick($step, Tick::DONE, $r['value'], amps: $r['amps']),
+                array_keys($vehicle->readings()),
+                $vehicle->readings(),
+            );
             $proof = Proof::of($study, Ticks::of($ticks)) ?? self::fail('no proof');
             if ($isPiece) {
                 ++$looked;

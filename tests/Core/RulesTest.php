@@ -46,8 +46,12 @@ final class RulesTest extends TestCase
         yield 'lead-only regulator kept beside lithium' => [
             'lead-only-charger',
             'stop',
-            self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')]),
-            self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'remove')]),
+            self::system(
+                parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')],
+            ),
+            self::system(
+                parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'remove')],
+            ),
         ];
         yield 'lead-only charger on lead' => [
             'lead-only-charger',
@@ -118,22 +122,66 @@ final class RulesTest extends TestCase
         // Two of a kind, linked plus to plus and minus to minus by long thin links, both take-offs on the first; and across.
         $pair = static fn(string $minusAt, float $metres = 1.5): array => ['conductors' => [
             ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => "$minusAt.minus", 'to' => 'k1.output_minus'],
-            ['uid' => 'l1', 'from' => 'b1.plus', 'to' => 'b2.plus', 'size_mm2' => 16, 'length_m' => $metres], ['uid' => 'l2', 'from' => 'b1.minus', 'to' => 'b2.minus', 'size_mm2' => 16, 'length_m' => $metres],
+            ['uid' => 'l1', 'from' => 'b1.plus', 'to' => 'b2.plus', 'size_mm2' => 16, 'length_m' => $metres], [
+                'uid' => 'l2', 'from' => 'b1.minus', 'to' => 'b2.minus', 'size_mm2' => 16, 'length_m' => $metres,
+            ],
         ]];
-        yield 'both leads on the first' => ['bank-shares-unevenly', 'fix', self::system($pair('b1'), batteries: 2), self::system($pair('b2'), batteries: 2)];
-        $heavy = ['appliances' => [['uid' => 'a1', 'name' => 'winch', 'side' => 'dc', 'watts' => 2100, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 8.25]]]]]];
-        yield 'the sum of the limits is not there' => ['bank-limit-by-share', 'fix', self::system([...$pair('b1'), ...$heavy], batteries: 2), self::system([...$pair('b2'), ...$heavy], batteries: 2)];
-        yield 'one is not linked' => ['bank-links-missing', 'fix', self::system($pair('b2'), batteries: 3), self::system($pair('b2'), batteries: 2)];
-        $posts = static fn(float $metres): array => ['conductors' => [['uid' => 'c1', 'from' => 'x1.bar', 'to' => 'f1.in'], ...array_map(static fn(int $i): array => ['uid' => "l$i", 'from' => "b$i.plus", 'to' => 'x1.bar', 'size_mm2' => 50, 'length_m' => $i === 2 ? $metres : 0.4], [1, 2])]];
+        yield 'both leads on the first' => [
+            'bank-shares-unevenly', 'fix', self::system($pair('b1'), batteries: 2), self::system($pair('b2'), batteries: 2),
+        ];
+        $heavy = [
+            'appliances' => [
+                ['uid' => 'a1', 'name' => 'winch', 'side' => 'dc', 'watts' => 2100, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 8.25]]]],
+            ],
+        ];
+        yield 'the sum of the limits is not there' => [
+            'bank-limit-by-share', 'fix', self::system([...$pair('b1'), ...$heavy], batteries: 2),
+            self::system([...$pair('b2'), ...$heavy], batteries: 2),
+        ];
+        yield 'one is not linked' => [
+            'bank-links-missing', 'fix', self::system($pair('b2'), batteries: 3), self::system($pair('b2'), batteries: 2),
+        ];
+        $posts = static fn(float $metres): array => [
+            'conductors' => [
+                ['uid' => 'c1', 'from' => 'x1.bar', 'to' => 'f1.in'],
+                ...array_map(
+                    static fn(int $i): array => [
+                        'uid' => "l$i", 'from' => "b$i.plus", 'to' => 'x1.bar', 'size_mm2' => 50,
+                        'length_m' => $i === 2 ? $metres : 0.4,
+                    ],
+                    [1, 2],
+                ),
+            ],
+        ];
         $bar = [self::part('x1', 'busbar', ['rating_a' => 300])];
-        yield 'unequal leads to a bar' => ['leads-unequal', 'fix', self::system($posts(0.9), $bar, batteries: 2), self::system($posts(0.4), $bar, batteries: 2)];
-        $read = static fn(float $b2, string $at = '2026-11-25T09:00:00Z', string $note = ''): array => ['measurements' => array_map(static fn(int $i): array => ['uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? $b2 : 13.6, 'at' => $i === 2 ? $at : '2026-11-25T08:50:00Z', 'note' => $note], [1, 2])];
+        yield 'unequal leads to a bar' => [
+            'leads-unequal', 'fix', self::system($posts(0.9), $bar, batteries: 2), self::system($posts(0.4), $bar, batteries: 2),
+        ];
+        $read = static fn(float $b2, string $at = '2026-11-25T09:00:00Z', string $note = ''): array => [
+            'measurements' => array_map(
+                static fn(int $i): array => [
+                    'uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? $b2 : 13.6,
+                    'at' => $i === 2 ? $at : '2026-11-25T08:50:00Z', 'note' => $note,
+                ],
+                [1, 2],
+            ),
+        ];
         $far = ['travel' => ['months' => [6], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 1]];
-        yield 'far away with one BMS' => ['no-spare-battery', 'note', self::system($far), self::system([...$far, ...$pair('b2')], batteries: 2)];
+        yield 'far away with one BMS' => [
+            'no-spare-battery', 'note', self::system($far), self::system([...$far, ...$pair('b2')], batteries: 2),
+        ];
         yield 'one BMS near a post' => ['no-spare-battery', 'note', self::system($far), self::system()];
-        yield 'not alike before they are joined' => ['strings-apart', 'stop', self::system($read(13.3), batteries: 2), self::system($read(13.55), batteries: 2)];
-        yield 'after the full method 0.2 V are usual' => ['strings-apart', 'stop', self::system($read(13.4), batteries: 2), self::system($read(13.4, note: 'balanced, full'), batteries: 2)];
-        yield 'readings of another day are no pair' => ['strings-apart', 'stop', self::system($read(13.0), batteries: 2), self::system($read(13.0, '2026-11-20T09:00:00Z'), batteries: 2)];
+        yield 'not alike before they are joined' => [
+            'strings-apart', 'stop', self::system($read(13.3), batteries: 2), self::system($read(13.55), batteries: 2),
+        ];
+        yield 'after the full method 0.2 V are usual' => [
+            'strings-apart', 'stop', self::system($read(13.4), batteries: 2),
+            self::system($read(13.4, note: 'balanced, full'), batteries: 2),
+        ];
+        yield 'readings of another day are no pair' => [
+            'strings-apart', 'stop', self::system($read(13.0), batteries: 2),
+            self::system($read(13.0, '2026-11-20T09:00:00Z'), batteries: 2),
+        ];
         yield 'hour rate' => [
             'hour-rate-missing',
             'note',
@@ -261,7 +309,10 @@ final class RulesTest extends TestCase
         yield 'sun short, but driving' => [
             'sun-short',
             'note',
-            self::system(['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 2]], [...$sun, self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom'])]),
+            self::system(
+                ['travel' => ['months' => [12], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 2]],
+                [...$sun, self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom'])],
+            ),
             self::system(),
         ];
         yield 'nothing charges' => [
@@ -324,19 +375,47 @@ final class RulesTest extends TestCase
         );
         yield 'equalising that cannot be switched off' => ['equalise-on', 'note', $cannot('14.6'), $cannot('off')];
         $inverter = static fn(float $cutoff): array => self::part('n1', 'inverter', ['continuous_w' => 300, 'low_cutoff_v' => $cutoff]);
-        yield 'an inverter that cuts off below the BMS' => ['never-acts', 'stop', self::system(parts: [$inverter(10.5)]), self::system(parts: [$inverter(11.8)])];
-        $gate = static fn(float $opens, float $back): array => self::part('d1', 'low_voltage_disconnect', ['rating_a' => 60, 'disconnect_v' => $opens, 'reconnect_v' => $back]);
-        yield 'a cut-off on the disconnect' => ['rungs-touch', 'fix', self::system(parts: [$inverter(11.15), $gate(11.1, 12)]), self::system(parts: [$inverter(11.8), $gate(11.1, 12)])];
-        yield 'a disconnect that comes back at once' => ['reconnect-below-disconnect', 'fix', self::system(parts: [$gate(11.1, 11.1)]), self::system(parts: [$gate(11.1, 12)])];
-        $typed = static fn(array $settings): System => self::system(['settings' => array_map(static fn(string $p, string $v): array => ['part' => 'k1', 'parameter' => $p, 'as_set' => $v], array_keys($settings), $settings)]);
-        yield 'float over absorption' => ['float-above-absorption', 'fix', $typed(['absorption_v' => '14.0', 'float_v' => '14.2']), $typed(['absorption_v' => '14.2', 'float_v' => '14.2'])];
-        yield 're-bulk at float' => ['rebulk-above-float', 'fix', $typed(['float_v' => '13.5', 'rebulk_v' => '13.5']), $typed(['float_v' => '13.5', 'rebulk_v' => '13.3'])];
+        yield 'an inverter that cuts off below the BMS' => [
+            'never-acts', 'stop', self::system(parts: [$inverter(10.5)]), self::system(parts: [$inverter(11.8)]),
+        ];
+        $gate = static fn(float $opens, float $back): array => self::part(
+            'd1',
+            'low_voltage_disconnect',
+            ['rating_a' => 60, 'disconnect_v' => $opens, 'reconnect_v' => $back],
+        );
+        yield 'a cut-off on the disconnect' => [
+            'rungs-touch', 'fix', self::system(parts: [$inverter(11.15), $gate(11.1, 12)]),
+            self::system(parts: [$inverter(11.8), $gate(11.1, 12)]),
+        ];
+        yield 'a disconnect that comes back at once' => [
+            'reconnect-below-disconnect', 'fix', self::system(parts: [$gate(11.1, 11.1)]), self::system(parts: [$gate(11.1, 12)]),
+        ];
+        $typed = static fn(array $settings): System => self::system(
+            ['settings' => array_map(
+                static fn(string $p, string $v): array => ['part' => 'k1', 'parameter' => $p, 'as_set' => $v],
+                array_keys($settings),
+                $settings,
+            )],
+        );
+        yield 'float over absorption' => [
+            'float-above-absorption', 'fix', $typed(['absorption_v' => '14.0', 'float_v' => '14.2']),
+            $typed(['absorption_v' => '14.2', 'float_v' => '14.2']),
+        ];
+        yield 're-bulk at float' => [
+            'rebulk-above-float', 'fix', $typed(['float_v' => '13.5', 'rebulk_v' => '13.5']),
+            $typed(['float_v' => '13.5', 'rebulk_v' => '13.3']),
+        ];
         $regulator = self::part(
             'r1',
             'regulator',
             ['technology' => 'mppt', 'max_charge_a' => 10, 'lithium' => 'custom', 'load_output_a' => 20],
         );
-        $wired = static fn(string $to): array => ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'r1.battery_plus', 'to' => $to]]];
+        $wired = static fn(string $to): array => [
+            'conductors' => [
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                ['uid' => 'c2', 'from' => 'r1.battery_plus', 'to' => $to],
+            ],
+        ];
         yield 'breaker between regulator and battery' => [
             'regulator-loses-battery',
             'fix',
@@ -345,19 +424,55 @@ final class RulesTest extends TestCase
         ];
         $alternator = self::part('a0', 'alternator', ['rated_a' => 120, 'for_house' => true]);
         $driven = static fn(array $leads, array $signals = [], array $parts = []): System => self::system([
-            'conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ...array_map(static fn(array $l, int $i): array => ['uid' => "d$i", 'from' => $l[0], 'to' => $l[1]], $leads, array_keys($leads))],
+            'conductors' => [
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                ...array_map(
+                    static fn(array $l, int $i): array => ['uid' => "d$i", 'from' => $l[0], 'to' => $l[1]],
+                    $leads,
+                    array_keys($leads),
+                ),
+            ],
             'signals' => $signals,
-        ], [$alternator, self::part('f2', 'fuse', ['rating_a' => 150]), self::part('g0', 'alternator_regulator', ['obeys_bms' => true]), ...$parts]);
+        ], [
+            $alternator, self::part('f2', 'fuse', ['rating_a' => 150]),
+            self::part('g0', 'alternator_regulator', ['obeys_bms' => true]), ...$parts,
+        ]);
         $hears = [['uid' => 's9', 'kind' => 'may_charge', 'from' => 'b1', 'to' => 'g0']];
         $direct = [['b1.plus', 'f2.in'], ['f2.out', 'a0.plus']];
-        $two = static fn(float $up, float $down): System => self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f8.in'], ['uid' => 'c2', 'from' => 'f8.out', 'to' => 'f9.in']]], [
-            self::part('f8', 'fuse', ['rating_a' => $up, 'family' => 'class_t']), self::part('f9', 'fuse', ['rating_a' => $down, 'family' => 'class_t']),
+        $two = static fn(float $up, float $down): System => self::system([
+            'conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f8.in'], ['uid' => 'c2', 'from' => 'f8.out', 'to' => 'f9.in']],
+        ], [
+            self::part('f8', 'fuse', ['rating_a' => $up, 'family' => 'class_t']), self::part(
+                'f9',
+                'fuse',
+                ['rating_a' => $down, 'family' => 'class_t'],
+            ),
         ]);
         yield 'two fuses that may open together' => ['not-selective', 'note', $two(150, 100), $two(150, 30)];
         yield 'the larger fuse behind the smaller' => ['not-selective', 'note', $two(60, 100), $two(100, 10)];
-        $shunt = static fn(float $a): System => self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm9.battery_minus']], 'appliances' => [['uid' => 'a1', 'name' => 'winch', 'side' => 'dc', 'watts' => 900, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 2]]]]]], [self::part('m9', 'monitor', ['shunt_a' => $a])]);
+        $shunt = static fn(float $a): System => self::system(
+            [
+                'conductors' => [
+                    ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                    ['uid' => 'c2', 'from' => 'b1.minus', 'to' => 'm9.battery_minus'],
+                ],
+                'appliances' => [
+                    ['uid' => 'a1', 'name' => 'winch', 'side' => 'dc', 'watts' => 900, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 2]]]],
+                ],
+            ],
+            [self::part('m9', 'monitor', ['shunt_a' => $a])],
+        );
         yield 'a shunt too small' => ['part-overloaded', 'fix', $shunt(50), $shunt(100)];
-        $bar = static fn(float $a): System => self::system(['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'x9.bar'], ['uid' => 'c3', 'from' => 'x9.bar', 'to' => 'x1.supply_plus']]], [self::part('x9', 'busbar', ['rating_a' => $a]), self::part('x1', 'distribution_box', ['circuits' => 8]), self::part('n1', 'inverter', ['continuous_w' => 100])]);
+        $bar = static fn(float $a): System => self::system(
+            ['conductors' => [
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'x9.bar'],
+                ['uid' => 'c3', 'from' => 'x9.bar', 'to' => 'x1.supply_plus'],
+            ]],
+            [
+                self::part('x9', 'busbar', ['rating_a' => $a]), self::part('x1', 'distribution_box', ['circuits' => 8]),
+                self::part('n1', 'inverter', ['continuous_w' => 100]),
+            ],
+        );
         yield 'a bar too small' => ['part-overloaded', 'fix', $bar(1), $bar(100)];
         yield 'a BMS that opens under an alternator' => ['alternator-loses-load', 'fix', $driven($direct), $driven($direct, $hears)];
         $switch = self::part('w2', 'switch', ['rating_a' => 300]);
@@ -367,13 +482,22 @@ final class RulesTest extends TestCase
             $driven([['b1.plus', 'w2.in'], ['w2.out', 'f2.in'], ['f2.out', 'a0.plus']], $hears, [$switch]),
             $driven([['b1.plus', 'w2.in'], ...$direct], $hears, [$switch]),
         ];
-        $roof = [$regulator, $switch, self::part('v1', 'panel', self::PANEL), self::part('x2', 'busbar', ['rating_a' => 250]), self::part('f2', 'fuse', ['rating_a' => 30]), self::part('w3', 'switch', ['rating_a' => 30])];
+        $roof = [
+            $regulator, $switch, self::part('v1', 'panel', self::PANEL), self::part('x2', 'busbar', ['rating_a' => 250]),
+            self::part('f2', 'fuse', ['rating_a' => 30]), self::part('w3', 'switch', ['rating_a' => 30]),
+        ];
         $sunny = static fn(string $panels): System => self::system(['conductors' => [
-            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'w2.in'], ['uid' => 'c3', 'from' => 'w2.out', 'to' => 'x2.bar'],
+            [
+                'uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in',
+            ], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'w2.in'], ['uid' => 'c3', 'from' => 'w2.out', 'to' => 'x2.bar'],
             ['uid' => 'c4', 'from' => 'x2.bar', 'to' => 'f2.in'], ['uid' => 'c5', 'from' => 'f2.out', 'to' => 'r1.battery_plus'],
-            ['uid' => 'c6', 'from' => 'v1.plus', 'to' => $panels], ['uid' => 'c7', 'from' => 'w3.out', 'to' => $panels === 'w3.in' ? 'r1.pv_plus' : 'v1.minus'],
+            ['uid' => 'c6', 'from' => 'v1.plus', 'to' => $panels], [
+                'uid' => 'c7', 'from' => 'w3.out', 'to' => $panels === 'w3.in' ? 'r1.pv_plus' : 'v1.minus',
+            ],
         ]], $roof);
-        yield 'a main switch that leaves panels on their regulator' => ['regulator-loses-battery', 'fix', $sunny('r1.pv_plus'), $sunny('w3.in')];
+        yield 'a main switch that leaves panels on their regulator' => [
+            'regulator-loses-battery', 'fix', $sunny('r1.pv_plus'), $sunny('w3.in'),
+        ];
         $fed = static fn(float $amps): System => self::system(
             ['conductors' => [
                 ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
@@ -419,7 +543,14 @@ final class RulesTest extends TestCase
         $array = static fn(int $series, int $panels, array $second = []): System => self::system(
             ['place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8), 'record_low_c' => -20]],
             [
-                self::part('r1', 'regulator', ['technology' => 'mppt', 'max_pv_v' => 75, 'max_charge_a' => 50, 'max_pv_isc_a' => 30, 'lithium' => 'custom', 'array_series' => $series]),
+                self::part(
+                    'r1',
+                    'regulator',
+                    [
+                        'technology' => 'mppt', 'max_pv_v' => 75, 'max_charge_a' => 50, 'max_pv_isc_a' => 30, 'lithium' => 'custom',
+                        'array_series' => $series,
+                    ],
+                ),
                 ...array_map(static fn(int $i): array => self::part("s$i", 'panel', self::PANEL), range(1, $panels)),
                 ...($second === [] ? [] : [self::part('s9', 'panel', $second + self::PANEL)]),
             ],
@@ -430,8 +561,13 @@ final class RulesTest extends TestCase
         yield 'too many strings' => ['array-current-too-high', 'fix', $array(1, 6), $array(2, 6)];
         yield 'an odd panel' => ['mixed-panels', 'fix', $array(2, 1, ['pmax_w' => 60, 'isc_a' => 3.5, 'imp_a' => 3.3]), $array(2, 2)];
         $post = static fn(float $chargerA): System => self::system([
-            'appliances' => [['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1700, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 8.2]]]]],
-        ], [self::part('k3', 'mains_charger', ['output_a' => $chargerA, 'lithium' => 'custom']), self::part('v1', 'inverter', ['continuous_w' => 3000])]);
+            'appliances' => [
+                ['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1700, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 8.2]]]],
+            ],
+        ], [
+            self::part('k3', 'mains_charger', ['output_a' => $chargerA, 'lithium' => 'custom']),
+            self::part('v1', 'inverter', ['continuous_w' => 3000]),
+        ]);
         // 1700 W are 7.4 A of 10 A; 50 A of charging take 50 × 14.2 ÷ (0.88 × 230) = 3.5 A, 31 A take 2.2 A.
         yield 'a weak post' => ['hook-up-overloaded', 'fix', $post(20), $post(1)];
         $sensor = static fn(string $fate): System => self::system(
@@ -474,7 +610,11 @@ final class RulesTest extends TestCase
         self::assertSame($severity, $found[0]->finding->severity->value);
         foreach (['en'] as $language) {
             $said = (new Lexicon(new Show(Units::Metric, locale: $language)))->finding($found[0]->finding);
-            self::assertDoesNotMatchRegularExpression('/(?<![\\w:]):[a-z]|findings\\.|\\b' . $rule . '\\b/', implode(' | ', [$said->title, $said->message, $said->remedy, $said->source]), $language);
+            self::assertDoesNotMatchRegularExpression(
+                '/(?<![\\w:]):[a-z]|findings\\.|\\b' . $rule . '\\b/',
+                implode(' | ', [$said->title, $said->message, $said->remedy, $said->source]),
+                $language,
+            );
         }
         self::assertSame(
             [],
@@ -486,31 +626,81 @@ final class RulesTest extends TestCase
     /**
      * Systems in which one value is turned; the rule speaks on one side of the point where its two figures meet.
      *
-     * @return iterable<string, array{string, callable(float): System, float, float, float}> rule, system by the value turned, a value at which it speaks, one at which it must not, the figures' ratio at the turn
+     * @return iterable<string, array{string, callable(float): System, float, float, float}> rule, system by the value turned, a value
+     *     at which it speaks, one at which it must not, the figures' ratio at the turn
      */
     public static function turns(): iterable
     {
         $panels = static fn(int $n): array => array_map(static fn(int $i): array => self::part("q$i", 'panel', self::PANEL), range(1, $n));
         $panelled = static fn(int $n, array $regulator): System => self::system(
-            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ...array_map(static fn(int $i): array => ['uid' => "w$i", 'from' => "q$i.plus", 'to' => 'r1.pv_plus'], range(1, $n))]],
-            [...$panels($n), self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 50, 'lithium' => 'custom', ...$regulator])],
+            ['conductors' => [
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                ...array_map(static fn(int $i): array => ['uid' => "w$i", 'from' => "q$i.plus", 'to' => 'r1.pv_plus'], range(1, $n)),
+            ]],
+            [
+                ...$panels($n),
+                self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 50, 'lithium' => 'custom', ...$regulator]),
+            ],
         );
-        $mains = static fn(float $watts, array $inverter): System => self::system(self::load(['side' => 'ac', 'watts' => $watts]), [self::part('v1', 'inverter', $inverter)]);
-        yield 'watts on the bank' => ['bank-current-limit', static fn(float $w): System => self::system(self::load(['watts' => $w])), 3000, 300, 1.0];
-        yield 'watts on the inverter' => ['inverter-overloaded', static fn(float $w): System => $mains($w, ['continuous_w' => 600]), 900, 100, 1.0];
-        yield 'what the inverter gives' => ['inverter-overloaded', static fn(float $w): System => $mains(500, ['continuous_w' => $w]), 300, 900, 1.0];
-        yield 'days wished' => ['short-of-wish', static fn(float $days): System => self::system(['travel' => ['months' => [6], 'wish_days' => $days]]), 20, 0.5, 1.0];
-        yield 'payload' => ['payload-exceeded', static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => $kg]]), 1, 60, 1.0];
-        yield 'axle' => ['axle-exceeded', static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => $kg]]), 1, 60, 1.0];
-        yield 'weight of the battery' => ['payload-exceeded', static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 30]], battery: [...self::LFP, 'mass_kg' => $kg]), 90, 5, 1.0];
-        yield 'amps of the regulator' => ['regulator-clips', static fn(float $a): System => $panelled(4, ['max_charge_a' => $a, 'max_pv_v' => 150]), 5, 60, 1.0];
-        yield 'a setting' => ['charge-volts-too-high', static fn(float $v): System => self::system(self::setting('absorption_v', (string) round($v, 6))), 15, 14, 1.0];
+        $mains = static fn(float $watts, array $inverter): System => self::system(
+            self::load(['side' => 'ac', 'watts' => $watts]),
+            [self::part('v1', 'inverter', $inverter)],
+        );
+        yield 'watts on the bank' => [
+            'bank-current-limit', static fn(float $w): System => self::system(self::load(['watts' => $w])), 3000, 300, 1.0,
+        ];
+        yield 'watts on the inverter' => [
+            'inverter-overloaded', static fn(float $w): System => $mains($w, ['continuous_w' => 600]), 900, 100, 1.0,
+        ];
+        yield 'what the inverter gives' => [
+            'inverter-overloaded', static fn(float $w): System => $mains(500, ['continuous_w' => $w]), 300, 900, 1.0,
+        ];
+        yield 'days wished' => [
+            'short-of-wish', static fn(float $days): System => self::system(['travel' => ['months' => [6], 'wish_days' => $days]]), 20,
+            0.5, 1.0,
+        ];
+        yield 'payload' => [
+            'payload-exceeded',
+            static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => $kg]]),
+            1, 60, 1.0,
+        ];
+        yield 'axle' => [
+            'axle-exceeded',
+            static fn(float $kg): System => self::system(['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'axle_kg' => $kg]]), 1,
+            60, 1.0,
+        ];
+        yield 'weight of the battery' => [
+            'payload-exceeded',
+            static fn(float $kg): System => self::system(
+                ['vehicle' => ['kind' => 'caravan', 'system_v' => 12, 'payload_kg' => 30]],
+                battery: [...self::LFP, 'mass_kg' => $kg],
+            ),
+            90,
+            5,
+            1.0,
+        ];
+        yield 'amps of the regulator' => [
+            'regulator-clips', static fn(float $a): System => $panelled(4, ['max_charge_a' => $a, 'max_pv_v' => 150]), 5, 60, 1.0,
+        ];
+        yield 'a setting' => [
+            'charge-volts-too-high', static fn(float $v): System => self::system(self::setting('absorption_v', (string) round($v, 6))),
+            15, 14, 1.0,
+        ];
         yield 'the lead to the charger' => ['dcdc-lead-undersized', static fn(float $m): System => self::system(
-            ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], ['uid' => 'w1', 'from' => 'alt.plus', 'to' => 'd1.input_plus', 'size_mm2' => 16, 'length_m' => $m]]],
+            ['conductors' => [
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'],
+                ['uid' => 'w1', 'from' => 'alt.plus', 'to' => 'd1.input_plus', 'size_mm2' => 16, 'length_m' => $m],
+            ]],
             [self::part('alt', 'alternator', ['rated_a' => 180]), self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom'])],
         ), 40, 0.5, 1.0];
         yield 'two batteries apart' => ['strings-apart', static fn(float $v): System => self::system(
-            ['measurements' => array_map(static fn(int $i): array => ['uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? 13.6 - $v : 13.6, 'at' => "2026-11-25T09:0$i:00Z"], [1, 2])],
+            ['measurements' => array_map(
+                static fn(int $i): array => [
+                    'uid' => "m$i", 'part' => "b$i", 'quantity' => 'volts', 'value' => $i === 2 ? 13.6 - $v : 13.6,
+                    'at' => "2026-11-25T09:0$i:00Z",
+                ],
+                [1, 2],
+            )],
             batteries: 2,
         ), 1.0, 0.01, 1.0];
     }
@@ -519,9 +709,16 @@ final class RulesTest extends TestCase
      * @param callable(float): System $turned
      */
     #[DataProvider('turns')]
-    public function testARuleTurnsOnceAndWhereItsTwoFiguresMeet(string $rule, callable $turned, float $speaks, float $silent, float $ratio): void
-    {
-        $said = static fn(float $x): ?Finding => array_values(array_filter(Study::of($turned($x))->assessment()->verdicts, static fn($v): bool => $v->finding->rule === $rule))[0]->finding ?? null;
+    public function testARuleTurnsOnceAndWhereItsTwoFiguresMeet(
+        string $rule,
+        callable $turned,
+        float $speaks,
+        float $silent,
+        float $ratio,
+    ): void {
+        $said = static fn(float $x): ?Finding => array_values(
+            array_filter(Study::of($turned($x))->assessment()->verdicts, static fn($v): bool => $v->finding->rule === $rule),
+        )[0]->finding ?? null;
         self::assertNotNull($said($speaks), 'speaks at the one end');
         self::assertNull($said($silent), 'is silent at the other');
         [$yes, $no] = [$speaks, $silent];
@@ -546,10 +743,19 @@ final class RulesTest extends TestCase
 
     public function testAnAnswerHoldsForItsFiguresAndIsAskedAgainForOthers(): void
     {
-        $wish = static fn(float $days, array $answers = []): Assessment => Study::of(self::system(['travel' => ['months' => [6], 'wish_days' => $days], 'answers' => $answers]))->assessment();
+        $wish = static fn(float $days, array $answers = []): Assessment => Study::of(
+            self::system(['travel' => ['months' => [6], 'wish_days' => $days], 'answers' => $answers]),
+        )->assessment();
         $finding = $wish(4)->find('short-of-wish')?->finding;
         self::assertNotNull($finding);
-        $answer = (new Answer($finding->key(), $finding->fingerprint(), 'overruled', 'They have a generator', 'P', '2026-11-25'))->toArray();
+        $answer = (new Answer(
+            $finding->key(),
+            $finding->fingerprint(),
+            'overruled',
+            'They have a generator',
+            'P',
+            '2026-11-25',
+        ))->toArray();
         $settled = $wish(4, [$answer]);
         self::assertFalse($settled->find('short-of-wish')?->isOpen());
         self::assertSame(0, $settled->count(Severity::Fix));
@@ -561,7 +767,11 @@ final class RulesTest extends TestCase
     public function testTheSkylineShowsDoneToDoAndCracked(): void
     {
         $skyline = Skyline::of(
-            Study::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')]))->assessment(),
+            Study::of(
+                self::system(
+                    parts: [self::part('r1', 'regulator', ['technology' => 'pwm', 'max_charge_a' => 10, 'lithium' => 'none'], 'keep')],
+                ),
+            )->assessment(),
             new Progress(false, true),
         );
         self::assertSame(
@@ -570,10 +780,16 @@ final class RulesTest extends TestCase
         );
         self::assertSame([Stage::Survey, false], [$skyline->nextStage, $skyline->finished]);
         $measured = ['conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'size_mm2' => 35, 'length_m' => 0.2]]];
-        $next = static fn(array $change, Progress $progress): Stage => Skyline::of(Study::of(self::system($change))->assessment(), $progress)->nextStage;
+        $next = static fn(array $change, Progress $progress): Stage => Skyline::of(
+            Study::of(self::system($change))->assessment(),
+            $progress,
+        )->nextStage;
         self::assertSame(
             [Stage::Wiring, Stage::DayPlan, Stage::Balance, Stage::Settings],
-            [$next([], new Progress(false, true)), $next($measured, new Progress(false, false)), $next($measured, new Progress(false, false, true)), $next($measured, new Progress(false, true, true))],
+            [
+                $next([], new Progress(false, true)), $next($measured, new Progress(false, false)),
+                $next($measured, new Progress(false, false, true)), $next($measured, new Progress(false, true, true)),
+            ],
         );
     }
 
@@ -593,7 +809,9 @@ final class RulesTest extends TestCase
     public function testFoundAndPlannedAreTwoStatesOfOneGraph(): void
     {
         $system = self::system(['conductors' => [
-            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'fate' => 'add'], ['uid' => 'c2', 'from' => 'o1.plus', 'to' => 'f0.in', 'fate' => 'remove'], [
+            ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'fate' => 'add'], [
+                'uid' => 'c2', 'from' => 'o1.plus', 'to' => 'f0.in', 'fate' => 'remove',
+            ], [
                 'uid' => 'c3',
                 'from' => 'o1.minus',
                 'to' => 'g1.minus',
@@ -607,7 +825,13 @@ final class RulesTest extends TestCase
         self::assertSame(['b1', 'f1', 'm0', 'k1', 'g1'], array_keys($system->planned()->parts));
         self::assertSame(['c2', 'c3'], array_keys($system->found()->conductors));
         self::assertSame(['c1'], array_keys($system->planned()->conductors), 'a conductor whose part leaves, leaves with it');
-        self::assertSame([['b1.plus', 'f1.in']], array_map(static fn(Reach $r): array => array_map(strval(...), $r->points()), $system->planned()->islands(Passage::conductors())));
+        self::assertSame(
+            [['b1.plus', 'f1.in']],
+            array_map(
+                static fn(Reach $r): array => array_map(strval(...), $r->points()),
+                $system->planned()->islands(Passage::conductors()),
+            ),
+        );
         self::assertEqualsWithDelta(11.0 - 32.0, $system->difference()->massKg(), 1e-9);
     }
 }

@@ -18,7 +18,9 @@ use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The day in its order: on real and on random systems no step endangers a regulator, lifts a live lug or lays hands on what is not dead. */
+/**
+ * The day in its order: on real and on random systems no step endangers a regulator, lifts a live lug or lays hands on what is not dead.
+ */
 final class RunSheetTest extends TestCase
 {
     use SoundSystem;
@@ -26,20 +28,47 @@ final class RunSheetTest extends TestCase
     /** Found: AGM behind a fuse and a switch, sun without a switch; planned: LFP, an inverter on its own fuse. */
     private static function upgrade(): System
     {
-        $row = static fn(string $uid, string $kind, array $data, string $fate = 'keep', array $more = []): array => ['uid' => $uid, 'kind' => $kind, 'fate' => $fate, 'data' => $data, ...$more];
-        $lead = static fn(string $uid, string $from, string $to, string $fate = 'keep'): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => $fate];
+        $row = static fn(string $uid, string $kind, array $data, string $fate = 'keep', array $more = []): array => [
+            'uid' => $uid, 'kind' => $kind, 'fate' => $fate, 'data' => $data, ...$more,
+        ];
+        $lead = static fn(string $uid, string $from, string $to, string $fate = 'keep'): array => [
+            'uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => $fate,
+        ];
 
         return self::system([
             'conductors' => [
-                $lead('c1', 'old.plus', 'f1.in'), $lead('c2', 'f1.out', 's1.in'), $lead('c3', 's1.out', 'bus.bar'), $lead('c4', 'bus.bar', 'r1.battery_plus'),
-                $lead('c5', 'q1.plus', 'r1.pv_plus'), $lead('c6', 'bus.bar', 'box.supply_plus'), $lead('c7', 'old.minus', 'neg.bar'), $lead('c8', 'r1.battery_minus', 'neg.bar'),
-                $lead('d1', 'b1.plus', 'f1.in', 'add'), $lead('d2', 'b2.plus', 'b1.plus', 'add'), $lead('d3', 'b1.minus', 'b2.minus', 'add'), $lead('d4', 'b2.minus', 'neg.bar', 'add'),
-                $lead('d5', 'bus.bar', 'f2.in', 'add'), $lead('d6', 'f2.out', 'inv.battery_plus', 'add'), $lead('d7', 'inv.battery_minus', 'neg.bar', 'add'),
+                $lead('c1', 'old.plus', 'f1.in'), $lead('c2', 'f1.out', 's1.in'), $lead('c3', 's1.out', 'bus.bar'), $lead(
+                    'c4',
+                    'bus.bar',
+                    'r1.battery_plus',
+                ),
+                $lead('c5', 'q1.plus', 'r1.pv_plus'), $lead('c6', 'bus.bar', 'box.supply_plus'), $lead('c7', 'old.minus', 'neg.bar'),
+                $lead('c8', 'r1.battery_minus', 'neg.bar'),
+                $lead('d1', 'b1.plus', 'f1.in', 'add'), $lead('d2', 'b2.plus', 'b1.plus', 'add'),
+                $lead('d3', 'b1.minus', 'b2.minus', 'add'), $lead('d4', 'b2.minus', 'neg.bar', 'add'),
+                $lead('d5', 'bus.bar', 'f2.in', 'add'), $lead('d6', 'f2.out', 'inv.battery_plus', 'add'),
+                $lead('d7', 'inv.battery_minus', 'neg.bar', 'add'),
             ],
             'parts' => [
-                $row('old', 'battery', self::AGM, 'remove'), $row('f1', 'fuse', ['rating_a' => 100]), $row('s1', 'switch', ['rating_a' => 200]), $row('bus', 'busbar', ['rating_a' => 300]), $row('neg', 'busbar', ['rating_a' => 300]),
-                $row('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 100]), $row('q1', 'panel', self::PANEL), $row('box', 'distribution_box', ['circuits' => 6]),
-                $row('b1', 'battery', self::LFP + ['torque_nm' => 9], 'add'), $row('b2', 'battery', self::LFP, 'add'), $row('f2', 'fuse', ['rating_a' => 125], 'add'), $row('inv', 'inverter', ['continuous_w' => 1000], 'add'),
+                $row('old', 'battery', self::AGM, 'remove'), $row('f1', 'fuse', ['rating_a' => 100]),
+                $row('s1', 'switch', ['rating_a' => 200]), $row('bus', 'busbar', ['rating_a' => 300]),
+                $row('neg', 'busbar', ['rating_a' => 300]),
+                $row(
+                    'r1',
+                    'regulator',
+                    ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 100],
+                ), $row('q1', 'panel', self::PANEL), $row('box', 'distribution_box', ['circuits' => 6]),
+                $row(
+                    'b1',
+                    'battery',
+                    self::LFP + ['torque_nm' => 9],
+                    'add',
+                ), $row('b2', 'battery', self::LFP, 'add'), $row('f2', 'fuse', ['rating_a' => 125], 'add'), $row(
+                    'inv',
+                    'inverter',
+                    ['continuous_w' => 1000],
+                    'add',
+                ),
             ],
         ]);
     }
@@ -56,9 +85,12 @@ final class RunSheetTest extends TestCase
     {
         $sheet = RunSheet::of(Study::of(self::upgrade()));
         self::assertSame([
-            'guard', 'pictures', 'as-found-volts', 'loads-off', 'engine-off', 'cover-panels', 'main-off.s1', 'lift-minus.old', 'lift-plus.old', 'prove-dead',
-            'take-battery.old', 'mount.inv', 'mount-small', 'set-battery.b1', 'set-battery.b2', 'lay-returns', 'lay-plus', 'balance', 'own-volts', 'link-batteries',
-            'join-minus', 'join-plus', 'close-main.s1', 'precharge', 'close-main.f2', 'regulator-awake.r1', 'program', 'sun-on', 'loads-on', 'shore-on', 'test', 'labels', 'tidy',
+            'guard', 'pictures', 'as-found-volts', 'loads-off', 'engine-off', 'cover-panels', 'main-off.s1', 'lift-minus.old',
+            'lift-plus.old', 'prove-dead',
+            'take-battery.old', 'mount.inv', 'mount-small', 'set-battery.b1', 'set-battery.b2', 'lay-returns', 'lay-plus', 'balance',
+            'own-volts', 'link-batteries',
+            'join-minus', 'join-plus', 'close-main.s1', 'precharge', 'close-main.f2', 'regulator-awake.r1', 'program', 'sun-on',
+            'loads-on', 'shore-on', 'test', 'labels', 'tidy',
         ], self::keys($sheet));
         self::assertSame(2, $sheet->step('take-battery.old')?->hands, 'an AGM of 32 kg takes two');
         self::assertSame(1, $sheet->step('set-battery.b1')?->hands);
@@ -72,8 +104,20 @@ final class RunSheetTest extends TestCase
         self::assertTrue($sheet->step('cover-panels')->reading->isGood(0.1));
         // 1 charger of 20 A for 2 × 50 Ah, then an hour of rest.
         self::assertSame(6.0, $sheet->step('balance')?->waitH);
-        self::assertSame(['lift-plus.old', 'lift-minus.old'], array_slice(self::keys(RunSheet::of(Study::of(self::upgrade()), 'positive')), 7, 2));
-        self::assertSame([], RunSheet::of(Study::of(self::system(['parts' => [['uid' => 'b1', 'kind' => 'battery', 'fate' => 'keep', 'data' => self::LFP]], 'conductors' => []])))->steps);
+        self::assertSame(
+            ['lift-plus.old', 'lift-minus.old'],
+            array_slice(self::keys(RunSheet::of(Study::of(self::upgrade()), 'positive')), 7, 2),
+        );
+        self::assertSame(
+            [],
+            RunSheet::of(
+                Study::of(
+                    self::system(
+                        ['parts' => [['uid' => 'b1', 'kind' => 'battery', 'fate' => 'keep', 'data' => self::LFP]], 'conductors' => []],
+                    ),
+                ),
+            )->steps,
+        );
         self::assertSound($sheet);
     }
 
@@ -117,9 +161,13 @@ final class RunSheetTest extends TestCase
     private static function random(): System
     {
         $sheets = [
-            'battery' => self::LFP, 'panel' => self::PANEL, 'regulator' => ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 100], 'fuse' => ['rating_a' => 100], 'switch' => ['rating_a' => 200],
-            'busbar' => ['rating_a' => 300], 'alternator' => ['rated_a' => 120], 'dcdc' => ['output_a' => 30], 'isolator' => ['method' => 'relay'], 'inverter' => ['continuous_w' => 1000],
-            'mains_charger' => ['output_a' => 30], 'shore_inlet' => ['rating_a' => 16], 'distribution_box' => ['circuits' => 6], 'low_voltage_disconnect' => ['rating_a' => 60],
+            'battery' => self::LFP, 'panel' => self::PANEL, 'regulator' => [
+                'technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 100,
+            ], 'fuse' => ['rating_a' => 100], 'switch' => ['rating_a' => 200],
+            'busbar' => ['rating_a' => 300], 'alternator' => ['rated_a' => 120], 'dcdc' => ['output_a' => 30],
+            'isolator' => ['method' => 'relay'], 'inverter' => ['continuous_w' => 1000],
+            'mains_charger' => ['output_a' => 30], 'shore_inlet' => ['rating_a' => 16], 'distribution_box' => ['circuits' => 6],
+            'low_voltage_disconnect' => ['rating_a' => 60],
         ];
         $fate = static fn(): string => ['keep', 'keep', 'keep', 'add', 'add', 'remove', 'disconnect'][mt_rand(0, 6)];
         $parts = [];
@@ -137,7 +185,10 @@ final class RunSheetTest extends TestCase
         foreach (range(1, mt_rand(3, 9)) as $i) {
             $add("x$i", ['fuse', 'switch', 'fuse', 'low_voltage_disconnect'][mt_rand(0, 3)]);
         }
-        foreach (['r1' => 'regulator', 'd1' => 'dcdc', 'i1' => 'isolator', 'n1' => 'inverter', 'k1' => 'mains_charger', 'h1' => 'shore_inlet', 'g1' => 'distribution_box'] as $uid => $kind) {
+        foreach ([
+            'r1' => 'regulator', 'd1' => 'dcdc', 'i1' => 'isolator', 'n1' => 'inverter', 'k1' => 'mains_charger',
+            'h1' => 'shore_inlet', 'g1' => 'distribution_box',
+        ] as $uid => $kind) {
             if (mt_rand(0, 2) > 0) {
                 $add($uid, $kind);
             }
@@ -165,7 +216,9 @@ final class RunSheetTest extends TestCase
                 [$a, $b] = [$ends[$pole][mt_rand(0, count($ends[$pole]) - 1)], $ends[$pole][mt_rand(0, count($ends[$pole]) - 1)]];
                 if (explode('.', $a)[0] !== explode('.', $b)[0]) {
                     $to = mt_rand(0, 6) === 0 ? $ends[$pole][mt_rand(0, count($ends[$pole]) - 1)] : null;
-                    $leads[] = ['uid' => 'c' . count($leads), 'from' => $a, 'to' => $b, 'fate' => $fate()] + ($to === null || $to === $a ? [] : ['planned_to' => $to]);
+                    $leads[] = [
+                        'uid' => 'c' . count($leads), 'from' => $a, 'to' => $b, 'fate' => $fate(),
+                    ] + ($to === null || $to === $a ? [] : ['planned_to' => $to]);
                 }
             }
         }
@@ -190,9 +243,15 @@ final class RunSheetTest extends TestCase
             $end = $end->after($step->acts);
         }
         $excused = [...$endangered($now), ...$endangered($end)];
-        $holds = static fn(string $uid): bool => in_array($system->parts[$uid]->kind, [PartKind::Battery, PartKind::Panel, PartKind::Alternator], true);
+        $holds = static fn(string $uid): bool => in_array(
+            $system->parts[$uid]->kind,
+            [PartKind::Battery, PartKind::Panel, PartKind::Alternator],
+            true,
+        );
         // Of two banks on one part with nothing to open between them one is lifted first.
-        $lifted = array_merge(...array_map(static fn(Step $s): array => str_starts_with($s->does, 'lift-') ? $s->parts : [], $sheet->steps));
+        $lifted = array_merge(
+            ...array_map(static fn(Step $s): array => str_starts_with($s->does, 'lift-') ? $s->parts : [], $sheet->steps),
+        );
         $proven = false;
         foreach ($sheet->steps as $step) {
             $where = "$which: $step->key";
@@ -205,10 +264,16 @@ final class RunSheetTest extends TestCase
                     $lead = $now->leads[$act->of] ?? $next->leads[$act->of];
                     $live = $without->potential(str_starts_with($step->does, 'lift-') ? $lifted : [])->live();
                     foreach ([$lead->from, $lead->to] as $end) {
-                        self::assertTrue($holds($end->uid) || !in_array($end->uid, $live, true) || $step->phase === Phase::Connect, "$where: $end is live while $act->of is handled");
+                        self::assertTrue(
+                            $holds($end->uid) || !in_array($end->uid, $live, true) || $step->phase === Phase::Connect,
+                            "$where: $end is live while $act->of is handled",
+                        );
                     }
                     foreach ([$lead->from, $lead->to] as $end) {
-                        self::assertFalse($system->parts[$end->uid]->kind === PartKind::Panel && isset($now->running['sun']), "$where: a panel's lead handled in the sun");
+                        self::assertFalse(
+                            $system->parts[$end->uid]->kind === PartKind::Panel && isset($now->running['sun']),
+                            "$where: a panel's lead handled in the sun",
+                        );
                     }
                 }
                 if ($act->do === Act::OUT && !$holds($act->of)) {
@@ -218,14 +283,28 @@ final class RunSheetTest extends TestCase
                 self::assertSame([], array_values(array_diff($endangered($now), $excused)), "$where: a regulator loses its battery");
             }
             if (in_array($step->phase, [Phase::Strip, Phase::Fit], true)) {
-                self::assertSame([], array_values(array_intersect($sheet->work->touched(), $now->potential()->live())), "$where: touched and live");
+                self::assertSame(
+                    [],
+                    array_values(array_intersect($sheet->work->touched(), $now->potential()->live())),
+                    "$where: touched and live",
+                );
             }
         }
         // At the end it is the plan, whole, closed and running.
         self::assertEqualsCanonicalizing(array_keys($system->planned()->conductors), array_keys($now->leads), $which);
         self::assertEquals($system->planned()->conductors, array_replace($system->planned()->conductors, $now->leads), $which);
-        self::assertSame([], array_keys(array_filter($now->open, static fn(string $uid): bool => $system->parts[$uid]->fate->isPlanned(), ARRAY_FILTER_USE_KEY)), $which);
-        self::assertEqualsCanonicalizing(array_keys(array_filter($system->parts, static fn($p): bool => $p->fate->value !== 'remove')), array_keys($now->parts), $which);
+        self::assertSame(
+            [],
+            array_keys(
+                array_filter($now->open, static fn(string $uid): bool => $system->parts[$uid]->fate->isPlanned(), ARRAY_FILTER_USE_KEY),
+            ),
+            $which,
+        );
+        self::assertEqualsCanonicalizing(
+            array_keys(array_filter($system->parts, static fn($p): bool => $p->fate->value !== 'remove')),
+            array_keys($now->parts),
+            $which,
+        );
         self::assertEqualsCanonicalizing(Moment::SOURCES, array_keys($now->running), $which);
         self::assertSame(count($sheet->steps), count(array_unique(self::keys($sheet))), "$which: each step has a key of its own");
     }

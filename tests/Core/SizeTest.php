@@ -33,9 +33,20 @@ use PHPUnit\Framework\TestCase;
 /** What Size and Sources make of a whole vehicle. */
 final class SizeTest extends TestCase
 {
-    private const LFP = ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100, 'usable_pct' => 95, 'cycles' => 3500, 'internal_mohm' => 7.5, 'charge_limit_a' => 100, 'recommended_charge_a' => 20, 'discharge_limit_a' => 100, 'absorption_h' => 1, 'charge_min_c' => 0, 'mass_kg' => 11, 'length_mm' => 330, 'width_mm' => 172, 'height_mm' => 214, 'price' => 500];
-    private const AGM = ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rate_h' => 20, 'usable_pct' => 50, 'cycles' => 600, 'charge_limit_a' => 25, 'recommended_charge_a' => 15, 'absorption_h' => 4, 'mass_kg' => 30, 'length_mm' => 330, 'width_mm' => 172, 'height_mm' => 214, 'price' => 200];
-    private const PANEL = ['pmax_w' => 100, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'voc_tempco_pct_per_c' => -0.28, 'vmp_tempco_pct_per_c' => -0.36, 'length_mm' => 1050, 'width_mm' => 540, 'mass_kg' => 7, 'price' => 100];
+    private const LFP = [
+        'chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100, 'usable_pct' => 95, 'cycles' => 3500, 'internal_mohm' => 7.5,
+        'charge_limit_a' => 100, 'recommended_charge_a' => 20, 'discharge_limit_a' => 100, 'absorption_h' => 1, 'charge_min_c' => 0,
+        'mass_kg' => 11, 'length_mm' => 330, 'width_mm' => 172, 'height_mm' => 214, 'price' => 500,
+    ];
+    private const AGM = [
+        'chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rate_h' => 20, 'usable_pct' => 50, 'cycles' => 600,
+        'charge_limit_a' => 25, 'recommended_charge_a' => 15, 'absorption_h' => 4, 'mass_kg' => 30, 'length_mm' => 330,
+        'width_mm' => 172, 'height_mm' => 214, 'price' => 200,
+    ];
+    private const PANEL = [
+        'pmax_w' => 100, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'voc_tempco_pct_per_c' => -0.28,
+        'vmp_tempco_pct_per_c' => -0.36, 'length_mm' => 1050, 'width_mm' => 540, 'mass_kg' => 7, 'price' => 100,
+    ];
 
     /**
      * @param array<string, mixed> $change
@@ -43,7 +54,9 @@ final class SizeTest extends TestCase
      */
     private static function study(array $change = [], array $parts = [], int $panels = 2): Study
     {
-        $part = static fn(string $uid, string $kind, array $data, string $fate = 'add'): array => ['uid' => $uid, 'kind' => $kind, 'fate' => $fate, 'data' => $data];
+        $part = static fn(string $uid, string $kind, array $data, string $fate = 'add'): array => [
+            'uid' => $uid, 'kind' => $kind, 'fate' => $fate, 'data' => $data,
+        ];
         $array = array_map(static fn(int $i): array => $part("s$i", 'panel', self::PANEL), $panels === 0 ? [] : range(1, $panels));
 
         return Study::of(JobFile::fromArray([
@@ -53,7 +66,10 @@ final class SizeTest extends TestCase
             'place' => ['name' => 'P', 'latitude_deg' => 60, 'clearness' => array_fill(0, 12, 0.45), 'min_c' => array_fill(0, 12, 8)],
             'scenarios' => [['uid' => 'q1', 'name' => 'day', 'sizing' => true]],
             'appliances' => [
-                ['uid' => 'a1', 'name' => 'fridge', 'side' => 'dc', 'watts' => 45, 'duty_pct' => 40, 'hours' => ['q1' => [['from_h' => 0, 'to_h' => 24]]]],
+                [
+                    'uid' => 'a1', 'name' => 'fridge', 'side' => 'dc', 'watts' => 45, 'duty_pct' => 40,
+                    'hours' => ['q1' => [['from_h' => 0, 'to_h' => 24]]],
+                ],
                 ['uid' => 'a2', 'name' => 'desk', 'side' => 'ac', 'watts' => 80, 'hours' => ['q1' => [['from_h' => 9, 'to_h' => 14]]]],
             ],
             'parts' => [
@@ -104,14 +120,18 @@ final class SizeTest extends TestCase
             }
         }
         // Half the roof: fewer panels, so more battery, or nothing.
-        $small = self::endurance(self::study($long + ['vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'roof_m2' => 0.8, 'payload_kg' => 100]]));
+        $small = self::endurance(
+            self::study($long + ['vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'roof_m2' => 0.8, 'payload_kg' => 100]]),
+        );
         $moved = $small->cheapest();
         self::assertNotNull($moved);
         self::assertLessThanOrEqual(1, $moved[1]);
         self::assertNotSame($best, $moved);
         self::assertGreaterThan($map->price(...$best), $small->price(...$moved));
         // Money that buys no point at all.
-        $poor = self::endurance(self::study(['travel' => ['months' => [6], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0, 'budget' => 550]]));
+        $poor = self::endurance(
+            self::study(['travel' => ['months' => [6], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0, 'budget' => 550]]),
+        );
         self::assertNull($poor->cheapest());
         self::assertContains('money', array_map(static fn(Fence $f): string => $f->name, $poor->broken(2, 2)));
     }
@@ -137,7 +157,14 @@ final class SizeTest extends TestCase
         $summer = Worth::at(self::endurance(self::study()), 2, 1);
         self::assertSame('panel', $summer->better);
         self::assertGreaterThan(0.0, $summer->panel);
-        $dark = Worth::at(self::endurance(self::study(['travel' => ['months' => [12], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0]]), 12), 2, 1);
+        $dark = Worth::at(
+            self::endurance(
+                self::study(['travel' => ['months' => [12], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0]]),
+                12,
+            ),
+            2,
+            1,
+        );
         self::assertSame('battery', $dark->better);
         self::assertGreaterThan($dark->panel, $dark->battery);
         self::assertSame('neither', Worth::at(self::endurance(self::study()), 6, 10)->better);
@@ -145,7 +172,12 @@ final class SizeTest extends TestCase
 
     public function testAStayTellsOldFromNewAndFollowsItsDays(): void
     {
-        $stay = static fn(array $drive, array $hookUp): array => ['travel' => ['months' => [6, 10], 'wish_days' => 4, 'hook_up' => 'sometimes', 'driving_h_day' => 1, 'stay' => ['month' => 10, 'days' => 10, 'drive' => $drive, 'hook_up' => $hookUp]]];
+        $stay = static fn(array $drive, array $hookUp): array => [
+            'travel' => [
+                'months' => [6, 10], 'wish_days' => 4, 'hook_up' => 'sometimes', 'driving_h_day' => 1,
+                'stay' => ['month' => 10, 'days' => 10, 'drive' => $drive, 'hook_up' => $hookUp],
+            ],
+        ];
         $still = StayOutlook::of(self::study($stay([], [])));
         self::assertNotNull($still?->found);
         self::assertNotNull($still->planned);
@@ -154,7 +186,10 @@ final class SizeTest extends TestCase
         self::assertGreaterThan($still->found->emptyAtH, $still->planned->emptyAtH ?? INF);
         $driven = StayOutlook::of(self::study($stay([3, 5, 7], [])));
         $hooked = StayOutlook::of(self::study($stay([], [4])));
-        self::assertSame([0, 0, 1, 0, 1], array_map(static fn($d): int => $d->alternatorWh > 0 ? 1 : 0, array_slice($driven->planned->days ?? [], 0, 5)));
+        self::assertSame(
+            [0, 0, 1, 0, 1],
+            array_map(static fn($d): int => $d->alternatorWh > 0 ? 1 : 0, array_slice($driven->planned->days ?? [], 0, 5)),
+        );
         self::assertGreaterThan(500.0, $hooked?->planned?->days[3]->shoreWh);
         self::assertGreaterThan($still->planned->daysServed(), $driven?->planned?->daysServed());
         self::assertNull(StayOutlook::of(self::study(['place' => null])));
@@ -172,7 +207,9 @@ final class SizeTest extends TestCase
 
     public function testTheYearAddsUp(): void
     {
-        $year = YearOutlook::of(self::study(['travel' => ['months' => [5, 6, 7, 8], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0.5]]));
+        $year = YearOutlook::of(
+            self::study(['travel' => ['months' => [5, 6, 7, 8], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0.5]]),
+        );
         self::assertNotNull($year);
         self::assertCount(12, $year->months);
         self::assertSame(365, array_sum(array_map(static fn($m): int => $m->days, $year->months)));
@@ -182,7 +219,17 @@ final class SizeTest extends TestCase
         self::assertEqualsWithDelta(self::study()->loads()->budget->energyWhDay, $june->askedWh, 0.5);
         self::assertSame(0.0, $year->months[0]->askedWh, 'nobody lives in it in January');
         self::assertGreaterThan($year->servedPct(), YearOutlook::of(self::study(panels: 8))?->servedPct());
-        self::assertSame(0, array_sum(array_map(static fn($m): int => $m->frostNights, YearOutlook::of(self::study(['place' => ['name' => 'S', 'latitude_deg' => 20, 'min_c' => array_fill(0, 12, 20)]]))->months ?? [])));
+        self::assertSame(
+            0,
+            array_sum(
+                array_map(
+                    static fn($m): int => $m->frostNights,
+                    YearOutlook::of(
+                        self::study(['place' => ['name' => 'S', 'latitude_deg' => 20, 'min_c' => array_fill(0, 12, 20)]]),
+                    )->months ?? [],
+                ),
+            ),
+        );
     }
 
     public function testLeadIsRightWhereItIs(): void
@@ -190,7 +237,12 @@ final class SizeTest extends TestCase
         $part = static fn(string $uid, array $data): Part => ChemistryChoice::part($uid, 'M', $uid, self::sheet(PartKind::Battery, $data));
         $library = [$part('lfp', self::LFP), $part('agm', self::AGM)];
         // A hut of a trailer that needs little, a few weeks a year, with room and hook-up: the dear bank never earns its price.
-        $little = ['appliances' => [['uid' => 'a1', 'name' => 'lamp', 'side' => 'dc', 'watts' => 5, 'hours' => ['q1' => [['from_h' => 18, 'to_h' => 22]]]]], 'travel' => ['months' => [7], 'wish_days' => 3, 'hook_up' => 'mostly', 'driving_h_day' => 1]];
+        $little = [
+            'appliances' => [
+                ['uid' => 'a1', 'name' => 'lamp', 'side' => 'dc', 'watts' => 5, 'hours' => ['q1' => [['from_h' => 18, 'to_h' => 22]]]],
+            ],
+            'travel' => ['months' => [7], 'wish_days' => 3, 'hook_up' => 'mostly', 'driving_h_day' => 1],
+        ];
         $choices = ChemistryChoice::all(self::study($little), $library);
         self::assertCount(2, $choices);
         self::assertSame('agm', ChemistryChoice::best($choices)?->chemistry->value);
@@ -207,26 +259,50 @@ final class SizeTest extends TestCase
     /** 20 A at 48 V against 80 A at 12 V. Common practice, no source. */
     public function testVoltagesSideBySide(): void
     {
-        $load = ['appliances' => [['uid' => 'a1', 'name' => 'oven', 'side' => 'dc', 'watts' => 960, 'hours' => ['q1' => [['from_h' => 18, 'to_h' => 19]]]]]];
-        $all = VoltageChoice::all(self::study($load), [new Part('c', PartKind::Cable, self::sheet(PartKind::Cable, ['size_mm2' => 16, 'price_per_m' => 5]))]);
+        $load = [
+            'appliances' => [
+                ['uid' => 'a1', 'name' => 'oven', 'side' => 'dc', 'watts' => 960, 'hours' => ['q1' => [['from_h' => 18, 'to_h' => 19]]]],
+            ],
+        ];
+        $all = VoltageChoice::all(
+            self::study($load),
+            [new Part('c', PartKind::Cable, self::sheet(PartKind::Cable, ['size_mm2' => 16, 'price_per_m' => 5]))],
+        );
         self::assertSame([80.0, 40.0, 20.0], array_map(static fn(VoltageChoice $v): float => $v->peakA->value, $all));
         self::assertGreaterThan($all[2]->cable?->areaMm2, $all[0]->cable?->areaMm2);
         self::assertSame(15.0, $all[0]->cableCost);
         self::assertFalse($all[0]->needsConverter);
         self::assertTrue($all[1]->needsConverter);
-        self::assertSame(['battery', 'ways', 'panel', 'roof'], array_map(static fn(Growth $g): string => $g->what, Growth::of(self::study())));
+        self::assertSame(
+            ['battery', 'ways', 'panel', 'roof'],
+            array_map(static fn(Growth $g): string => $g->what, Growth::of(self::study())),
+        );
         self::assertSame(2.0, Growth::of(self::study())[0]->left);
     }
 
     public function testPanelsGoToTheirRegulators(): void
     {
-        $study = self::study(parts: [['uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75]], ['uid' => 's9', 'kind' => 'panel', 'fate' => 'add', 'model' => 'other', 'data' => ['pmax_w' => 60, 'tilt_deg' => 30]]]);
+        $study = self::study(
+            parts: [
+                [
+                    'uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add',
+                    'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75],
+                ],
+                ['uid' => 's9', 'kind' => 'panel', 'fate' => 'add', 'model' => 'other', 'data' => ['pmax_w' => 60, 'tilt_deg' => 30]],
+            ],
+        );
         $arrays = PvArray::allOf($study->planned());
         self::assertSame(['r1', 'r2'], array_map(static fn(PvArray $a): ?string => $a->regulator?->uid, $arrays));
         self::assertSame([200.0, 60.0], array_map(static fn(PvArray $a): float => $a->watts(), $arrays));
         self::assertNull($arrays[1]->fit(1, -20.0, 14.4), 'a data sheet with gaps is not judged');
         // Wires go before likeness.
-        $wired = self::study(['conductors' => [['uid' => 'c1', 'from' => 's1.plus', 'to' => 'r2.pv_plus']]], [['uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75]]]);
+        $wired = self::study(
+            ['conductors' => [['uid' => 'c1', 'from' => 's1.plus', 'to' => 'r2.pv_plus']]],
+            [[
+                'uid' => 'r2', 'kind' => 'regulator', 'fate' => 'add',
+                'data' => ['technology' => 'mppt', 'max_charge_a' => 15, 'max_pv_v' => 75],
+            ]],
+        );
         self::assertSame([100.0, 100.0], array_map(static fn(PvArray $a): float => $a->watts(), PvArray::allOf($wired->planned())));
         $gain = RegulatorGain::of($study, $arrays[0]);
         self::assertNotNull($gain);
@@ -247,7 +323,17 @@ final class SizeTest extends TestCase
         self::assertTrue($fit->fits(), 'clipping is only a note');
         self::assertFalse(ArrayFit::of($panel, 3, 1, RegulatorSheet::of(true, 100.0, 50.0), -25.0, 70.0, 14.2)->fits());
         // One 12 V panel cannot fill a 24 V bank.
-        self::assertFalse(ArrayFit::of(PanelSheet::of(100, 22.4, 18.6, 5.75, 5.38), 1, 1, RegulatorSheet::of(true, 100.0, 20.0), -10.0, 70.0, 28.4)->fits());
+        self::assertFalse(
+            ArrayFit::of(
+                PanelSheet::of(100, 22.4, 18.6, 5.75, 5.38),
+                1,
+                1,
+                RegulatorSheet::of(true, 100.0, 20.0),
+                -10.0,
+                70.0,
+                28.4,
+            )->fits(),
+        );
         // A house panel on PWM is wasted.
         self::assertFalse(ArrayFit::of($panel, 1, 1, RegulatorSheet::of(false, 50.0, 20.0), -10.0, 70.0, 14.2)->fits());
         // Mixed in series: the smaller current; in parallel: the lower volts.

@@ -26,7 +26,8 @@ final class SoundLayoutTest extends TestCase
 
     /** Rules that a proposal must not break by what it brings in. */
     private const WIRING = [
-        'no-main-fuse', 'main-fuse-not-placed', 'main-fuse-too-small', 'fuse-above-cable', 'fuse-too-small', 'fuse-breaks-too-little', 'cable-too-thin', 'no-isolator', 'shunt-bypassed',
+        'no-main-fuse', 'main-fuse-not-placed', 'main-fuse-too-small', 'fuse-above-cable', 'fuse-too-small', 'fuse-breaks-too-little',
+        'cable-too-thin', 'no-isolator', 'shunt-bypassed',
     ];
 
     private static function laid(System $system): System
@@ -71,7 +72,11 @@ final class SoundLayoutTest extends TestCase
         self::assertCount(3, $next($bar), 'the switch, the inverter, and a fuse for the charger');
         [$minus] = $next('m0.system_minus');
         self::assertSame(['k1.output_minus', 'm0.system_minus', 'n1.battery_minus', 'r1.battery_minus'], $next($minus));
-        self::assertSame([['r1.pv_plus'], ['v2.plus'], ['r1.pv_minus']], [$next('v1.plus'), $next('v1.minus'), $next('v2.minus')], 'two in series');
+        self::assertSame(
+            [['r1.pv_plus'], ['v2.plus'], ['r1.pv_minus']],
+            [$next('v1.plus'), $next('v1.minus'), $next('v2.minus')],
+            'two in series',
+        );
         self::assertSame([['e1.line'], ['k1.ac_in']], [$next('i1.ac_out'), $next('e1.load')]);
     }
 
@@ -97,7 +102,9 @@ final class SoundLayoutTest extends TestCase
 
     public function testThePartsListCountsToTheLastLug(): void
     {
-        $run = static fn(string $uid, string $from, string $to, ?float $mm2, ?float $m, string $fate = 'add'): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => $fate, 'size_mm2' => $mm2, 'length_m' => $m];
+        $run = static fn(string $uid, string $from, string $to, ?float $mm2, ?float $m, string $fate = 'add'): array => [
+            'uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => $fate, 'size_mm2' => $mm2, 'length_m' => $m,
+        ];
         $list = PartsList::of(Study::of(self::system(['conductors' => [
             $run('c1', 'b1.plus', 'f1.in', 35, 0.4),
             $run('c2', 'f1.out', 'x1.bar', 35, 1.0),
@@ -113,12 +120,23 @@ final class SoundLayoutTest extends TestCase
         ])));
         // A tenth more, and 5 cm at each end: 1.4 · 1.1 + 2 · 0.1; 0.5 · 1.1 + 0.1; 2 · 1.1 + 0.1. Worked by hand.
         self::assertSame([
-            ['minus', 35.0, 0.65, 1, 0], ['plus', 35.0, 1.74, 2, 0], ['minus', 4.0, 2.3, 1, 0], ['plus', 4.0, 0.0, 1, 1], ['plus', null, 1.2, 1, 0],
-        ], array_map(static fn(array $c): array => [$c['side'], $c['mm2'], round($c['metres'], 3), $c['runs'], $c['open']], $list->cables), 'what is kept is not bought');
-        self::assertSame([['lug', 35.0, 8.0, 1], ['lug', 35.0, null, 5], ['ferrule', 4.0, null, 4]], array_map(array_values(...), $list->ends));
+            ['minus', 35.0, 0.65, 1, 0], ['plus', 35.0, 1.74, 2, 0], ['minus', 4.0, 2.3, 1, 0], ['plus', 4.0, 0.0, 1, 1],
+            ['plus', null, 1.2, 1, 0],
+        ], array_map(
+            static fn(array $c): array => [$c['side'], $c['mm2'], round($c['metres'], 3), $c['runs'], $c['open']],
+            $list->cables,
+        ), 'what is kept is not bought');
+        self::assertSame(
+            [['lug', 35.0, 8.0, 1], ['lug', 35.0, null, 5], ['ferrule', 4.0, null, 4]],
+            array_map(array_values(...), $list->ends),
+        );
         self::assertSame([5, 2, 1], [$list->openLugs(), $list->openRuns(), $list->covers]);
         self::assertSame([['mm2' => 35.0, 'count' => 6]], $list->shrink());
-        self::assertSame([['f1', 1, 0], ['x1', 1, 0], ['z1', 1, 1]], array_map(static fn(array $p): array => [$p['part']->uid, $p['count'], $p['spare']], $list->parts), 'a spare of each fuse');
+        self::assertSame(
+            [['f1', 1, 0], ['x1', 1, 0], ['z1', 1, 1]],
+            array_map(static fn(array $p): array => [$p['part']->uid, $p['count'], $p['spare']], $list->parts),
+            'a spare of each fuse',
+        );
         // Six new runs with two ends each, the breaker and the fuse.
         self::assertSame(14, $list->labels);
     }
@@ -156,12 +174,25 @@ final class SoundLayoutTest extends TestCase
     public function testOnePressLeadsATapToTheBatterysSide(): void
     {
         $regulator = self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 100]);
-        $lead = static fn(string $uid, string $from, string $to): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => 'add', 'size_mm2' => 16];
-        $main = [self::part('f9', 'fuse', ['rating_a' => 100, 'family' => 'class_t']), self::part('w1', 'switch', ['rating_a' => 200]), self::part('x1', 'busbar', ['rating_a' => 200]), self::part('v1', 'panel', self::PANEL)];
-        $trunk = [$lead('c1', 'b1.plus', 'f9.in'), $lead('c2', 'f9.out', 'w1.in'), $lead('c3', 'w1.out', 'x1.bar'), $lead('c4', 'v1.plus', 'r1.pv_plus')];
+        $lead = static fn(string $uid, string $from, string $to): array => [
+            'uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => 'add', 'size_mm2' => 16,
+        ];
+        $main = [
+            self::part('f9', 'fuse', ['rating_a' => 100, 'family' => 'class_t']), self::part('w1', 'switch', ['rating_a' => 200]),
+            self::part('x1', 'busbar', ['rating_a' => 200]), self::part('v1', 'panel', self::PANEL),
+        ];
+        $trunk = [
+            $lead('c1', 'b1.plus', 'f9.in'), $lead('c2', 'f9.out', 'w1.in'), $lead('c3', 'w1.out', 'x1.bar'),
+            $lead('c4', 'v1.plus', 'r1.pv_plus'),
+        ];
         $pressed = static function (array $parts, array $leads) use ($trunk, $main, $regulator): array {
             $system = self::system(['conductors' => [...$trunk, ...$leads]], [$regulator, ...$main, ...$parts]);
-            $judged = static fn(System $s): array => array_values(array_filter(array_map(static fn($v): Finding => $v->finding, Study::of($s)->assessment()->verdicts), static fn(Finding $f): bool => $f->rule === 'regulator-loses-battery'));
+            $judged = static fn(System $s): array => array_values(
+                array_filter(
+                    array_map(static fn($v): Finding => $v->finding, Study::of($s)->assessment()->verdicts),
+                    static fn(Finding $f): bool => $f->rule === 'regulator-loses-battery',
+                ),
+            );
             [$finding] = $judged($system);
             $laid = Plan::with($system, $finding->changes);
             self::assertSame([], $judged($laid));
@@ -169,7 +200,10 @@ final class SoundLayoutTest extends TestCase
             return self::leads($laid);
         };
         // With a fuse of its own that fuse is fed from behind the main one.
-        $leads = $pressed([self::part('f2', 'fuse', ['rating_a' => 30])], [$lead('c5', 'x1.bar', 'f2.in'), $lead('c6', 'f2.out', 'r1.battery_plus')]);
+        $leads = $pressed(
+            [self::part('f2', 'fuse', ['rating_a' => 30])],
+            [$lead('c5', 'x1.bar', 'f2.in'), $lead('c6', 'f2.out', 'r1.battery_plus')],
+        );
         self::assertContains('f9.out f2.in 16', $leads);
         // Straight on the bar it gets one.
         $leads = $pressed([], [$lead('c5', 'x1.bar', 'r1.battery_plus')]);

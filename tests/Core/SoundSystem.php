@@ -10,8 +10,14 @@ use Pebblefell\System\System;
 /** A small system that no rule has a word about, to be changed in one thing at a time. */
 trait SoundSystem
 {
-    protected const LFP = ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100, 'bms' => true, 'low_temp_cutoff' => true, 'heater_w' => 40, 'discharge_limit_a' => 100, 'max_charge_v' => 14.6, 'cutoff_v' => 10.8, 'mass_kg' => 11];
-    protected const PANEL = ['pmax_w' => 100, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'voc_tempco_pct_per_c' => -0.28, 'vmp_tempco_pct_per_c' => -0.36];
+    protected const LFP = [
+        'chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100, 'bms' => true, 'low_temp_cutoff' => true, 'heater_w' => 40,
+        'discharge_limit_a' => 100, 'max_charge_v' => 14.6, 'cutoff_v' => 10.8, 'mass_kg' => 11,
+    ];
+    protected const PANEL = [
+        'pmax_w' => 100, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'voc_tempco_pct_per_c' => -0.28,
+        'vmp_tempco_pct_per_c' => -0.36,
+    ];
     protected const AGM = ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110, 'rate_h' => 20, 'mass_kg' => 32];
 
     /**
@@ -78,6 +84,13 @@ trait SoundSystem
      */
     private static function load(array $load): array
     {
-        return ['appliances' => [['uid' => 'a1', 'name' => 'load', 'side' => 'dc', 'watts' => 20, 'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]], ...$load]]];
+        return [
+            'appliances' => [
+                [
+                    'uid' => 'a1', 'name' => 'load', 'side' => 'dc', 'watts' => 20,
+                    'hours' => ['s1' => [['from_h' => 0, 'to_h' => 24]]], ...$load,
+                ],
+            ],
+        ];
     }
 }

@@ -26,7 +26,11 @@ final class SourcesDayTest extends TestCase
             'place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8), 'clearness' => array_fill(0, 12, 0.45)],
         ], [
             ...array_map(static fn(int $i): array => self::part("p$i", 'panel', self::PANEL), range(1, $panels)),
-            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 12, 'max_pv_v' => 75, 'lithium' => 'custom', ...$regulator]),
+            self::part(
+                'r1',
+                'regulator',
+                ['technology' => 'mppt', 'max_charge_a' => 12, 'max_pv_v' => 75, 'lithium' => 'custom', ...$regulator],
+            ),
             self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom']),
             self::part('l1', 'alternator', ['rated_a' => 120, 'regulated_v' => 14.2], 'keep', ['role' => 'starter']),
             ...$more,

@@ -15,7 +15,10 @@ use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** One list of parts, two states: what holds between what is found and what is planned, whatever a plan does; and what a silent sheet is taken for. */
+/**
+ * One list of parts, two states: what holds between what is found and what is planned, whatever a plan does; and what a silent sheet is
+ * taken for.
+ */
 final class StatesTest extends TestCase
 {
     /**
@@ -58,14 +61,27 @@ final class StatesTest extends TestCase
             [$found, $planned] = [$system->found(), $system->planned()];
             foreach ($system->parts as $uid => $part) {
                 self::assertSame($part->fate !== Fate::Add, isset($found->parts[$uid]), "$uid found");
-                self::assertSame(!in_array($part->fate, [Fate::Remove, Fate::Disconnect], true), isset($planned->parts[$uid]), "$uid planned");
+                self::assertSame(
+                    !in_array($part->fate, [Fate::Remove, Fate::Disconnect], true),
+                    isset($planned->parts[$uid]),
+                    "$uid planned",
+                );
             }
             foreach ([$found, $planned] as $graph) {
                 foreach ($graph->conductors as $conductor) {
-                    self::assertTrue(isset($graph->parts[$conductor->from->uid], $graph->parts[$conductor->to->uid]), 'a conductor that ends on nothing');
+                    self::assertTrue(
+                        isset($graph->parts[$conductor->from->uid], $graph->parts[$conductor->to->uid]),
+                        'a conductor that ends on nothing',
+                    );
                 }
                 // Groups of joined terminals do not overlap, and hold every end of every conductor.
-                $all = array_merge([], ...array_map(static fn(Reach $r): array => array_map(strval(...), $r->points()), $graph->islands(Passage::conductors())));
+                $all = array_merge(
+                    [],
+                    ...array_map(
+                        static fn(Reach $r): array => array_map(strval(...), $r->points()),
+                        $graph->islands(Passage::conductors()),
+                    ),
+                );
                 self::assertSame(count($all), count(array_unique($all)));
                 foreach ($graph->conductors as $conductor) {
                     self::assertContains((string) $conductor->from, $all);
@@ -73,7 +89,12 @@ final class StatesTest extends TestCase
                 }
             }
             // What stays weighs nothing new; what is added and removed weighs against one another.
-            $mass = static fn(Fate $fate): float => array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), array_filter($system->parts, static fn(Part $p): bool => $p->fate === $fate)));
+            $mass = static fn(Fate $fate): float => array_sum(
+                array_map(
+                    static fn(Part $p): float => $p->data->orUsual('mass_kg'),
+                    array_filter($system->parts, static fn(Part $p): bool => $p->fate === $fate),
+                ),
+            );
             self::assertEqualsWithDelta($mass(Fate::Add) - $mass(Fate::Remove), $system->difference()->massKg(), 1e-6);
         }
     }
@@ -85,9 +106,16 @@ final class StatesTest extends TestCase
         $tree['parts'] = array_values(array_filter($tree['parts'], static fn(array $p): bool => $p['fate'] !== 'add'));
         $left = array_column($tree['parts'], 'uid');
         $there = static fn(string $end): bool => in_array(explode('.', $end)[0], $left, true);
-        $tree['conductors'] = array_values(array_filter($tree['conductors'], static fn(array $c): bool => ($c['fate'] ?? 'keep') !== 'add' && $there($c['from']) && $there($c['to'])));
+        $tree['conductors'] = array_values(
+            array_filter(
+                $tree['conductors'],
+                static fn(array $c): bool => ($c['fate'] ?? 'keep') !== 'add' && $there($c['from']) && $there($c['to']),
+            ),
+        );
         $tree['signals'] = $tree['settings'] = $tree['answers'] = [];
-        $tree['measurements'] = array_values(array_filter($tree['measurements'] ?? [], static fn(array $m): bool => in_array($m['part'], $left, true)));
+        $tree['measurements'] = array_values(
+            array_filter($tree['measurements'] ?? [], static fn(array $m): bool => in_array($m['part'], $left, true)),
+        );
         foreach (['parts', 'conductors'] as $list) {
             foreach ($tree[$list] as &$row) {
                 $row['fate'] = 'keep';
@@ -137,6 +165,9 @@ final class StatesTest extends TestCase
         self::assertSame([$sheet->orUsual($line), 'assumed'], [$figure->value, $figure->origin->value]);
         // What is noted is never guessed over.
         $noted = DataSheet::of($kind, [...$values, $line => $kind->fields()[$line]->low + 1]);
-        self::assertSame([$kind->fields()[$line]->low + 1, 'data_sheet'], [$noted->orUsual($line), $noted->figureOrUsual($line)->origin->value]);
+        self::assertSame(
+            [$kind->fields()[$line]->low + 1, 'data_sheet'],
+            [$noted->orUsual($line), $noted->figureOrUsual($line)->origin->value],
+        );
     }
 }

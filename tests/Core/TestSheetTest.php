@@ -26,11 +26,22 @@ final class TestSheetTest extends TestCase
     {
         return self::system([
             'conductors' => [
-                ['uid' => 'l1', 'from' => 'b1.plus', 'to' => 'b2.plus', 'size_mm2' => 50, 'length_m' => 0.3], ['uid' => 'l2', 'from' => 'b1.minus', 'to' => 'b2.minus', 'size_mm2' => 50, 'length_m' => 0.3],
-                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'size_mm2' => 50, 'length_m' => 0.5], ['uid' => 'c2', 'from' => 'f1.out', 'to' => 'n1.battery_plus', 'size_mm2' => 50, 'length_m' => 1.0],
-                ['uid' => 'c3', 'from' => 'n1.battery_minus', 'to' => 'm0.system_minus', 'size_mm2' => 50, 'length_m' => 1.0], ['uid' => 'c4', 'from' => 'm0.battery_minus', 'to' => 'b2.minus', 'size_mm2' => 50, 'length_m' => 0.5],
+                ['uid' => 'l1', 'from' => 'b1.plus', 'to' => 'b2.plus', 'size_mm2' => 50, 'length_m' => 0.3], [
+                    'uid' => 'l2', 'from' => 'b1.minus', 'to' => 'b2.minus', 'size_mm2' => 50, 'length_m' => 0.3,
+                ],
+                ['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in', 'size_mm2' => 50, 'length_m' => 0.5], [
+                    'uid' => 'c2', 'from' => 'f1.out', 'to' => 'n1.battery_plus', 'size_mm2' => 50, 'length_m' => 1.0,
+                ],
+                [
+                    'uid' => 'c3', 'from' => 'n1.battery_minus', 'to' => 'm0.system_minus', 'size_mm2' => 50, 'length_m' => 1.0,
+                ], ['uid' => 'c4', 'from' => 'm0.battery_minus', 'to' => 'b2.minus', 'size_mm2' => 50, 'length_m' => 0.5],
             ],
-            'appliances' => [['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1152, 'hours' => ['s1' => [['from_h' => 7, 'to_h' => 7.25]]]]],
+            'appliances' => [
+                [
+                    'uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1152,
+                    'hours' => ['s1' => [['from_h' => 7, 'to_h' => 7.25]]],
+                ],
+            ],
         ], [
             self::part('n1', 'inverter', ['continuous_w' => 1500, 'efficiency_pct' => 90]), self::part('d1', 'dcdc', ['output_a' => 30]),
             self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 100, 'array_series' => 2]),
@@ -52,7 +63,10 @@ final class TestSheetTest extends TestCase
         // Two panels in series: 2 × 22.4 V open; from 0.8 of 2 × 18.6 V to 1.15 of 44.8 V.
         $string = self::check('string.r1');
         self::assertSame([44.8, 29.8, 51.5], [$string->expected, $string->reading?->low, $string->reading?->high]);
-        self::assertSame([30.0, 21.0, 33.0], [self::check('source.d1')->expected, self::check('source.d1')->reading?->low, self::check('source.d1')->reading?->high]);
+        self::assertSame(
+            [30.0, 21.0, 33.0],
+            [self::check('source.d1')->expected, self::check('source.d1')->reading?->low, self::check('source.d1')->reading?->high],
+        );
         // 200 W into 14.6 V: 13.7 A, less than the regulator's 20.
         self::assertEqualsWithDelta(13.7, self::check('source.r1')->expected ?? 0.0, 0.3);
         // IEC 61008-1: 300 ms at the rated residual current.
@@ -62,7 +76,8 @@ final class TestSheetTest extends TestCase
         self::assertEqualsWithDelta(0.5, self::check('share.b1')->expected ?? 0.0, 0.02);
         self::assertTrue(self::check('share.b1')->reading?->isGood(55.0, 100.0));
         self::assertFalse(self::check('share.b1')->reading->isGood(65.0, 100.0));
-        // The way: 0.5 + 1 + 1 + 0.5 m of 50 mm² (IEC 60228 class 5: 0.386 Ω/km) at 50 °C, 8 lugs, 0.05 V / 100 A of the breaker, 0.05 V / 300 A of the shunt.
+        // The way: 0.5 + 1 + 1 + 0.5 m of 50 mm² (IEC 60228 class 5: 0.386 Ω/km) at 50 °C, 8 lugs, 0.05 V / 100 A of the breaker, 0.05 V /
+        // 300 A of the shunt.
         $ohm = 3.0 * 0.386e-3 * (1.0 + 0.00393 * 30.0) + 8 * 1e-4 + 0.05 / 100.0 + 0.05 / 300.0;
         self::assertEqualsWithDelta($ohm, self::check('way.n1')->expected ?? 0.0, 2e-5);
     }
@@ -70,7 +85,11 @@ final class TestSheetTest extends TestCase
     public function testAReadingIsJudgedAtTheCurrentThatFlowed(): void
     {
         $sheet = TestSheet::of(Study::of(self::wired()));
-        $verdict = static fn(Tick ...$ticks): array => array_column(array_map(static fn(array $r): array => [$r['check']->key, $r['verdict']], Proven::of($sheet, Ticks::of($ticks))->rows), 1, 0);
+        $verdict = static fn(Tick ...$ticks): array => array_column(
+            array_map(static fn(array $r): array => [$r['check']->key, $r['verdict']], Proven::of($sheet, Ticks::of($ticks))->rows),
+            1,
+            0,
+        );
         $said = $verdict(
             new Tick('way.n1', Tick::DONE, 0.30, amps: 100.0),
             new Tick('share.b1', Tick::DONE, 50.0),
@@ -80,7 +99,10 @@ final class TestSheetTest extends TestCase
             new Tick('source.d1', Tick::DONE, 30.0),
             new Tick('source.d1', Tick::UNDONE),
         );
-        self::assertSame(['good', 'open', 'miss', 'miss', 'good', 'open'], [$said['way.n1'], $said['share.b1'], $said['polarity'], $said['tight'], $said['load.0'], $said['source.d1']]);
+        self::assertSame(
+            ['good', 'open', 'miss', 'miss', 'good', 'open'],
+            [$said['way.n1'], $said['share.b1'], $said['polarity'], $said['tight'], $said['load.0'], $said['source.d1']],
+        );
         self::assertSame('miss', $verdict(new Tick('way.n1', Tick::DONE, 1.2, amps: 100.0))['way.n1']);
         self::assertSame([], TestSheet::of(Study::of(self::system(['parts' => [], 'conductors' => []])))->checks);
     }
@@ -106,10 +128,23 @@ final class TestSheetTest extends TestCase
         self::assertArrayNotHasKey('before', $left);
         self::assertSame([], $left['charge']->after);
         // Panels that were glued ten hours before the work goes on cure for fourteen more.
-        $glued = RunSheet::of(Study::of(self::system(parts: [self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20]), self::part('v1', 'panel', self::PANEL)])));
+        $glued = RunSheet::of(
+            Study::of(
+                self::system(
+                    parts: [
+                        self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 20]),
+                        self::part('v1', 'panel', self::PANEL),
+                    ],
+                ),
+            ),
+        );
         $day = Standing::of($glued, Ticks::of([new Tick('glue-panels', Tick::DONE, atS: 1000.0)]), true, true);
         self::assertSame(14.0, array_column(Chores::of($day, 1, [], null, 1000.0 + 36_000.0)->tasks, null, 'id')['cure']->hours);
         self::assertArrayNotHasKey('cure', array_column(Chores::of($day, 1, [], null, 1000.0 + 90_000.0)->tasks, null, 'id'));
-        self::assertSame(3.5, array_column(Chores::of($stand([]), 1, [], 3.5)->tasks, null, 'id')['charge']->hours, 'by Balance’s own forecast');
+        self::assertSame(
+            3.5,
+            array_column(Chores::of($stand([]), 1, [], 3.5)->tasks, null, 'id')['charge']->hours,
+            'by Balance’s own forecast',
+        );
     }
 }

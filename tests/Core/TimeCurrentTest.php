@@ -43,7 +43,10 @@ final class TimeCurrentTest extends TestCase
         }
     }
 
-    /** IEC 60898-1: 1.13 holds an hour, 1.45 trips within it, 2.55 within a minute; the magnet holds at 3, 5, 10 times and trips at 5, 10, 20. */
+    /**
+     * IEC 60898-1: 1.13 holds an hour, 1.45 trips within it, 2.55 within a minute; the magnet holds at 3, 5, 10 times and trips at 5, 10,
+     * 20.
+     */
     public function testABreakerTripsByHeatAndFromSomeCurrentOnAtOnce(): void
     {
         foreach ([[BreakerCurve::B, 3.0, 5.0], [BreakerCurve::C, 5.0, 10.0], [BreakerCurve::D, 10.0, 20.0]] as [$curve, $from, $to]) {
@@ -58,14 +61,23 @@ final class TimeCurrentTest extends TestCase
             $before = [INF, INF];
             for ($amps = 37.0; $amps < 3000.0; $amps *= 1.03) {
                 $now = [$breaker->earliestS($amps), $breaker->latestS($amps)];
-                self::assertTrue($now[0] <= $now[1] + 1e-9 && $now[0] <= $before[0] + 1e-9 && $now[1] <= $before[1] + 1e-9, "$curve->value at $amps");
+                self::assertTrue(
+                    $now[0] <= $now[1] + 1e-9 && $now[0] <= $before[0] + 1e-9 && $now[1] <= $before[1] + 1e-9,
+                    "$curve->value at $amps",
+                );
                 $before = $now;
             }
         }
         // A blade behind a curve C of four times its rating is alone until the magnet of the breaker may trip: 5 × 80 A.
-        self::assertEqualsWithDelta(400.0, TimeCurrent::of(FuseFamily::Blade, 20.0)->clashesFromA(TimeCurrent::ofBreaker(BreakerCurve::C, 80.0), 2000.0), 2.0);
+        self::assertEqualsWithDelta(
+            400.0,
+            TimeCurrent::of(FuseFamily::Blade, 20.0)->clashesFromA(TimeCurrent::ofBreaker(BreakerCurve::C, 80.0), 2000.0),
+            2.0,
+        );
         // Two breakers by heat alone, one of five times the other, are apart all the way.
-        self::assertNull(TimeCurrent::ofBreaker(BreakerCurve::Thermal, 10.0)->clashesFromA(TimeCurrent::ofBreaker(BreakerCurve::Thermal, 100.0), 90.0));
+        self::assertNull(
+            TimeCurrent::ofBreaker(BreakerCurve::Thermal, 10.0)->clashesFromA(TimeCurrent::ofBreaker(BreakerCurve::Thermal, 100.0), 90.0),
+        );
     }
 
     public function testTimesFallAndTheQuickestIsNeverTheSlowest(): void
@@ -84,7 +96,8 @@ final class TimeCurrentTest extends TestCase
     }
 
     /**
-     * Class T 300 A before 200 A at 1,354 A, 4.51 and 6.77 times their ratings: 10 · 0.005^(ln 2.257 / ln 2.5) and 0.5 · 0.02^(ln 1.354 / ln 2)
+     * Class T 300 A before 200 A at 1,354 A, 4.51 and 6.77 times their ratings: 10 · 0.005^(ln 2.257 / ln 2.5) and 0.5 · 0.02^(ln 1.354 /
+     * ln 2)
      * are 90 ms both.
      */
     public function testSelectivityByHand(): void
@@ -95,7 +108,11 @@ final class TimeCurrentTest extends TestCase
         self::assertNull($down->clashesFromA($up, 1000.0), 'a short that drives no more');
         self::assertNull(TimeCurrent::of(FuseFamily::Blade, 10.0)->clashesFromA($up, 10_000.0), 'thirty to one');
         // Alike: from where the first may open at all.
-        self::assertEqualsWithDelta(110.0, TimeCurrent::of(FuseFamily::Strip, 100.0)->clashesFromA(TimeCurrent::of(FuseFamily::Strip, 100.0), 6000.0) ?? 0.0, 0.5);
+        self::assertEqualsWithDelta(
+            110.0,
+            TimeCurrent::of(FuseFamily::Strip, 100.0)->clashesFromA(TimeCurrent::of(FuseFamily::Strip, 100.0), 6000.0) ?? 0.0,
+            0.5,
+        );
         // By brute force on a fine grid: nowhere below is there a clash, at once above there is.
         mt_srand(5);
         for ($n = 0; $n < 40; ++$n) {
@@ -103,7 +120,10 @@ final class TimeCurrentTest extends TestCase
             [$up, $down] = [TimeCurrent::of($a, (float) mt_rand(60, 400)), TimeCurrent::of($b, (float) mt_rand(10, 59))];
             $from = $down->clashesFromA($up, 8000.0) ?? 8000.0;
             for ($amps = 11.0; $amps < $from * 0.99; $amps *= 1.003) {
-                self::assertFalse($up->earliestS($amps) < INF && $up->earliestS($amps) <= $down->latestS($amps), "$a->value over $b->value at $amps");
+                self::assertFalse(
+                    $up->earliestS($amps) < INF && $up->earliestS($amps) <= $down->latestS($amps),
+                    "$a->value over $b->value at $amps",
+                );
             }
         }
     }

@@ -22,10 +22,14 @@ final class TimetableTest extends TestCase
     {
         $table = Timetable::of([
             new Task('glue', 1.0, [], ['crew' => 1]), new Task('cure', 24.0, ['glue'], [], true),
-            new Task('strip', 6.0, ['glue'], ['crew' => 1]), new Task('fit', 5.0, ['strip'], ['crew' => 1]), new Task('roof', 1.0, ['fit', 'cure'], ['crew' => 1]),
+            new Task('strip', 6.0, ['glue'], ['crew' => 1]), new Task('fit', 5.0, ['strip'], ['crew' => 1]),
+            new Task('roof', 1.0, ['fit', 'cure'], ['crew' => 1]),
         ], ['crew' => 1], self::days(), 8.0);
         // 8–9 glue; cure until 9 the next day; strip 9–15; fit 15–17 and 8–11; roof at 11 on the second day: 35.
-        self::assertEquals(['glue' => [8.0, 9.0], 'cure' => [9.0, 33.0], 'strip' => [9.0, 15.0], 'fit' => [15.0, 35.0], 'roof' => [35.0, 36.0]], $table->runs);
+        self::assertEquals(
+            ['glue' => [8.0, 9.0], 'cure' => [9.0, 33.0], 'strip' => [9.0, 15.0], 'fit' => [15.0, 35.0], 'roof' => [35.0, 36.0]],
+            $table->runs,
+        );
         self::assertSame(36.0, $table->finishH);
         self::assertSame(['glue' => true, 'cure' => false, 'strip' => true, 'fit' => true, 'roof' => true], $table->critical);
     }
@@ -47,7 +51,9 @@ final class TimetableTest extends TestCase
         for ($round = 0; $round < 40; ++$round) {
             $tasks = [];
             for ($i = 0; $i < 4; ++$i) {
-                $after = array_values(array_filter(array_map(static fn(Task $t): string => $t->id, $tasks), static fn(): bool => mt_rand(0, 2) === 0));
+                $after = array_values(
+                    array_filter(array_map(static fn(Task $t): string => $t->id, $tasks), static fn(): bool => mt_rand(0, 2) === 0),
+                );
                 $waits = mt_rand(0, 3) === 0;
                 $tasks[] = new Task("t$i", (float) mt_rand(1, $waits ? 16 : 6), $after, $waits ? [] : ['crew' => mt_rand(1, 2)], $waits);
             }
@@ -95,7 +101,10 @@ final class TimetableTest extends TestCase
                     $more[(int) $each] = ($more[(int) $each] ?? 0) + $task->uses['crew'];
                 }
                 if ($more === [] || max($more) <= $crew) {
-                    $best = min($best, self::least(array_values(array_diff_key($tasks, [$k => 0])), $crew, $more, [...$ends, $task->id => $h], $best));
+                    $best = min(
+                        $best,
+                        self::least(array_values(array_diff_key($tasks, [$k => 0])), $crew, $more, [...$ends, $task->id => $h], $best),
+                    );
                 }
             }
         }

@@ -59,8 +59,14 @@ final class TripTest extends TestCase
     /**
      * @return list<TripDay> all alike
      */
-    private static function days(int $count, float $celsius = 25.0, float $clearness = 0.5, int $dayOfYear = 172, bool $drives = false, bool $hookedUp = false): array
-    {
+    private static function days(
+        int $count,
+        float $celsius = 25.0,
+        float $clearness = 0.5,
+        int $dayOfYear = 172,
+        bool $drives = false,
+        bool $hookedUp = false,
+    ): array {
         return array_fill(0, $count, new TripDay(new WeatherDay($dayOfYear, 6, $clearness, $celsius, $celsius), $drives, $hookedUp));
     }
 
@@ -92,21 +98,38 @@ final class TripTest extends TestCase
         $loads = [];
         for ($i = 0; $i < 4; ++$i) {
             $from = floor($u(0, 22));
-            $loads[] = Appliance::of("l$i", $u(5, 300), self::hours($from, $from + floor($u(1, 23.99 - $from)) + 0.5), $i % 2 === 0 ? Side::Dc : Side::Ac, 1.0, $u(20, 100));
+            $loads[] = Appliance::of(
+                "l$i",
+                $u(5, 300),
+                self::hours($from, $from + floor($u(1, 23.99 - $from)) + 0.5),
+                $i % 2 === 0 ? Side::Dc : Side::Ac,
+                1.0,
+                $u(20, 100),
+            );
         }
         $ah = $u(60, 500);
         // Where banks are compared, the larger one has a heater in proportion, fed by the sources: the same heater would warm it more
         // slowly, and a pad fed by the bank costs a larger bank more. Both are the two ways in which more battery can be shorter.
         $heater = $u(0, 1) < 0.5 ? Heater::of($u(30, 120) * $bank, fromSourcesOnly: $u(0, 1) < 0.5 || $bank !== 1.0) : null;
         $limits = [$u(10, 200), $u(20, 300), $u(0, 1) < 0.7];
-        $store = Store::of($chemistry, $chemistry->cellsFor(12.0), $ah * $bank, chargeLimitA: $limits[2] ? $limits[0] * $bank : null, dischargeLimitA: $limits[2] ? $limits[1] * $bank : null, heater: $heater);
+        $store = Store::of(
+            $chemistry,
+            $chemistry->cellsFor(12.0),
+            $ah * $bank,
+            chargeLimitA: $limits[2] ? $limits[0] * $bank : null,
+            dischargeLimitA: $limits[2] ? $limits[1] * $bank : null,
+            heater: $heater,
+        );
         $watts = $u(0, 900);
         $kinds = [$u(0, 1) < 0.6, $u(10, 60)];
         $trip = Trip::of(
             $store,
             DayLoads::of(Budget::of($loads, Inverter::of($u(80, 95), $u(5, 25), $u(0, 1) < 0.5), 12.0), $perDay),
             $u(-60, 68),
-            [SolarSource::of($watts * $array, Plane::of($u(0, 60), $u(0, 359)), $kinds[0], $array === 1.0 ? $kinds[1] : null), SolarSource::of($watts / 3 * $array)],
+            [
+                SolarSource::of($watts * $array, Plane::of($u(0, 60), $u(0, 359)), $kinds[0], $array === 1.0 ? $kinds[1] : null),
+                SolarSource::of($watts / 3 * $array),
+            ],
             DriveSource::of($u(0, 60), self::hours(9, 9 + ceil($u(0.2, 5)))),
             MainsSource::of($u(500, 3600), $u(10, 100), self::hours(18, 7), $u(80, 95), $u(0, 1) < 0.5),
             MainsSource::of($u(500, 2000), $u(10, 60), self::hours(17, 19)),
@@ -115,7 +138,10 @@ final class TripTest extends TestCase
             $stepMin,
         );
         $weather = Weather::ofMeans($trip->latitudeDeg, array_fill(0, 12, $u(0.2, 0.6)), array_fill(0, 12, $u(-15, 15)), $seed);
-        $days = array_map(static fn(WeatherDay $d): TripDay => new TripDay($d, $n->uniform() < 0.4, $n->uniform() < 0.2, $n->uniform() < 0.1), $weather->from((int) $u(1, 365), 25));
+        $days = array_map(
+            static fn(WeatherDay $d): TripDay => new TripDay($d, $n->uniform() < 0.4, $n->uniform() < 0.2, $n->uniform() < 0.1),
+            $weather->from((int) $u(1, 365), 25),
+        );
 
         return [$trip, $days, $u(20, 100)];
     }
@@ -134,9 +160,16 @@ final class TripTest extends TestCase
             $rest = $trip->store->restVolts();
             [$from, $to] = [$o->socPct[0], $o->socPct[count($o->socPct) - 1]];
             for ($i = 0; $i < 2000; ++$i) {
-                $content += $rest[(int) round(10 * ($from + ($to - $from) * ($i + 0.5) / 2000))] * $trip->store->capacityAh * ($to - $from) / 2000 / 100;
+                $content += $rest[(int) round(
+                    10 * ($from + ($to - $from) * ($i + 0.5) / 2000),
+                )] * $trip->store->capacityAh * ($to - $from) / 2000 / 100;
             }
-            self::assertEqualsWithDelta($content, $o->storedWh, (0.001 + 0.0001 * $trip->stepMin) * $turnover + 0.02 * $trip->store->capacityAh * $trip->store->nominalV(), "seed $seed, " . $trip->stepMin);
+            self::assertEqualsWithDelta(
+                $content,
+                $o->storedWh,
+                (0.001 + 0.0001 * $trip->stepMin) * $turnover + 0.02 * $trip->store->capacityAh * $trip->store->nominalV(),
+                "seed $seed, " . $trip->stepMin,
+            );
             self::assertGreaterThanOrEqual(0.0, $o->lowestSocPct());
             self::assertLessThanOrEqual(100.0 + 1e-9, self::highest($o->socPct));
             foreach ([$o->resistanceWh, $o->chargeLossWh, $o->wellWh, $o->inverterWh] as $loss) {
@@ -181,7 +214,10 @@ final class TripTest extends TestCase
     /** A rested lead battery comes back: the second well refills the first. */
     public function testALeadBankRecoversAtRest(): void
     {
-        $burst = DayLoads::of(Budget::of([Appliance::of('winch', 700.0, self::hours(0, 1)), Appliance::of('radio', 0.001, self::hours(1, 24))], null, 12.0), 96);
+        $burst = DayLoads::of(
+            Budget::of([Appliance::of('winch', 700.0, self::hours(0, 1)), Appliance::of('radio', 0.001, self::hours(1, 24))], null, 12.0),
+            96,
+        );
         $o = Trip::of(Store::of(Chemistry::Flooded, 6, 100.0, 1.0), $burst, 50.0)->through(self::days(1));
         self::assertGreaterThan($o->volts[3] + 0.5, $o->volts[30]);
         self::assertGreaterThan($o->volts[6] + 0.01, $o->volts[30]);
@@ -191,7 +227,12 @@ final class TripTest extends TestCase
     public function testTheNineHundredAndTwentyFiveWattExample(): void
     {
         $ah = 4930.0 / 12.8;
-        $o = Trip::of(Store::of(Chemistry::Lfp, 4, $ah, 1.0, ohm: 0.00001), self::steady(925.0, 1440), 50.0, stepMin: 1)->through(self::days(1));
+        $o = Trip::of(
+            Store::of(Chemistry::Lfp, 4, $ah, 1.0, ohm: 0.00001),
+            self::steady(925.0, 1440),
+            50.0,
+            stepMin: 1,
+        )->through(self::days(1));
         // At rest an LFP bank holds a little more than its nominal volts.
         self::assertEqualsWithDelta(5.0 + 20.0 / 60.0, $o->emptyAtH ?? 0.0, 0.15);
     }
@@ -201,8 +242,17 @@ final class TripTest extends TestCase
         $weather = Weather::ofMeans(60.0, array_fill(0, 12, 0.45), array_fill(0, 12, 8.0));
         $served = [];
         foreach ([1, 5, 15, 60] as $stepMin) {
-            $loads = DayLoads::of(Budget::of([Appliance::of('a', 60.0, self::hours(7, 23)), Appliance::of('b', 20.0, self::hours(0, 24))], null, 12.0), intdiv(1440, $stepMin));
-            $o = Trip::of(Store::of(Chemistry::Agm, 6, 200.0), $loads, 60.0, [SolarSource::of(300.0)], stepMin: $stepMin)->through(array_map(static fn(WeatherDay $d): TripDay => new TripDay($d), $weather->from(100, 60)));
+            $loads = DayLoads::of(
+                Budget::of([Appliance::of('a', 60.0, self::hours(7, 23)), Appliance::of('b', 20.0, self::hours(0, 24))], null, 12.0),
+                intdiv(1440, $stepMin),
+            );
+            $o = Trip::of(
+                Store::of(Chemistry::Agm, 6, 200.0),
+                $loads,
+                60.0,
+                [SolarSource::of(300.0)],
+                stepMin: $stepMin,
+            )->through(array_map(static fn(WeatherDay $d): TripDay => new TripDay($d), $weather->from(100, 60)));
             $served[$stepMin] = self::sum($o, 'servedWh');
         }
         self::assertEqualsWithDelta($served[1], $served[5], 0.005 * $served[1]);
@@ -236,11 +286,29 @@ final class TripTest extends TestCase
         $store = static fn(?float $limit = null): Store => Store::of(Chemistry::Lfp, 4, 200.0, chargeLimitA: $limit);
         $steady = self::steady(10.0);
         // An hour at 30 A is 30 Ah: 15 % of 200 Ah.
-        $drive = Trip::of($store(), $steady, 50.0, [], DriveSource::of(30.0, self::hours(9, 10)))->through(self::days(1, drives: true), 40.0);
+        $drive = Trip::of(
+            $store(),
+            $steady,
+            50.0,
+            [],
+            DriveSource::of(30.0, self::hours(9, 10)),
+        )->through(self::days(1, drives: true), 40.0);
         self::assertEqualsWithDelta(15.0, $drive->socPct[40] - $drive->socPct[36], 0.6);
-        self::assertSame(0.0, self::sum(Trip::of($store(), $steady, 50.0, [], DriveSource::of(30.0, self::hours(9, 10)))->through(self::days(1), 40.0), 'alternatorWh'));
+        self::assertSame(
+            0.0,
+            self::sum(
+                Trip::of($store(), $steady, 50.0, [], DriveSource::of(30.0, self::hours(9, 10)))->through(self::days(1), 40.0),
+                'alternatorWh',
+            ),
+        );
         // The bank's own limit comes first.
-        $limited = Trip::of($store(10.0), $steady, 50.0, [], DriveSource::of(30.0, self::hours(9, 10)))->through(self::days(1, drives: true), 40.0);
+        $limited = Trip::of(
+            $store(10.0),
+            $steady,
+            50.0,
+            [],
+            DriveSource::of(30.0, self::hours(9, 10)),
+        )->through(self::days(1, drives: true), 40.0);
         self::assertEqualsWithDelta(5.0, $limited->socPct[40] - $limited->socPct[36], 0.3);
         // A regulator of 10 A clips 600 W.
         $clipped = Trip::of($store(), $steady, 50.0, [SolarSource::of(600.0, maxChargeA: 10.0)])->through(self::days(1), 10.0);
@@ -251,8 +319,18 @@ final class TripTest extends TestCase
         $mppt = Trip::of($store(), $steady, 50.0, [SolarSource::of(300.0)])->through(self::days(1), 10.0);
         self::assertGreaterThan(1.1 * self::sum($pwm, 'solarWh'), self::sum($mppt, 'solarWh'));
         // Mains: outlets first, the charger with what is left; a top-up from the bank where the input is too small.
-        $kettle = DayLoads::of(Budget::of([Appliance::of('kettle', 2000.0, self::hours(12, 13), Side::Ac)], Inverter::of(90.0, 0.0, false), 12.0), 96);
-        $post = static fn(float $inputW, bool $supports): Outcome => Trip::of($store(), $kettle, 50.0, [], null, MainsSource::of($inputW, 40.0, self::hours(0, 24), 90.0, $supports))->through(self::days(1, hookedUp: true), 80.0);
+        $kettle = DayLoads::of(
+            Budget::of([Appliance::of('kettle', 2000.0, self::hours(12, 13), Side::Ac)], Inverter::of(90.0, 0.0, false), 12.0),
+            96,
+        );
+        $post = static fn(float $inputW, bool $supports): Outcome => Trip::of(
+            $store(),
+            $kettle,
+            50.0,
+            [],
+            null,
+            MainsSource::of($inputW, 40.0, self::hours(0, 24), 90.0, $supports),
+        )->through(self::days(1, hookedUp: true), 80.0);
         self::assertEqualsWithDelta(2000.0, $post(2300.0, false)->acDirectWh, 1e-6);
         self::assertEqualsWithDelta(500.0, self::sum($post(1500.0, false), 'unservedWh'), 1e-6);
         $helped = $post(1500.0, true);
@@ -263,7 +341,13 @@ final class TripTest extends TestCase
     public function testALowVoltageDisconnectCutsAndComesBack(): void
     {
         $loads = self::steady(40.0);
-        $o = Trip::of(Store::of(Chemistry::Agm, 6, 60.0, 0.95), $loads, 50.0, [SolarSource::of(250.0)], lowVoltage: LowVoltage::of(12.3, 12.8))->through(self::days(4), 60.0);
+        $o = Trip::of(
+            Store::of(Chemistry::Agm, 6, 60.0, 0.95),
+            $loads,
+            50.0,
+            [SolarSource::of(250.0)],
+            lowVoltage: LowVoltage::of(12.3, 12.8),
+        )->through(self::days(4), 60.0);
         self::assertNotNull($o->emptyAtH);
         self::assertGreaterThan(40.0, $o->lowestSocPct());
         self::assertGreaterThan(0.0, self::sum($o, 'unservedWh'));
@@ -284,7 +368,11 @@ final class TripTest extends TestCase
             $days = $weather->ofMonth($month, Weather::MONTH_DAYS[$month - 1]);
             $clear = array_map(static fn(WeatherDay $d): float => $d->clearness, $days);
             self::assertEqualsWithDelta($means[$month - 1], array_sum($clear) / count($clear), 0.012);
-            self::assertGreaterThan(0.25, self::highest($clear) + self::highest(array_map(static fn(float $k): float => -$k, $clear)), 'good and bad days');
+            self::assertGreaterThan(
+                0.25,
+                self::highest($clear) + self::highest(array_map(static fn(float $k): float => -$k, $clear)),
+                'good and bad days',
+            );
         }
         $pairs = [];
         foreach ([1, 2, 3, 4, 5, 6, 7, 8] as $seed) {
@@ -315,11 +403,20 @@ final class TripTest extends TestCase
             $sun = GlobalSun::fromClearness(SolarDay::at($latitude, $day), 0.5);
             foreach ([Plane::of(), Plane::of(30.0)] as $plane) {
                 $whole = PlaneSun::of($sun, $plane, Shade::none())->kwh;
-                self::assertEqualsWithDelta($whole, array_sum(PlaneSun::steps($sun, $plane, Shade::none(), 96)), 0.03 * $whole + 0.01, "at $latitude");
+                self::assertEqualsWithDelta(
+                    $whole,
+                    array_sum(PlaneSun::steps($sun, $plane, Shade::none(), 96)),
+                    0.03 * $whole + 0.01,
+                    "at $latitude",
+                );
             }
             self::assertEqualsWithDelta($sun->kwh(), array_sum(PlaneSun::steps($sun, Plane::of(), Shade::none(), 96)), 1e-9);
             $hourly = PlaneSun::steps($sun, Plane::of(), Shade::none(), 24);
-            self::assertEqualsWithDelta($sun->kwh(), array_sum(PlaneSun::stepsOfHours(SolarDay::at($latitude, $day), $hourly, Plane::of(), Shade::none(), 48, 0.0)), 1e-9);
+            self::assertEqualsWithDelta(
+                $sun->kwh(),
+                array_sum(PlaneSun::stepsOfHours(SolarDay::at($latitude, $day), $hourly, Plane::of(), Shade::none(), 48, 0.0)),
+                1e-9,
+            );
         }
         $north = PlaneSun::steps(GlobalSun::fromClearness(SolarDay::at(63.1, 355), 0.3), Plane::of(), Shade::none(), 96);
         self::assertLessThan(24, count(array_filter($north)), 'five hours of day in December');
@@ -328,12 +425,19 @@ final class TripTest extends TestCase
     /** A weather file that we write ourselves, in the form of the EPW data dictionary (field numbers from memory). */
     public function testAWeatherFileIsReadHourByHour(): void
     {
-        $head = ['LOCATION,Skerry Test,-,-,TEST,000000,60.0,8.0,1.0,5.0', 'DESIGN CONDITIONS,0', 'TYPICAL/EXTREME PERIODS,0', 'GROUND TEMPERATURES,0', 'HOLIDAYS/DAYLIGHT SAVINGS,No,0,0,0', 'COMMENTS 1,-', 'COMMENTS 2,-', 'DATA PERIODS,1,1,Data,Sunday,1/1,12/31'];
+        $head = [
+            'LOCATION,Skerry Test,-,-,TEST,000000,60.0,8.0,1.0,5.0', 'DESIGN CONDITIONS,0', 'TYPICAL/EXTREME PERIODS,0',
+            'GROUND TEMPERATURES,0', 'HOLIDAYS/DAYLIGHT SAVINGS,No,0,0,0', 'COMMENTS 1,-', 'COMMENTS 2,-',
+            'DATA PERIODS,1,1,Data,Sunday,1/1,12/31',
+        ];
         $lines = [];
         foreach (Weather::MONTH_DAYS as $m => $count) {
             for ($d = 1; $d <= $count; ++$d) {
                 for ($h = 1; $h <= 24; ++$h) {
-                    $lines[] = implode(',', [2020, $m + 1, $d, $h, 60, '?9?9', -5.0 + $m, 0, 80, 101000, 0, 0, 300, $h > 9 && $h <= 15 ? 200 : 0, 0, 0]);
+                    $lines[] = implode(
+                        ',',
+                        [2020, $m + 1, $d, $h, 60, '?9?9', -5.0 + $m, 0, 80, 101000, 0, 0, 300, $h > 9 && $h <= 15 ? 200 : 0, 0, 0],
+                    );
                 }
             }
         }
@@ -351,7 +455,10 @@ final class TripTest extends TestCase
         foreach ([
             'not EPW' => ['hello', 'LOCATION'],
             'too short' => [implode("\n", [...$head, ...array_slice($lines, 0, 100)]), 'has 100 hours'],
-            'a hole' => [implode("\n", [...$head, ...array_replace($lines, [40 => str_replace(',0,0,300,', ',0,0,300,9999,', $lines[40])])]), 'line 49'],
+            'a hole' => [
+                implode("\n", [...$head, ...array_replace($lines, [40 => str_replace(',0,0,300,', ',0,0,300,9999,', $lines[40])])]),
+                'line 49',
+            ],
         ] as $what => [$text, $says]) {
             try {
                 WeatherFile::read($text);
@@ -374,7 +481,8 @@ final class TripTest extends TestCase
             'DESIGN CONDITIONS,1,Climate Design Data 2009 ASHRAE Handbook,,Heating,1,-20,-16.6,-25.7,0.4,-18.8,Cooling,7,9.8,33.3,23.7,Extremes,11.4,9.8,8.6,31.2,-24.9',
             'TYPICAL/EXTREME PERIODS,1,Summer - Week Nearest Max Temperature For Period,Extreme,7/13,7/19',
             'GROUND TEMPERATURES,1,.5,,,,-1.89,-3.06,-0.99,2.23,10.68,17.20,21.60,22.94,20.66,15.60,8.83,2.56',
-            'HOLIDAYS/DAYLIGHT SAVINGS,No,0,0,0', 'COMMENTS 1,"Custom/User Format, with a comma"', 'COMMENTS 2, -- Ground temps', 'DATA PERIODS,1,1,Data,Sunday, 1/ 1,12/31',
+            'HOLIDAYS/DAYLIGHT SAVINGS,No,0,0,0', 'COMMENTS 1,"Custom/User Format, with a comma"', 'COMMENTS 2, -- Ground temps',
+            'DATA PERIODS,1,1,Data,Sunday, 1/ 1,12/31',
         ];
         $flags = '?9?9?9?9E0?9?9?9?9?9?9?9?9?9?9?9?9?9?9?9*9*9?9?9?9';
         $years = [1986, 1979, 1988, 1990, 1994, 1991, 2002, 1998, 1983, 1990, 2004, 1980];
@@ -383,7 +491,8 @@ final class TripTest extends TestCase
             for ($d = 1; $d <= $count; ++$d) {
                 for ($h = 1; $h <= 24; ++$h) {
                     $sun = max(0, (int) round(600 * sin(M_PI * ($h - 6) / 12)));
-                    $lines[] = "$years[$m]," . ($m + 1) . ",$d,$h,0,$flags," . sprintf('%.1f', -12.2 + 2 * $m) . ",-16.1,73,99500,0,1415,167,$sun,0,0,999900,999900,999900,9999,270,5.2,10,10,9999,99999,9,999999999,0,0.0000,0,88,999.000,999.0,99.0";
+                    $lines[] = "$years[$m]," . ($m + 1) . ",$d,$h,0,$flags," . sprintf('%.1f', -12.2 + 2 * $m)
+                        . ",-16.1,73,99500,0,1415,167,$sun,0,0,999900,999900,999900,9999,270,5.2,10,10,9999,99999,9,999999999,0,0.0000,0,88,999.000,999.0,99.0";
                 }
             }
         }
@@ -392,7 +501,11 @@ final class TripTest extends TestCase
         self::assertSame([41.98, 365], [$file->weather->latitudeDeg, count($file->weather->year)]);
         self::assertEqualsWithDelta([-12.2, 9.8], [$file->minC()[0], $file->minC()[11]], 1e-9);
         // A half sine of 600 W/m² over twelve hours, in whole hours: close to 600 × 24 / π Wh/m².
-        self::assertEqualsWithDelta(0.6 * 24.0 / M_PI, array_sum($file->weather->year[100]->light(41.98, Plane::of(), Shade::none(), 24)), 0.05);
+        self::assertEqualsWithDelta(
+            0.6 * 24.0 / M_PI,
+            array_sum($file->weather->year[100]->light(41.98, Plane::of(), Shade::none(), 24)),
+            0.05,
+        );
     }
 
     /**
@@ -411,12 +524,24 @@ final class TripTest extends TestCase
     #[DataProvider('months')]
     public function testTheMapAgreesWithTheSimulationAndClimbsBothWays(Chemistry $chemistry, int $month): void
     {
-        $budget = Budget::of([Appliance::of('fridge', 45.0, self::hours(0, 24), Side::Dc, 1.0, 32.0), Appliance::of('light', 36.0, self::hours(15, 21)), Appliance::of('desk', 65.0, self::hours(9, 17), Side::Ac)], Inverter::of(90.0, 12.0, false), 12.0);
+        $budget = Budget::of(
+            [
+                Appliance::of('fridge', 45.0, self::hours(0, 24), Side::Dc, 1.0, 32.0),
+                Appliance::of('light', 36.0, self::hours(15, 21)), Appliance::of('desk', 65.0, self::hours(9, 17), Side::Ac),
+            ],
+            Inverter::of(90.0, 12.0, false),
+            12.0,
+        );
         $weather = Weather::ofMeans(63.1, array_fill(0, 12, 0.44), array_fill(0, 12, 6.0));
         $days = array_map(static fn(WeatherDay $d): TripDay => new TripDay($d), $weather->ofMonth($month, EnduranceMap::MOST_DAYS));
         foreach ([100.0, 200.0, 400.0] as $ah) {
             foreach ([100.0, 250.0, 400.0] as $watts) {
-                $trip = Trip::of(Store::of($chemistry, $chemistry->cellsFor(12.0), $ah), DayLoads::of($budget, 96), 63.1, [SolarSource::of($watts)]);
+                $trip = Trip::of(
+                    Store::of($chemistry, $chemistry->cellsFor(12.0), $ah),
+                    DayLoads::of($budget, 96),
+                    63.1,
+                    [SolarSource::of($watts)],
+                );
                 $simulated = $trip->through($days)->daysUntilEmpty() ?? 60.0;
                 $mapped = EnduranceMap::of($trip, $days, 0.5)->daysUntilEmpty([$ah], [$watts])[0][0];
                 // Beyond a week one bad day decides.
@@ -425,7 +550,11 @@ final class TripTest extends TestCase
                 }
             }
         }
-        $map = EnduranceMap::of(Trip::of(Store::of($chemistry, $chemistry->cellsFor(12.0), 100.0), DayLoads::of($budget, 96), 63.1, [SolarSource::of(100.0)]), $days, 0.5);
+        $map = EnduranceMap::of(
+            Trip::of(Store::of($chemistry, $chemistry->cellsFor(12.0), 100.0), DayLoads::of($budget, 96), 63.1, [SolarSource::of(100.0)]),
+            $days,
+            0.5,
+        );
         [$banks, $arrays] = [array_map(floatval(...), range(20, 600, 20)), array_map(floatval(...), range(0, 900, 50))];
         foreach ([$map->daysUntilEmpty($banks, $arrays), $map->servedPct($banks, $arrays)] as $values) {
             foreach ($values as $y => $row) {

@@ -24,9 +24,25 @@ final class TypedLinesTest extends TestCase
      */
     private static function library(): array
     {
-        $battery = static fn(string $model): Part => new Part('1', PartKind::Battery, DataSheet::of(PartKind::Battery, self::LFP), make: 'Kvellin', model: $model);
+        $battery = static fn(string $model): Part => new Part(
+            '1',
+            PartKind::Battery,
+            DataSheet::of(PartKind::Battery, self::LFP),
+            make: 'Kvellin',
+            model: $model,
+        );
 
-        return [$battery('Slate 200'), $battery('Slate 200 Warm'), new Part('3', PartKind::Regulator, DataSheet::of(PartKind::Regulator, ['technology' => 'mppt', 'max_charge_a' => 30]), make: 'Halverin', model: 'Crest 30 C')];
+        return [
+            $battery('Slate 200'),
+            $battery('Slate 200 Warm'),
+            new Part(
+                '3',
+                PartKind::Regulator,
+                DataSheet::of(PartKind::Regulator, ['technology' => 'mppt', 'max_charge_a' => 30]),
+                make: 'Halverin',
+                model: 'Crest 30 C',
+            ),
+        ];
     }
 
     /**
@@ -35,15 +51,21 @@ final class TypedLinesTest extends TestCase
     public static function lines(): iterable
     {
         $agm = ['chemistry' => 'agm', 'nominal_v' => 12.0];
-        yield '3 AGM 110 Ah 20 h, front locker, 5 y' => [3, 'battery', [...$agm, 'capacity_ah' => 110.0, 'rate_h' => 20.0, 'age_years' => 5.0], '|front locker|'];
+        yield '3 AGM 110 Ah 20 h, front locker, 5 y' => [
+            3, 'battery', [...$agm, 'capacity_ah' => 110.0, 'rate_h' => 20.0, 'age_years' => 5.0], '|front locker|',
+        ];
         yield '2 x 175 W roof' => [2, 'panel', ['pmax_w' => 175.0], '|roof|'];
         yield '2×175W' => [2, 'panel', ['pmax_w' => 175.0], '||'];
         yield '100 Ah lithium' => [1, 'battery', ['chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100.0], '||'];
         yield '1.2 kW inverter behind the seat' => [1, 'inverter', ['continuous_w' => 1200.0], '|behind the seat|'];
-        yield 'starter battery 95 Ah flooded, engine bay, holds badly' => [1, 'battery', ['chemistry' => 'flooded', 'nominal_v' => 12.0, 'capacity_ah' => 95.0], '|engine bay|holds badly'];
+        yield 'starter battery 95 Ah flooded, engine bay, holds badly' => [
+            1, 'battery', ['chemistry' => 'flooded', 'nominal_v' => 12.0, 'capacity_ah' => 95.0], '|engine bay|holds badly',
+        ];
         yield 'Skarnholt charger 25 A, under the bench' => [1, 'mains_charger', ['output_a' => 25.0], 'Skarnholt|under the bench|'];
         yield 'kvellin slate 200 warm, under the bed' => [1, 'battery', self::LFP, 'Kvellin Slate 200 Warm|under the bed|'];
-        yield 'Batterie AGM 95 Ah, unter dem Bett, 4 Jahre' => [1, 'battery', [...$agm, 'capacity_ah' => 95.0, 'age_years' => 4.0], '|unter dem Bett|'];
+        yield 'Batterie AGM 95 Ah, unter dem Bett, 4 Jahre' => [
+            1, 'battery', [...$agm, 'capacity_ah' => 95.0, 'age_years' => 4.0], '|unter dem Bett|',
+        ];
         yield 'Ladegerät 14,4 V 30 A' => [1, 'mains_charger', ['output_a' => 30.0, 'output_v' => 14.4], '||'];
         yield 'FI 16 A 30 mA' => [1, 'earth_leakage', ['rating_a' => 16.0, 'residual_ma' => 30.0], '||'];
         yield 'relay 70 A' => [1, 'isolator', ['method' => 'relay', 'rating_a' => 70.0], '||'];
@@ -66,10 +88,16 @@ final class TypedLinesTest extends TestCase
 
     public function testWhatALineDoesNotSayIsAssumedAndMarkedOrAskedFor(): void
     {
-        [$battery, $regulator, $odd, $charge] = TypedLines::read("2 AGM 100 Ah\n\n  regulator 20 A\nsomething odd\nMPPT 9000 A", self::library());
+        [$battery, $regulator, $odd, $charge] = TypedLines::read(
+            "2 AGM 100 Ah\n\n  regulator 20 A\nsomething odd\nMPPT 9000 A",
+            self::library(),
+        );
         self::assertSame(Origin::Assumed, $battery->part?->data->origin('nominal_v'));
         self::assertSame(Origin::Typed, $battery->part->data->origin('capacity_ah'));
-        self::assertSame([null, '/regulator/technology', 'required'], [$regulator->part, $regulator->problem?->path, $regulator->problem?->key]);
+        self::assertSame(
+            [null, '/regulator/technology', 'required'],
+            [$regulator->part, $regulator->problem?->path, $regulator->problem?->key],
+        );
         self::assertSame('typed-kind', $odd->problem?->key);
         self::assertSame('/regulator/max_charge_a', $charge->problem?->path);
         self::assertSame('starter', TypedLines::read('starter battery AGM 70 Ah', [])[0]->part?->role);
@@ -77,7 +105,10 @@ final class TypedLinesTest extends TestCase
 
     public function testAPartOfTheLibraryIsFoundByWhatIsTyped(): void
     {
-        $found = static fn(string $text): array => array_map(static fn(Part $p): string => $p->typedName(), TypedLines::named($text, self::library()));
+        $found = static fn(string $text): array => array_map(
+            static fn(Part $p): string => $p->typedName(),
+            TypedLines::named($text, self::library()),
+        );
         self::assertSame(['Kvellin Slate 200', 'Kvellin Slate 200 Warm'], $found('slate'));
         self::assertSame(['Kvellin Slate 200'], $found('Kvellin Slate 200'));
         self::assertSame(['Halverin Crest 30 C'], $found('crest 30'));

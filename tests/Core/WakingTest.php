@@ -44,9 +44,13 @@ final class WakingTest extends TestCase
     {
         yield 'by itself' => [['wakes_by' => 'itself'], ['gives_dead_volts' => false], false, ['k1' => 'itself'], false];
         yield 'a charger that gives volts' => [['wakes_by' => 'charge'], ['gives_dead_volts' => true], false, ['k1' => 'wakes'], false];
-        yield 'a charger that waits for volts' => [['wakes_by' => 'charge'], ['gives_dead_volts' => false], false, ['k1' => 'cannot'], true];
+        yield 'a charger that waits for volts' => [
+            ['wakes_by' => 'charge'], ['gives_dead_volts' => false], false, ['k1' => 'cannot'], true,
+        ];
         yield 'a charger that nobody knows' => [['wakes_by' => 'charge'], [], false, ['k1' => 'unknown'], null];
-        yield 'beside it a relay to the alternator' => [['wakes_by' => 'charge'], ['gives_dead_volts' => false], true, ['k1' => 'cannot', 'r1' => 'wakes'], false];
+        yield 'beside it a relay to the alternator' => [
+            ['wakes_by' => 'charge'], ['gives_dead_volts' => false], true, ['k1' => 'cannot', 'r1' => 'wakes'], false,
+        ];
         yield 'a button' => [['wakes_by' => 'button'], ['gives_dead_volts' => true], false, ['k1' => 'button'], false];
         yield 'nothing noted' => [[], [], false, ['k1' => 'unknown'], null];
     }
@@ -89,7 +93,10 @@ final class WakingTest extends TestCase
         self::assertSame(['k1' => 'goes-on', 'k2' => 'cannot', 'k3' => 'unknown'], $rows['disconnect']['by']);
         self::assertSame(['k1' => 'cannot', 'k2' => 'cannot', 'k3' => 'unknown'], $rows['breaker']['by']);
         $uids = static fn(array $parts): array => array_map(static fn(Part $p): string => $p->uid, $parts);
-        self::assertSame([['x1'], ['x1'], ['x1']], [$uids($rows['empty']['dark']), $uids($rows['disconnect']['dark']), $uids($rows['breaker']['dark'])]);
+        self::assertSame(
+            [['x1'], ['x1'], ['x1']],
+            [$uids($rows['empty']['dark']), $uids($rows['disconnect']['dark']), $uids($rows['breaker']['dark'])],
+        );
     }
 
     public function testWhatOpensIsToldInTheOrderOfDanger(): void
@@ -107,16 +114,28 @@ final class WakingTest extends TestCase
             ['uid' => 'c3', 'from' => 'b1.plus', 'to' => 'f2.in'], ['uid' => 'c4', 'from' => 'f2.out', 'to' => 'r1.battery_plus'],
             ['uid' => 'c5', 'from' => 'p1.plus', 'to' => 'r1.pv_plus'],
         ]]);
-        $opened = static fn(array $open, bool $sun): Opened => Opened::of(Study::of($system), array_values($open), ['sun' => $sun, 'engine' => false, 'shore' => false, 'generator' => false]);
+        $opened = static fn(array $open, bool $sun): Opened => Opened::of(
+            Study::of($system),
+            array_values($open),
+            ['sun' => $sun, 'engine' => false, 'shore' => false, 'generator' => false],
+        );
         $uids = static fn(array $parts): array => array_map(static fn(Part $p): string => $p->uid, $parts);
         $none = $opened([], true);
-        self::assertSame([['b1', 'f1', 'f2'], [], []], [$uids($none->mayOpen), $uids($none->dark), $none->inDanger()], 'what is not drawn cannot be tried');
+        self::assertSame(
+            [['b1', 'f1', 'f2'], [], []],
+            [$uids($none->mayOpen), $uids($none->dark), $none->inDanger()],
+            'what is not drawn cannot be tried',
+        );
         self::assertSame([['x1'], []], [$uids($opened(['f1'], false)->dark), $opened(['f1'], false)->inDanger()]);
         $lost = $opened(['f2', 'p1', 'nothing'], true);
         self::assertSame([['f2'], ['r1']], [$lost->open, $uids($lost->inDanger())]);
         self::assertSame([], $opened(['f2'], false)->inDanger());
         // The same regulator before anybody has drawn its lead: asked, not cried.
-        $bare = Opened::of(Study::of(Plan::with($system, [Change::remove('conductor', 'c4')])), [], ['sun' => true, 'engine' => false, 'shore' => false, 'generator' => false]);
+        $bare = Opened::of(
+            Study::of(Plan::with($system, [Change::remove('conductor', 'c4')])),
+            [],
+            ['sun' => true, 'engine' => false, 'shore' => false, 'generator' => false],
+        );
         self::assertSame([[], 'undrawn'], [$bare->inDanger(), $bare->endangered[0]['rule'] ?? '']);
     }
 
@@ -125,6 +144,15 @@ final class WakingTest extends TestCase
         $waking = Study::of(self::system(battery: self::AGM))->waking();
         self::assertSame(['breaker'], array_column($waking->rows ?? [], 'way'));
         self::assertFalse($waking?->isStuck());
-        self::assertNull(Study::of(JobFile::fromArray([...json_decode((string) file_get_contents(dirname(__DIR__) . '/files/v1/travelling-bakery.json'), true), 'parts' => []]))->waking());
+        self::assertNull(
+            Study::of(
+                JobFile::fromArray(
+                    [
+                        ...json_decode((string) file_get_contents(dirname(__DIR__) . '/files/v1/travelling-bakery.json'), true),
+                        'parts' => [],
+                    ],
+                ),
+            )->waking(),
+        );
     }
 }

@@ -19,7 +19,13 @@ final class WalkThroughTest extends TestCase
 
     public function testOneComesFromOutsideAndGoesByThePlacesTheRoofLast(): void
     {
-        $at = static fn(string $uid, string $kind, string $place, array $data = [], string $fate = 'keep'): array => self::part($uid, $kind, $data, $fate, ['place' => $place]);
+        $at = static fn(string $uid, string $kind, string $place, array $data = [], string $fate = 'keep'): array => self::part(
+            $uid,
+            $kind,
+            $data,
+            $fate,
+            ['place' => $place],
+        );
         $walk = WalkThrough::of(Study::of(self::system(parts: [
             $at('x1', 'panel', 'roof', self::PANEL),
             $at('x2', 'inverter', 'rear locker', ['continuous_w' => 1600, 'along_m' => 4.5]),
@@ -32,12 +38,18 @@ final class WalkThroughTest extends TestCase
         ])));
         $does = array_column($walk->points, 'does');
         self::assertSame('inlet', $does[0]);
-        self::assertLessThan(array_search('inverter', $does, true), array_search('display', $does, true), 'the door stands before the rear locker');
+        self::assertLessThan(
+            array_search('inverter', $does, true),
+            array_search('display', $does, true),
+            'the door stands before the rear locker',
+        );
         self::assertSame('panels', $does[array_search('storage', $does, true) - 1], 'nobody climbs the roof');
         self::assertContains('left-in', $does);
         self::assertSame(['storage', 'later', 'papers'], array_slice($does, -3));
         // What is alike at one place is shown once; each key is there once.
-        $fuses = array_values(array_filter($walk->points, static fn(array $p): bool => $p['does'] === 'fuse' && $p['place'] === 'rear locker'));
+        $fuses = array_values(
+            array_filter($walk->points, static fn(array $p): bool => $p['does'] === 'fuse' && $p['place'] === 'rear locker'),
+        );
         self::assertSame(['x7', 'x8'], array_map(static fn(Part $p): string => $p->uid, $fuses[0]['parts']));
         self::assertSame(array_unique($keys = array_column($walk->points, 'key')), $keys);
         self::assertTrue($walk->has('fuse.x7'));
@@ -76,7 +88,13 @@ final class WalkThroughTest extends TestCase
     #[DataProvider('warranties')]
     public function testAWarrantyEndsAfterItsMonths(string $from, int $months, string $until): void
     {
-        $part = Part::fromArray(self::part('k9', 'mains_charger', ['output_a' => 30, 'warranty_months' => $months, ...$from === '' ? [] : ['warranty_from' => $from]]));
+        $part = Part::fromArray(
+            self::part(
+                'k9',
+                'mains_charger',
+                ['output_a' => 30, 'warranty_months' => $months, ...$from === '' ? [] : ['warranty_from' => $from]],
+            ),
+        );
         self::assertSame($until, Warranty::ofAll([$part])[0]->until());
         self::assertSame([], Warranty::ofAll([Part::fromArray(self::part('k9', 'mains_charger', ['output_a' => 30]))]));
     }

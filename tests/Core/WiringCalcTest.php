@@ -16,13 +16,22 @@ use Symfony\Component\Process\Process;
 final class WiringCalcTest extends TestCase
 {
     /** ISO 10133 / ISO 13297 annex A, 30 °C (from memory): mm² => A at 70, 85 to 90 and 105 °C. */
-    private const ISO_10133 = [[1.5, 18, 21, 25], [2.5, 25, 30, 35], [4, 35, 40, 45], [6, 45, 50, 60], [10, 65, 70, 90], [16, 90, 100, 130], [25, 120, 140, 170], [35, 160, 185, 210], [50, 210, 230, 270], [70, 265, 285, 330], [95, 310, 330, 390], [120, 360, 400, 450]];
+    private const ISO_10133 = [
+        [1.5, 18, 21, 25], [2.5, 25, 30, 35], [4, 35, 40, 45], [6, 45, 50, 60], [10, 65, 70, 90], [16, 90, 100, 130],
+        [25, 120, 140, 170], [35, 160, 185, 210], [50, 210, 230, 270], [70, 265, 285, 330], [95, 310, 330, 390], [120, 360, 400, 450],
+    ];
 
     /** IEC 60228 class 5, largest Ω/km at 20 °C (from memory). */
-    private const IEC_60228 = ['1.5' => 13.3, '2.5' => 7.98, '4' => 4.95, '6' => 3.30, '10' => 1.91, '16' => 1.21, '25' => 0.780, '35' => 0.554, '50' => 0.386, '70' => 0.272, '95' => 0.206, '120' => 0.161];
+    private const IEC_60228 = [
+        '1.5' => 13.3, '2.5' => 7.98, '4' => 4.95, '6' => 3.30, '10' => 1.91, '16' => 1.21, '25' => 0.780, '35' => 0.554,
+        '50' => 0.386, '70' => 0.272, '95' => 0.206, '120' => 0.161,
+    ];
 
     /** ABYC E-11, 105 °C, outside engine spaces (from memory). */
-    private const ABYC_E11 = ['16' => 25, '14' => 35, '12' => 45, '10' => 60, '8' => 80, '6' => 120, '4' => 160, '2' => 210, '1' => 245, '1/0' => 285, '2/0' => 330, '3/0' => 385, '4/0' => 445];
+    private const ABYC_E11 = [
+        '16' => 25, '14' => 35, '12' => 45, '10' => 60, '8' => 80, '6' => 120, '4' => 160, '2' => 210, '1' => 245, '1/0' => 285,
+        '2/0' => 330, '3/0' => 385, '4/0' => 445,
+    ];
 
     /**
      * @param array<string, mixed> $in
@@ -62,7 +71,10 @@ final class WiringCalcTest extends TestCase
      */
     private static function conductor(array $change = []): array
     {
-        return [...['current_a' => 100, 'length_m' => 0.1, 'system_v' => 12, 'max_drop_pct' => 10, 'insulation_c' => 105, 'units' => 'mm2'], ...$change];
+        return [
+            ...['current_a' => 100, 'length_m' => 0.1, 'system_v' => 12, 'max_drop_pct' => 10, 'insulation_c' => 105, 'units' => 'mm2'],
+            ...$change,
+        ];
     }
 
     public function testAmpacitiesAreThoseOfTheTables(): void
@@ -79,7 +91,8 @@ final class WiringCalcTest extends TestCase
             self::assertSame("$gauge AWG", $exact['designation']);
             self::assertEqualsWithDelta($amps, $exact['ampacity_a'], 1e-9);
         }
-        // ASTM B258: d = 0.127 mm · 92^((36 − n)/39); 6 AWG is 13.3 mm². Cooler insulation by the ratio of the metric tables at 16 mm², the nearest.
+        // ASTM B258: d = 0.127 mm · 92^((36 − n)/39); 6 AWG is 13.3 mm². Cooler insulation by the ratio of the metric tables at 16 mm², the
+        // nearest.
         $six = self::ask('conductor', self::conductor(['current_a' => 80, 'units' => 'awg', 'insulation_c' => 70]));
         self::assertSame('6 AWG', $six['designation']);
         self::assertEqualsWithDelta([13.3, 120 * 90 / 130], [$six['size_mm2'], $six['ampacity_a']], 0.01);
@@ -88,7 +101,10 @@ final class WiringCalcTest extends TestCase
     public function testResistanceAndDropFollowTheStandard(): void
     {
         foreach (self::IEC_60228 as $mm2 => $ohmPerKm) {
-            $amps = array_combine(array_map(strval(...), array_column(self::ISO_10133, 0)), array_column(self::ISO_10133, 3))[(string) $mm2];
+            $amps = array_combine(
+                array_map(strval(...), array_column(self::ISO_10133, 0)),
+                array_column(self::ISO_10133, 3),
+            )[(string) $mm2];
             $out = self::ask('conductor', self::conductor(['current_a' => $amps, 'length_m' => 0.5, 'conductor_c' => 20]));
             self::assertEqualsWithDelta(2 * 0.5 * $ohmPerKm / 1000, $out['resistance_ohm'], 1e-9);
             self::assertEqualsWithDelta($amps * $out['resistance_ohm'], $out['drop_v'], 1e-9);
@@ -110,9 +126,19 @@ final class WiringCalcTest extends TestCase
         // √((T − ambient)/(T − 30)), as IEC 60364-5-52 builds its tables (from memory).
         $hot = self::ask('conductor', self::conductor(['ambient_c' => 50]));
         self::assertEqualsWithDelta(130 * sqrt(55 / 75), $hot['ampacity_a'], 1e-6);
-        self::assertEqualsWithDelta(100, self::ask('conductor', self::conductor(['current_a' => 95, 'insulation_c' => 90, 'ambient_c' => 5]))['ampacity_a'], 1e-9, 'no more in the cold');
+        self::assertEqualsWithDelta(
+            100,
+            self::ask('conductor', self::conductor(['current_a' => 95, 'insulation_c' => 90, 'ambient_c' => 5]))['ampacity_a'],
+            1e-9,
+            'no more in the cold',
+        );
         foreach ([[1, 130.0], [3, 130.0], [4, 119.0], [6, 119.0], [7, 102.0], [24, 102.0]] as [$grouped, $amps]) {
-            self::assertEqualsWithDelta($amps, self::ask('conductor', self::conductor(['grouped' => $grouped]))['ampacity_a'], 1e-9, "$grouped in the bundle");
+            self::assertEqualsWithDelta(
+                $amps,
+                self::ask('conductor', self::conductor(['grouped' => $grouped]))['ampacity_a'],
+                1e-9,
+                "$grouped in the bundle",
+            );
         }
     }
 
@@ -125,16 +151,41 @@ final class WiringCalcTest extends TestCase
         yield 'no size loses so little' => ['conductor', self::conductor(['length_m' => 200, 'max_drop_pct' => 1]), '/max_drop_pct'];
         yield 'hotter than its insulation' => ['conductor', self::conductor(['insulation_c' => 70, 'ambient_c' => 75]), '/ambient_c'];
         yield 'no such insulation' => ['conductor', self::conductor(['insulation_c' => 80]), '/insulation_c'];
-        yield 'a path of nothing' => ['short-circuit', [...self::randomBank(2), 'path' => [['size_mm2' => 10, 'length_m' => 1], ['size_mm2' => 0, 'length_m' => 1]]], '/path/1/size_mm2'];
+        yield 'a path of nothing' => [
+            'short-circuit',
+            [...self::randomBank(2), 'path' => [['size_mm2' => 10, 'length_m' => 1], ['size_mm2' => 0, 'length_m' => 1]]],
+            '/path/1/size_mm2',
+        ];
         $reading = static fn(float $t, float $v): array => ['t_s' => $t, 'volts' => $v, 'amps' => 5];
         yield 'one reading' => ['capacity-test', ['readings' => [$reading(0, 13)], 'end_v' => 10.5, 'capacity_ah' => 100], '/readings'];
-        yield 'time that stands still' => ['capacity-test', ['readings' => [$reading(0, 13), $reading(9, 12.9), $reading(9, 12.8)], 'end_v' => 10.5, 'capacity_ah' => 100], '/readings/2/t_s'];
-        yield 'a circle' => ['schedule', ['tasks' => [['id' => 'a', 'hours' => 1, 'after' => ['b']], ['id' => 'b', 'hours' => 1, 'after' => ['a']]], 'resources' => []], '/tasks/0/after'];
-        yield 'after nothing known' => ['schedule', ['tasks' => [['id' => 'a', 'hours' => 1, 'after' => ['z']]], 'resources' => []], '/tasks/0/after/0'];
-        yield 'one id twice' => ['schedule', ['tasks' => [['id' => 'a', 'hours' => 1], ['id' => 'a', 'hours' => 2]], 'resources' => []], '/tasks/1/id'];
-        yield 'more hands than there are' => ['schedule', ['tasks' => [['id' => 'a', 'hours' => 1, 'uses' => ['fitter' => 2]]], 'resources' => ['fitter' => 1]], '/tasks/0/uses/fitter'];
-        yield 'hands that nobody has' => ['schedule', ['tasks' => [['id' => 'a', 'hours' => 1, 'uses' => ['crane' => 1]]], 'resources' => ['fitter' => 1]], '/tasks/0/uses/crane'];
-        yield 'no such rung' => ['ladder', ['chemistry' => 'lfp', 'cells' => 4, 'settings' => [['device' => 'x', 'parameter' => 'volts', 'value_v' => 14]]], '/settings/0/parameter'];
+        yield 'time that stands still' => [
+            'capacity-test',
+            ['readings' => [$reading(0, 13), $reading(9, 12.9), $reading(9, 12.8)], 'end_v' => 10.5, 'capacity_ah' => 100],
+            '/readings/2/t_s',
+        ];
+        yield 'a circle' => [
+            'schedule',
+            ['tasks' => [['id' => 'a', 'hours' => 1, 'after' => ['b']], ['id' => 'b', 'hours' => 1, 'after' => ['a']]], 'resources' => []],
+            '/tasks/0/after',
+        ];
+        yield 'after nothing known' => [
+            'schedule', ['tasks' => [['id' => 'a', 'hours' => 1, 'after' => ['z']]], 'resources' => []], '/tasks/0/after/0',
+        ];
+        yield 'one id twice' => [
+            'schedule', ['tasks' => [['id' => 'a', 'hours' => 1], ['id' => 'a', 'hours' => 2]], 'resources' => []], '/tasks/1/id',
+        ];
+        yield 'more hands than there are' => [
+            'schedule', ['tasks' => [['id' => 'a', 'hours' => 1, 'uses' => ['fitter' => 2]]], 'resources' => ['fitter' => 1]],
+            '/tasks/0/uses/fitter',
+        ];
+        yield 'hands that nobody has' => [
+            'schedule', ['tasks' => [['id' => 'a', 'hours' => 1, 'uses' => ['crane' => 1]]], 'resources' => ['fitter' => 1]],
+            '/tasks/0/uses/crane',
+        ];
+        yield 'no such rung' => [
+            'ladder', ['chemistry' => 'lfp', 'cells' => 4, 'settings' => [['device' => 'x', 'parameter' => 'volts', 'value_v' => 14]]],
+            '/settings/0/parameter',
+        ];
     }
 
     /**
@@ -158,7 +209,10 @@ final class WiringCalcTest extends TestCase
      */
     public static function fuses(): iterable
     {
-        $in = static fn(float $load, bool $continuous, float $ampacity, float $volts, float $short): array => ['load_a' => $load, 'continuous' => $continuous, 'ampacity_a' => $ampacity, 'system_v' => $volts, 'prospective_short_a' => $short];
+        $in = static fn(float $load, bool $continuous, float $ampacity, float $volts, float $short): array => [
+            'load_a' => $load, 'continuous' => $continuous, 'ampacity_a' => $ampacity, 'system_v' => $volts,
+            'prospective_short_a' => $short,
+        ];
         yield 'a pump' => [$in(6, false, 25, 12, 600), 7.5, 'blade', true, []];
         yield 'an hour and more asks for a quarter more' => [$in(12, true, 25, 12, 600), 15.0, 'blade', true, []];
         yield 'at its very rating' => [$in(15, false, 15, 12, 600), 15.0, 'blade', true, []];
@@ -178,8 +232,13 @@ final class WiringCalcTest extends TestCase
      * @param list<string>         $rules
      */
     #[DataProvider('fuses')]
-    public function testAFuseHoldsTheLoadSavesTheCableAndBreaksTheShort(array $in, ?float $rating, ?string $family, bool $fits, array $rules): void
-    {
+    public function testAFuseHoldsTheLoadSavesTheCableAndBreaksTheShort(
+        array $in,
+        ?float $rating,
+        ?string $family,
+        bool $fits,
+        array $rules,
+    ): void {
         $out = self::ask('fuse', $in);
         self::assertSame([$rating, $family], [$out['rating_a'], $out['family']]);
         self::assertSame([$fits, $rules], [$out['fits'], self::rules($out)]);
@@ -197,8 +256,12 @@ final class WiringCalcTest extends TestCase
         $batteries = $links = [];
         for ($i = 0; $i < $count; ++$i) {
             $batteries[] = ['id' => "B$i", 'ocv_v' => $r(12.9, 13.4), 'r_ohm' => $r(0.003, 0.03)];
-            $links[] = ['from' => "B$i+", 'to' => $i === 0 || mt_rand(0, 1) === 0 ? 'bar+' : 'B' . ($i - 1) . '+', 'ohm' => $r(0.0001, 0.002)];
-            $links[] = ['from' => "B$i-", 'to' => $i === 0 || mt_rand(0, 1) === 0 ? 'bar-' : 'B' . ($i - 1) . '-', 'ohm' => $r(0.0001, 0.002)];
+            $links[] = [
+                'from' => "B$i+", 'to' => $i === 0 || mt_rand(0, 1) === 0 ? 'bar+' : 'B' . ($i - 1) . '+', 'ohm' => $r(0.0001, 0.002),
+            ];
+            $links[] = [
+                'from' => "B$i-", 'to' => $i === 0 || mt_rand(0, 1) === 0 ? 'bar-' : 'B' . ($i - 1) . '-', 'ohm' => $r(0.0001, 0.002),
+            ];
         }
 
         return ['batteries' => $batteries, 'links' => $links, 'takeoff' => ['positive' => 'bar+', 'negative' => 'bar-']];
@@ -218,9 +281,16 @@ final class WiringCalcTest extends TestCase
             self::assertEqualsWithDelta(self::spiced($in, $path), $out['prospective_a'], 0.001 * $out['prospective_a']);
         }
         // By hand: 13.2 V behind 4 mΩ drive 3300 A, and through another 4 mΩ half of it.
-        $one = ['batteries' => [['id' => 'A', 'ocv_v' => 13.2, 'r_ohm' => 0.004]], 'links' => [], 'takeoff' => ['positive' => 'A+', 'negative' => 'A-']];
+        $one = [
+            'batteries' => [['id' => 'A', 'ocv_v' => 13.2, 'r_ohm' => 0.004]], 'links' => [],
+            'takeoff' => ['positive' => 'A+', 'negative' => 'A-'],
+        ];
         self::assertEqualsWithDelta(3300, self::ask('short-circuit', $one)['at_takeoff_a'], 1e-3);
-        self::assertEqualsWithDelta(1650, self::ask('short-circuit', [...$one, 'path' => [['size_mm2' => 17.241, 'length_m' => 2]]])['prospective_a'], 1e-3);
+        self::assertEqualsWithDelta(
+            1650,
+            self::ask('short-circuit', [...$one, 'path' => [['size_mm2' => 17.241, 'length_m' => 2]]])['prospective_a'],
+            1e-3,
+        );
     }
 
     /**
@@ -252,10 +322,20 @@ final class WiringCalcTest extends TestCase
 
     public function testACapacityIsTheAreaUnderTheAmps(): void
     {
-        $test = static fn(array $rows, float $end = 10.5): array => self::ask('capacity-test', ['readings' => array_map(static fn(array $r): array => ['t_s' => $r[0], 'volts' => $r[1], 'amps' => $r[2]], $rows), 'end_v' => $end, 'capacity_ah' => 100]);
+        $test = static fn(array $rows, float $end = 10.5): array => self::ask(
+            'capacity-test',
+            [
+                'readings' => array_map(static fn(array $r): array => ['t_s' => $r[0], 'volts' => $r[1], 'amps' => $r[2]], $rows),
+                'end_v' => $end, 'capacity_ah' => 100,
+            ],
+        );
         // Constant current, volts that fall in a straight line: 10 A from 12.5 to 10.5 V in 4 h: 40 Ah, and 40 Ah × 11.5 V.
         $steady = $test([[0, 12.5, 10], [7200, 11.5, 10], [14400, 10.5, 10]]);
-        self::assertEqualsWithDelta([40, 460, 4, true, 40], [$steady['ah'], $steady['wh'], $steady['hours'], $steady['reached_end'], $steady['pct']], 1e-9);
+        self::assertEqualsWithDelta(
+            [40, 460, 4, true, 40],
+            [$steady['ah'], $steady['wh'], $steady['hours'], $steady['reached_end'], $steady['pct']],
+            1e-9,
+        );
         // The end lies between two readings: 11.5 to 9.5 V, crossed half way.
         $crossed = $test([[0, 12.5, 10], [7200, 11.5, 10], [14400, 9.5, 10], [20000, 9.0, 10]]);
         self::assertEqualsWithDelta([30, 3, true], [$crossed['ah'], $crossed['hours'], $crossed['reached_end']], 1e-9);
@@ -265,7 +345,11 @@ final class WiringCalcTest extends TestCase
         self::assertEqualsWithDelta([20, 2, false], [$falling['ah'], $falling['hours'], $falling['reached_end']], 1e-9);
         // It rises again after the first crossing: that one ended it.
         self::assertEqualsWithDelta(5, $test([[0, 11, 10], [3600, 10, 10], [7200, 11, 10]])['ah'], 1e-9);
-        self::assertEqualsWithDelta([0, 0, true], array_values(array_intersect_key($test([[0, 10.5, 10], [3600, 10, 10]]), ['ah' => 1, 'hours' => 1, 'reached_end' => 1])), 1e-9);
+        self::assertEqualsWithDelta(
+            [0, 0, true],
+            array_values(array_intersect_key($test([[0, 10.5, 10], [3600, 10, 10]]), ['ah' => 1, 'hours' => 1, 'reached_end' => 1])),
+            1e-9,
+        );
         // Fine steps come to the closed form: amps 10 e^(−t/2 h) for 3 h.
         $rows = array_map(static fn(int $i): array => [$i * 36, 13.0, 10 * exp(-$i / 200)], range(0, 300));
         self::assertEqualsWithDelta(20 * (1 - exp(-1.5)), $test($rows)['ah'], 0.01 * 20);
@@ -273,8 +357,22 @@ final class WiringCalcTest extends TestCase
 
     public function testPlansThatAreDrawnByHand(): void
     {
-        $plan = static fn(array $tasks, array $resources = []): array => self::ask('schedule', ['tasks' => array_map(static fn(array $t): array => ['id' => (string) $t[0], 'hours' => $t[1], 'after' => array_map(strval(...), $t[2] ?? []), 'uses' => $t[3] ?? []], $tasks), 'resources' => $resources]);
-        $critical = static fn(array $out): array => array_values(array_map(static fn(array $t): string => $t['id'], array_filter($out['tasks'], static fn(array $t): bool => $t['critical'])));
+        $plan = static fn(array $tasks, array $resources = []): array => self::ask(
+            'schedule',
+            [
+                'tasks' => array_map(
+                    static fn(array $t): array => [
+                        'id' => (string) $t[0], 'hours' => $t[1], 'after' => array_map(strval(...), $t[2] ?? []),
+                        'uses' => $t[3] ?? [],
+                    ],
+                    $tasks,
+                ),
+                'resources' => $resources,
+            ],
+        );
+        $critical = static fn(array $out): array => array_values(
+            array_map(static fn(array $t): string => $t['id'], array_filter($out['tasks'], static fn(array $t): bool => $t['critical'])),
+        );
         $chain = $plan([['a', 2], ['b', 3, ['a']], ['c', 1, ['b']]]);
         self::assertEqualsWithDelta(6, $chain['finish_h'], 1e-9);
         self::assertSame(['a', 'b', 'c'], $critical($chain));
@@ -286,7 +384,10 @@ final class WiringCalcTest extends TestCase
         self::assertEqualsWithDelta(9, $one['finish_h'], 1e-9);
         self::assertCount(3, $critical($one));
         // Glue that hardens by itself while the fitter works on: begun first, it costs nothing.
-        $glue = $plan([['1', 1, [], ['fitter' => 1]], ['2', 8, ['1']], ['3', 6, [], ['fitter' => 1]], ['4', 1, ['2', '3'], ['fitter' => 1]]], ['fitter' => 1]);
+        $glue = $plan(
+            [['1', 1, [], ['fitter' => 1]], ['2', 8, ['1']], ['3', 6, [], ['fitter' => 1]], ['4', 1, ['2', '3'], ['fitter' => 1]]],
+            ['fitter' => 1],
+        );
         self::assertEqualsWithDelta(10, $glue['finish_h'], 1e-9);
         self::assertSame(['1', '2', '4'], $critical($glue));
         self::assertEqualsWithDelta(0, $plan([])['finish_h'], 1e-9);
@@ -301,14 +402,32 @@ final class WiringCalcTest extends TestCase
             $resources = ['r' => mt_rand(1, 2), 's' => mt_rand(1, 2)];
             $tasks = [];
             for ($i = 0; $i < 5; ++$i) {
-                $after = array_values(array_map(static fn(int $k): string => "t$k", array_filter(range(0, max(0, $i - 1)), static fn(int $k): bool => $k < $i && mt_rand(0, 2) === 0)));
-                $tasks[] = ['id' => "t$i", 'hours' => mt_rand(1, 3), 'after' => $after, 'uses' => array_filter(['r' => mt_rand(0, $resources['r']), 's' => mt_rand(0, $resources['s'])])];
+                $after = array_values(
+                    array_map(
+                        static fn(int $k): string => "t$k",
+                        array_filter(range(0, max(0, $i - 1)), static fn(int $k): bool => $k < $i && mt_rand(0, 2) === 0),
+                    ),
+                );
+                $tasks[] = [
+                    'id' => "t$i", 'hours' => mt_rand(1, 3), 'after' => $after,
+                    'uses' => array_filter(['r' => mt_rand(0, $resources['r']), 's' => mt_rand(0, $resources['s'])]),
+                ];
             }
             $out = self::ask('schedule', ['tasks' => $tasks, 'resources' => $resources]);
-            self::assertSame(self::leastFinish($tasks, $resources), (int) round($out['finish_h']), (string) json_encode([$tasks, $resources]));
+            self::assertSame(
+                self::leastFinish($tasks, $resources),
+                (int) round($out['finish_h']),
+                (string) json_encode([$tasks, $resources]),
+            );
             self::stands($tasks, $resources, $out);
         }
-        $many = array_map(static fn(int $i): array => ['id' => (string) $i, 'hours' => mt_rand(1, 8) / 2, 'after' => $i > 3 && mt_rand(0, 1) === 0 ? [(string) mt_rand(0, $i - 1)] : [], 'uses' => ['fitter' => 1]], range(0, 29));
+        $many = array_map(
+            static fn(int $i): array => [
+                'id' => (string) $i, 'hours' => mt_rand(1, 8) / 2,
+                'after' => $i > 3 && mt_rand(0, 1) === 0 ? [(string) mt_rand(0, $i - 1)] : [], 'uses' => ['fitter' => 1],
+            ],
+            range(0, 29),
+        );
         $out = self::ask('schedule', ['tasks' => $many, 'resources' => ['fitter' => 2]]);
         self::stands($many, ['fitter' => 2], $out);
         $work = array_sum(array_column($many, 'hours')) / 2;
@@ -332,7 +451,8 @@ final class WiringCalcTest extends TestCase
             foreach ($resources as $name => $count) {
                 $busy = 0;
                 foreach ($tasks as $other) {
-                    $runs = $at[$other['id']]['start_h'] <= $at[$task['id']]['start_h'] + 1e-9 && $at[$other['id']]['end_h'] > $at[$task['id']]['start_h'] + 1e-9;
+                    $runs = $at[$other['id']]['start_h'] <= $at[$task['id']]['start_h'] + 1e-9
+                        && $at[$other['id']]['end_h'] > $at[$task['id']]['start_h'] + 1e-9;
                     $busy += $runs ? $other['uses'][$name] ?? 0 : 0;
                 }
                 self::assertLessThanOrEqual($count, $busy);
@@ -386,19 +506,41 @@ final class WiringCalcTest extends TestCase
      */
     public static function ladders(): iterable
     {
-        $on = static fn(array $settings, array $bms = ['high_v' => 14.6, 'low_v' => 10.8], string $chemistry = 'lfp', int $cells = 4): array => ['chemistry' => $chemistry, 'cells' => $cells, 'settings' => array_map(static fn(array $s): array => ['device' => $s[0], 'parameter' => $s[1], 'value_v' => $s[2]], $settings)] + ($bms === [] ? [] : ['bms' => $bms]);
-        $sound = [['charger', 'absorption_v', 14.2], ['charger', 'float_v', 13.5], ['charger', 'rebulk_v', 13.2], ['inverter', 'warning_v', 12.0], ['inverter', 'cutoff_v', 11.6], ['inverter', 'restart_v', 12.8], ['disconnect', 'disconnect_v', 11.3], ['disconnect', 'reconnect_v', 12.6]];
+        $on = static fn(array $settings, array $bms = [
+            'high_v' => 14.6,
+            'low_v' => 10.8,
+        ], string $chemistry = 'lfp', int $cells = 4): array => [
+            'chemistry' => $chemistry, 'cells' => $cells,
+            'settings' => array_map(static fn(array $s): array => ['device' => $s[0], 'parameter' => $s[1], 'value_v' => $s[2]], $settings),
+        ] + ($bms === [] ? [] : ['bms' => $bms]);
+        $sound = [
+            ['charger', 'absorption_v', 14.2], ['charger', 'float_v', 13.5], ['charger', 'rebulk_v', 13.2],
+            ['inverter', 'warning_v', 12.0], ['inverter', 'cutoff_v', 11.6], ['inverter', 'restart_v', 12.8],
+            ['disconnect', 'disconnect_v', 11.3], ['disconnect', 'reconnect_v', 12.6],
+        ];
         yield 'a sound ladder' => [$on($sound), []];
         yield 'a cut-off below the BMS' => [$on([['inverter', 'cutoff_v', 10.5]]), ['never-acts', 'rungs-touch']];
         yield 'a charge limit at the BMS' => [$on([['bms relay', 'charge_limit_v', 14.6]]), ['never-acts', 'rungs-touch']];
         yield 'a warning beside the cut-off' => [$on([['monitor', 'warning_v', 11.65], ['inverter', 'cutoff_v', 11.6]]), ['rungs-touch']];
         yield 'exactly apart' => [$on([['monitor', 'warning_v', 11.7], ['inverter', 'cutoff_v', 11.6]]), []];
-        yield 'the disconnect acts before the cut-off' => [$on([['inverter', 'cutoff_v', 11.0], ['disconnect', 'disconnect_v', 11.5]]), ['rungs-touch']];
-        yield 'at 48 V four times as far' => [$on([['monitor', 'warning_v', 46.7], ['inverter', 'cutoff_v', 46.4]], ['high_v' => 58.4, 'low_v' => 43.2], 'lfp', 16), ['rungs-touch']];
+        yield 'the disconnect acts before the cut-off' => [
+            $on([['inverter', 'cutoff_v', 11.0], ['disconnect', 'disconnect_v', 11.5]]),
+            ['rungs-touch'],
+        ];
+        yield 'at 48 V four times as far' => [
+            $on([['monitor', 'warning_v', 46.7], ['inverter', 'cutoff_v', 46.4]], ['high_v' => 58.4, 'low_v' => 43.2], 'lfp', 16),
+            ['rungs-touch'],
+        ];
         yield 'absorption against the cells' => [$on([['charger', 'absorption_v', 14.55]], []), ['rungs-touch']];
         yield 'absorption over the cells' => [$on([['charger', 'absorption_v', 14.8]]), ['charge-volts-too-high', 'rungs-touch']];
-        yield 'the BMS is stricter than the cells' => [$on([['charger', 'absorption_v', 14.4], ['charger', 'float_v', 14.3]], ['high_v' => 14.2, 'low_v' => 10.8]), ['charge-volts-too-high', 'rungs-touch']];
-        yield 'float over absorption' => [$on([['charger', 'absorption_v', 14.0], ['charger', 'float_v', 14.1]]), ['float-above-absorption']];
+        yield 'the BMS is stricter than the cells' => [
+            $on([['charger', 'absorption_v', 14.4], ['charger', 'float_v', 14.3]], ['high_v' => 14.2, 'low_v' => 10.8]),
+            ['charge-volts-too-high', 'rungs-touch'],
+        ];
+        yield 'float over absorption' => [
+            $on([['charger', 'absorption_v', 14.0], ['charger', 'float_v', 14.1]]),
+            ['float-above-absorption'],
+        ];
         yield 'float at absorption' => [$on([['charger', 'absorption_v', 14.0], ['charger', 'float_v', 14.0]]), []];
         yield 'float of another charger' => [$on([['one', 'absorption_v', 13.9], ['two', 'float_v', 14.0]]), []];
         yield 'equalising lithium' => [$on([['charger', 'equalise_v', 14.4]]), ['equalise-on']];
@@ -406,7 +548,10 @@ final class WiringCalcTest extends TestCase
         yield 'equalising flooded lead' => [$on([['charger', 'equalise_v', 15.5]], [], 'flooded', 6), []];
         yield 'more than flooded lead bears' => [$on([['charger', 'equalise_v', 16.5]], [], 'flooded', 6), ['charge-volts-too-high']];
         yield 'it comes back too early' => [$on([['d', 'disconnect_v', 11.5], ['d', 'reconnect_v', 11.2]]), ['reconnect-below-disconnect']];
-        yield 're-bulk over float' => [$on([['c', 'absorption_v', 14.2], ['c', 'float_v', 13.4], ['c', 'rebulk_v', 13.6]]), ['rebulk-above-float']];
+        yield 're-bulk over float' => [
+            $on([['c', 'absorption_v', 14.2], ['c', 'float_v', 13.4], ['c', 'rebulk_v', 13.6]]),
+            ['rebulk-above-float'],
+        ];
     }
 
     /**

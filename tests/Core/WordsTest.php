@@ -91,7 +91,10 @@ final class WordsTest extends TestCase
             $de = self::flat(require self::LANG . "/de/$file.php");
             foreach ($en as $key => $line) {
                 foreach ($terms as $term => $german) {
-                    if (preg_match('/(?<![\w-])' . preg_quote($term, '/') . '(?:s|es)?(?![\w-])/i', $line) === 1 && preg_match('/' . implode('|', array_map(static fn(string $g): string => preg_quote($g, '/'), (array) $german)) . '/iu', $de[$key]) !== 1) {
+                    if (preg_match('/(?<![\w-])' . preg_quote($term, '/') . '(?:s|es)?(?![\w-])/i', $line) === 1 && preg_match(
+                        '/' . implode('|', array_map(static fn(string $g): string => preg_quote($g, '/'), (array) $german)) . '/iu',
+                        $de[$key],
+                    ) !== 1) {
                         $broken[] = "$file.$key: \"$term\" is \"" . implode('" or "', (array) $german) . "\", not \"$de[$key]\"";
                     }
                 }
@@ -114,7 +117,11 @@ final class WordsTest extends TestCase
     public function testWhatADemoJobIsToldIsWhatItWasTold(string $path): void
     {
         $assess = static function (string $input): array {
-            $run = proc_open([PHP_BINARY, dirname(__DIR__, 2) . '/app/Console/calc.php', 'assess'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+            $run = proc_open(
+                [PHP_BINARY, dirname(__DIR__, 2) . '/app/Console/calc.php', 'assess'],
+                [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+                $pipes,
+            );
             assert(is_resource($run));
             fwrite($pipes[0], $input);
             fclose($pipes[0]);
@@ -140,7 +147,11 @@ final class WordsTest extends TestCase
                     $all = implode(' ', [$said->title, $said->message, $said->remedy, $said->source]);
                     self::assertDoesNotMatchRegularExpression('/(?<![\w}]):[a-z]|\b(findings|kinds|settings|months|regions)\./i', $all);
                     if ($region->units() !== Units::Metric) {
-                        self::assertDoesNotMatchRegularExpression('/\d\x{202f}(kg|mm²|mm|°C)\b/u', $said->title . $said->message, 'metric in a region that does not read it');
+                        self::assertDoesNotMatchRegularExpression(
+                            '/\d\x{202f}(kg|mm²|mm|°C)\b/u',
+                            $said->title . $said->message,
+                            'metric in a region that does not read it',
+                        );
                     }
                 }
             }
@@ -150,7 +161,10 @@ final class WordsTest extends TestCase
     public function testNumbersPluralsAndListsAreWrittenAsTheReaderReadsThem(): void
     {
         $in = static fn(string $language, Units $units = Units::Metric): Lexicon => new Lexicon(new Show($units, locale: $language));
-        $nights = static fn(int $months): Word => Word::of('findings.phrases.nights-below', ['floor' => Amount::of(0.0, '°C', 0), 'months' => $months]);
+        $nights = static fn(int $months): Word => Word::of(
+            'findings.phrases.nights-below',
+            ['floor' => Amount::of(0.0, '°C', 0), 'months' => $months],
+        );
         self::assertSame("Nights below 0\u{202F}°C in one travelled month", $in('en')->said($nights(1)));
         self::assertSame("Nächte unter 0\u{202F}°C in 4 Reisemonaten", $in('de')->said($nights(4)));
         self::assertSame("Nights below 32\u{202F}°F in 4 travelled months", $in('en', Units::UsCustomary)->said($nights(4)));
@@ -165,8 +179,17 @@ final class WordsTest extends TestCase
     /** An answer was given to figures: other words, another language or other units never ask again, another figure does. */
     public function testWordsAreNoPartOfAQuestion(): void
     {
-        $system = static fn(array $travel): System => JobFile::fromArray(array_replace_recursive(json_decode((string) file_get_contents(dirname(__DIR__) . '/files/v1/library-trailer.json'), true), ['travel' => $travel]));
-        $prints = static fn(System $s): array => array_column(array_map(static fn($v): array => [$v->finding->key(), $v->finding->fingerprint()], Study::of($s)->assessment()->verdicts), 1, 0);
+        $system = static fn(array $travel): System => JobFile::fromArray(
+            array_replace_recursive(
+                json_decode((string) file_get_contents(dirname(__DIR__) . '/files/v1/library-trailer.json'), true),
+                ['travel' => $travel],
+            ),
+        );
+        $prints = static fn(System $s): array => array_column(
+            array_map(static fn($v): array => [$v->finding->key(), $v->finding->fingerprint()], Study::of($s)->assessment()->verdicts),
+            1,
+            0,
+        );
         $before = $prints($system([]));
         foreach ($before as $print) {
             self::assertDoesNotMatchRegularExpression('/[a-z]{3,} [a-z]/', $print, 'words in ' . $print);

@@ -30,22 +30,39 @@ final class AftercareTest extends TestCase
         $this->get('/')->assertOk()->assertSee('yearly visit')->assertSee("/jobs/$camper->id/aftercare", false);
         // The way loses far more than it did.
         $way = Tick::query()->where('job_id', $camper->id)->where('step', 'like', 'way.%')->firstOrFail();
-        $this->postJson("/jobs/$camper->id/test", ['step' => $way->step, 'state' => 'done', 'value' => 3.0 * (float) $way->value, 'amps' => $way->amps])->assertOk();
+        $this->postJson(
+            "/jobs/$camper->id/test",
+            ['step' => $way->step, 'state' => 'done', 'value' => 3.0 * (float) $way->value, 'amps' => $way->amps],
+        )->assertOk();
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertSee('1 of 1')->assertSee('+200')->assertSee('out of its limits');
         // Two capacities make a line.
         $battery = $camper->parts()->where('kind', 'battery')->where('fate', '!=', 'remove')->firstOrFail();
         foreach (['2026-12-01T10:00:00Z' => 200.0, '2027-12-01T10:00:00Z' => 190.0] as $at => $ah) {
-            (new AddParts())->row($camper, Measurement::class, 'm', ['part_uid' => $battery->uid, 'quantity' => 'capacity', 'value' => $ah, 'measured_at' => $at, 'measured_by' => 'J']);
+            (new AddParts())->row(
+                $camper,
+                Measurement::class,
+                'm',
+                ['part_uid' => $battery->uid, 'quantity' => 'capacity', 'value' => $ah, 'measured_at' => $at, 'measured_by' => 'J'],
+            );
         }
         // 190 Ah less 10 a year: 160 Ah three years after.
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertSee('95')->assertSee('about Nov 2030');
         foreach ([['visited_on' => '2030-01-01'], ['visited_on' => 'x'], ['note' => '']] as $bad) {
-            $this->post("/jobs/$camper->id/aftercare", ['visited_on' => '2027-12-20', 'note' => 'lug at the bar torqued', ...$bad])->assertSessionHasErrors(array_key_first($bad));
+            $this->post(
+                "/jobs/$camper->id/aftercare",
+                ['visited_on' => '2027-12-20', 'note' => 'lug at the bar torqued', ...$bad],
+            )->assertSessionHasErrors(array_key_first($bad));
         }
-        $this->post("/jobs/$camper->id/aftercare", ['visited_on' => '2027-12-20', 'note' => 'lug at the bar torqued'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$camper->id/aftercare",
+            ['visited_on' => '2027-12-20', 'note' => 'lug at the bar torqued'],
+        )->assertSessionHasNoErrors();
         $this->get("/jobs/$camper->id/aftercare")->assertOk()->assertDontSee('A visit is due')->assertSee('lug at the bar torqued');
         $this->get('/')->assertOk()->assertDontSee('yearly visit');
         self::assertSame('done', $camper->refresh()->digest['states']['aftercare'] ?? '');
-        self::assertStringContainsString('DTSTART;VALUE=DATE:20281220', (string) $this->get("/jobs/$camper->id/aftercare.ics")->assertOk()->getContent());
+        self::assertStringContainsString(
+            'DTSTART;VALUE=DATE:20281220',
+            (string) $this->get("/jobs/$camper->id/aftercare.ics")->assertOk()->getContent(),
+        );
     }
 }

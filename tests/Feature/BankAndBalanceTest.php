@@ -42,11 +42,35 @@ final class BankAndBalanceTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery(['internal_mohm' => 4, 'discharge_limit_a' => 100, 'charge_limit_a' => 100, 'absorption_v' => 14.2, 'absorption_h' => 1])->id, 'count' => $count])->assertSessionHasNoErrors();
-        $box = (new AddParts())->row($job, Part::class, 'p', ['kind' => PartKind::DistributionBox, 'fate' => Fate::Add, 'data' => ['circuits' => 8], 'origins' => []])->uid;
+        $this->put(
+            "/jobs/$job->id/bank",
+            [
+                'library_part_id' => $this->libraryBattery(
+                    [
+                        'internal_mohm' => 4, 'discharge_limit_a' => 100, 'charge_limit_a' => 100, 'absorption_v' => 14.2,
+                        'absorption_h' => 1,
+                    ],
+                )->id,
+                'count' => $count,
+            ],
+        )->assertSessionHasNoErrors();
+        $box = (new AddParts())->row(
+            $job,
+            Part::class,
+            'p',
+            ['kind' => PartKind::DistributionBox, 'fate' => Fate::Add, 'data' => ['circuits' => 8], 'origins' => []],
+        )->uid;
         $first = $this->batteries($job)[0];
         foreach (['plus', 'minus'] as $pole) {
-            (new AddParts())->row($job, Conductor::class, 'c', ['from_terminal' => "$first.$pole", 'to_terminal' => "$box.supply_$pole", 'fate' => Fate::Add, 'size_mm2' => 35.0, 'length_m' => 1.0]);
+            (new AddParts())->row(
+                $job,
+                Conductor::class,
+                'c',
+                [
+                    'from_terminal' => "$first.$pole", 'to_terminal' => "$box.supply_$pole", 'fate' => Fate::Add, 'size_mm2' => 35.0,
+                    'length_m' => 1.0,
+                ],
+            );
         }
 
         return $job->refresh();
@@ -62,10 +86,22 @@ final class BankAndBalanceTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery(['discharge_limit_a' => 100])->id, 'count' => 1])->assertSessionHasNoErrors();
-        $row = fn(PartKind $kind, array $data): string => (new AddParts())->row($job, Part::class, 'p', ['kind' => $kind, 'fate' => Fate::Add, 'data' => $data, 'origins' => []])->uid;
+        $this->put(
+            "/jobs/$job->id/bank",
+            ['library_part_id' => $this->libraryBattery(['discharge_limit_a' => 100])->id, 'count' => 1],
+        )->assertSessionHasNoErrors();
+        $row = fn(PartKind $kind, array $data): string => (new AddParts())->row(
+            $job,
+            Part::class,
+            'p',
+            ['kind' => $kind, 'fate' => Fate::Add, 'data' => $data, 'origins' => []],
+        )->uid;
         $box = $row(PartKind::DistributionBox, ['circuits' => 8]);
-        $seen = fn(): string => preg_match('/name="seen" value="([^"]+)"/', (string) $this->get("/jobs/$job->id/wiring")->assertOk()->getContent(), $m) === 1 ? $m[1] : '';
+        $seen = fn(): string => preg_match(
+            '/name="seen" value="([^"]+)"/',
+            (string) $this->get("/jobs/$job->id/wiring")->assertOk()->getContent(),
+            $m,
+        ) === 1 ? $m[1] : '';
         $first = $seen();
         $monitor = $row(PartKind::Monitor, ['shunt_a' => 300]);
         $this->put("/jobs/$job->id/wiring", ['seen' => $first, 'pieces' => ['trunk', $box]])->assertSessionHasErrors('seen');
@@ -96,14 +132,21 @@ final class BankAndBalanceTest extends TestCase
     /** @return list<string> the box's ends at the bank: plus, minus */
     private function boxHangsAt(Job $job): array
     {
-        return array_values($job->conductors()->where('to_terminal', 'like', '%.supply\_%')->orderBy('id')->get()->map(static fn(Conductor $c): string => $c->from_terminal)->all());
+        return array_values(
+            $job->conductors()->where('to_terminal', 'like', '%.supply\_%')->orderBy('id')->get()->map(
+                static fn(Conductor $c): string => $c->from_terminal,
+            )->all(),
+        );
     }
 
     public function testALayoutIsDrawnIntoThePlanAndWhatHangsOnTheBankMovesAlong(): void
     {
         $job = $this->bank();
         [$a, , , $d] = $this->batteries($job);
-        $put = fn(array $wires): TestResponse => $this->put("/jobs/$job->id/bank/links", ['mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5, ...$wires])->assertSessionHasNoErrors();
+        $put = fn(array $wires): TestResponse => $this->put(
+            "/jobs/$job->id/bank/links",
+            ['mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5, ...$wires],
+        )->assertSessionHasNoErrors();
         self::assertSame(["$a.plus", "$a.minus"], $this->boxHangsAt($job));
         $put(['layout' => 'across']);
         self::assertSame(["$a.plus", "$d.minus"], $this->boxHangsAt($job));
@@ -120,8 +163,13 @@ final class BankAndBalanceTest extends TestCase
         self::assertSame([0, 8], [$job->parts()->where('kind', 'busbar')->count(), $job->conductors()->count()]);
         $put(['layout' => 'across', 'plus' => 2, 'minus' => 1]);
         self::assertSame([2, 1], $this->drawing($job)->takeoffs);
-        $this->put("/jobs/$job->id/bank/links", ['layout' => 'across', 'mm2' => 0, 'link_m' => 0.3, 'lead_m' => 0.5])->assertSessionHasErrors('mm2');
-        $this->get("/jobs/$job->id/bank?loose=1&amps[0]=10&amps[1]=")->assertOk()->assertSee('Each battery needs a reading in A; battery 2 has none.');
+        $this->put(
+            "/jobs/$job->id/bank/links",
+            ['layout' => 'across', 'mm2' => 0, 'link_m' => 0.3, 'lead_m' => 0.5],
+        )->assertSessionHasErrors('mm2');
+        $this->get("/jobs/$job->id/bank?loose=1&amps[0]=10&amps[1]=")->assertOk()->assertSee(
+            'Each battery needs a reading in A; battery 2 has none.',
+        );
         $this->get("/jobs/$job->id/bank?amps[0]=10&amps[1]=x")->assertStatus(422)->assertSee('amps of a battery');
     }
 
@@ -138,7 +186,9 @@ final class BankAndBalanceTest extends TestCase
         // Links of different sizes, posts and all: a battery takes the place of another, and nothing else changes.
         $this->put("/jobs/$job->id/bank/links", ['layout' => 'posts', 'mm2' => 70, 'link_m' => 0.3, 'lead_m' => 0.5]);
         $job->conductors()->where('from_terminal', "$a.plus")->firstOrFail()->changeTo(['length_m' => 0.9]);
-        $wires = static fn(): array => $job->conductors()->get()->map(static fn(Conductor $w): array => [$w->id, $w->size_mm2, $w->length_m, $w->to_terminal])->all();
+        $wires = static fn(): array => $job->conductors()->get()->map(
+            static fn(Conductor $w): array => [$w->id, $w->size_mm2, $w->length_m, $w->to_terminal],
+        )->all();
         $before = $wires();
         $this->put("/jobs/$job->id/bank/order", ['order' => '2 1 3 4'])->assertSessionHasNoErrors();
         self::assertSame($before, $wires());
@@ -147,7 +197,15 @@ final class BankAndBalanceTest extends TestCase
         $this->put("/jobs/$job->id/bank/order", ['order' => '2 1 3 4']);
         // The job file has them in that order, and gives the same file again.
         $file = $this->get("/jobs/$job->id/file")->getContent();
-        self::assertSame([$d, $a, $b, $c], array_values(array_filter(array_column(json_decode((string) $file, true)['parts'], 'uid'), static fn(string $uid): bool => in_array($uid, [$a, $b, $c, $d], true))));
+        self::assertSame(
+            [$d, $a, $b, $c],
+            array_values(
+                array_filter(
+                    array_column(json_decode((string) $file, true)['parts'], 'uid'),
+                    static fn(string $uid): bool => in_array($uid, [$a, $b, $c, $d], true),
+                ),
+            ),
+        );
     }
 
     /**
@@ -155,7 +213,13 @@ final class BankAndBalanceTest extends TestCase
      */
     private function opened(Job $job, array $more = []): BalanceSession
     {
-        $this->post("/jobs/$job->id/balance", ['protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, 'lead_a' => 150, 'charger' => ['bench 1'], 'charger_a' => ['30'], ...$more])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/balance",
+            [
+                'protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, 'lead_a' => 150,
+                'charger' => ['bench 1'], 'charger_a' => ['30'], ...$more,
+            ],
+        )->assertSessionHasNoErrors();
 
         return $job->balanceSessions()->whereNull('ended_at')->firstOrFail();
     }
@@ -177,7 +241,10 @@ final class BankAndBalanceTest extends TestCase
      */
     private function step(Job $job, BalanceBattery $battery, Step $step, array $more = []): TestResponse
     {
-        return $this->put("/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id", ['step' => $step->value, 'lock_version' => $battery->refresh()->lock_version, ...$more]);
+        return $this->put(
+            "/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id",
+            ['step' => $step->value, 'lock_version' => $battery->refresh()->lock_version, ...$more],
+        );
     }
 
     public function testWhoMayDoWhat(): void
@@ -196,13 +263,22 @@ final class BankAndBalanceTest extends TestCase
         // Of another job it is not reached.
         $other = $this->job();
         $this->read($other, $battery, ['volts' => 13.2])->assertNotFound();
-        $this->post("/jobs/$job->id/balance", ['protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, 'charger' => ['b'], 'charger_a' => [30]])->assertSessionHasErrors('protocol');
+        $this->post(
+            "/jobs/$job->id/balance",
+            [
+                'protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, 'charger' => ['b'],
+                'charger_a' => [30],
+            ],
+        )->assertSessionHasErrors('protocol');
     }
 
     public function testASessionNeedsWhatItsMethodNeeds(): void
     {
         $job = $this->bank(2);
-        $post = fn(array $more): TestResponse => $this->post("/jobs/$job->id/balance", ['protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, ...$more]);
+        $post = fn(array $more): TestResponse => $this->post(
+            "/jobs/$job->id/balance",
+            ['protocol' => 'full', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5, ...$more],
+        );
         $post(['charger' => [''], 'charger_a' => ['']])->assertSessionHasErrors('charger.0');
         $post(['charger' => ['b'], 'charger_a' => ['no']])->assertSessionHasErrors('charger_a.0');
         $post(['charger' => ['b'], 'charger_a' => ['30'], 'parts' => [$this->batteries($job)[0]]])->assertSessionHasErrors('parts');
@@ -215,10 +291,18 @@ final class BankAndBalanceTest extends TestCase
         $job = $this->bank(2);
         $battery = $this->opened($job)->balanceBatteries()->firstOrFail();
         $id = (string) Str::uuid();
-        $this->read($job, $battery, ['volts' => '13,21', 'client_id' => $id, 'read_at' => '2026-11-25T06:00:00Z'])->assertOk()->assertJson(['new' => true]);
+        $this->read(
+            $job,
+            $battery,
+            ['volts' => '13,21', 'client_id' => $id, 'read_at' => '2026-11-25T06:00:00Z'],
+        )->assertOk()->assertJson(['new' => true]);
         $this->read($job, $battery, ['volts' => 13.21, 'client_id' => $id])->assertOk()->assertJson(['new' => false]);
         $this->read($job, $battery, ['volts' => 1.32])->assertStatus(422)->assertJson(['ask' => true]);
-        $this->read($job, $battery, ['volts' => 13.2, 'read_at' => now()->addHour()->toIso8601String()])->assertStatus(422)->assertJson(['ask' => false]);
+        $this->read(
+            $job,
+            $battery,
+            ['volts' => 13.2, 'read_at' => now()->addHour()->toIso8601String()],
+        )->assertStatus(422)->assertJson(['ask' => false]);
         $this->read($job, $battery, ['volts' => 'x'])->assertJsonValidationErrors('volts');
         $this->read($job, $battery, ['volts' => 13.2, 'cells' => '3.3 3,3 three 3.3'])->assertJsonValidationErrors('cells');
         self::assertSame([13.21], BalanceReading::query()->pluck('volts')->all());
@@ -227,7 +311,10 @@ final class BankAndBalanceTest extends TestCase
         $this->read($job, $battery, ['volts' => 7.1, 'sure' => true, 'cells' => '1.8 1,8 1.75 1.75'])->assertOk();
         self::assertSame([1.8, 1.8, 1.75, 1.75], BalanceReading::query()->latest('id')->firstOrFail()->cells);
         // Without scripts the question stands at the field, and what was typed stays.
-        $this->from("/jobs/$job->id/balance")->followingRedirects()->post("/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id/readings", ['_form' => "r$battery->id", 'volts' => '134'])
+        $this->from("/jobs/$job->id/balance")->followingRedirects()->post(
+            "/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id/readings",
+            ['_form' => "r$battery->id", 'volts' => '134'],
+        )
             ->assertSee('is the decimal point in the right place?')->assertSee('value="134"', false)->assertSee('It is so');
     }
 
@@ -239,18 +326,28 @@ final class BankAndBalanceTest extends TestCase
         $this->step($job, $a, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasNoErrors();
         self::assertSame(['bench 1', 30.0], [$a->refresh()->charger, $a->charger_a]);
         $this->step($job, $b, Step::Charging, ['charger' => 'somebody’s'])->assertSessionHasErrors('charger');
-        $this->step($job, $b, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasErrors(['charger' => 'bench 1 is taken by another battery.']);
+        $this->step($job, $b, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasErrors(
+            ['charger' => 'bench 1 is taken by another battery.'],
+        );
         $this->step($job, $b, Step::Charging)->assertSessionHasErrors('charger');
         $session->update(['chargers' => [...$session->chargers, ['name' => 'forklift', 'amps' => 120.0]]]);
-        $this->step($job, $b, Step::Charging, ['charger' => 'forklift'])->assertSessionHasErrors(['charger' => 'forklift gives 120 A; by its data sheet this battery takes 100 A at most.']);
+        $this->step($job, $b, Step::Charging, ['charger' => 'forklift'])->assertSessionHasErrors(
+            ['charger' => 'forklift gives 120 A; by its data sheet this battery takes 100 A at most.'],
+        );
         self::assertSame(Step::Waiting, $b->refresh()->step);
         // At absorption volts bulk is over, by itself.
         $this->read($job, $a, ['volts' => 14.2, 'amps' => 12])->assertOk();
         self::assertSame(Step::Absorbing, $a->refresh()->step);
         // Whoever has an older page open is told.
-        $this->put("/jobs/$job->id/balance/$session->id/batteries/$a->id", ['step' => 'resting', 'lock_version' => 1])->assertStatus(Response::HTTP_CONFLICT);
+        $this->put(
+            "/jobs/$job->id/balance/$session->id/batteries/$a->id",
+            ['step' => 'resting', 'lock_version' => 1],
+        )->assertStatus(Response::HTTP_CONFLICT);
         $this->put("/jobs/$job->id/balance/$session->id/join")->assertSessionHasErrors('join');
-        $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/balance/$session->id/join", ['reason' => 'I think so'])->assertSessionHasErrors('join');
+        $this->actingAs($this->user(Role::Technician))->put(
+            "/jobs/$job->id/balance/$session->id/join",
+            ['reason' => 'I think so'],
+        )->assertSessionHasErrors('join');
         $this->actingAs($this->user());
         $this->step($job, $a, Step::Resting);
         // One step after the other; back where one was pressed too early; ready when it is; joined only by the gate.
@@ -311,9 +408,21 @@ final class BankAndBalanceTest extends TestCase
         $job = $this->bank(2);
         [$a] = $this->opened($job)->balanceBatteries()->get()->all();
         $this->get("/jobs/$job->id/balance")->assertSee('since 25 Nov 11:45');
-        $this->post("/jobs/$job->id/balance/$a->balance_session_id/readings", ['table' => "battery,time,volts\n1,2026-11-25 11:00,13.2\n2,2026-11-25T05:15:00Z,13.2\n"])->assertSessionHasNoErrors();
-        self::assertSame(['2026-11-25 05:15:00', '2026-11-25 05:15:00'], BalanceReading::query()->get()->map(static fn(BalanceReading $r): string => $r->read_at->utc()->toDateTimeString())->all());
-        $this->put('/workshop', ['name' => 'W', 'region' => 'europe', 'first_terminal' => 'negative', 'timezone' => 'Nowhere/Land', 'lock_version' => Workshop::current()->lock_version])->assertSessionHasErrors('timezone');
+        $this->post(
+            "/jobs/$job->id/balance/$a->balance_session_id/readings",
+            ['table' => "battery,time,volts\n1,2026-11-25 11:00,13.2\n2,2026-11-25T05:15:00Z,13.2\n"],
+        )->assertSessionHasNoErrors();
+        self::assertSame(
+            ['2026-11-25 05:15:00', '2026-11-25 05:15:00'],
+            BalanceReading::query()->get()->map(static fn(BalanceReading $r): string => $r->read_at->utc()->toDateTimeString())->all(),
+        );
+        $this->put(
+            '/workshop',
+            [
+                'name' => 'W', 'region' => 'europe', 'first_terminal' => 'negative', 'timezone' => 'Nowhere/Land',
+                'lock_version' => Workshop::current()->lock_version,
+            ],
+        )->assertSessionHasErrors('timezone');
     }
 
     public function testATableIsLoggedWholeOrNotAtAll(): void
@@ -321,8 +430,13 @@ final class BankAndBalanceTest extends TestCase
         $job = $this->bank(2);
         $job->parts()->where('uid', $this->batteries($job)[0])->firstOrFail()->changeTo(['serial' => 'S-1']);
         $session = $this->opened($job);
-        $post = fn(string $table, array $more = []): TestResponse => $this->post("/jobs/$job->id/balance/$session->id/readings", ['table' => $table, ...$more]);
-        $post("battery;time;volts;celsius\nS-1;2026-11-24 08:00;13,21;9\n2;2026-11-24 08:05;1,31;9\n3;noon;13.2;9\n")->assertSessionHasErrors('table');
+        $post = fn(string $table, array $more = []): TestResponse => $this->post(
+            "/jobs/$job->id/balance/$session->id/readings",
+            ['table' => $table, ...$more],
+        );
+        $post(
+            "battery;time;volts;celsius\nS-1;2026-11-24 08:00;13,21;9\n2;2026-11-24 08:05;1,31;9\n3;noon;13.2;9\n",
+        )->assertSessionHasErrors('table');
         self::assertSame(['line 3, volts', 'line 4, battery'], array_column((array) session('faults'), 'path'));
         self::assertSame(0, BalanceReading::query()->count());
         $table = "battery\ttime\tvolts\tcell1\tcell2\tcell3\tcell4\nS-1\t2026-11-24T08:00:00Z\t13.21\t3.3\t3.3\t3.31\t3.3\n2\t2026-11-24T09:05:00+01:00\t13.11\t\t\t\t\n";
@@ -343,7 +457,11 @@ final class BankAndBalanceTest extends TestCase
         [$a, $b] = $session->balanceBatteries()->get()->all();
         $rows = [];
         foreach (range(0, 1399) as $k) {
-            $rows[] = ['balance_battery_id' => [$a, $b][$k % 2]->id, 'client_id' => (string) Str::uuid(), 'read_at' => now()->subDays(2)->addMinutes($k), 'volts' => 13.0 + $k / 10_000, 'step' => 'waiting', 'source' => 'feed', 'created_at' => now()];
+            $rows[] = [
+                'balance_battery_id' => [$a, $b][$k % 2]->id, 'client_id' => (string) Str::uuid(),
+                'read_at' => now()->subDays(2)->addMinutes($k), 'volts' => 13.0 + $k / 10_000, 'step' => 'waiting', 'source' => 'feed',
+                'created_at' => now(),
+            ];
         }
         BalanceReading::query()->insert($rows);
         $desk = BalanceDesk::of($session, JobReader::read($job->refresh()));
@@ -357,7 +475,15 @@ final class BankAndBalanceTest extends TestCase
         }
         // Two that send the same at the same moment: neither sees the other, and the index decides.
         $id = (string) Str::uuid();
-        $log = fn(): bool => (new LogReading())($a->setRelation('session', $session), $desk->batteries[0]['subject'], now(), new CoreReading((float) now()->getTimestamp(), 13.2), 'hand', '', $id);
+        $log = fn(): bool => (new LogReading())(
+            $a->setRelation('session', $session),
+            $desk->batteries[0]['subject'],
+            now(),
+            new CoreReading((float) now()->getTimestamp(), 13.2),
+            'hand',
+            '',
+            $id,
+        );
         self::assertSame([true, false], [$log(), $log()]);
         self::assertSame(1, BalanceReading::query()->where('client_id', $id)->count());
     }
@@ -368,7 +494,10 @@ final class BankAndBalanceTest extends TestCase
         $session = $this->opened($job);
         [$a] = $session->balanceBatteries()->get()->all();
         $this->put("/jobs/$job->id/balance/$session->id/bench", ['speed' => 7, 'source' => 'mains'])->assertSessionHasErrors('speed');
-        $this->put("/jobs/$job->id/balance/$session->id/bench", ['speed' => 3600, 'source' => 'solar', 'fault' => [$a->part_uid => 'weak_cell']])->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/balance/$session->id/bench",
+            ['speed' => 3600, 'source' => 'solar', 'fault' => [$a->part_uid => 'weak_cell']],
+        )->assertSessionHasNoErrors();
         $this->step($job, $a, Step::Charging, ['charger' => 'bench 1']);
         $bench = app(Bench::class);
         $start = $session->refresh()->clock?->getTimestamp() ?? 0;
@@ -376,7 +505,10 @@ final class BankAndBalanceTest extends TestCase
         $bench->tick($session);
         // The second asked at once: no time has gone by, so next to nothing happened.
         self::assertEqualsWithDelta(1800, ($session->refresh()->clock?->getTimestamp() ?? 0) - $start, 600);
-        self::assertSame([BenchCharger::Solar->value, 'weak_cell'], [$session->bench['charger'] ?? '', $session->bench['states'][$a->part_uid]['fault'] ?? '']);
+        self::assertSame(
+            [BenchCharger::Solar->value, 'weak_cell'],
+            [$session->bench['charger'] ?? '', $session->bench['states'][$a->part_uid]['fault'] ?? ''],
+        );
         self::assertSame('bench', $a->readings()->firstOrFail()->source);
         self::assertLessThanOrEqual(30.1, $a->readings()->firstOrFail()->amps);
     }
@@ -386,11 +518,30 @@ final class BankAndBalanceTest extends TestCase
         $job = $this->bank(2);
         $this->opened($job);
         $id = (string) Str::uuid();
-        $lines = implode("\n", [json_encode(['battery' => '1', 'volts' => 13.2, 'amps' => -1.5, 'at' => '2026-11-25T06:00:00Z', 'id' => $id, 'cells' => [3.3, 3.3, 3.3, 3.3]]), json_encode(['battery' => 1, 'volts' => 13.2, 'id' => $id]), '{"battery":"1","volts":1.32}', '{"battery":"9","volts":13.2}', 'nonsense', '{"battery":"1","volts":13.2,"watts":3}', '']);
+        $lines = implode(
+            "\n",
+            [
+                json_encode(
+                    [
+                        'battery' => '1', 'volts' => 13.2, 'amps' => -1.5, 'at' => '2026-11-25T06:00:00Z', 'id' => $id,
+                        'cells' => [3.3, 3.3, 3.3, 3.3],
+                    ],
+                ),
+                json_encode(['battery' => 1, 'volts' => 13.2, 'id' => $id]),
+                '{"battery":"1","volts":1.32}',
+                '{"battery":"9","volts":13.2}',
+                'nonsense',
+                '{"battery":"1","volts":13.2,"watts":3}',
+                '',
+            ],
+        );
         $file = (string) tempnam(sys_get_temp_dir(), 'pebblefell-feed-');
         file_put_contents($file, $lines);
         self::assertSame(1, Artisan::call('pebblefell:feed', ['job' => $job->number, '--as' => 'shunt 3', '--file' => $file]));
-        $answers = array_map(static fn(string $l): array => json_decode($l, true), array_values(array_filter(explode("\n", Artisan::output()))));
+        $answers = array_map(
+            static fn(string $l): array => json_decode($l, true),
+            array_values(array_filter(explode("\n", Artisan::output()))),
+        );
         unlink($file);
         self::assertSame([true, true, false, false, false, false], array_column($answers, 'kept'));
         self::assertSame([true, false], [$answers[0]['new'], $answers[1]['new']]);

@@ -57,8 +57,13 @@ final class DayPlanTest extends TestCase
         $rows = self::desk($job)->standing->rows;
         $gate = array_values(array_filter($rows, static fn(array $r): bool => $r['step']->does === 'prove-dead'))[0]['step'];
         $after = $rows[1 + (int) array_search($gate->key, array_map(static fn(array $r): string => $r['step']->key, $rows), true)]['step'];
-        $this->note($job, $after->key)->assertStatus(422)->assertJsonPath('message', static fn(string $m): bool => str_starts_with($m, 'Closed until “Prove it dead” is measured within −0.5'));
-        $this->note($job, $gate->key)->assertStatus(422)->assertJsonFragment(['message' => 'It is to be measured: note the reading, not only a tick.']);
+        $this->note($job, $after->key)->assertStatus(422)->assertJsonPath(
+            'message',
+            static fn(string $m): bool => str_starts_with($m, 'Closed until “Prove it dead” is measured within −0.5'),
+        );
+        $this->note($job, $gate->key)->assertStatus(422)->assertJsonFragment(
+            ['message' => 'It is to be measured: note the reading, not only a tick.'],
+        );
         // Measured live: noted, and it stays closed.
         $this->note($job, $gate->key, ['value' => '12,7'])->assertOk();
         $this->note($job, $after->key)->assertStatus(422);
@@ -69,7 +74,10 @@ final class DayPlanTest extends TestCase
         $this->note($job, $gate->key, ['state' => 'undone'])->assertOk();
         $this->note($job, $after->key)->assertStatus(422);
         self::assertNotNull(DayDesk::ticks($job, Tick::DAY_PLAN)->on($after->key));
-        foreach ([['step' => 'dance'], ['state' => 'maybe'], ['state' => 'otherwise'], ['value' => 'x'], ['read_at' => '2030-01-01T00:00:00Z']] as $bad) {
+        foreach ([
+            ['step' => 'dance'], ['state' => 'maybe'], ['state' => 'otherwise'], ['value' => 'x'],
+            ['read_at' => '2030-01-01T00:00:00Z'],
+        ] as $bad) {
             $this->note($job, $gate->key, ['value' => '0', ...$bad])->assertStatus(422);
         }
     }
@@ -81,7 +89,14 @@ final class DayPlanTest extends TestCase
         $id = (string) Str::uuid();
         $before = Tick::query()->count();
         foreach ([true, false] as $new) {
-            $this->note($job, $step, ['client_id' => $id, 'read_at' => '2026-11-26T09:30:00Z', 'state' => 'otherwise', 'note' => 'no ignition card, the key was kept'])->assertOk()->assertJson(['new' => $new]);
+            $this->note(
+                $job,
+                $step,
+                [
+                    'client_id' => $id, 'read_at' => '2026-11-26T09:30:00Z', 'state' => 'otherwise',
+                    'note' => 'no ignition card, the key was kept',
+                ],
+            )->assertOk()->assertJson(['new' => $new]);
         }
         self::assertSame($before + 1, Tick::query()->count());
         self::assertSame('2026-11-26 09:30:00', Tick::query()->where('client_id', $id)->firstOrFail()->noted_at->toDateTimeString());
@@ -91,7 +106,10 @@ final class DayPlanTest extends TestCase
         self::assertSame([], $faults);
         self::assertNotNull($system);
         $copy = JobFiles::import($system, $tree);
-        self::assertEquals($job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all(), $copy->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all());
+        self::assertEquals(
+            $job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all(),
+            $copy->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all(),
+        );
     }
 
     public function testWhatIsBuiltOtherwiseChangesThePlanAndSaysWhatThatChanges(): void
@@ -103,7 +121,12 @@ final class DayPlanTest extends TestCase
         // As far as the first step that lays positives, everything is done.
         $lay = null;
         foreach ($rows as $k => ['step' => $step]) {
-            $sizes = array_values(array_filter(Deviation::of($study, $step), static fn(Deviation $d): bool => str_ends_with($d->key(), '.size_mm2') && (float) $d->was >= 50.0));
+            $sizes = array_values(
+                array_filter(
+                    Deviation::of($study, $step),
+                    static fn(Deviation $d): bool => str_ends_with($d->key(), '.size_mm2') && (float) $d->was >= 50.0,
+                ),
+            );
             if ($sizes !== [] && $step->reading === null) {
                 [$lay, $before, $deviation] = [$step, array_slice($rows, 0, $k), $sizes[0]];
                 break;
@@ -115,11 +138,21 @@ final class DayPlanTest extends TestCase
         }
         $uid = strtok($deviation->key(), '.');
         $keys = static fn(Study $s): array => array_map(static fn($v): string => $v->finding->key(), $s->assessment()->verdicts);
-        $note = fn(array $with): TestResponse => $this->note($job, $lay->key, ['state' => 'otherwise', 'note' => 'the reel was empty', ...$with]);
-        $note(['what' => "$uid.size_mm2|1", 'is' => '4'])->assertStatus(422)->assertJsonFragment(['message' => "It was changed meanwhile, to $deviation->was: look at it again."]);
+        $note = fn(array $with): TestResponse => $this->note(
+            $job,
+            $lay->key,
+            ['state' => 'otherwise', 'note' => 'the reel was empty', ...$with],
+        );
+        $note(['what' => "$uid.size_mm2|1", 'is' => '4'])->assertStatus(422)->assertJsonFragment(
+            ['message' => "It was changed meanwhile, to $deviation->was: look at it again."],
+        );
         $note(['what' => 'c999.size_mm2|', 'is' => '4'])->assertStatus(422);
         $note(['what' => "$uid.size_mm2|$deviation->was", 'is' => 'thick'])->assertStatus(422);
-        self::assertSame($deviation->was, (string) $job->conductors()->where('uid', $uid)->value('size_mm2'), 'nothing of what is refused is kept');
+        self::assertSame(
+            $deviation->was,
+            (string) $job->conductors()->where('uid', $uid)->value('size_mm2'),
+            'nothing of what is refused is kept',
+        );
         $note(['what' => "$uid.size_mm2|$deviation->was", 'is' => '6'])->assertOk();
         self::assertSame(6.0, (float) $job->conductors()->where('uid', $uid)->value('size_mm2'));
         $tick = DayDesk::ticks($job, Tick::DAY_PLAN)->on($lay->key);
@@ -130,8 +163,17 @@ final class DayPlanTest extends TestCase
         self::assertContains("cable-too-thin@$uid", $new);
         $this->get("/jobs/$job->id/day-plan/steps")->assertOk()->assertSee("#finding-cable-too-thin-$uid", false);
         // What is not fitted after all goes from the plan; the word of it stays, though its step is gone.
-        $mount = array_values(array_filter(self::desk($job)->standing->rows, static fn(array $r): bool => $r['step']->does === 'mount' && $r['closed'] === null))[0]['step'];
-        $this->note($job, $mount->key, ['state' => 'otherwise', 'note' => 'it came broken', 'what' => "{$mount->parts[0]}.left-out|", 'is' => ''])->assertOk();
+        $mount = array_values(
+            array_filter(
+                self::desk($job)->standing->rows,
+                static fn(array $r): bool => $r['step']->does === 'mount' && $r['closed'] === null,
+            ),
+        )[0]['step'];
+        $this->note(
+            $job,
+            $mount->key,
+            ['state' => 'otherwise', 'note' => 'it came broken', 'what' => "{$mount->parts[0]}.left-out|", 'is' => ''],
+        )->assertOk();
         self::assertFalse($job->parts()->where('uid', $mount->parts[0])->exists());
         $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('it came broken');
         // From the history the last word on a step is taken back, and only that.
@@ -157,7 +199,9 @@ final class DayPlanTest extends TestCase
         self::assertFalse(Milestones::of($camper->refresh(), Studies::of($camper))->worked);
         self::assertSame('done', $camper->digest['states']['day-plan'] ?? '', 'what is handed over has been worked');
         // Balance's word opens what it closes.
-        $balance = array_values(array_filter(self::desk($job)->standing->rows, static fn(array $r): bool => $r['step']->closedBy === 'balance'))[0];
+        $balance = array_values(
+            array_filter(self::desk($job)->standing->rows, static fn(array $r): bool => $r['step']->closedBy === 'balance'),
+        )[0];
         self::assertSame('balance', $balance['step']->does);
         self::assertNotNull($balance['closed']);
     }
@@ -176,9 +220,15 @@ final class DayPlanTest extends TestCase
         }
         // The whole Monday is busy, every week: the work moves to Tuesday.
         $ics = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//y//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20261101T000000Z\r\nDTSTART;VALUE=DATE:20261102\r\nRRULE:FREQ=WEEKLY;COUNT=8\r\nSUMMARY:Market day\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:2\r\nDTSTAMP:20261101T000000Z\r\nDTSTART:20261201T120000Z\r\nDTEND:20261201T130000Z\r\nTRANSP:TRANSPARENT\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
-        $this->post('/workshop/busy', ['calendar' => UploadedFile::fake()->createWithContent('market.ics', $ics)])->assertSessionHasNoErrors();
+        $this->post(
+            '/workshop/busy',
+            ['calendar' => UploadedFile::fake()->createWithContent('market.ics', $ics)],
+        )->assertSessionHasNoErrors();
         self::assertSame(8, BusyTime::query()->count());
-        $this->post('/workshop/busy', ['calendar' => UploadedFile::fake()->createWithContent('x.ics', 'no calendar')])->assertSessionHasErrors('calendar');
+        $this->post(
+            '/workshop/busy',
+            ['calendar' => UploadedFile::fake()->createWithContent('x.ics', 'no calendar')],
+        )->assertSessionHasErrors('calendar');
         self::assertSame(8, BusyTime::query()->count(), 'what was there stays');
         self::desk($job)->keepEnd();
         $moved = DayPlan::query()->where('job_id', $job->id)->firstOrFail()->ends_at;
@@ -199,7 +249,9 @@ final class DayPlanTest extends TestCase
     {
         $job = $this->van();
         $plan = DayPlan::query()->where('job_id', $job->id)->firstOrFail();
-        DayPlan::query()->whereKeyNot($plan->id)->update(['bay' => 'Net loft', 'people' => 2, 'starts_at' => $plan->starts_at, 'ends_at' => $plan->ends_at->copy()->addDay()]);
+        DayPlan::query()->whereKeyNot($plan->id)->update(
+            ['bay' => 'Net loft', 'people' => 2, 'starts_at' => $plan->starts_at, 'ends_at' => $plan->ends_at->copy()->addDay()],
+        );
         $plan->update(['people' => 2]);
         $others = DayPlan::query()->whereKeyNot($plan->id)->count();
         Workshop::current()->update(['crew' => null]);
@@ -215,10 +267,17 @@ final class DayPlanTest extends TestCase
         // Chargers are shared in the same way: each job's charge is forecast, and one too many is told with when one is free.
         $own = DayPlan::query()->where('job_id', $job->id)->firstOrFail();
         self::assertNotNull($own->charges_from, 'its batteries are charged before they are joined');
-        DayPlan::query()->whereKeyNot($own->id)->toBase()->update(['charges_from' => $own->charges_from, 'charges_to' => $own->charges_to, 'ends_at' => $own->ends_at, 'starts_at' => $own->starts_at]);
+        DayPlan::query()->whereKeyNot($own->id)->toBase()->update(
+            [
+                'charges_from' => $own->charges_from, 'charges_to' => $own->charges_to, 'ends_at' => $own->ends_at,
+                'starts_at' => $own->starts_at,
+            ],
+        );
         $all = DayPlan::query()->count();
         Workshop::current()->update(['chargers' => $all - 1]);
-        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('More chargers wanted than there are')->assertSee("want $all; there")->assertSee('One is free from');
+        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee(
+            'More chargers wanted than there are',
+        )->assertSee("want $all; there")->assertSee('One is free from');
         $this->get('/')->assertOk()->assertSee("$all chargers wanted");
         Workshop::current()->update(['chargers' => $all]);
         $this->get("/jobs/$job->id/day-plan")->assertDontSee('More chargers wanted');
@@ -227,7 +286,9 @@ final class DayPlanTest extends TestCase
     public function testTwoInOneBayAreToldAndABetterPlaceIsNamed(): void
     {
         $job = $this->van();
-        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('Quay bay is wanted twice')->assertSee('Cinema caravan')->assertSee('Middle bay is free all that time.');
+        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('Quay bay is wanted twice')->assertSee('Cinema caravan')->assertSee(
+            'Middle bay is free all that time.',
+        );
         $this->get('/')->assertOk()->assertSee('Quay bay: Dental van until')->assertSee('wants the same bay', false);
         DayPlan::query()->where('job_id', '!=', $job->id)->delete();
         $this->get("/jobs/$job->id/day-plan")->assertOk()->assertDontSee('is wanted twice');

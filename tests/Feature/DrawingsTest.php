@@ -83,18 +83,27 @@ final class DrawingsTest extends TestCase
     {
         foreach ($found->query('.//*', $svg) ?: [] as $i => $node) {
             assert($node instanceof DOMElement);
-            if ($found->evaluate('count(ancestor-or-self::*[local-name()="defs" or local-name()="pattern" or local-name()="clipPath" or local-name()="symbol"])', $node) > 0) {
+            if ($found->evaluate(
+                'count(ancestor-or-self::*[local-name()="defs" or local-name()="pattern" or local-name()="clipPath" or local-name()="symbol"])',
+                $node,
+            ) > 0) {
                 continue;
             }
             [$dx, $dy] = self::moved($node, $svg);
             $name = $node->nodeName . ' ' . $node->getAttribute('class') . " ($i)";
-            $pair = static fn(string $a, string $b): array => [$dx + (float) $node->getAttribute($a), $dy + (float) $node->getAttribute($b)];
+            $pair = static fn(string $a, string $b): array => [
+                $dx + (float) $node->getAttribute($a),
+                $dy + (float) $node->getAttribute($b),
+            ];
             switch ($node->nodeName) {
                 case 'rect':
                     self::assertGreaterThanOrEqual(0.0, (float) $node->getAttribute('width'), $name);
                     self::assertGreaterThanOrEqual(0.0, (float) $node->getAttribute('height'), $name);
                     yield $name => $pair('x', 'y');
-                    yield "$name, far corner" => [$pair('x', 'y')[0] + (float) $node->getAttribute('width'), $pair('x', 'y')[1] + (float) $node->getAttribute('height')];
+                    yield "$name, far corner" => [
+                        $pair('x', 'y')[0] + (float) $node->getAttribute('width'),
+                        $pair('x', 'y')[1] + (float) $node->getAttribute('height'),
+                    ];
                     break;
                 case 'line':
                     yield $name => $pair('x1', 'y1');
@@ -143,7 +152,10 @@ final class DrawingsTest extends TestCase
         foreach ($found->query('.//*[local-name()="text"]', $svg) ?: [] as $text) {
             assert($text instanceof DOMElement);
             $words = trim((string) preg_replace('/\s+/u', ' ', (string) $text->textContent));
-            if ($words === '' || str_contains($text->getAttribute('transform'), 'rotate') || $found->evaluate('count(ancestor-or-self::*[contains(@class, "hover") or @hidden or @aria-hidden="true"])', $text) > 0) {
+            if ($words === '' || str_contains($text->getAttribute('transform'), 'rotate') || $found->evaluate(
+                'count(ancestor-or-self::*[contains(@class, "hover") or @hidden or @aria-hidden="true"])',
+                $text,
+            ) > 0) {
                 continue;
             }
             [$dx, $dy] = self::moved($text, $svg);

@@ -13,7 +13,10 @@ use Illuminate\Support\Facades\DB;
 use Masterminds\HTML5;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** What holds for every page of the demo, whoever reads it: sound HTML, links that open, words for people, and no more queries for more rows. */
+/**
+ * What holds for every page of the demo, whoever reads it: sound HTML, links that open, words for people, and no more queries for more
+ * rows.
+ */
 final class EveryPageTest extends TestCase
 {
     /** Most pages that one walk opens. */
@@ -72,7 +75,9 @@ final class EveryPageTest extends TestCase
      */
     private static function all(DOMXPath $page, string $xpath, ?DOMElement $in = null): array
     {
-        return array_values(array_filter(iterator_to_array($page->query($xpath, $in) ?: []), static fn($n): bool => $n instanceof DOMElement));
+        return array_values(
+            array_filter(iterator_to_array($page->query($xpath, $in) ?: []), static fn($n): bool => $n instanceof DOMElement),
+        );
     }
 
     /**
@@ -113,7 +118,11 @@ final class EveryPageTest extends TestCase
         $this->actingAs($this->user(Role::Office, Role::Planner, Role::Technician));
         foreach ($this->walk() as $path => [$page]) {
             $ids = array_map(static fn(DOMElement $e): string => $e->getAttribute('id'), self::all($page, '//*[@id]'));
-            self::assertSame([], array_keys(array_filter(array_count_values($ids), static fn(int $n): bool => $n > 1)), "$path: ids that stand twice");
+            self::assertSame(
+                [],
+                array_keys(array_filter(array_count_values($ids), static fn(int $n): bool => $n > 1)),
+                "$path: ids that stand twice",
+            );
             foreach (['for', 'aria-describedby', 'aria-labelledby', 'aria-controls', 'form', 'list', 'headers'] as $attribute) {
                 foreach (self::all($page, "//*[@$attribute]") as $element) {
                     foreach (preg_split('/\s+/', trim($element->getAttribute($attribute))) ?: [] as $id) {
@@ -125,20 +134,41 @@ final class EveryPageTest extends TestCase
             self::assertCount(1, self::all($page, '//h1'), "$path: one heading names the page");
             self::assertNotSame('', trim($page->evaluate('string(//title)')), $path);
             self::assertSame([], self::all($page, '//form//form'), "$path: a form in a form");
-            self::assertSame([], self::all($page, '//p//div | //button//a | //a//a | //a//button | //button//button'), "$path: what may not stand in one another");
-            foreach (self::all($page, '//main//input[not(@type="hidden") and not(@type="submit")] | //main//select | //main//textarea') as $field) {
+            self::assertSame(
+                [],
+                self::all($page, '//p//div | //button//a | //a//a | //a//button | //button//button'),
+                "$path: what may not stand in one another",
+            );
+            foreach (self::all(
+                $page,
+                '//main//input[not(@type="hidden") and not(@type="submit")] | //main//select | //main//textarea',
+            ) as $field) {
                 $id = $field->getAttribute('id');
-                $named = $field->hasAttribute('aria-label') || $field->hasAttribute('aria-labelledby') || self::all($page, "//label[@for='$id']") !== [] || $page->evaluate('count(ancestor::label)', $field) > 0;
+                $named = $field->hasAttribute('aria-label') || $field->hasAttribute('aria-labelledby')
+                    || self::all($page, "//label[@for='$id']") !== [] || $page->evaluate('count(ancestor::label)', $field) > 0;
                 self::assertTrue($named, "$path: the field {$field->getAttribute('name')} has no name");
             }
             foreach (self::all($page, '//button | //a[@href]') as $element) {
-                self::assertNotSame('', trim((string) $element->textContent . $element->getAttribute('aria-label') . $page->evaluate('string(.//@aria-label)', $element)), "$path: a {$element->nodeName} without words");
+                self::assertNotSame(
+                    '',
+                    trim(
+                        (string) $element->textContent . $element->getAttribute('aria-label') . $page->evaluate(
+                            'string(.//@aria-label)',
+                            $element,
+                        ),
+                    ),
+                    "$path: a {$element->nodeName} without words",
+                );
             }
             foreach (self::all($page, '//table') as $table) {
                 self::assertNotSame([], self::all($page, './/th', $table), "$path: a table without headings");
             }
             foreach (self::all($page, '//main//*[local-name()="svg"][@role="img"]') as $drawing) {
-                self::assertNotSame('', trim($drawing->getAttribute('aria-label') . $page->evaluate('string(.//*[local-name()="title"])', $drawing)), "$path: a drawing without a name");
+                self::assertNotSame(
+                    '',
+                    trim($drawing->getAttribute('aria-label') . $page->evaluate('string(.//*[local-name()="title"])', $drawing)),
+                    "$path: a drawing without a name",
+                );
             }
             foreach (self::all($page, '//form[translate(@method,"POST","post")="post"]') as $form) {
                 self::assertNotSame([], self::all($page, './/input[@name="_token"]', $form), "$path: a form without its token");
@@ -152,11 +182,16 @@ final class EveryPageTest extends TestCase
         foreach ($this->walk() as $path => [$page, $html]) {
             self::assertDoesNotMatchRegularExpression('/\b(NAN|INF)\b|Undefined|Stack trace|\bArray\b\s*\(/', $html, $path);
             $text = '';
-            foreach ($page->query('//main//text()[not(ancestor::script) and not(ancestor::style) and not(ancestor::code)]') ?: [] as $node) {
+            foreach ($page->query(
+                '//main//text()[not(ancestor::script) and not(ancestor::style) and not(ancestor::code)]',
+            ) ?: [] as $node) {
                 $text .= ' | ' . trim((string) $node->nodeValue);
             }
             // No key, no slot, no name of a row, no word doubled, no full stop after another.
-            foreach (['/\b(findings|kinds|settings|stages|history|validation|regions|months)\.[a-z_]+/', '/(?<![\w:\/]):[a-z]{3,}\b/', '/\b[a-z]+_[a-z]+(_[a-z]+)*\b(?!\.)/', '/\b(\w{3,}) \1\b(?! [–-])/i', '/[?!.]\.(?!\.)/', '/(?<=[^\s|])\s[,;](?=\s)/'] as $pattern) {
+            foreach ([
+                '/\b(findings|kinds|settings|stages|history|validation|regions|months)\.[a-z_]+/', '/(?<![\w:\/]):[a-z]{3,}\b/',
+                '/\b[a-z]+_[a-z]+(_[a-z]+)*\b(?!\.)/', '/\b(\w{3,}) \1\b(?! [–-])/i', '/[?!.]\.(?!\.)/', '/(?<=[^\s|])\s[,;](?=\s)/',
+            ] as $pattern) {
                 preg_match_all($pattern, $text, $found);
                 $found = array_diff(array_unique($found[0]), ['had had', 'that that']);
                 self::assertSame([], array_values($found), "$path: $pattern");
@@ -182,11 +217,31 @@ final class EveryPageTest extends TestCase
                     continue;
                 }
                 $tried[$kind] = 1 + ($tried[$kind] ?? 0);
-                $text = array_key_first(array_filter($fields, static fn(string $v, string $k): bool => in_array($k, ['name', 'title', 'note', 'place', 'caption', 'model'], true), ARRAY_FILTER_USE_BOTH));
-                $sent = [...$fields, 'lock_version' => (string) ((int) $fields['lock_version'] - 1), ...($text === null ? [] : [$text => 'Changed from an older page'])];
-                $answer = $this->from($path)->call('POST', $action, [...Page::nested($sent), '_method' => $method], [], [], ['HTTP_ACCEPT' => 'text/html']);
+                $text = array_key_first(
+                    array_filter(
+                        $fields,
+                        static fn(string $v, string $k): bool => in_array($k, ['name', 'title', 'note', 'place', 'caption', 'model'], true),
+                        ARRAY_FILTER_USE_BOTH,
+                    ),
+                );
+                $sent = [
+                    ...$fields, 'lock_version' => (string) ((int) $fields['lock_version'] - 1),
+                    ...($text === null ? [] : [$text => 'Changed from an older page']),
+                ];
+                $answer = $this->from($path)->call(
+                    'POST',
+                    $action,
+                    [...Page::nested($sent), '_method' => $method],
+                    [],
+                    [],
+                    ['HTTP_ACCEPT' => 'text/html'],
+                );
                 self::assertSame(409, $answer->status(), "$method $action, sent from an older $path");
-                self::assertSame(0, (int) DB::table('activity_log')->where('properties', 'like', '%Changed from an older page%')->count(), $action);
+                self::assertSame(
+                    0,
+                    (int) DB::table('activity_log')->where('properties', 'like', '%Changed from an older page%')->count(),
+                    $action,
+                );
             }
         }
         self::assertGreaterThan(8, count($tried));
@@ -204,7 +259,15 @@ final class EveryPageTest extends TestCase
             return count(DB::getQueryLog());
         };
         $job = Job::query()->withCount('parts')->orderByDesc('parts_count')->firstOrFail();
-        $paths = ['/', '/library', '/customers', ...array_map(static fn(string $s): string => "/jobs/$job->id/$s", ['survey', 'loads', 'size', 'sources', 'bank', 'wiring', 'balance', 'settings', 'handover', 'history'])];
+        $paths = [
+            '/',
+            '/library',
+            '/customers',
+            ...array_map(
+                static fn(string $s): string => "/jobs/$job->id/$s",
+                ['survey', 'loads', 'size', 'sources', 'bank', 'wiring', 'balance', 'settings', 'handover', 'history'],
+            ),
+        ];
         $before = array_map($ask, array_combine($paths, $paths));
         foreach (Job::query()->with(['parts', 'appliances'])->get() as $each) {
             $file = (string) $this->get("/jobs/$each->id/file")->getContent();
@@ -212,7 +275,10 @@ final class EveryPageTest extends TestCase
         }
         foreach (['Lamp', 'Pump', 'Fan', 'Radio'] as $name) {
             $this->appliance($job, ['name' => $name]);
-            $this->post("/jobs/$job->id/parts", ['kind' => 'busbar', 'count' => 3, 'fate' => 'keep', 'data' => ['rating_a' => '100']])->assertSessionHasNoErrors();
+            $this->post(
+                "/jobs/$job->id/parts",
+                ['kind' => 'busbar', 'count' => 3, 'fate' => 'keep', 'data' => ['rating_a' => '100']],
+            )->assertSessionHasNoErrors();
         }
         foreach ($before as $path => $queries) {
             self::assertLessThanOrEqual($queries + 2, $ask($path), "$path with more rows");

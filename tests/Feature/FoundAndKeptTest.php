@@ -42,7 +42,10 @@ final class FoundAndKeptTest extends TestCase
         $customer = Customer::factory()->create(['name' => 'Lund, Søn & Co']);
         $job = $this->job(['title' => 'Library trailer', 'registration' => 'TV 00 042', 'customer_id' => $customer->id]);
         $this->actingAs($this->user());
-        $this->post("/jobs/$job->id/parts", ['kind' => 'fuse', 'count' => 1, 'fate' => 'keep', 'make' => 'Testmake', 'model' => 'Strip 5', 'data' => ['rating_a' => '100']])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/parts",
+            ['kind' => 'fuse', 'count' => 1, 'fate' => 'keep', 'make' => 'Testmake', 'model' => 'Strip 5', 'data' => ['rating_a' => '100']],
+        )->assertSessionHasNoErrors();
         $job->parts()->firstOrFail()->update(['serial' => 'K-77 <b>']);
         $page = new Page((string) $this->get('/search?' . http_build_query(['q' => $asked]))->assertOk()->getContent());
         self::assertSame($found, str_contains($page->text(), 'Library trailer'), $page->text());
@@ -53,7 +56,9 @@ final class FoundAndKeptTest extends TestCase
     {
         $this->actingAs($this->user(Role::Technician));
         foreach (range(1, 30) as $i) {
-            Job::query()->create(['title' => "Alike $i", 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'van', 'months' => []]);
+            Job::query()->create(
+                ['title' => "Alike $i", 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'van', 'months' => []],
+            );
         }
         $page = new Page((string) $this->get('/search?q=Alike')->assertOk()->getContent());
         self::assertSame(25, preg_match_all('/Alike \d+/', $page->text()));
@@ -61,7 +66,10 @@ final class FoundAndKeptTest extends TestCase
         $this->get('/search')->assertOk();
     }
 
-    /** A pack of every demo job: what is fitted, with serials and places, what was set, what was measured, stands in the page, the print and the file. */
+    /**
+     * A pack of every demo job: what is fitted, with serials and places, what was set, what was measured, stands in the page, the print and
+     * the file.
+     */
     public function testAPackOfEveryJobHoldsAllOfIt(): void
     {
         DemoShop::lay($this);
@@ -72,19 +80,33 @@ final class FoundAndKeptTest extends TestCase
             if ($fitted->isEmpty()) {
                 continue;
             }
-            $stops = array_filter(Studies::of($job)->assessment()->verdicts, static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === Severity::Stop);
+            $stops = array_filter(
+                Studies::of($job)->assessment()->verdicts,
+                static fn(Verdict $v): bool => $v->isOpen() && $v->finding->severity === Severity::Stop,
+            );
             if ($stops !== []) {
                 $this->post("/jobs/$job->id/handovers")->assertSessionHasErrors('form');
             }
             foreach ($stops as $stop) {
-                $this->post("/jobs/$job->id/findings", ['finding' => $stop->finding->key(), 'fingerprint' => $stop->finding->fingerprint(), 'answer' => 'overruled', 'reason' => 'Agreed with the owner'])->assertSessionHasNoErrors();
+                $this->post(
+                    "/jobs/$job->id/findings",
+                    [
+                        'finding' => $stop->finding->key(), 'fingerprint' => $stop->finding->fingerprint(), 'answer' => 'overruled',
+                        'reason' => 'Agreed with the owner',
+                    ],
+                )->assertSessionHasNoErrors();
             }
             $this->post("/jobs/$job->id/handovers")->assertSessionHasNoErrors();
             $pack = Handover::query()->where('job_id', $job->id)->latest('id')->firstOrFail();
             ++$issued;
             $page = (new Page((string) $this->get($pack->link())->assertOk()->getContent()))->text('//body');
             $file = json_decode((string) $this->get($pack->link('pack.file'))->assertOk()->getContent(), true);
-            $print = new Process(['pdftotext', '-raw', '-', '-'], null, null, (string) $this->get($pack->link('pack.pdf'))->assertOk()->getContent());
+            $print = new Process(
+                ['pdftotext', '-raw', '-', '-'],
+                null,
+                null,
+                (string) $this->get($pack->link('pack.pdf'))->assertOk()->getContent(),
+            );
             $print->mustRun();
             // A line of the print may break anywhere: what counts are its letters.
             $letters = static fn(string $t): string => (string) preg_replace('/[^\p{L}\p{N}]/u', '', $t);
@@ -116,16 +138,25 @@ final class FoundAndKeptTest extends TestCase
         $battery = $this->libraryBattery();
         $this->actingAs($this->user());
         $typed = "3 AGM 110 Ah 20 h, front locker, 5 y\n2 x {$battery->name()}, under the bed\nregulator 20 A";
-        $this->post("/jobs/$job->id/typed", ['lines' => $typed, 'keep' => 1])->assertOk()->assertSee('solar regulator: technology is required')->assertSee('front locker')->assertDontSee('Keep them');
+        $this->post(
+            "/jobs/$job->id/typed",
+            ['lines' => $typed, 'keep' => 1],
+        )->assertOk()->assertSee('solar regulator: technology is required')->assertSee('front locker')->assertDontSee('Keep them');
         self::assertSame(0, $job->parts()->count(), 'a line that could not be read holds all of them back');
         $typed = str_replace('regulator 20 A', 'MPPT regulator 20 A', $typed);
         $this->post("/jobs/$job->id/typed", ['lines' => $typed])->assertOk()->assertSee('Keep them');
         self::assertSame(0, $job->parts()->count());
         $this->post("/jobs/$job->id/typed", ['lines' => $typed, 'keep' => 1])->assertRedirect("/jobs/$job->id/survey");
         $parts = $job->parts()->get();
-        self::assertSame(['battery' => 5, 'regulator' => 1], array_count_values($parts->map(static fn(Part $p): string => $p->kind->value)->all()));
+        self::assertSame(
+            ['battery' => 5, 'regulator' => 1],
+            array_count_values($parts->map(static fn(Part $p): string => $p->kind->value)->all()),
+        );
         $agm = $parts->firstWhere('place', 'front locker');
-        self::assertSame(['assumed', 110, 'typed'], [$agm?->origins['nominal_v'] ?? '', $agm->data['capacity_ah'] ?? 0, $agm->origins['capacity_ah'] ?? '']);
+        self::assertSame(
+            ['assumed', 110, 'typed'],
+            [$agm?->origins['nominal_v'] ?? '', $agm->data['capacity_ah'] ?? 0, $agm->origins['capacity_ah'] ?? ''],
+        );
         self::assertSame('under the bed', $parts->firstWhere('make', $battery->make)?->place);
         $this->post("/jobs/$job->id/typed", ['lines' => str_repeat("fuse 5 A\n", 41), 'keep' => 1])->assertSessionHasErrors('lines');
         // What its sheet leaves open is asked of the supplier, in his language.
@@ -139,7 +170,10 @@ final class FoundAndKeptTest extends TestCase
         $job = $this->job();
         $battery = $this->libraryBattery();
         $this->actingAs($this->user());
-        $add = fn(string $name) => $this->post("/jobs/$job->id/parts", ['kind' => 'battery', 'library' => $name, 'count' => 1, 'fate' => 'keep']);
+        $add = fn(string $name) => $this->post(
+            "/jobs/$job->id/parts",
+            ['kind' => 'battery', 'library' => $name, 'count' => 1, 'fate' => 'keep'],
+        );
         $add('nothing like it')->assertSessionHasErrors('library');
         $add(mb_strtoupper($battery->model))->assertSessionHasNoErrors();
         self::assertSame([$battery->make, $battery->model], [$job->parts()->firstOrFail()->make, $job->parts()->firstOrFail()->model]);
@@ -152,8 +186,20 @@ final class FoundAndKeptTest extends TestCase
         $place = Place::query()->where('name', 'Southern bay')->firstOrFail();
         self::assertSame('mediterranean', $place->climate?->value);
         $this->get("/places/$place->id")->assertOk()->assertSee('≈ 0.6', false)->assertSee('dry summer, mild winter');
-        $this->put("/places/$place->id", ['lock_version' => $place->lock_version, 'name' => 'Southern bay', 'latitude_deg' => -35, 'longitude_deg' => 18, 'climate' => 'tundra'])->assertSessionHasErrors('climate');
-        $this->put("/places/$place->id", ['lock_version' => $place->lock_version, 'name' => 'Southern bay', 'latitude_deg' => -35, 'longitude_deg' => 18, 'climate' => 'desert'])->assertSessionHasNoErrors();
+        $this->put(
+            "/places/$place->id",
+            [
+                'lock_version' => $place->lock_version, 'name' => 'Southern bay', 'latitude_deg' => -35, 'longitude_deg' => 18,
+                'climate' => 'tundra',
+            ],
+        )->assertSessionHasErrors('climate');
+        $this->put(
+            "/places/$place->id",
+            [
+                'lock_version' => $place->lock_version, 'name' => 'Southern bay', 'latitude_deg' => -35, 'longitude_deg' => 18,
+                'climate' => 'desert',
+            ],
+        )->assertSessionHasNoErrors();
         self::assertSame('desert', $place->refresh()->climate?->value);
     }
 }

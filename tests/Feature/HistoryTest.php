@@ -22,10 +22,19 @@ final class HistoryTest extends TestCase
         $job = $this->job();
         $planner = $this->user();
         $battery = $this->libraryBattery();
-        $this->actingAs($planner)->post("/jobs/$job->id/parts", ['library_part_id' => $battery->id, 'count' => 2, 'fate' => 'add', 'place' => 'under the desk'])->assertSessionHasNoErrors();
-        $this->post("/jobs/$job->id/parts", ['kind' => 'fuse', 'count' => 1, 'fate' => 'keep', 'data' => ['rating_a' => '30']])->assertSessionHasNoErrors();
+        $this->actingAs($planner)->post(
+            "/jobs/$job->id/parts",
+            ['library_part_id' => $battery->id, 'count' => 2, 'fate' => 'add', 'place' => 'under the desk'],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/parts",
+            ['kind' => 'fuse', 'count' => 1, 'fate' => 'keep', 'data' => ['rating_a' => '30']],
+        )->assertSessionHasNoErrors();
         $fuse = $job->parts()->where('kind', 'fuse')->firstOrFail();
-        $this->put("/jobs/$job->id/parts/$fuse->id/fate", ['fate' => 'remove', 'lock_version' => $fuse->lock_version])->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/parts/$fuse->id/fate",
+            ['fate' => 'remove', 'lock_version' => $fuse->lock_version],
+        )->assertSessionHasNoErrors();
         $sentences = Acts::page($job)->map(static fn($act): string => $act->sentence())->all();
         self::assertSame('decided to take out fuse', $sentences[0]);
         self::assertSame('noted fuse', $sentences[1]);
@@ -57,10 +66,19 @@ final class HistoryTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $charger = $this->plannedCharger($job);
-        $this->put("/jobs/$job->id/settings/$charger->id", ['box' => ['absorption_v' => ['as_set' => '14.2']], 'versions' => ['absorption_v' => 0]])->assertSessionHasNoErrors();
-        $this->post("/jobs/$job->id/parts/$charger->id/photos", ['photo' => UploadedFile::fake()->image('label.jpg', 60, 40), 'caption' => 'Label'])->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/settings/$charger->id",
+            ['box' => ['absorption_v' => ['as_set' => '14.2']], 'versions' => ['absorption_v' => 0]],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/parts/$charger->id/photos",
+            ['photo' => UploadedFile::fake()->image('label.jpg', 60, 40), 'caption' => 'Label'],
+        )->assertSessionHasNoErrors();
         $before = JobFiles::export($job->refresh());
-        $this->delete("/jobs/$job->id/parts/$charger->id", ['lock_version' => $charger->refresh()->lock_version])->assertSessionHasNoErrors();
+        $this->delete(
+            "/jobs/$job->id/parts/$charger->id",
+            ['lock_version' => $charger->refresh()->lock_version],
+        )->assertSessionHasNoErrors();
         self::assertNotSame($before, JobFiles::export(Job::query()->findOrFail($job->id)));
         $this->put("/jobs/$job->id/history/{$this->lastAct($job)}")->assertSessionHasNoErrors();
         self::assertSame($before, JobFiles::export(Job::query()->findOrFail($job->id)));
@@ -80,7 +98,9 @@ final class HistoryTest extends TestCase
         $this->put("/jobs/{$this->job()->id}/history/$act")->assertSessionHasErrors('act');
     }
 
-    /** Any sequence of edits keeps a model that can be read; and put back one after the other they leave the job as it was, byte for byte. */
+    /**
+     * Any sequence of edits keeps a model that can be read; and put back one after the other they leave the job as it was, byte for byte.
+     */
     #[TestWith([11])]
     #[TestWith([12])]
     #[TestWith([13])]
@@ -90,7 +110,13 @@ final class HistoryTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $this->libraryBattery();
-        (new AddParts())($job, \Pebblefell\System\PartKind::Battery, [], ['chemistry' => 'agm', 'nominal_v' => 12.0, 'capacity_ah' => 100.0], 2);
+        (new AddParts())(
+            $job,
+            \Pebblefell\System\PartKind::Battery,
+            [],
+            ['chemistry' => 'agm', 'nominal_v' => 12.0, 'capacity_ah' => 100.0],
+            2,
+        );
         $start = JobFiles::export(Job::query()->findOrFail($job->id));
         $acts = [];
         for ($n = 0; $n < 24; ++$n) {
@@ -116,16 +142,46 @@ final class HistoryTest extends TestCase
         $scenario = $job->scenarios()->firstOrFail();
         $base = "/jobs/$job->id";
         match (mt_rand(0, 9)) {
-            0 => $this->post("$base/appliances", ['name' => 'Lamp ' . mt_rand(), 'side' => 'dc', 'watts' => (string) mt_rand(1, 90), 'hours' => '18-23', 'scenario' => $scenario->uid]),
-            1 => $load === null ? null : $this->put("$base/appliances/$load->id", ['name' => $load->name, 'side' => 'dc', 'watts' => (string) mt_rand(1, 90), 'hours' => '7-9', 'scenario' => $scenario->uid, 'lock_version' => $load->lock_version]),
+            0 => $this->post(
+                "$base/appliances",
+                [
+                    'name' => 'Lamp ' . mt_rand(), 'side' => 'dc', 'watts' => (string) mt_rand(1, 90), 'hours' => '18-23',
+                    'scenario' => $scenario->uid,
+                ],
+            ),
+            1 => $load === null ? null : $this->put(
+                "$base/appliances/$load->id",
+                [
+                    'name' => $load->name, 'side' => 'dc', 'watts' => (string) mt_rand(1, 90), 'hours' => '7-9',
+                    'scenario' => $scenario->uid, 'lock_version' => $load->lock_version,
+                ],
+            ),
             2 => $load === null ? null : $this->delete("$base/appliances/$load->id", ['lock_version' => $load->lock_version]),
-            3 => $this->post("$base/parts", ['kind' => 'fuse', 'count' => mt_rand(1, 2), 'fate' => mt_rand(0, 1) === 1 ? 'keep' : 'add', 'data' => ['rating_a' => (string) mt_rand(5, 200)]]),
-            4 => $part === null ? null : $this->put("$base/parts/$part->id/fate", ['fate' => ['keep', 'remove', 'relabel'][mt_rand(0, 2)], 'lock_version' => $part->lock_version]),
+            3 => $this->post(
+                "$base/parts",
+                [
+                    'kind' => 'fuse', 'count' => mt_rand(1, 2), 'fate' => mt_rand(0, 1) === 1 ? 'keep' : 'add',
+                    'data' => ['rating_a' => (string) mt_rand(5, 200)],
+                ],
+            ),
+            4 => $part === null ? null : $this->put(
+                "$base/parts/$part->id/fate",
+                ['fate' => ['keep', 'remove', 'relabel'][mt_rand(0, 2)], 'lock_version' => $part->lock_version],
+            ),
             5 => $part === null ? null : $this->delete("$base/parts/$part->id", ['lock_version' => $part->lock_version]),
-            6 => $this->put("$base/bank", ['library_part_id' => \App\Models\LibraryPart::query()->firstOrFail()->id, 'count' => mt_rand(1, 4)]),
-            7 => $this->put("$base/bank/links", ['layout' => ['across', 'posts', 'same_end'][mt_rand(0, 2)], 'mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5]),
+            6 => $this->put(
+                "$base/bank",
+                ['library_part_id' => \App\Models\LibraryPart::query()->firstOrFail()->id, 'count' => mt_rand(1, 4)],
+            ),
+            7 => $this->put(
+                "$base/bank/links",
+                ['layout' => ['across', 'posts', 'same_end'][mt_rand(0, 2)], 'mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5],
+            ),
             8 => $this->put("$base/target", ['wish_days' => (string) mt_rand(1, 9), 'lock_version' => $job->lock_version]),
-            default => $part === null ? null : $this->post("$base/parts/$part->id/measurements", ['quantity' => 'volts', 'value' => (string) (mt_rand(110, 146) / 10)]),
+            default => $part === null ? null : $this->post(
+                "$base/parts/$part->id/measurements",
+                ['quantity' => 'volts', 'value' => (string) (mt_rand(110, 146) / 10)],
+            ),
         };
     }
 

@@ -41,13 +41,25 @@ final class KeptAndShownTest extends TestCase
         $sun = fn(): float => Studies::of(Job::query()->findOrFail($job->id))->sun()->months[5]->planeKwh ?? 0.0;
         $before = $sun();
         $place = $job->place()->firstOrFail();
-        $this->put("/places/$place->id", ['lock_version' => $place->lock_version, 'name' => 'Testvik', 'latitude_deg' => '40', 'clearness' => array_fill(0, 12, '0.6'), 'min_c' => array_fill(0, 12, '')])->assertSessionHasNoErrors();
+        $this->put(
+            "/places/$place->id",
+            [
+                'lock_version' => $place->lock_version, 'name' => 'Testvik', 'latitude_deg' => '40',
+                'clearness' => array_fill(0, 12, '0.6'), 'min_c' => array_fill(0, 12, ''),
+            ],
+        )->assertSessionHasNoErrors();
         self::assertGreaterThan($before, $sun());
 
         $customer = $job->customer()->firstOrFail();
-        $this->put("/customers/$customer->id", ['lock_version' => $customer->lock_version, 'name' => 'Renamed'])->assertSessionHasNoErrors();
+        $this->put(
+            "/customers/$customer->id",
+            ['lock_version' => $customer->lock_version, 'name' => 'Renamed'],
+        )->assertSessionHasNoErrors();
         self::assertSame('Renamed', Studies::of(Job::query()->findOrFail($job->id))->system->client->name);
-        $this->put("/jobs/$job->id/target", ['lock_version' => $job->refresh()->lock_version, 'wish_days' => '7'])->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/target",
+            ['lock_version' => $job->refresh()->lock_version, 'wish_days' => '7'],
+        )->assertSessionHasNoErrors();
         self::assertSame(7.0, Studies::of(Job::query()->findOrFail($job->id))->system->travel->wishDays);
     }
 
@@ -68,9 +80,15 @@ final class KeptAndShownTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->post('/library', ['kind' => 'fuse', 'make' => 'Test', 'model' => 'F60', 'data' => ['rating_a' => '60', 'family' => 'sf30', 'max_v' => '58']])->assertSessionHasNoErrors();
+        $this->post(
+            '/library',
+            ['kind' => 'fuse', 'make' => 'Test', 'model' => 'F60', 'data' => ['rating_a' => '60', 'family' => 'sf30', 'max_v' => '58']],
+        )->assertSessionHasNoErrors();
         $model = LibraryPart::query()->where('model', 'F60')->firstOrFail();
-        $this->post('/library', ['kind' => 'fuse', 'make' => 'Test', 'model' => 'F60', 'data' => ['rating_a' => '60']])->assertSessionHasErrors('model');
+        $this->post(
+            '/library',
+            ['kind' => 'fuse', 'make' => 'Test', 'model' => 'F60', 'data' => ['rating_a' => '60']],
+        )->assertSessionHasErrors('model');
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $model->id, 'count' => 1, 'fate' => 'keep']);
         $form = [
             'kind' => 'fuse',
@@ -91,14 +109,23 @@ final class KeptAndShownTest extends TestCase
 
     public function testTheFirstAccountComesFromTheShellAndHoldsEveryRole(): void
     {
-        $make = static fn(string $email, ?string $roles = null): int => Artisan::call('pebblefell:account', ['email' => $email, 'name' => 'First', 'roles' => $roles]);
+        $make = static fn(string $email, ?string $roles = null): int => Artisan::call(
+            'pebblefell:account',
+            ['email' => $email, 'name' => 'First', 'roles' => $roles],
+        );
         self::assertSame(0, $make('First@Test.example'));
         self::assertMatchesRegularExpression('/First password: \w{14}/', Artisan::output());
         $first = User::query()->where('email', 'first@test.example')->firstOrFail();
         self::assertSame(['office, planner, technician', true], [$first->roleWords(), $first->must_change_password]);
         self::assertSame(0, $make('second@test.example'));
         self::assertSame(0, $make('third@test.example', 'planner, technician'));
-        self::assertSame(['office', 'planner, technician'], [User::query()->where('email', 'second@test.example')->firstOrFail()->roleWords(), User::query()->where('email', 'third@test.example')->firstOrFail()->roleWords()]);
+        self::assertSame(
+            ['office', 'planner, technician'],
+            [
+                User::query()->where('email', 'second@test.example')->firstOrFail()->roleWords(),
+                User::query()->where('email', 'third@test.example')->firstOrFail()->roleWords(),
+            ],
+        );
         self::assertSame(1, $make('first@test.example'), 'an address has one account');
         self::assertSame(2, $make('no address'));
         self::assertSame(2, $make('x@test.example', 'king'));
@@ -130,7 +157,9 @@ final class KeptAndShownTest extends TestCase
 
     public function testHoursGoBothWays(): void
     {
-        foreach (['7-9, 18:30-23' => '7-9, 18:30-23', '0-24' => '0-24', '22–6;12.5 to 13' => '22-6, 12:30-13', '' => ''] as $typed => $written) {
+        foreach ([
+            '7-9, 18:30-23' => '7-9, 18:30-23', '0-24' => '0-24', '22–6;12.5 to 13' => '22-6, 12:30-13', '' => '',
+        ] as $typed => $written) {
             self::assertSame($written, HoursText::write(HoursText::parse($typed)));
         }
         foreach (['25-26', '7', 'noon-13', '5-5'] as $bad) {

@@ -38,7 +38,9 @@ final class LadderTest extends TestCase
     /** @return array<string, string> planned values by "parameter uid" */
     private function planned(Job $job): array
     {
-        return $job->settings()->whereNotNull('planned')->get()->mapWithKeys(static fn(Setting $s): array => [$s->parameter->value . ' ' . $s->part_uid => (string) $s->planned])->all();
+        return $job->settings()->whereNotNull('planned')->get()->mapWithKeys(
+            static fn(Setting $s): array => [$s->parameter->value . ' ' . $s->part_uid => (string) $s->planned],
+        )->all();
     }
 
     public function testARungIsMovedForAllThatShareItAndOnlyFromWhereItWasSeen(): void
@@ -53,7 +55,10 @@ final class LadderTest extends TestCase
         $before = $this->planned($job);
         $move(['rung' => $rung, 'volts' => '13,4', 'was' => $was])->assertSessionHasNoErrors();
         $after = array_diff_assoc($this->planned($job), $before);
-        self::assertSame(array_combine(array_map(static fn(string $u): string => "float_v $u", $uids), array_fill(0, count($uids), '13.4')), $after);
+        self::assertSame(
+            array_combine(array_map(static fn(string $u): string => "float_v $u", $uids), array_fill(0, count($uids), '13.4')),
+            $after,
+        );
         // Somebody who still sees it where it was is told.
         $move(['rung' => $rung, 'volts' => '13.6', 'was' => $was])->assertSessionHasErrors('rung');
         self::assertSame('13.4', $this->planned($job)["float_v $uids[0]"]);
@@ -85,8 +90,14 @@ final class LadderTest extends TestCase
         $this->get("$at?word=Improved%20charge")->assertOk()->assertSee('is Absorption')->assertSee('14.2');
         $this->get("$at?word=equalisation")->assertOk()->assertSee('is Absorption')->assertSee('is Equalise')->assertSee('The word misleads');
         $this->get("$at?word=green%20phase")->assertOk()->assertSee('Nobody has noted');
-        $this->post("/jobs/$job->id/box-words", ['_form' => 'box-word', 'word' => 'green phase', 'parameter' => 'volts'])->assertSessionHasErrors('parameter');
-        $this->post("/jobs/$job->id/box-words", ['_form' => 'box-word', 'word' => 'green phase', 'parameter' => 'absorption_v'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/box-words",
+            ['_form' => 'box-word', 'word' => 'green phase', 'parameter' => 'volts'],
+        )->assertSessionHasErrors('parameter');
+        $this->post(
+            "/jobs/$job->id/box-words",
+            ['_form' => 'box-word', 'word' => 'green phase', 'parameter' => 'absorption_v'],
+        )->assertSessionHasNoErrors();
         $this->get("$at?word=GREEN%20phase")->assertSee('is Absorption');
         $this->delete("/jobs/$job->id/box-words/" . BoxWord::query()->firstOrFail()->id)->assertRedirect();
         $this->get("$at?word=green%20phase")->assertSee('Nobody has noted');
@@ -110,7 +121,10 @@ final class LadderTest extends TestCase
         $csv = (string) $this->get("/jobs/$job->id/settings.csv")->assertOk()->getContent();
         [$head, $first] = array_map(static fn(string $l): array => str_getcsv($l, ',', '"', ''), array_slice(explode("\r\n", $csv), 0, 2));
         self::assertSame(['part', 'device', 'box', 'unit', 'planned', 'found', 'as_set', 'read_back', 'by', 'at'], $head);
-        $upload = fn(string $text): TestResponse => $this->post("/jobs/$job->id/settings/csv", ['file' => UploadedFile::fake()->createWithContent('s.csv', $text)]);
+        $upload = fn(string $text): TestResponse => $this->post(
+            "/jobs/$job->id/settings/csv",
+            ['file' => UploadedFile::fake()->createWithContent('s.csv', $text)],
+        );
         $before = $job->settings()->count();
         $upload("part,box,as_set\n$first[0],$first[2],14.1\nnobody,float_v,13.5\n")->assertSessionHasErrors('file');
         self::assertSame($before, $job->settings()->count(), 'all or nothing');
@@ -137,7 +151,9 @@ final class LadderTest extends TestCase
         $type = fn(array $with): TestResponse => $this->postJson($url, ['parameter' => $parameter, ...$with]);
         $row = static fn(): Setting => $job->settings()->where('parameter', $parameter)->orderByDesc('entered_at')->firstOrFail();
         foreach ([true, false] as $new) {
-            $type(['as_set' => '14,1', 'read_at' => '2026-11-26T09:30:00Z', 'client_id' => '5a1f3c8e-0000-4000-8000-000000000001'])->assertOk()->assertJson(['new' => $new]);
+            $type(
+                ['as_set' => '14,1', 'read_at' => '2026-11-26T09:30:00Z', 'client_id' => '5a1f3c8e-0000-4000-8000-000000000001'],
+            )->assertOk()->assertJson(['new' => $new]);
         }
         self::assertSame(['14.1', '2026-11-26T09:30:00Z'], [$row()->as_set, $row()->entered_at]);
         self::assertLessThanOrEqual($before, $open());
@@ -160,14 +176,23 @@ final class LadderTest extends TestCase
         $html = (string) $this->get("/jobs/$job->id/settings")->assertOk()->getContent();
         self::assertSame(1, preg_match('~settings/(?<part>\d+)/earlier".*?name="seen" value="(?<mark>[^"]+)"~s', $html, $seen));
         $part = $job->parts()->findOrFail((int) ($seen['part'] ?? 0));
-        $earlier = $camper->settings()->whereNotNull('as_set')->where('part_uid', $camper->parts()->where('model', $part->model)->firstOrFail()->uid)->pluck('as_set', 'parameter');
+        $earlier = $camper->settings()->whereNotNull('as_set')->where(
+            'part_uid',
+            $camper->parts()->where('model', $part->model)->firstOrFail()->uid,
+        )->pluck('as_set', 'parameter');
         $this->put("/jobs/$job->id/settings/$part->id/earlier", ['seen' => 'something else'])->assertSessionHasErrors('form');
         $this->put("/jobs/$job->id/settings/$part->id/earlier", ['seen' => $seen['mark'] ?? ''])->assertSessionHasNoErrors();
         $planned = Studies::of($job->refresh())->settings();
         foreach ($planned->devices as ['part' => $device, 'rows' => $rows]) {
             foreach ($device->uid === $part->uid ? $rows : [] as $row) {
                 if (isset($earlier[$row->parameter->value])) {
-                    self::assertTrue($row->planned()->agreesWith(SetValue::parse((string) $earlier[$row->parameter->value]), $row->parameter->tolerance()), $row->parameter->value);
+                    self::assertTrue(
+                        $row->planned()->agreesWith(
+                            SetValue::parse((string) $earlier[$row->parameter->value]),
+                            $row->parameter->tolerance(),
+                        ),
+                        $row->parameter->value,
+                    );
                 }
             }
         }
@@ -191,15 +216,27 @@ final class LadderTest extends TestCase
             static fn(array $d): bool => $d['part']->uid === $charger->uid,
         ))[0]['rows'];
         self::assertNotContains(Parameter::Equalise, array_map(static fn($r) => $r->parameter, $boxes()));
-        self::assertSame('equalise_v', LibraryPart::query()->where('make', $charger->make)->where('model', $charger->model)->firstOrFail()->data['boxes_missing'] ?? '', 'those that come have it neither');
-        $this->get("/jobs/$job->id/settings/paper")->assertOk()->assertSee('“Holding level”', false)->assertSee('………')->assertSee($charger->name());
+        self::assertSame(
+            'equalise_v',
+            LibraryPart::query()->where('make', $charger->make)->where('model', $charger->model)->firstOrFail()->data['boxes_missing']
+                ?? '',
+            'those that come have it neither',
+        );
+        $this->get(
+            "/jobs/$job->id/settings/paper",
+        )->assertOk()->assertSee('“Holding level”', false)->assertSee('………')->assertSee($charger->name());
         // Its own order and words, on the sheet and one by one.
-        $html = strip_tags((string) $this->get("/jobs/$job->id/settings")->assertSee('“Holding level” under Menu 3 &gt; Charge', false)->getContent());
+        $html = strip_tags(
+            (string) $this->get("/jobs/$job->id/settings")->assertSee('“Holding level” under Menu 3 &gt; Charge', false)->getContent(),
+        );
         $sheet = substr($html, (int) strpos($html, 'Settings of ' . $charger->name()));
         self::assertLessThan(strpos($sheet, 'Absorption'), strpos($sheet, 'Float'));
         $this->get("/jobs/$job->id/settings/step")->assertSee('“Holding level”', false)->assertSee('Menu 3');
         // Somebody who saw it before is told, and nothing is overwritten.
-        $this->put($page, ['versions' => ['float_v' => 0], 'box' => ['float_v' => [...$box, 'word' => 'Other']]])->assertConflict()->assertSee('Holding level')->assertSee('Other');
+        $this->put(
+            $page,
+            ['versions' => ['float_v' => 0], 'box' => ['float_v' => [...$box, 'word' => 'Other']]],
+        )->assertConflict()->assertSee('Holding level')->assertSee('Other');
         self::assertSame('Holding level', ModelBox::query()->where('parameter', 'float_v')->value('word'));
         $this->put($page, ['box' => ['float_v' => ['place' => 'first']]])->assertSessionHasErrors('box.float_v.place');
     }
@@ -209,13 +246,19 @@ final class LadderTest extends TestCase
         $job = $this->van();
         $charger = $this->charger($job);
         $charger->changeTo(['firmware' => '1.04']);
-        $note = fn(array $with): TestResponse => $this->put("/jobs/$job->id/settings/$charger->id/programming", ['lock_version' => $charger->refresh()->lock_version, ...$with]);
+        $note = fn(array $with): TestResponse => $this->put(
+            "/jobs/$job->id/settings/$charger->id/programming",
+            ['lock_version' => $charger->refresh()->lock_version, ...$with],
+        );
         $note(['firmware' => '1.10', 'set_with' => 'app', 'account' => 'the owner'])->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/settings")->assertSee('1.04 → 1.10, look for a newer one')->assertSee('account: the owner');
         $note(['firmware' => '1.12', 'firmware_newest' => '1', 'set_with' => 'app', 'account' => 'the owner'])->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/settings")->assertSee('1.04 → 1.12, none newer');
         $note(['set_with' => 'telepathy'])->assertSessionHasErrors('set_with');
-        $this->put("/jobs/$job->id/settings/$charger->id/programming", ['lock_version' => 1, 'firmware' => '9'])->assertConflict()->assertSee('1.12');
+        $this->put(
+            "/jobs/$job->id/settings/$charger->id/programming",
+            ['lock_version' => 1, 'firmware' => '9'],
+        )->assertConflict()->assertSee('1.12');
         self::assertSame('1.12', $charger->refresh()->firmware);
     }
 
@@ -224,7 +267,10 @@ final class LadderTest extends TestCase
         $job = $this->van();
         $charger = $this->charger($job);
         $this->post("/jobs/$job->id/settings/$charger->id/secrets", ['label' => 'pairing'])->assertSessionHasErrors('code');
-        $this->post("/jobs/$job->id/settings/$charger->id/secrets", ['label' => 'pairing', 'code' => 'zx-81934'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/settings/$charger->id/secrets",
+            ['label' => 'pairing', 'code' => 'zx-81934'],
+        )->assertSessionHasNoErrors();
         $secret = Secret::query()->firstOrFail();
         self::assertStringNotContainsString('zx-81934', (string) $secret->getRawOriginal('sealed'));
         foreach (['settings', 'settings/step', 'file', 'settings.csv', 'parts.csv', 'history', "parts/$charger->id"] as $page) {
@@ -240,18 +286,30 @@ final class LadderTest extends TestCase
         self::assertSame(0, Secret::query()->count());
     }
 
-    /** As a form it knows no true and false; however often it is sent it is there once, and another person's device does not take its place. */
+    /**
+     * As a form it knows no true and false; however often it is sent it is there once, and another person's device does not take its place.
+     */
     public function testAPictureFromTheOutboxIsKeptOnce(): void
     {
         $job = $this->van();
         $charger = $this->charger($job);
-        $send = fn(string $id, array $with = []): TestResponse => $this->post("/jobs/$job->id/parts/$charger->id/photos", ['photo' => UploadedFile::fake()->image('screen.jpg', 60, 40), 'caption' => 'as read back', 'client_id' => $id, 'sure' => 'false', 'read_at' => now()->toIso8601String(), ...$with], ['Accept' => 'application/json']);
+        $send = fn(string $id, array $with = []): TestResponse => $this->post(
+            "/jobs/$job->id/parts/$charger->id/photos",
+            [
+                'photo' => UploadedFile::fake()->image('screen.jpg', 60, 40), 'caption' => 'as read back', 'client_id' => $id,
+                'sure' => 'false', 'read_at' => now()->toIso8601String(), ...$with,
+            ],
+            ['Accept' => 'application/json'],
+        );
         $before = $charger->photos()->count();
         $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a01')->assertOk()->assertJson(['kept' => true]);
         $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a01')->assertOk();
         $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a02')->assertOk();
         self::assertSame($before + 2, $charger->photos()->count());
         $send('not-an-id')->assertStatus(422);
-        $send('7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a03', ['photo' => UploadedFile::fake()->createWithContent('screen.jpg', 'no picture')])->assertStatus(422);
+        $send(
+            '7a0b8a3e-1c9d-4a51-8a77-0f6f4f6c9a03',
+            ['photo' => UploadedFile::fake()->createWithContent('screen.jpg', 'no picture')],
+        )->assertStatus(422);
     }
 }

@@ -23,7 +23,10 @@ final class LogTest extends TestCase
         $lines = [implode($separator, ['Date/Time', 'Battery voltage (V)', 'Battery current (A)', 'SOC %'])];
         for ($m = 0; $m < $days * 1440; ++$m) {
             $amps = 10.0 * sin(2.0 * M_PI * $m / 1440.0) * ($outPositive ? -1.0 : 1.0);
-            $cells = [gmdate('Y-m-d H:i:s', 1_780_272_000 + 60 * $m), '13.2', sprintf('%.4f', $amps), sprintf('%.1f', 70.0 - 20.0 * cos(2.0 * M_PI * $m / 1440.0))];
+            $cells = [
+                gmdate('Y-m-d H:i:s', 1_780_272_000 + 60 * $m), '13.2', sprintf('%.4f', $amps),
+                sprintf('%.1f', 70.0 - 20.0 * cos(2.0 * M_PI * $m / 1440.0)),
+            ];
             $lines[] = implode($separator, $separator === ';' ? str_replace('.', ',', $cells) : $cells);
         }
 
@@ -45,9 +48,18 @@ final class LogTest extends TestCase
         $job = $this->job();
         $log = $this->sent($job, self::bench(4, $separator, $outPositive));
         $this->get("/jobs/$job->id/logs/$log->id")->assertOk()->assertSee('Which column is which?')->assertSee('Battery voltage (V)');
-        $this->put("/jobs/$job->id/logs/$log->id", ['lock_version' => 1, 'time' => 'SOC %', 'volts' => 'SOC %'])->assertSessionHasErrors('time');
+        $this->put(
+            "/jobs/$job->id/logs/$log->id",
+            ['lock_version' => 1, 'time' => 'SOC %', 'volts' => 'SOC %'],
+        )->assertSessionHasErrors('time');
         $this->put("/jobs/$job->id/logs/$log->id", ['lock_version' => 1, 'time' => 'nothing'])->assertSessionHasErrors('time');
-        $this->put("/jobs/$job->id/logs/$log->id", ['lock_version' => 1, 'time' => 'Date/Time', 'volts' => 'Battery voltage (V)', 'amps' => 'Battery current (A)', 'charge' => 'SOC %', 'out_is_positive' => $outPositive ? '1' : '0'])->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/logs/$log->id",
+            [
+                'lock_version' => 1, 'time' => 'Date/Time', 'volts' => 'Battery voltage (V)', 'amps' => 'Battery current (A)',
+                'charge' => 'SOC %', 'out_is_positive' => $outPositive ? '1' : '0',
+            ],
+        )->assertSessionHasNoErrors();
         TakeInLog::goOn($log->refresh());
         self::assertSame([4 * 1440, 0, 100], [$log->rows, $log->refused, $log->percent()]);
         $wh = 10.0 * 24.0 / M_PI * 13.2;
@@ -56,10 +68,16 @@ final class LogTest extends TestCase
             self::assertEqualsWithDelta($wh, $day['out_wh'], 0.002 * $wh);
             self::assertEquals([50.0, 90.0, 24.0], [$day['low_pct'], $day['high_pct'], $day['hours']]);
         }
-        $this->get("/jobs/$job->id/logs/$log->id?from=" . (array_column($log->days ?? [], 'day')[1] ?? ''))->assertOk()->assertSee('4 days')->assertSee('wider');
+        $this->get(
+            "/jobs/$job->id/logs/$log->id?from=" . (array_column($log->days ?? [], 'day')[1] ?? ''),
+        )->assertOk()->assertSee('4 days')->assertSee('wider');
         $this->get("/jobs/$job->id/logs/$log->id?from=tomorrow")->assertStatus(422);
         // The next one with the same columns knows them, also in another encoding.
-        $next = $this->sent($job, "\xFF\xFE" . mb_convert_encoding(self::bench(1, $separator, $outPositive), 'UTF-16LE', 'UTF-8'), 'next.csv');
+        $next = $this->sent(
+            $job,
+            "\xFF\xFE" . mb_convert_encoding(self::bench(1, $separator, $outPositive), 'UTF-16LE', 'UTF-8'),
+            'next.csv',
+        );
         $this->get("/jobs/$job->id/logs/$next->id")->assertSee('<option value="Battery current (A)" selected>', false);
     }
 
@@ -96,16 +114,31 @@ final class LogTest extends TestCase
         self::assertGreaterThan(4, $deaths);
         self::assertTrue($log->isRead());
         self::assertSame(30 * 1440, $log->rows);
-        self::assertSame([30 * 1440, 30 * 1440, 30 * 1440], array_map(intval(...), array_values((array) DB::selectOne('SELECT COUNT(*) a, COUNT(DISTINCT n) b, COUNT(DISTINCT at) c FROM log_rows WHERE log_file_id = ?', [$log->id]))));
+        self::assertSame(
+            [30 * 1440, 30 * 1440, 30 * 1440],
+            array_map(
+                intval(...),
+                array_values(
+                    (array) DB::selectOne(
+                        'SELECT COUNT(*) a, COUNT(DISTINCT n) b, COUNT(DISTINCT at) c FROM log_rows WHERE log_file_id = ?',
+                        [$log->id],
+                    ),
+                ),
+            ),
+        );
     }
 
     public function testObjectsALineAndWhatCannotBeRead(): void
     {
         $this->actingAs($this->user());
         $job = $this->job();
-        $this->post("/jobs/$job->id/logs", ['log' => UploadedFile::fake()->createWithContent('x.csv', "only one column\n1\n")])->assertSessionHasErrors('log');
+        $this->post(
+            "/jobs/$job->id/logs",
+            ['log' => UploadedFile::fake()->createWithContent('x.csv', "only one column\n1\n")],
+        )->assertSessionHasErrors('log');
         $log = $this->sent($job, implode("\n", [
-            '{"ts":1780272000,"voltage":13.1,"current":-5}', '{"ts":1780272060,"voltage":13.1,"current":-5}', 'not an object', '{"ts":"some day","voltage":13}', '',
+            '{"ts":1780272000,"voltage":13.1,"current":-5}', '{"ts":1780272060,"voltage":13.1,"current":-5}', 'not an object',
+            '{"ts":"some day","voltage":13}', '',
         ]), 'log.jsonl');
         self::assertSame(['time' => 'ts', 'volts' => 'voltage', 'amps' => 'current'], LogColumns::guess($log->header));
         $log->forceFill(['columns' => LogColumns::guess($log->header)])->save();

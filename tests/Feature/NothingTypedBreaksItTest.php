@@ -21,10 +21,16 @@ final class NothingTypedBreaksItTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->post("/jobs/$job->id/appliances", ['name' => 'Lamp', 'side' => 'dc', 'watts' => '5', 'hours' => '7-9', 'scenario' => 'true'])->assertSessionHasErrors('scenario');
+        $this->post(
+            "/jobs/$job->id/appliances",
+            ['name' => 'Lamp', 'side' => 'dc', 'watts' => '5', 'hours' => '7-9', 'scenario' => 'true'],
+        )->assertSessionHasErrors('scenario');
         self::assertSame(0, $job->appliances()->count());
         [$battery] = $this->batteries($job, 1);
-        $this->post("/jobs/$job->id/parts", ['kind' => 'fuse', 'count' => 1, 'fate' => 'keep', 'data' => ['rating_a' => '30']])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/parts",
+            ['kind' => 'fuse', 'count' => 1, 'fate' => 'keep', 'data' => ['rating_a' => '30']],
+        )->assertSessionHasNoErrors();
         $fuse = $job->parts()->where('kind', 'fuse')->firstOrFail();
         $wire = ['from_terminal' => "$battery->uid.plus", 'to_terminal' => "$fuse->uid.in", 'fate' => 'keep'];
         $this->post("/jobs/$job->id/conductors", [...$wire, 'protected_by' => 'p77'])->assertSessionHasErrors('protected_by');
@@ -42,7 +48,10 @@ final class NothingTypedBreaksItTest extends TestCase
         // A customer would be made on the way; the brief is refused after that.
         $this->put("/jobs/$job->id/brief", $this->brief(['new_customer' => 'Nobody yet', 'lock_version' => 99]))->assertConflict();
         self::assertSame($customers, DB::table('customers')->count());
-        $this->put("/jobs/$job->id/brief", $this->brief(['new_customer' => 'Nobody yet', 'lock_version' => $job->refresh()->lock_version]))->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/brief",
+            $this->brief(['new_customer' => 'Nobody yet', 'lock_version' => $job->refresh()->lock_version]),
+        )->assertSessionHasNoErrors();
         self::assertSame('Nobody yet', $job->refresh()->customer?->name);
     }
 
@@ -89,9 +98,12 @@ final class NothingTypedBreaksItTest extends TestCase
     public static function addresses(): iterable
     {
         foreach ([
-            '/?page=x', '/search?q[]=x', '/library?kind=wheel', '/library/create?kind[]=battery', '/customers?page=99999999999999', '/jobs/JOB/survey?add=wheel', '/jobs/JOB/loads?scenario=s99', '/jobs/JOB/loads?page=0',
-            '/jobs/JOB/size?month=13', '/jobs/JOB/size?battery[]=1', '/jobs/JOB/size/pin?strings=-1', '/jobs/JOB/size/pin?driving=perhaps', '/jobs/JOB/bank?layout=star', '/jobs/JOB/bank?load=NaN', '/jobs/JOB/bank?mm2=1e309',
-            '/jobs/JOB/bank?amps=5', '/jobs/JOB/bank?groups=99', '/jobs/JOB/bank?plus=1', '/jobs/JOB/trial/judged?arrive_h=25', '/jobs/JOB/history?page=-1', '/jobs/JOB/parts/PART?back=elsewhere', '/search?q=a%00b', '/search?q=%ED%A0%80',
+            '/?page=x', '/search?q[]=x', '/library?kind=wheel', '/library/create?kind[]=battery', '/customers?page=99999999999999',
+            '/jobs/JOB/survey?add=wheel', '/jobs/JOB/loads?scenario=s99', '/jobs/JOB/loads?page=0',
+            '/jobs/JOB/size?month=13', '/jobs/JOB/size?battery[]=1', '/jobs/JOB/size/pin?strings=-1',
+            '/jobs/JOB/size/pin?driving=perhaps', '/jobs/JOB/bank?layout=star', '/jobs/JOB/bank?load=NaN', '/jobs/JOB/bank?mm2=1e309',
+            '/jobs/JOB/bank?amps=5', '/jobs/JOB/bank?groups=99', '/jobs/JOB/bank?plus=1', '/jobs/JOB/trial/judged?arrive_h=25',
+            '/jobs/JOB/history?page=-1', '/jobs/JOB/parts/PART?back=elsewhere', '/search?q=a%00b', '/search?q=%ED%A0%80',
         ] as $address) {
             yield $address => [$address];
         }
@@ -103,7 +115,9 @@ final class NothingTypedBreaksItTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         [$battery] = $this->batteries($job, 1);
-        $this->get(str_replace(['JOB', 'PART'], [(string) $job->id, (string) $battery->id], $address))->assertStatus(422)->assertSee('The address asks for what cannot be')->assertDontSee('Something broke');
+        $this->get(
+            str_replace(['JOB', 'PART'], [(string) $job->id, (string) $battery->id], $address),
+        )->assertStatus(422)->assertSee('The address asks for what cannot be')->assertDontSee('Something broke');
     }
 
     public function testDecimalCommasAreReadInEveryNumberAndInLists(): void
@@ -111,10 +125,24 @@ final class NothingTypedBreaksItTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $place = $job->place()->firstOrFail();
-        $this->put("/places/$place->id", ['lock_version' => $place->lock_version, 'name' => 'Testvik', 'latitude_deg' => '63,25', 'clearness' => array_fill(0, 12, '0,41'), 'min_c' => array_fill(0, 12, '−2,5'), 'record_low_c' => '−11,5'])->assertSessionHasNoErrors();
+        $this->put(
+            "/places/$place->id",
+            [
+                'lock_version' => $place->lock_version, 'name' => 'Testvik', 'latitude_deg' => '63,25',
+                'clearness' => array_fill(0, 12, '0,41'), 'min_c' => array_fill(0, 12, '−2,5'), 'record_low_c' => '−11,5',
+            ],
+        )->assertSessionHasNoErrors();
         $place->refresh();
         self::assertSame([63.25, 0.41, -2.5, -11.5], [$place->latitude_deg, $place->clearness[0], $place->min_c[11], $place->record_low_c]);
-        $this->put("/jobs/$job->id/brief", $this->brief(['lock_version' => $job->refresh()->lock_version, 'customer_id' => $job->customer_id, 'shade' => [['from_h' => '13,5', 'to_h' => '18', 'percent' => '37,5']]]))->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/brief",
+            $this->brief(
+                [
+                    'lock_version' => $job->refresh()->lock_version, 'customer_id' => $job->customer_id,
+                    'shade' => [['from_h' => '13,5', 'to_h' => '18', 'percent' => '37,5']],
+                ],
+            ),
+        )->assertSessionHasNoErrors();
         self::assertEquals([['from_h' => 13.5, 'to_h' => 18.0, 'factor' => 0.375]], $job->refresh()->shade);
         $this->get("/jobs/$job->id/bank?mm2=37,5")->assertOk();
     }
@@ -131,11 +159,21 @@ final class NothingTypedBreaksItTest extends TestCase
             'UTF-16 without a mark' => mb_convert_encoding($table, 'UTF-16LE', 'UTF-8'),
             'Windows-1252' => mb_convert_encoding($table, 'Windows-1252', 'UTF-8'),
         ] as $how => $bytes) {
-            $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', $bytes)])->assertSessionHasNoErrors();
-            self::assertSame(['Kühlbox für Bücher', 38.5], array_values($job->appliances()->reorder('id', 'desc')->firstOrFail()->only(['name', 'watts'])), $how);
+            $this->post(
+                "/jobs/$job->id/loads/csv",
+                ['file' => UploadedFile::fake()->createWithContent('loads.csv', $bytes)],
+            )->assertSessionHasNoErrors();
+            self::assertSame(
+                ['Kühlbox für Bücher', 38.5],
+                array_values($job->appliances()->reorder('id', 'desc')->firstOrFail()->only(['name', 'watts'])),
+                $how,
+            );
         }
         // What is no table at all is refused in words that the session can hold.
-        $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', random_bytes(4000))])->assertSessionHasErrors('file');
+        $this->post(
+            "/jobs/$job->id/loads/csv",
+            ['file' => UploadedFile::fake()->createWithContent('loads.csv', random_bytes(4000))],
+        )->assertSessionHasErrors('file');
         self::assertIsString(json_encode(session()->all(), JSON_THROW_ON_ERROR));
     }
 
@@ -149,10 +187,19 @@ final class NothingTypedBreaksItTest extends TestCase
         }
         $this->post("/jobs/$job->id/appliances", ['name' => 'One too many', 'side' => 'dc', 'watts' => '5'])->assertSessionHasErrors();
         self::assertSame(2, $job->appliances()->count());
-        $this->post("/jobs/$job->id/parts", ['kind' => 'battery', 'count' => 4, 'fate' => 'keep', 'data' => ['chemistry' => 'agm', 'nominal_v' => '12', 'capacity_ah' => '100']])->assertSessionHasErrors();
+        $this->post(
+            "/jobs/$job->id/parts",
+            [
+                'kind' => 'battery', 'count' => 4, 'fate' => 'keep',
+                'data' => ['chemistry' => 'agm', 'nominal_v' => '12', 'capacity_ah' => '100'],
+            ],
+        )->assertSessionHasErrors();
         self::assertSame([0, 0], [$job->parts()->count(), $job->conductors()->count()]);
         $tree = json_decode((string) file_get_contents(dirname(__DIR__) . '/files/v1/library-trailer.json'), true);
-        $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))])->assertSessionHasErrors('file');
+        $this->post(
+            '/jobs/import',
+            ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))],
+        )->assertSessionHasErrors('file');
         self::assertSame(1, Job::query()->count());
     }
 
@@ -190,7 +237,10 @@ final class NothingTypedBreaksItTest extends TestCase
             $logged[] = $message->context['reference'] ?? null;
         });
         $this->app?->bind(\App\History\Acts::class, static fn() => throw new \RuntimeException('broken on purpose'));
-        \Illuminate\Support\Facades\Route::middleware(['web', 'auth'])->get('/broken', static fn() => throw new \RuntimeException('broken on purpose'));
+        \Illuminate\Support\Facades\Route::middleware(['web', 'auth'])->get(
+            '/broken',
+            static fn() => throw new \RuntimeException('broken on purpose'),
+        );
         $this->app?->detectEnvironment(static fn(): string => 'production');
         $answer = $this->get('/broken')->assertStatus(500);
         $reference = (string) $answer->headers->get('X-Reference');
@@ -223,6 +273,9 @@ final class NothingTypedBreaksItTest extends TestCase
      */
     private function brief(array $more): array
     {
-        return ['title' => 'Test trailer', 'vehicle_kind' => 'caravan', 'system_v' => '12', 'wish_days' => '3', 'hook_up' => 'never', 'driving_h_day' => '1', ...$more];
+        return [
+            'title' => 'Test trailer', 'vehicle_kind' => 'caravan', 'system_v' => '12', 'wish_days' => '3', 'hook_up' => 'never',
+            'driving_h_day' => '1', ...$more,
+        ];
     }
 }

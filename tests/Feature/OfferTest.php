@@ -33,9 +33,15 @@ final class OfferTest extends TestCase
         $job = $this->van();
         $job->changeTo(['bay_length_mm' => 2400.0]);
         foreach ([['tax_pct' => 'x'], ['tax_pct' => 99], ['valid_until' => '2020-01-01'], ['valid_until' => 'soon']] as $bad) {
-            $this->post("/jobs/$job->id/offers", ['tax_pct' => '25', 'valid_until' => '2026-12-24', ...$bad])->assertSessionHasErrors(array_key_first($bad));
+            $this->post(
+                "/jobs/$job->id/offers",
+                ['tax_pct' => '25', 'valid_until' => '2026-12-24', ...$bad],
+            )->assertSessionHasErrors(array_key_first($bad));
         }
-        $this->post("/jobs/$job->id/offers", ['tax_pct' => '25', 'sundries' => '310,5', 'valid_until' => '2026-12-24', 'text' => 'Wie besprochen.'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/offers",
+            ['tax_pct' => '25', 'sundries' => '310,5', 'valid_until' => '2026-12-24', 'text' => 'Wie besprochen.'],
+        )->assertSessionHasNoErrors();
         $offer = Offer::query()->firstOrFail();
         $d = $offer->document;
         $net = array_sum(array_map(static fn(array $p): float => $p['count'] * (float) $p['each'], $d['parts']))
@@ -44,9 +50,15 @@ final class OfferTest extends TestCase
         $gross = number_format(round($net, 2) + round(round($net, 2) * 0.25, 2), 2, ',', '.');
         $this->post('/sign-out', ['_method' => 'delete']);
         $page = (string) $this->get($offer->link())->assertOk()->assertSee('Angebot 1')->assertSee('Zu zahlen')->assertSee($gross)->assertSee('Wie besprochen.')->assertSee('lang="de"', false)->assertSee('Was später dazukommen kann')->assertSee('Sie passen gut dazu bis etwa')->getContent();
-        self::assertSame(now()->addMonths(24)->format('Y-m'), array_column($d['later'], 'until', 'what')['battery'], 'LFP of one model, two years');
+        self::assertSame(
+            now()->addMonths(24)->format('Y-m'),
+            array_column($d['later'], 'until', 'what')['battery'],
+            'LFP of one model, two years',
+        );
         // Whatever becomes of the job, what was offered stays.
-        Part::query()->where('job_id', $job->id)->where('kind', 'battery')->update(['data' => '{"chemistry":"lfp","nominal_v":12.8,"capacity_ah":1}']);
+        Part::query()->where('job_id', $job->id)->where('kind', 'battery')->update(
+            ['data' => '{"chemistry":"lfp","nominal_v":12.8,"capacity_ah":1}'],
+        );
         self::assertSame(strip_tags($page), strip_tags((string) $this->get($offer->link())->getContent()));
         self::assertStringStartsWith('%PDF', (string) $this->get($offer->link('offer.pdf'))->assertOk()->getContent());
         $this->get("/offer/$offer->token")->assertForbidden();
@@ -79,7 +91,9 @@ final class OfferTest extends TestCase
         $this->put("/jobs/$job->id/offers/$offer->id", ['lock_version' => $offer->lock_version])->assertSessionHasNoErrors();
         self::assertSame(0, $job->parts()->where('kind', 'inverter_charger')->count());
         self::assertSame(0, $job->choices()->where('group', 'mains')->count(), 'the question of the group is answered');
-        $this->get("/jobs/$job->id/history")->assertOk()->assertSee('made offer 1')->assertSee('noted the customer’s yes to offer 1')->assertSee('made the plan of offer 1')->assertDontSee('Put back: made offer 1');
+        $this->get("/jobs/$job->id/history")->assertOk()->assertSee('made offer 1')->assertSee(
+            'noted the customer’s yes to offer 1',
+        )->assertSee('made the plan of offer 1')->assertDontSee('Put back: made offer 1');
     }
 
     public function testAChoiceThatIsGoneByThenIsNamed(): void
@@ -88,9 +102,15 @@ final class OfferTest extends TestCase
         $this->post("/jobs/$job->id/offers", ['tax_pct' => '25', 'valid_until' => '2026-12-24']);
         $offer = Offer::query()->firstOrFail();
         $option = array_values(array_filter($offer->document['options'], static fn(array $o): bool => $o['group'] === 'mains'))[0];
-        $this->post($offer->link('offer.accept'), ['name' => 'Ragna', 'choices' => [$option['uid']], 'agreed' => '1'])->assertSessionHasNoErrors();
+        $this->post(
+            $offer->link('offer.accept'),
+            ['name' => 'Ragna', 'choices' => [$option['uid']], 'agreed' => '1'],
+        )->assertSessionHasNoErrors();
         $job->choices()->where('uid', $option['uid'])->delete();
-        $this->put("/jobs/$job->id/offers/$offer->id", ['lock_version' => $offer->refresh()->lock_version])->assertSessionHas('said', static fn(string $said): bool => str_contains($said, $option['name']));
+        $this->put(
+            "/jobs/$job->id/offers/$offer->id",
+            ['lock_version' => $offer->refresh()->lock_version],
+        )->assertSessionHas('said', static fn(string $said): bool => str_contains($said, $option['name']));
     }
 
     public function testOneThatIsWithdrawnOrOverIsNotAccepted(): void
@@ -105,6 +125,9 @@ final class OfferTest extends TestCase
         $this->travelTo('2026-12-25 10:00:00');
         $this->get($second->link())->assertOk()->assertSee('Dieses Angebot gilt nicht mehr');
         $this->post($second->link('offer.accept'), ['name' => 'R', 'agreed' => '1'])->assertStatus(409);
-        $this->actingAs($this->user(Role::Technician))->post("/jobs/$job->id/offers", ['tax_pct' => '0', 'valid_until' => '2026-12-30'])->assertForbidden();
+        $this->actingAs($this->user(Role::Technician))->post(
+            "/jobs/$job->id/offers",
+            ['tax_pct' => '0', 'valid_until' => '2026-12-30'],
+        )->assertForbidden();
     }
 }

@@ -38,7 +38,10 @@ final class OpenFilesTest extends TestCase
         $tree['appliances'][0]['watts'] = 'many';
         $tree['vehicle']['system_v'] = 13;
         unset($tree['client']);
-        $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))])->assertSessionHasErrors('file');
+        $this->post(
+            '/jobs/import',
+            ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))],
+        )->assertSessionHasErrors('file');
         $paths = array_column(session('faults'), 'path');
         self::assertContains('/appliances/0/watts', $paths);
         self::assertContains('/vehicle/system_v', $paths);
@@ -76,7 +79,10 @@ final class OpenFilesTest extends TestCase
         $csv = (string) $this->get("/jobs/$job->id/loads.csv")->getContent();
         self::assertStringContainsString("'=SUM(A1:A9)", $csv);
         self::assertStringContainsString('"\'-12 ""V"" bus, left"', $csv);
-        $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', $csv)])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/loads/csv",
+            ['file' => UploadedFile::fake()->createWithContent('loads.csv', $csv)],
+        )->assertSessionHasNoErrors();
         [$first, $second] = $job->appliances()->get()->all();
         self::assertSame(
             $first->only(['name', 'circuit', 'watts', 'hours']),
@@ -89,7 +95,10 @@ final class OpenFilesTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $csv = "name;side;watts\nLamp;dc;12,5\nFan;hot;20\nPump;dc;much\n";
-        $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('x.csv', $csv)])->assertSessionHasErrors('file');
+        $this->post(
+            "/jobs/$job->id/loads/csv",
+            ['file' => UploadedFile::fake()->createWithContent('x.csv', $csv)],
+        )->assertSessionHasErrors('file');
         self::assertSame(['line 3, side', 'line 4, watts'], array_column(session('faults'), 'path'));
         self::assertSame(0, $job->appliances()->count());
     }
@@ -128,7 +137,9 @@ final class OpenFilesTest extends TestCase
         self::assertCount(2, array_values($last->hours)[0]);
         self::assertGreaterThan($revision, (int) $job->refresh()->revision);
         // One act in the history, however many rows.
-        $this->get("/jobs/$job->id/history")->assertOk()->assertSee('the load load 1, the load load 2, the load load 3 and 497 more things');
+        $this->get("/jobs/$job->id/history")->assertOk()->assertSee(
+            'the load load 1, the load load 2, the load load 3 and 497 more things',
+        );
     }
 
     public function testTheLibraryGoesThroughCsvUnchanged(): void
@@ -137,7 +148,9 @@ final class OpenFilesTest extends TestCase
         self::assertGreaterThanOrEqual(80, LibraryPart::query()->count());
         self::assertSame(
             5,
-            LibraryPart::query()->where('kind', 'battery')->get()->map(static fn(LibraryPart $p) => $p->data['chemistry'])->unique()->count(),
+            LibraryPart::query()->where('kind', 'battery')->get()->map(
+                static fn(LibraryPart $p) => $p->data['chemistry'],
+            )->unique()->count(),
         );
         $this->actingAs($this->user());
         $csv = (string) $this->get('/library.csv')->getContent();
@@ -159,12 +172,18 @@ final class OpenFilesTest extends TestCase
         $jpeg = (string) ob_get_clean();
         $exif = "Exif\0\0" . str_repeat('GPSLatitude 63.1 N ', 8);
         $withPlace = substr($jpeg, 0, 2) . "\xFF\xE1" . pack('n', strlen($exif) + 2) . $exif . substr($jpeg, 2);
-        $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->createWithContent('label.jpg', $withPlace), 'caption' => 'Label'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/parts/$part->id/photos",
+            ['photo' => UploadedFile::fake()->createWithContent('label.jpg', $withPlace), 'caption' => 'Label'],
+        )->assertSessionHasNoErrors();
         $photo = $part->photos()->firstOrFail();
         self::assertSame([1600, 800], [(int) $photo->width_px, (int) $photo->height_px]);
         self::assertStringNotContainsString('GPSLatitude', PhotoStore::bytes($photo));
         $this->get("/jobs/$job->id/parts/$part->id/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->post("/jobs/$job->id/parts/$part->id/photos", ['photo' => UploadedFile::fake()->createWithContent('x.jpg', 'no picture')])->assertSessionHasErrors('photo');
+        $this->post(
+            "/jobs/$job->id/parts/$part->id/photos",
+            ['photo' => UploadedFile::fake()->createWithContent('x.jpg', 'no picture')],
+        )->assertSessionHasErrors('photo');
         auth()->logout();
         $this->get("/jobs/$job->id/parts/$part->id/photos/$photo->id")->assertRedirect('/sign-in');
         self::assertStringStartsWith('photos/', $photo->path);

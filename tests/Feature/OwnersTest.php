@@ -28,11 +28,26 @@ final class OwnersTest extends TestCase
         $send = $pack->link('pack.message');
         $this->post("/pack/$pack->token/message", ['text' => 'without the signature'])->assertForbidden();
         $this->post($send, ['text' => ''])->assertSessionHasErrors('text');
-        $this->post($send, ['text' => 'x', 'morning' => '120', 'ran_short' => 'patience'])->assertSessionHasErrors(['morning', 'ran_short']);
-        $this->post($send, ['text' => 'x', 'file' => UploadedFile::fake()->createWithContent('run.exe', 'MZ')])->assertSessionHasErrors('file');
-        $this->post($send, ['text' => 'x', 'file' => UploadedFile::fake()->createWithContent('not-a.jpg', 'MZ')])->assertSessionHasErrors('file');
+        $this->post(
+            $send,
+            ['text' => 'x', 'morning' => '120', 'ran_short' => 'patience'],
+        )->assertSessionHasErrors(['morning', 'ran_short']);
+        $this->post(
+            $send,
+            ['text' => 'x', 'file' => UploadedFile::fake()->createWithContent('run.exe', 'MZ')],
+        )->assertSessionHasErrors('file');
+        $this->post(
+            $send,
+            ['text' => 'x', 'file' => UploadedFile::fake()->createWithContent('not-a.jpg', 'MZ')],
+        )->assertSessionHasErrors('file');
         $log = "Time;Volts;Amps\n2026-08-01 10:00;13,2;-4\n";
-        $this->post($send, ['text' => "Low <b>every</b> evening.\nSecond line.", 'ran_short' => 'evening', 'arrive' => '96', 'morning' => '41', 'file' => UploadedFile::fake()->createWithContent('august.csv', $log)])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post(
+            $send,
+            [
+                'text' => "Low <b>every</b> evening.\nSecond line.", 'ran_short' => 'evening', 'arrive' => '96', 'morning' => '41',
+                'file' => UploadedFile::fake()->createWithContent('august.csv', $log),
+            ],
+        )->assertSessionHasNoErrors()->assertRedirect();
         self::assertSame(1, Message::query()->count());
         self::assertSame($revision, Job::query()->whereKey($pack->job_id)->value('revision'), 'the model is as it was');
         $pack->update(['revoked_at' => now()]);
@@ -42,12 +57,21 @@ final class OwnersTest extends TestCase
         $this->actingAs($this->user());
         $message = Message::query()->firstOrFail();
         $this->get('/')->assertSee('its owner has written');
-        $this->get("/jobs/$pack->job_id/aftercare")->assertOk()->assertSee('1 to answer')->assertSee('Low &lt;b&gt;every&lt;/b&gt; evening.', false)->assertSee('it was low by evening')->assertSee('Charge next morning');
-        self::assertSame($log, $this->get("/jobs/$pack->job_id/messages/$message->id/file")->assertOk()->assertDownload('august.csv')->streamedContent());
+        $this->get("/jobs/$pack->job_id/aftercare")->assertOk()->assertSee('1 to answer')->assertSee(
+            'Low &lt;b&gt;every&lt;/b&gt; evening.',
+            false,
+        )->assertSee('it was low by evening')->assertSee('Charge next morning');
+        self::assertSame(
+            $log,
+            $this->get("/jobs/$pack->job_id/messages/$message->id/file")->assertOk()->assertDownload('august.csv')->streamedContent(),
+        );
         $this->post("/jobs/$pack->job_id/messages/$message->id/log")->assertRedirect();
         self::assertSame(['Time', 'Volts', 'Amps'], LogFile::query()->latest('id')->firstOrFail()->header);
         $this->put("/jobs/$pack->job_id/messages/$message->id", ['lock_version' => 7, 'answer' => 'Sun'])->assertConflict();
-        $this->put("/jobs/$pack->job_id/messages/$message->id", ['lock_version' => 1, 'answer' => 'Come in May.'])->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$pack->job_id/messages/$message->id",
+            ['lock_version' => 1, 'answer' => 'Come in May.'],
+        )->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('its owner has written');
         $other = $this->job();
         $this->get("/jobs/$other->id/messages/$message->id/file")->assertNotFound();
@@ -104,9 +128,17 @@ final class OwnersTest extends TestCase
     public function testWhatAMailServerRefusesIsNotNotedAsTold(): void
     {
         DemoShop::lay($this);
-        config(['pebblefell.mail' => true, 'mail.default' => 'smtp', 'mail.mailers.smtp' => ['transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 9, 'timeout' => 2]]);
+        config(
+            [
+                'pebblefell.mail' => true, 'mail.default' => 'smtp',
+                'mail.mailers.smtp' => ['transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 9, 'timeout' => 2],
+            ],
+        );
         $this->actingAs($this->user(Role::Office));
-        $this->post('/recall/told?model=Crest+50+C&why=Hot.', ['way' => 'e-mail'])->assertSessionHas('said', static fn(string $said): bool => str_contains($said, 'Not sent, and not noted: Dental van'));
+        $this->post('/recall/told?model=Crest+50+C&why=Hot.', ['way' => 'e-mail'])->assertSessionHas(
+            'said',
+            static fn(string $said): bool => str_contains($said, 'Not sent, and not noted: Dental van'),
+        );
         self::assertSame(0, RecallNotice::query()->count());
     }
 
@@ -116,7 +148,10 @@ final class OwnersTest extends TestCase
         $this->actingAs($this->user(Role::Technician));
         $html = (string) $this->get('/measured')->assertOk()->assertSee('Seabird-survey camper')->getContent();
         // 825 Wh a day out of the battery of 1,121 planned, as the log's own page has it.
-        self::assertMatchesRegularExpression('/Seabird-survey camper.*?1.1\d\d.Wh.*?8\d\d.Wh.*?7\d.%/su', html_entity_decode(strip_tags($html)));
+        self::assertMatchesRegularExpression(
+            '/Seabird-survey camper.*?1.1\d\d.Wh.*?8\d\d.Wh.*?7\d.%/su',
+            html_entity_decode(strip_tags($html)),
+        );
     }
 
     public function testAPartThatIsReplacedSaysWhatFollows(): void
@@ -125,9 +160,15 @@ final class OwnersTest extends TestCase
         $this->actingAs($this->user());
         $camper = Job::query()->where('title', 'Seabird-survey camper')->firstOrFail();
         $uid = static fn(string $kind): string => $camper->parts()->where('kind', $kind)->where('fate', 'add')->firstOrFail()->uid;
-        $this->get("/jobs/$camper->id/aftercare?replace={$uid('regulator')}")->assertOk()->assertSee('Set again:')->assertSee('Absorption')->assertSee('Prove again:')->assertDontSee('within about two years');
-        $this->get("/jobs/$camper->id/aftercare?replace={$uid('battery')}")->assertOk()->assertSee('within about two years')->assertSee('Issue a new pack');
-        $this->get("/jobs/$camper->id/aftercare?replace={$uid('fuse')}")->assertOk()->assertSee('why the old one opened')->assertDontSee('Set again:');
+        $this->get(
+            "/jobs/$camper->id/aftercare?replace={$uid('regulator')}",
+        )->assertOk()->assertSee('Set again:')->assertSee('Absorption')->assertSee('Prove again:')->assertDontSee('within about two years');
+        $this->get(
+            "/jobs/$camper->id/aftercare?replace={$uid('battery')}",
+        )->assertOk()->assertSee('within about two years')->assertSee('Issue a new pack');
+        $this->get(
+            "/jobs/$camper->id/aftercare?replace={$uid('fuse')}",
+        )->assertOk()->assertSee('why the old one opened')->assertDontSee('Set again:');
         $this->get("/jobs/$camper->id/aftercare?replace=nobody")->assertOk()->assertDontSee('Issue a new pack');
     }
 

@@ -68,12 +68,22 @@ final class PackTest extends TestCase
         auth()->logout();
         $page = (string) $this->get($pack->link())->assertOk()->assertSee('lang="de"', false)->assertSee($pack->sha256)->getContent();
         $text = $this->text((string) $this->get($pack->link('pack.pdf'))->getContent());
-        foreach (['Für Sie, die damit fahren', 'Für alle, die es reparieren', 'Für die Werkstatt', 'Liste der Sicherungen', 'Nachgewiesen', 'Eingestellt', 'Absorption, höchstens', '4,08 Tage', 'K200W-25-1331', 'Selhavn Vehicle Electrics'] as $word) {
+        foreach ([
+            'Für Sie, die damit fahren', 'Für alle, die es reparieren', 'Für die Werkstatt', 'Liste der Sicherungen', 'Nachgewiesen',
+            'Eingestellt', 'Absorption, höchstens', '4,08 Tage', 'K200W-25-1331', 'Selhavn Vehicle Electrics',
+        ] as $word) {
             self::assertStringContainsString($word, $text);
-            self::assertStringContainsString($word, (string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', $page)))));
+            self::assertStringContainsString(
+                $word,
+                (string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', $page)))),
+            );
         }
         foreach ([' the ', ' and ', ' of ', 'charge', 'Handover', 'Setting', 'Fuse', 'days'] as $english) {
-            self::assertStringNotContainsString($english, (string) preg_replace('/(Laptop charging|on the bank|over the bank|behind the driver|Recorders and radios).*/', '', $text), "English in the German pack: $english");
+            self::assertStringNotContainsString(
+                $english,
+                (string) preg_replace('/(Laptop charging|on the bank|over the bank|behind the driver|Recorders and radios).*/', '', $text),
+                "English in the German pack: $english",
+            );
         }
         self::assertSame(1, Handover::query()->whereKey($pack->id)->value('opened'));
         // Elsewhere it is the same file, with the same seal.
@@ -105,7 +115,9 @@ final class PackTest extends TestCase
         $this->get($pack->link('pack.night'))->assertOk()->assertSee('What is wrong?')->assertSee('Nothing charges')->assertSee('All is dark')->assertSee('It smells, hisses or is hot')
             ->assertSee('Hadrelvik Class T 200')->assertSee('555 0140')->assertSee('data-keep-page="signed"', false);
         $this->get("/pack/$pack->token/night")->assertForbidden();
-        $pdf = (string) $this->get("/jobs/$pack->job_id/handovers/$pack->id/sticker")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pdf = (string) $this->get(
+            "/jobs/$pack->job_id/handovers/$pack->id/sticker",
+        )->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         self::assertStringContainsString('555 0140', $this->text($pdf));
         $png = tempnam(sys_get_temp_dir(), 'qr') . '.png';
         file_put_contents($png, Sticker::of($pack)->png());
@@ -126,7 +138,10 @@ final class PackTest extends TestCase
         $pdf = (string) $this->get($pack->link('pack.pdf'))->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
         $text = $this->text($pdf);
-        foreach (['Seabird-survey camper', 'K200W-25-1331', 'Halverin Crest 50 C', 'Absorption', 'Equalise', 'Careful', 'Selhavn Vehicle Electrics'] as $word) {
+        foreach ([
+            'Seabird-survey camper', 'K200W-25-1331', 'Halverin Crest 50 C', 'Absorption', 'Equalise', 'Careful',
+            'Selhavn Vehicle Electrics',
+        ] as $word) {
             self::assertStringContainsStringIgnoringCase($word, $text);
         }
         self::assertStringContainsString('/Subtype /Image', $pdf);
@@ -139,12 +154,23 @@ final class PackTest extends TestCase
         $job = Handover::query()->firstOrFail()->job()->firstOrFail();
         $html = (string) $this->get("/jobs/$job->id/handover/walk")->assertOk()->assertSee('Papers, sticker, night page')->getContent();
         self::assertSame(1, preg_match('/name="step" value="(lithium\.[^"]+)"/', $html, $m));
-        $walk = fn(array $with): TestResponse => $this->postJson("/jobs/$job->id/handover/walk", ['step' => $m[1] ?? '', 'state' => 'done', ...$with]);
-        $walk(['client_id' => $id = (string) Str::uuid(), 'state' => 'otherwise', 'note' => 'May it freeze? Yes, it stops by itself.'])->assertOk()->assertJson(['new' => true]);
+        $walk = fn(array $with): TestResponse => $this->postJson(
+            "/jobs/$job->id/handover/walk",
+            ['step' => $m[1] ?? '', 'state' => 'done', ...$with],
+        );
+        $walk(
+            ['client_id' => $id = (string) Str::uuid(), 'state' => 'otherwise', 'note' => 'May it freeze? Yes, it stops by itself.'],
+        )->assertOk()->assertJson(['new' => true]);
         $walk(['client_id' => $id, 'state' => 'otherwise', 'note' => 'twice'])->assertOk()->assertJson(['new' => false]);
         $walk(['step' => 'nowhere'])->assertStatus(422);
-        $sign = fn(array $with): TestResponse => $this->postJson("/jobs/$job->id/signatures", ['signed_by' => 'Ase Holm', 'strokes' => 'M20 120L60 40L100 130', ...$with]);
-        foreach ([['strokes' => '"><script>'], ['strokes' => 'M20 120 L1e9 4'], ['signed_by' => ''], ['read_at' => now()->addDay()->toIso8601String()]] as $bad) {
+        $sign = fn(array $with): TestResponse => $this->postJson(
+            "/jobs/$job->id/signatures",
+            ['signed_by' => 'Ase Holm', 'strokes' => 'M20 120L60 40L100 130', ...$with],
+        );
+        foreach ([
+            ['strokes' => '"><script>'], ['strokes' => 'M20 120 L1e9 4'], ['signed_by' => ''],
+            ['read_at' => now()->addDay()->toIso8601String()],
+        ] as $bad) {
             $sign($bad)->assertStatus(422);
         }
         $sign(['client_id' => $own = (string) Str::uuid()])->assertOk();
@@ -155,7 +181,10 @@ final class PackTest extends TestCase
         $this->post("/jobs/$job->id/handovers", [])->assertSessionHasNoErrors();
         $pack = Handover::query()->latest('id')->firstOrFail();
         $text = $this->text((string) $pack->pdf);
-        foreach (['Ase Holm signed on', $signature->sha256, 'May it freeze?', 'The circuit as one line', 'The system at a glance', '2031-11-19'] as $word) {
+        foreach ([
+            'Ase Holm signed on', $signature->sha256, 'May it freeze?', 'The circuit as one line', 'The system at a glance',
+            '2031-11-19',
+        ] as $word) {
             self::assertStringContainsString($word, $text);
         }
         self::assertSame(1, preg_match('~data:image/svg\+xml;base64,([^"]+)" alt="Signature~', (string) $pack->page, $image));

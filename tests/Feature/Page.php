@@ -31,20 +31,28 @@ final readonly class Page
         foreach ($this->found->query('//form') ?: [] as $form) {
             assert($form instanceof DOMElement);
             $spoofed = $this->found->evaluate('string(.//input[@name="_method"]/@value)', $form);
-            if (!str_ends_with((string) parse_url($form->getAttribute('action'), PHP_URL_PATH), $action) || ($method !== '' && strcasecmp($spoofed ?: $form->getAttribute('method'), $method) !== 0)) {
+            if (!str_ends_with(
+                (string) parse_url($form->getAttribute('action'), PHP_URL_PATH),
+                $action,
+            ) || ($method !== '' && strcasecmp($spoofed ?: $form->getAttribute('method'), $method) !== 0)) {
                 continue;
             }
             $id = $form->getAttribute('id');
             $fields = [];
             $inside = './/input[@name] | .//select[@name] | .//textarea[@name]';
-            $outside = $id === '' ? '' : " | //input[@name and @form='$id'] | //select[@name and @form='$id'] | //textarea[@name and @form='$id']";
+            $outside = $id === ''
+                ? ''
+                : " | //input[@name and @form='$id'] | //select[@name and @form='$id'] | //textarea[@name and @form='$id']";
             foreach ($this->found->query($inside . $outside, $form) ?: [] as $field) {
                 assert($field instanceof DOMElement);
                 if (in_array($field->getAttribute('type'), ['checkbox', 'radio'], true) && !$field->hasAttribute('checked')) {
                     continue;
                 }
                 $fields[$field->getAttribute('name')] = match ($field->nodeName) {
-                    'select' => $this->found->evaluate('string((.//option[@selected] | .//option[not(../option[@selected])])[1]/@value)', $field),
+                    'select' => $this->found->evaluate(
+                        'string((.//option[@selected] | .//option[not(../option[@selected])])[1]/@value)',
+                        $field,
+                    ),
                     'textarea' => (string) $field->textContent,
                     default => $field->getAttribute('value'),
                 };

@@ -24,14 +24,25 @@ final class RecallTest extends TestCase
     {
         $lines = array_filter(explode("\r\n", (string) $this->get("/recall.csv?$query")->assertOk()->getContent()));
 
-        return array_map(static fn(string $line): string => (string) (str_getcsv($line, escape: '')[6] ?? ''), array_slice(array_values($lines), 1));
+        return array_map(
+            static fn(string $line): string => (string) (str_getcsv($line, escape: '')[6] ?? ''),
+            array_slice(array_values($lines), 1),
+        );
     }
 
     public function testASerialRangeAFirmwareAndASettingFindTheirSystems(): void
     {
         $job = Job::query()->where('title', 'Travelling bakery')->firstOrFail();
         foreach (['ZZ-9' => '1.0', 'ZZ-10' => '1.0', 'ZZ-11' => '1.1', 'ZZ-100' => '1.0'] as $serial => $firmware) {
-            (new AddParts())->row($job, Part::class, 'p', ['kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 20.0], 'make' => 'Test', 'model' => 'Called 20', 'serial' => $serial, 'firmware' => $firmware]);
+            (new AddParts())->row(
+                $job,
+                Part::class,
+                'p',
+                [
+                    'kind' => 'regulator', 'fate' => 'add', 'data' => ['technology' => 'mppt', 'max_charge_a' => 20.0],
+                    'make' => 'Test', 'model' => 'Called 20', 'serial' => $serial, 'firmware' => $firmware,
+                ],
+            );
         }
         // Numbers of one length in their order: 9 comes before 10.
         self::assertSame(['ZZ-9', 'ZZ-10', 'ZZ-11'], $this->serials('model=Called&from=ZZ-9&to=ZZ-99'));
@@ -58,9 +69,15 @@ final class RecallTest extends TestCase
         $battery = $job->parts()->where('kind', 'battery')->where('fate', '!=', 'remove')->firstOrFail();
         $job->measurements()->where('quantity', 'capacity')->delete();
         $log = "minutes;volts;amps\n0;13,3;40\n240;12,8;40\n288;11,0;40\n292;10,0;40\n";
-        $send = fn(array $with): \Illuminate\Testing\TestResponse => $this->post("/jobs/$job->id/test/capacity", ['part' => $battery->uid, 'end_v' => '10,5', 'celsius' => '18', 'table' => $log, ...$with]);
+        $send = fn(array $with): \Illuminate\Testing\TestResponse => $this->post(
+            "/jobs/$job->id/test/capacity",
+            ['part' => $battery->uid, 'end_v' => '10,5', 'celsius' => '18', 'table' => $log, ...$with],
+        );
         $send(['end_v' => '9'])->assertSessionHasErrors('table');
-        foreach ([['end_v' => 'x'], ['table' => "minutes;volts\n0;1\n"], ['table' => "minutes;volts;amps\n0;13;40\n0;12;40\n"], ['table' => "minutes;volts;amps\n0;13;forty\n"], ['part' => 'p999']] as $bad) {
+        foreach ([
+            ['end_v' => 'x'], ['table' => "minutes;volts\n0;1\n"], ['table' => "minutes;volts;amps\n0;13;40\n0;12;40\n"],
+            ['table' => "minutes;volts;amps\n0;13;forty\n"], ['part' => 'p999'],
+        ] as $bad) {
             $send($bad)->assertSessionHasErrors(array_key_first($bad));
         }
         self::assertSame(0, $job->measurements()->where('quantity', 'capacity')->count());

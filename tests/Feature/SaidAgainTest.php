@@ -16,7 +16,10 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataField;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** What was typed stands on the page again, in every field of every form, in every region's units; what is wrong is said at its own field and nothing beside it is lost. */
+/**
+ * What was typed stands on the page again, in every field of every form, in every region's units; what is wrong is said at its own field
+ * and nothing beside it is lost.
+ */
 final class SaidAgainTest extends TestCase
 {
     /**
@@ -85,16 +88,26 @@ final class SaidAgainTest extends TestCase
     {
         $this->actingAs($this->user());
         $job = $this->job(['region' => $region]);
-        $this->post("/jobs/$job->id/parts", ['kind' => $kind->value, 'count' => 1, 'fate' => 'keep', ...Page::nested(self::sheet($kind, $region->units(), true, 5))])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/parts",
+            ['kind' => $kind->value, 'count' => 1, 'fate' => 'keep', ...Page::nested(self::sheet($kind, $region->units(), true, 5))],
+        )->assertSessionHasNoErrors();
         $part = $job->parts()->firstOrFail();
         $before = $part->data;
         $page = "/jobs/$job->id/parts/$part->id";
         $shown = (new Page((string) $this->get($page)->assertOk()->getContent()))->form($page, 'put');
-        $typed = [...self::sheet($kind, $region->units(), true), 'make' => 'Test & make', 'model' => 'One', 'serial' => 'S<1>', 'place' => 'under the bench', 'note' => "two\nlines"];
+        $typed = [
+            ...self::sheet($kind, $region->units(), true), 'make' => 'Test & make', 'model' => 'One', 'serial' => 'S<1>',
+            'place' => 'under the bench', 'note' => "two\nlines",
+        ];
         $this->put($page, Page::nested([...$shown, ...$typed]))->assertSessionHasNoErrors();
         $again = (new Page((string) $this->get($page)->assertOk()->getContent()))->form($page, 'put');
         self::assertEquals($typed, array_intersect_key($again, $typed));
-        foreach (array_filter($part->refresh()->data, static fn(mixed $value, string $key): bool => ($before[$key] ?? null) != $value, ARRAY_FILTER_USE_BOTH) as $key => $value) {
+        foreach (array_filter(
+            $part->refresh()->data,
+            static fn(mixed $value, string $key): bool => ($before[$key] ?? null) != $value,
+            ARRAY_FILTER_USE_BOTH,
+        ) as $key => $value) {
             self::assertSame($key === 'measured_ah' ? 'measured' : 'typed', $part->origins[$key] ?? null, $key);
         }
     }
@@ -121,7 +134,10 @@ final class SaidAgainTest extends TestCase
         $typed = ['make' => 'Testmake', 'model' => 'Sheet 1', ...self::sheet($kind, Units::Metric, false)];
         foreach (['twelve', '1e9', '-99999', '1,2,3'] as $slip) {
             $typed["data[$key]"] = $slip;
-            $answer = $this->from("/library/create?kind=$kind->value")->followingRedirects()->post('/library', ['kind' => $kind->value, ...Page::nested($typed)]);
+            $answer = $this->from("/library/create?kind=$kind->value")->followingRedirects()->post(
+                '/library',
+                ['kind' => $kind->value, ...Page::nested($typed)],
+            );
             $page = new Page((string) $answer->getContent());
             self::assertSame(1, $page->count("//*[@id='data-{$key}-error']"), "$slip in $key");
             self::assertEquals($typed, array_intersect_key($page->form('/library', 'post'), $typed));
@@ -134,10 +150,15 @@ final class SaidAgainTest extends TestCase
     {
         $this->actingAs($this->user());
         $job = $this->job(['region' => Region::NorthAmerica]);
-        $add = fn(array $sheet): mixed => $this->post("/jobs/$job->id/parts", ['kind' => 'busbar', 'count' => 1, 'fate' => 'keep', 'data' => ['rating_a' => '100', ...$sheet]]);
+        $add = fn(array $sheet): mixed => $this->post(
+            "/jobs/$job->id/parts",
+            ['kind' => 'busbar', 'count' => 1, 'fate' => 'keep', 'data' => ['rating_a' => '100', ...$sheet]],
+        );
         // A stud of 3 to 16 mm: a tenth of an inch is too little, a quarter is a stud.
         $add(['stud_mm' => '0.1'])->assertSessionHasErrors(['data.stud_mm' => "Must be between 0.12\u{202F}in and 0.63\u{202F}in."]);
-        $add(['mass_kg' => '9999'])->assertSessionHasErrors(['data.mass_kg' => "Must be between 0.002\u{202F}lb and 2\u{202F}205\u{202F}lb."]);
+        $add(['mass_kg' => '9999'])->assertSessionHasErrors(
+            ['data.mass_kg' => "Must be between 0.002\u{202F}lb and 2\u{202F}205\u{202F}lb."],
+        );
         $add(['stud_mm' => '0.25'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(6.35, $job->parts()->firstOrFail()->data['stud_mm'], 1e-9);
     }
@@ -147,9 +168,27 @@ final class SaidAgainTest extends TestCase
      */
     public static function briefs(): iterable
     {
-        $words = ['title' => 'Library trailer & co <2>', 'vehicle_description' => 'six metres, “cold bridge”', 'registration' => 'TV 00 042', 'travel_notes' => "Stands by the quay.\nSeldom hooked up.", 'vehicle_kind' => 'trailer', 'system_v' => '24', 'hook_up' => 'sometimes'];
-        yield 'metric' => [Region::Europe, [...$words, 'length_m' => '6.4', 'payload_kg' => '480', 'axle_kg' => '310.5', 'roof_m2' => '9.75', 'bay_length_mm' => '820', 'bay_width_mm' => '410', 'bay_height_mm' => '300', 'wish_days' => '3.5', 'driving_h_day' => '1.25', 'coldest_battery_c' => '-7.5']];
-        yield 'US customary' => [Region::NorthAmerica, [...$words, 'length_m' => '21.5', 'payload_kg' => '1050', 'axle_kg' => '685', 'roof_m2' => '104.9', 'bay_length_mm' => '32.25', 'bay_width_mm' => '16.1', 'bay_height_mm' => '11.8', 'wish_days' => '3.5', 'driving_h_day' => '1.25', 'coldest_battery_c' => '18.5']];
+        $words = [
+            'title' => 'Library trailer & co <2>', 'vehicle_description' => 'six metres, “cold bridge”', 'registration' => 'TV 00 042',
+            'travel_notes' => "Stands by the quay.\nSeldom hooked up.", 'vehicle_kind' => 'trailer', 'system_v' => '24',
+            'hook_up' => 'sometimes',
+        ];
+        yield 'metric' => [
+            Region::Europe,
+            [
+                ...$words, 'length_m' => '6.4', 'payload_kg' => '480', 'axle_kg' => '310.5', 'roof_m2' => '9.75',
+                'bay_length_mm' => '820', 'bay_width_mm' => '410', 'bay_height_mm' => '300', 'wish_days' => '3.5',
+                'driving_h_day' => '1.25', 'coldest_battery_c' => '-7.5',
+            ],
+        ];
+        yield 'US customary' => [
+            Region::NorthAmerica,
+            [
+                ...$words, 'length_m' => '21.5', 'payload_kg' => '1050', 'axle_kg' => '685', 'roof_m2' => '104.9',
+                'bay_length_mm' => '32.25', 'bay_width_mm' => '16.1', 'bay_height_mm' => '11.8', 'wish_days' => '3.5',
+                'driving_h_day' => '1.25', 'coldest_battery_c' => '18.5',
+            ],
+        ];
     }
 
     /**
@@ -185,16 +224,28 @@ final class SaidAgainTest extends TestCase
         $appliance = $this->appliance($job);
         $page = "/jobs/$job->id/loads?more=$appliance->uid";
         $row = (new Page((string) $this->get($page)->assertOk()->getContent()))->form("/appliances/$appliance->id", 'put');
-        $typed = ['name' => 'Steriliser <hot>', 'side' => 'ac', 'watts' => '640', 'quantity' => '2', 'duty_pct' => '35', 'standby_w' => '1.5', 'surge_w' => '900', 'hours' => '7:30–8:15, 22–1'];
+        $typed = [
+            'name' => 'Steriliser <hot>', 'side' => 'ac', 'watts' => '640', 'quantity' => '2', 'duty_pct' => '35',
+            'standby_w' => '1.5', 'surge_w' => '900', 'hours' => '7:30–8:15, 22–1',
+        ];
         $this->put("/jobs/$job->id/appliances/$appliance->id", Page::nested([...$row, ...$typed]))->assertSessionHasNoErrors();
         $appliance->refresh();
-        self::assertSame(['Steriliser <hot>', 'ac', 640.0, 2, 35.0, 1.5, 900.0], [$appliance->name, $appliance->side->value ?? $appliance->side, $appliance->watts, (int) $appliance->quantity, $appliance->duty_pct, $appliance->standby_w, $appliance->surge_w]);
+        self::assertSame(
+            ['Steriliser <hot>', 'ac', 640.0, 2, 35.0, 1.5, 900.0],
+            [
+                $appliance->name, $appliance->side->value ?? $appliance->side, $appliance->watts, (int) $appliance->quantity,
+                $appliance->duty_pct, $appliance->standby_w, $appliance->surge_w,
+            ],
+        );
         self::assertEquals([[['from_h' => 7.5, 'to_h' => 8.25], ['from_h' => 22.0, 'to_h' => 1.0]]], array_values($appliance->hours));
         $again = (new Page((string) $this->get($page)->getContent()))->form("/appliances/$appliance->id", 'put');
         self::assertSame(['Steriliser <hot>', '640', '2', '35'], [$again['name'], $again['watts'], $again['quantity'], $again['duty_pct']]);
         // What it said of its hours is read again as the same hours.
         $this->put("/jobs/$job->id/appliances/$appliance->id", Page::nested($again))->assertSessionHasNoErrors();
-        self::assertEquals([[['from_h' => 7.5, 'to_h' => 8.25], ['from_h' => 22.0, 'to_h' => 1.0]]], array_values($appliance->refresh()->hours));
+        self::assertEquals(
+            [[['from_h' => 7.5, 'to_h' => 8.25], ['from_h' => 22.0, 'to_h' => 1.0]]],
+            array_values($appliance->refresh()->hours),
+        );
     }
 
     public function testPlacesAndCustomersAreKeptWhole(): void
@@ -203,16 +254,28 @@ final class SaidAgainTest extends TestCase
         $customer = Customer::factory()->create();
         $page = "/customers/$customer->id";
         $shown = (new Page((string) $this->get($page)->assertOk()->getContent()))->form($page, 'put');
-        $typed = array_intersect_key(['name' => 'Selhavn & Søn <A>', 'phone' => '+00 55 01', 'email' => 'post@selhavn.example', 'address' => "Kai 4\nSelhavn", 'notes' => 'prefers “mornings”'], $shown);
+        $typed = array_intersect_key(
+            [
+                'name' => 'Selhavn & Søn <A>', 'phone' => '+00 55 01', 'email' => 'post@selhavn.example',
+                'address' => "Kai 4\nSelhavn", 'notes' => 'prefers “mornings”',
+            ],
+            $shown,
+        );
         self::assertArrayHasKey('name', $typed);
         $this->put($page, Page::nested([...$shown, ...$typed]))->assertSessionHasNoErrors();
         self::assertEquals($typed, array_intersect_key((new Page((string) $this->get($page)->getContent()))->form($page, 'put'), $typed));
-        $place = Place::query()->create(['name' => 'Ytre Skjær', 'latitude_deg' => 63.4, 'clearness' => range(0.21, 0.43, 0.02), 'min_c' => range(-5, 6)]);
+        $place = Place::query()->create(
+            ['name' => 'Ytre Skjær', 'latitude_deg' => 63.4, 'clearness' => range(0.21, 0.43, 0.02), 'min_c' => range(-5, 6)],
+        );
         $page = "/places/$place->id";
         $form = (new Page((string) $this->get($page)->assertOk()->getContent()))->form($page, 'put');
         $this->put($page, Page::nested($form))->assertSessionHasNoErrors();
         $again = $place->refresh();
-        self::assertEqualsWithDelta([63.4, range(0.21, 0.43, 0.02), range(-5, 6)], [$again->latitude_deg, $again->clearness, $again->min_c], 1e-9);
+        self::assertEqualsWithDelta(
+            [63.4, range(0.21, 0.43, 0.02), range(-5, 6)],
+            [$again->latitude_deg, $again->clearness, $again->min_c],
+            1e-9,
+        );
     }
 
     /** A sheet in the library is copied to a job, line by line; changed in the job, the library's stays. */
@@ -225,7 +288,13 @@ final class SaidAgainTest extends TestCase
         [$one, $other] = $job->parts()->get()->all();
         self::assertEquals($battery->data, $one->data);
         $page = "/jobs/$job->id/parts/$one->id";
-        $this->put($page, Page::nested([...(new Page((string) $this->get($page)->getContent()))->form($page, 'put'), 'data[capacity_ah]' => '180']))->assertSessionHasNoErrors();
-        self::assertEquals([180, 200, 200], [$one->refresh()->data['capacity_ah'], $other->refresh()->data['capacity_ah'], $battery->refresh()->data['capacity_ah']]);
+        $this->put(
+            $page,
+            Page::nested([...(new Page((string) $this->get($page)->getContent()))->form($page, 'put'), 'data[capacity_ah]' => '180']),
+        )->assertSessionHasNoErrors();
+        self::assertEquals(
+            [180, 200, 200],
+            [$one->refresh()->data['capacity_ah'], $other->refresh()->data['capacity_ah'], $battery->refresh()->data['capacity_ah']],
+        );
     }
 }

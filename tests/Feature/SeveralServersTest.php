@@ -33,7 +33,10 @@ final class SeveralServersTest extends TestCase
         $this->actingAs($this->user());
         $acts = Activity::query()->count();
         $this->refuse('insert into `appliances`', $refusal, 2);
-        $this->post("/jobs/$job->id/appliances", ['name' => 'Anchor light', 'side' => 'dc', 'watts' => '3'])->assertRedirect()->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/appliances",
+            ['name' => 'Anchor light', 'side' => 'dc', 'watts' => '3'],
+        )->assertRedirect()->assertSessionHasNoErrors();
         self::assertSame(1, Appliance::query()->where('name', 'Anchor light')->count());
         self::assertSame(1, Activity::query()->count() - $acts, 'one act in the history');
     }
@@ -45,7 +48,14 @@ final class SeveralServersTest extends TestCase
         $this->actingAs($this->user());
         $form = ['lock_version' => $load->lock_version, 'name' => 'Mine', 'watts' => '45', 'side' => 'dc'];
         // The other node's write is there when this one is refused.
-        $this->refuse('update `appliances`', self::CONFLICT, 1, static fn(): int => Appliance::query()->whereKey($load->id)->toBase()->update(['name' => 'Theirs', 'lock_version' => $load->lock_version + 1]));
+        $this->refuse(
+            'update `appliances`',
+            self::CONFLICT,
+            1,
+            static fn(): int => Appliance::query()->whereKey($load->id)->toBase()->update(
+                ['name' => 'Theirs', 'lock_version' => $load->lock_version + 1],
+            ),
+        );
         $this->put("/jobs/$job->id/appliances/$load->id", $form)->assertConflict()->assertSee('Theirs')->assertSee('Mine');
         self::assertNotSame('Mine', $load->refresh()->name, 'nothing was overwritten');
     }
@@ -55,7 +65,10 @@ final class SeveralServersTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $tried = $this->refuse('insert into `appliances`', self::CONFLICT, PHP_INT_MAX);
-        $this->withExceptionHandling()->post("/jobs/$job->id/appliances", ['name' => 'Anchor light', 'side' => 'dc', 'watts' => '3'])->assertServerError();
+        $this->withExceptionHandling()->post(
+            "/jobs/$job->id/appliances",
+            ['name' => 'Anchor light', 'side' => 'dc', 'watts' => '3'],
+        )->assertServerError();
         self::assertSame(8, $tried->count);
         self::assertSame(0, Appliance::query()->where('name', 'Anchor light')->count());
     }
@@ -78,7 +91,9 @@ final class SeveralServersTest extends TestCase
 
     public function testTheFirstNodeThatIsReadyServesAndOneThatIsNotIsPassedOver(): void
     {
-        $config = ['nodes' => ['127.0.0.1:1', '127.0.0.1:' . config('database.connections.mariadb.port')]] + (array) config('database.connections.mariadb');
+        $config = [
+            'nodes' => ['127.0.0.1:1', '127.0.0.1:' . config('database.connections.mariadb.port')],
+        ] + (array) config('database.connections.mariadb');
         $pdo = (new NodeConnector())->connect($config);
         self::assertNotFalse($pdo->query('SELECT 1'));
         self::assertSame(array_reverse($config['nodes']), Nodes::inOrder($config['nodes']));
@@ -113,14 +128,22 @@ final class SeveralServersTest extends TestCase
         $this->actingAs($this->user());
         $charger = $this->plannedCharger($job);
         DB::table('parts')->where('id', $charger->id)->update(['data' => json_encode([...$charger->data, 'from_the_future' => 7])]);
-        $panel = LibraryPart::query()->create(['kind' => 'panel', 'make' => 'Brimsdal', 'model' => 'Next', 'data' => ['pmax_w' => 100, 'from_the_future' => 'yes']]);
+        $panel = LibraryPart::query()->create(
+            ['kind' => 'panel', 'make' => 'Brimsdal', 'model' => 'Next', 'data' => ['pmax_w' => 100, 'from_the_future' => 'yes']],
+        );
         $this->get("/jobs/$job->id/survey")->assertOk();
         $this->get("/jobs/$job->id/parts/$charger->id")->assertOk();
         $this->get('/library')->assertOk()->assertSee('Next');
         self::assertArrayNotHasKey('from_the_future', JobReader::readAnew($job->id)->parts[$charger->uid]->data->values);
         // Somebody edits the part with this version: what it does not know stays.
         $fresh = $charger->refresh();
-        $this->put("/jobs/$job->id/parts/$charger->id", ['lock_version' => $fresh->lock_version, 'role' => 'house', 'make' => 'Tindlow', 'model' => 'Other', 'data' => array_diff_key($fresh->data, ['from_the_future' => 1])])
+        $this->put(
+            "/jobs/$job->id/parts/$charger->id",
+            [
+                'lock_version' => $fresh->lock_version, 'role' => 'house', 'make' => 'Tindlow', 'model' => 'Other',
+                'data' => array_diff_key($fresh->data, ['from_the_future' => 1]),
+            ],
+        )
             ->assertRedirect()->assertSessionHasNoErrors();
         self::assertSame(['Other', 7], [$fresh->refresh()->model, $fresh->data['from_the_future'] ?? null]);
         self::assertSame('yes', $panel->refresh()->data['from_the_future'] ?? null);
@@ -135,7 +158,11 @@ final class SeveralServersTest extends TestCase
                 continue;
             }
             $up = (string) preg_replace('/public function down\(.*/s', '', (string) file_get_contents((string) $file));
-            self::assertDoesNotMatchRegularExpression('/->drop|::drop|->rename|::rename|->change\(|DROP |RENAME /', $up, basename((string) $file) . ': into database/contract');
+            self::assertDoesNotMatchRegularExpression(
+                '/->drop|::drop|->rename|::rename|->change\(|DROP |RENAME /',
+                $up,
+                basename((string) $file) . ': into database/contract',
+            );
         }
     }
 

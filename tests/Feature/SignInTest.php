@@ -21,7 +21,10 @@ final class SignInTest extends TestCase
     public function testAWrongPasswordKeepsTheAddressAndSaysSoAtTheField(): void
     {
         $user = $this->user();
-        $this->from('/sign-in')->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertRedirect('/sign-in')->assertSessionHasErrors('email');
+        $this->from('/sign-in')->post(
+            '/sign-in',
+            ['email' => $user->email, 'password' => 'wrong'],
+        )->assertRedirect('/sign-in')->assertSessionHasErrors('email');
         $this->get('/sign-in')->assertSee($user->email)->assertDontSee('wrong');
     }
 
@@ -49,18 +52,33 @@ final class SignInTest extends TestCase
         $user = $this->user();
         $user->update(['must_change_password' => true]);
         $this->actingAs($user)->get('/')->assertRedirect('/password');
-        $this->put('/password', ['current_password' => 'a long enough secret', 'password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
-        $this->put('/password', ['current_password' => 'a long enough secret', 'password' => 'a quite different one', 'password_confirmation' => 'a quite different one'])->assertRedirect('/');
+        $this->put(
+            '/password',
+            ['current_password' => 'a long enough secret', 'password' => 'short', 'password_confirmation' => 'short'],
+        )->assertSessionHasErrors('password');
+        $this->put(
+            '/password',
+            [
+                'current_password' => 'a long enough secret', 'password' => 'a quite different one',
+                'password_confirmation' => 'a quite different one',
+            ],
+        )->assertRedirect('/');
         $this->get('/')->assertOk();
     }
 
     public function testTheOfficeMakesAccountsButCannotLockItselfOut(): void
     {
         $office = $this->user(Role::Office);
-        $this->actingAs($office)->post('/accounts', ['name' => 'New Hand', 'email' => 'new@test.example', 'roles' => ['technician']])->assertRedirect('/accounts');
+        $this->actingAs($office)->post(
+            '/accounts',
+            ['name' => 'New Hand', 'email' => 'new@test.example', 'roles' => ['technician']],
+        )->assertRedirect('/accounts');
         $new = User::query()->where('email', 'new@test.example')->firstOrFail();
         self::assertTrue($new->must_change_password);
-        $this->put("/accounts/$office->id", ['name' => 'X', 'email' => $office->email, 'roles' => ['planner'], 'active' => 1, 'lock_version' => $office->lock_version])->assertSessionHasErrors('roles');
+        $this->put(
+            "/accounts/$office->id",
+            ['name' => 'X', 'email' => $office->email, 'roles' => ['planner'], 'active' => 1, 'lock_version' => $office->lock_version],
+        )->assertSessionHasErrors('roles');
         self::assertTrue($office->fresh()?->holds(Role::Office));
     }
 
@@ -69,7 +87,10 @@ final class SignInTest extends TestCase
         $user = $this->user();
         $job = $this->job();
         // The session is gone: the post comes from a stranger.
-        $this->from("/jobs/$job->id/loads")->post("/jobs/$job->id/appliances", ['_form' => 'a-new', 'name' => 'Ice maker', 'watts' => '140', 'side' => 'dc'])->assertRedirect('/sign-in');
+        $this->from("/jobs/$job->id/loads")->post(
+            "/jobs/$job->id/appliances",
+            ['_form' => 'a-new', 'name' => 'Ice maker', 'watts' => '140', 'side' => 'dc'],
+        )->assertRedirect('/sign-in');
         $this->get('/sign-in')->assertSee('What you typed is kept');
         $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long enough secret'])->assertRedirect("/jobs/$job->id/loads");
         $this->get("/jobs/$job->id/loads")->assertSee('value="Ice maker"', false)->assertSee('value="140"', false);

@@ -22,7 +22,8 @@ final class SliceTest extends TestCase
     public function testABriefIsOpenedWithANewCustomerInTheRegionsUnits(): void
     {
         $this->actingAs($this->user())->post('/jobs', [
-            'title' => 'Mobile smithy', 'new_customer' => 'Ragna', 'region' => '', 'vehicle_kind' => 'horsebox', 'system_v' => '12', 'chassis_bonded' => '1',
+            'title' => 'Mobile smithy', 'new_customer' => 'Ragna', 'region' => '', 'vehicle_kind' => 'horsebox', 'system_v' => '12',
+            'chassis_bonded' => '1',
             'payload_kg' => '310,5', 'months' => ['5', '6'], 'wish_days' => '2', 'hook_up' => 'never', 'driving_h_day' => '1',
             'shade' => [['from_h' => '14', 'to_h' => '20', 'percent' => '50'], ['from_h' => '', 'to_h' => '', 'percent' => '']],
         ])->assertSessionHasNoErrors();
@@ -56,7 +57,10 @@ final class SliceTest extends TestCase
     public function testPoundsAndFahrenheitAreReadInNorthAmerica(): void
     {
         $job = $this->job(['region' => 'north_america']);
-        $this->actingAs($this->user())->put("/jobs/$job->id/target", ['lock_version' => $job->lock_version, 'coldest_battery_c' => '50'])->assertSessionHasNoErrors();
+        $this->actingAs($this->user())->put(
+            "/jobs/$job->id/target",
+            ['lock_version' => $job->lock_version, 'coldest_battery_c' => '50'],
+        )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(10.0, $job->fresh()?->coldest_battery_c, 1e-6);
         $this->get("/jobs/$job->id/size")->assertSee('°F')->assertSee('50');
     }
@@ -65,7 +69,10 @@ final class SliceTest extends TestCase
     {
         $job = $this->job(['system_v' => 24]);
         $battery = $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110]);
-        $this->actingAs($this->user())->post("/jobs/$job->id/parts", ['library_part_id' => $battery->id, 'count' => 4, 'fate' => 'keep', 'role' => 'house'])->assertSessionHasNoErrors();
+        $this->actingAs($this->user())->post(
+            "/jobs/$job->id/parts",
+            ['library_part_id' => $battery->id, 'count' => 4, 'fate' => 'keep', 'role' => 'house'],
+        )->assertSessionHasNoErrors();
         // Two strings of two: a series link in each, and plus to plus, minus to minus.
         self::assertSame(4, $job->parts()->count());
         self::assertSame(4, $job->conductors()->count());
@@ -116,16 +123,32 @@ final class SliceTest extends TestCase
             'data' => ['technology' => 'pwm', 'max_charge_a' => 20.0, 'lithium' => 'none'],
         ]);
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $pwm->id, 'count' => 1, 'fate' => 'keep']);
-        $this->get("/jobs/$job->id/survey")->assertSee('Lead-only solar regulator beside lithium')->assertSee('Take it out; fit one with a lithium profile');
+        $this->get("/jobs/$job->id/survey")->assertSee('Lead-only solar regulator beside lithium')->assertSee(
+            'Take it out; fit one with a lithium profile',
+        );
 
-        $finding = fn() => Study::of(JobReader::read($job->fresh() ?? $job))->assessment()->find('lead-only-charger@' . $job->parts()->where('kind', 'regulator')->firstOrFail()->uid)?->finding;
+        $finding = fn() => Study::of(JobReader::read($job->fresh() ?? $job))->assessment()->find(
+            'lead-only-charger@' . $job->parts()->where('kind', 'regulator')->firstOrFail()->uid,
+        )?->finding;
         $question = $finding();
         self::assertNotNull($question);
-        $this->post("/jobs/$job->id/findings", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled', 'reason' => ''])->assertSessionHasErrors('reason');
-        $this->post("/jobs/$job->id/findings", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled', 'reason' => 'Fused off, for looks only'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/findings",
+            ['finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled', 'reason' => ''],
+        )->assertSessionHasErrors('reason');
+        $this->post(
+            "/jobs/$job->id/findings",
+            [
+                'finding' => $question->key(), 'fingerprint' => $question->fingerprint(), 'answer' => 'overruled',
+                'reason' => 'Fused off, for looks only',
+            ],
+        )->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/survey")->assertSee('Overruled')->assertSee('Fused off, for looks only')->assertSee('Planner Person');
 
-        $this->post("/jobs/$job->id/findings/apply", ['finding' => $question->key(), 'fingerprint' => $question->fingerprint()])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/findings/apply",
+            ['finding' => $question->key(), 'fingerprint' => $question->fingerprint()],
+        )->assertSessionHasNoErrors();
         self::assertSame(Fate::Remove, $job->parts()->where('kind', 'regulator')->firstOrFail()->fate);
         self::assertNull($finding());
     }
@@ -135,10 +158,16 @@ final class SliceTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $part = $this->plannedCharger($job);
-        $this->actingAs($this->user(Role::Technician))->put("/jobs/$job->id/settings/$part->id", ['box' => ['absorption_v' => ['as_set' => '14,2', 'planned' => '15'], 'equalise_v' => ['as_set' => 'off']], 'versions' => []])->assertSessionHasNoErrors();
+        $this->actingAs($this->user(Role::Technician))->put(
+            "/jobs/$job->id/settings/$part->id",
+            ['box' => ['absorption_v' => ['as_set' => '14,2', 'planned' => '15'], 'equalise_v' => ['as_set' => 'off']], 'versions' => []],
+        )->assertSessionHasNoErrors();
         $row = $job->settings()->where('parameter', 'absorption_v')->firstOrFail();
         self::assertSame(['14.2', null, 'Technician Person'], [$row->as_set, $row->planned, $row->entered_by]);
-        $this->put("/jobs/$job->id/settings/$part->id", ['box' => ['float_v' => ['as_set' => 'fourteen']]])->assertSessionHasErrors('box.float_v.as_set');
+        $this->put(
+            "/jobs/$job->id/settings/$part->id",
+            ['box' => ['float_v' => ['as_set' => 'fourteen']]],
+        )->assertSessionHasErrors('box.float_v.as_set');
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1, 'fate' => 'add']);
         self::assertSame(
             Fate::Keep,
@@ -152,11 +181,17 @@ final class SliceTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->user());
         $scenario = $job->scenarios()->firstOrFail()->uid;
-        $this->post("/jobs/$job->id/appliances", ['name' => 'Fridge', 'watts' => '3,8 A', 'side' => 'dc', 'hours' => '22-6, 12:30-13', 'scenario' => $scenario])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/appliances",
+            ['name' => 'Fridge', 'watts' => '3,8 A', 'side' => 'dc', 'hours' => '22-6, 12:30-13', 'scenario' => $scenario],
+        )->assertSessionHasNoErrors();
         $row = $job->appliances()->firstOrFail();
         self::assertEqualsWithDelta(45.6, $row->watts, 1e-9);
         self::assertEquals([['from_h' => 22, 'to_h' => 6], ['from_h' => 12.5, 'to_h' => 13]], $row->hours[$scenario]);
-        $this->post("/jobs/$job->id/appliances", ['name' => 'Fan', 'watts' => '20', 'side' => 'dc', 'hours' => '7 till late', 'scenario' => $scenario])->assertSessionHasErrors('hours');
+        $this->post(
+            "/jobs/$job->id/appliances",
+            ['name' => 'Fan', 'watts' => '20', 'side' => 'dc', 'hours' => '7 till late', 'scenario' => $scenario],
+        )->assertSessionHasErrors('hours');
         $this->post("/jobs/$job->id/scenarios", ['name' => 'Winter', 'copy_of' => $scenario])->assertSessionHasNoErrors();
         $winter = $job->scenarios()->where('name', 'Winter')->firstOrFail()->uid;
         self::assertEquals($row->hours[$scenario], $row->fresh()?->hours[$winter] ?? null);
@@ -168,7 +203,13 @@ final class SliceTest extends TestCase
         $planner = $this->user();
         $load = $this->appliance($job);
         $scenario = $job->scenarios()->firstOrFail()->uid;
-        $this->actingAs($planner)->put("/jobs/$job->id/appliances/$load->id", ['lock_version' => $load->lock_version, 'name' => 'Fridge', 'watts' => '60', 'side' => 'dc', 'hours' => '0-24', 'scenario' => $scenario])->assertSessionHasNoErrors();
+        $this->actingAs($planner)->put(
+            "/jobs/$job->id/appliances/$load->id",
+            [
+                'lock_version' => $load->lock_version, 'name' => 'Fridge', 'watts' => '60', 'side' => 'dc', 'hours' => '0-24',
+                'scenario' => $scenario,
+            ],
+        )->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/history")->assertOk()->assertSee($planner->name)->assertSee('watts: 45 → 60');
     }
 
@@ -176,7 +217,10 @@ final class SliceTest extends TestCase
     {
         foreach (array_keys(TypicalLayouts::all()) as $layout) {
             $job = $this->job();
-            $this->actingAs($this->user(Role::Technician))->post("/jobs/$job->id/layout", ['layout' => $layout])->assertSessionHasNoErrors();
+            $this->actingAs($this->user(Role::Technician))->post(
+                "/jobs/$job->id/layout",
+                ['layout' => $layout],
+            )->assertSessionHasNoErrors();
             $system = JobReader::read($job->fresh() ?? $job);
             self::assertNotSame([], $system->found()->houseBatteries(), $layout);
             self::assertTrue(Study::of($system)->assessment()->study->banks()->found->exists());
@@ -189,7 +233,10 @@ final class SliceTest extends TestCase
         $job = $battery->job()->firstOrFail();
         $this->get("/jobs/$job->id/survey")->assertSee('≈', false);
         $sheet = array_map(static fn($v): string => is_bool($v) ? ($v ? '1' : '0') : (string) $v, $battery->data);
-        $this->put("/jobs/$job->id/parts/$battery->id", ['lock_version' => 1, 'role' => 'house', 'serial' => 'S1', 'data' => ['capacity_ah' => '95'] + $sheet])->assertSessionHasNoErrors();
+        $this->put(
+            "/jobs/$job->id/parts/$battery->id",
+            ['lock_version' => 1, 'role' => 'house', 'serial' => 'S1', 'data' => ['capacity_ah' => '95'] + $sheet],
+        )->assertSessionHasNoErrors();
         $battery->refresh();
         self::assertSame(['typed', 'assumed'], [$battery->origins['capacity_ah'], $battery->origins['rate_h']]);
     }
@@ -205,12 +252,20 @@ final class SliceTest extends TestCase
             );
         }
         [$agm, $lfp] = $job->parts()->get()->all();
-        $this->post("/jobs/$job->id/parts/$agm->id/measurements", ['quantity' => 'volts', 'value' => '12,2', 'instrument' => 'meter'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/parts/$agm->id/measurements",
+            ['quantity' => 'volts', 'value' => '12,2', 'instrument' => 'meter'],
+        )->assertSessionHasNoErrors();
         $this->post("/jobs/$job->id/parts/$lfp->id/measurements", ['quantity' => 'volts', 'value' => '13.2'])->assertSessionHasNoErrors();
         // 12.2 V is half of an AGM (common practice); 110 Ah at 10 h are more at 20 h.
-        $this->get("/jobs/$job->id/parts/$agm->id")->assertSeeInOrder(['Charge, by the last rested volts', '50', 'Capacity at the 20-hour rate'])->assertDontSee('tell almost nothing');
+        $this->get("/jobs/$job->id/parts/$agm->id")->assertSeeInOrder(
+            ['Charge, by the last rested volts', '50', 'Capacity at the 20-hour rate'],
+        )->assertDontSee('tell almost nothing');
         $this->get("/jobs/$job->id/parts/$lfp->id")->assertSee('tell almost nothing');
-        $this->post("/jobs/$job->id/parts/$agm->id/measurements", ['quantity' => 'volts', 'value' => 'twelve'])->assertSessionHasErrors('value');
+        $this->post(
+            "/jobs/$job->id/parts/$agm->id/measurements",
+            ['quantity' => 'volts', 'value' => 'twelve'],
+        )->assertSessionHasErrors('value');
     }
 
     public function testATrialStayIsJudgedAndWhatNobodyListedBecomesALoad(): void
@@ -222,7 +277,9 @@ final class SliceTest extends TestCase
         $this->post(
             "/jobs/$job->id/parts",
             [
-                'library_part_id' => $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rate_h' => 20])->id,
+                'library_part_id' => $this->libraryBattery(
+                    ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rate_h' => 20],
+                )->id,
                 'count' => 1,
                 'fate' => 'keep',
             ],
@@ -251,7 +308,10 @@ final class SliceTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->user());
-        $this->post("/jobs/$job->id/appliances", ['name' => 'Air conditioner, small', 'watts' => '', 'side' => 'dc', 'duty_pct' => '50'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/$job->id/appliances",
+            ['name' => 'Air conditioner, small', 'watts' => '', 'side' => 'dc', 'duty_pct' => '50'],
+        )->assertSessionHasNoErrors();
         self::assertSame(
             ['ac', 650.0, 50.0, 3.0, 2600.0],
             array_values(array_map(
@@ -259,7 +319,10 @@ final class SliceTest extends TestCase
                 $job->appliances()->firstOrFail()->only(['side', 'watts', 'duty_pct', 'standby_w', 'surge_w']),
             )),
         );
-        $this->post("/jobs/$job->id/appliances", ['name' => 'Cheese grater', 'watts' => '', 'side' => 'dc'])->assertSessionHasErrors('watts');
+        $this->post(
+            "/jobs/$job->id/appliances",
+            ['name' => 'Cheese grater', 'watts' => '', 'side' => 'dc'],
+        )->assertSessionHasErrors('watts');
         $this->get("/jobs/$job->id/loads")->assertSee('What would save most');
     }
 
@@ -269,7 +332,8 @@ final class SliceTest extends TestCase
         $this->actingAs($this->user());
         $this->appliance($job);
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1, 'fate' => 'keep']);
-        $log = static fn(string $names): string => $names . "\n2026-06-05 17:30;13,3;98\n2026-06-05 23:00;13,1;80\n2026-06-06 06:45;13,0;61\n2026-06-06 08:00;13,1;64\n2026-06-06 15:00;13,4;92\n";
+        $log = static fn(string $names): string => $names
+            . "\n2026-06-05 17:30;13,3;98\n2026-06-05 23:00;13,1;80\n2026-06-06 06:45;13,0;61\n2026-06-06 08:00;13,1;64\n2026-06-06 15:00;13,4;92\n";
         $send = fn(string $csv, array $more = []) => $this->post(
             "/jobs/$job->id/trial/csv",
             ['file' => UploadedFile::fake()->createWithContent('log.csv', $csv), ...$more],

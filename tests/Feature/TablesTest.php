@@ -15,7 +15,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class TablesTest extends TestCase
 {
     /** Texts that break careless readers. */
-    private const TEXTS = ['plain', 'with, comma', 'semi; colon', 'quote " inside', "two\nlines", "carriage\r\nreturn", '=SUM(A1)', '+49 1', '-5 °C', '@home', "\t tab", 'Ångström', '“so”', 'ends with ,', '"', "'apostrophe", '0012', '1e5', ' leading', 'trailing ', '木', '😀'];
+    private const TEXTS = [
+        'plain', 'with, comma', 'semi; colon', 'quote " inside', "two\nlines", "carriage\r\nreturn", '=SUM(A1)', '+49 1', '-5 °C',
+        '@home', "\t tab", 'Ångström', '“so”', 'ends with ,', '"', "'apostrophe", '0012', '1e5', ' leading', 'trailing ', '木', '😀',
+    ];
 
     /**
      * @return iterable<string, array{callable(string): string}>
@@ -45,8 +48,14 @@ final class TablesTest extends TestCase
             [$read, $faults] = Csv::read($saved(Csv::write([$names, ...$rows])), [], 1000);
             self::assertSame([], $faults);
             // Line ends within a text are those of the file; spaces around it are no part of it.
-            $plain = static fn(array $r): array => array_map(static fn(string $t): string => trim(str_replace("\r\n", "\n", $t)), array_values($r));
-            self::assertSame(array_map($plain, $rows), array_map(static fn(array $r): array => $plain(array_diff_key($r, ['#' => 1])), $read));
+            $plain = static fn(array $r): array => array_map(
+                static fn(string $t): string => trim(str_replace("\r\n", "\n", $t)),
+                array_values($r),
+            );
+            self::assertSame(
+                array_map($plain, $rows),
+                array_map(static fn(array $r): array => $plain(array_diff_key($r, ['#' => 1])), $read),
+            );
         }
     }
 
@@ -59,10 +68,22 @@ final class TablesTest extends TestCase
         yield 'commas and points' => ["name,side,watts\nKühlbox,dc,45.5\nKettle,ac,1000\n", $meant];
         yield 'semicolons and decimal commas' => ["name;side;watts\nKühlbox;dc;45,5\nKettle;ac;1000\n", $meant];
         yield 'tabs' => ["name\tside\twatts\nKühlbox\tdc\t45.5\nKettle\tac\t1000\n", $meant];
-        yield 'columns in another order, one that nobody knows, empty lines' => ["watts;remark;name;side\n45,5;cold;Kühlbox;dc\n\n1000;;Kettle;ac\n\n", $meant];
-        yield 'Windows-1252' => [(string) mb_convert_encoding("name;side;watts\r\nKühlbox;dc;45,5\r\nKettle;ac;1000\r\n", 'Windows-1252', 'UTF-8'), $meant];
-        yield 'UTF-16 without its mark' => [(string) mb_convert_encoding("name;side;watts\r\nKühlbox;dc;45,5\r\nKettle;ac;1000\r\n", 'UTF-16LE', 'UTF-8'), $meant];
-        yield 'quoted throughout, no last line end' => ["\"name\",\"side\",\"watts\"\n\"Kühlbox\",\"dc\",\"45.5\"\n\"Kettle\",\"ac\",\"1000\"", $meant];
+        yield 'columns in another order, one that nobody knows, empty lines' => [
+            "watts;remark;name;side\n45,5;cold;Kühlbox;dc\n\n1000;;Kettle;ac\n\n",
+            $meant,
+        ];
+        yield 'Windows-1252' => [
+            (string) mb_convert_encoding("name;side;watts\r\nKühlbox;dc;45,5\r\nKettle;ac;1000\r\n", 'Windows-1252', 'UTF-8'),
+            $meant,
+        ];
+        yield 'UTF-16 without its mark' => [
+            (string) mb_convert_encoding("name;side;watts\r\nKühlbox;dc;45,5\r\nKettle;ac;1000\r\n", 'UTF-16LE', 'UTF-8'),
+            $meant,
+        ];
+        yield 'quoted throughout, no last line end' => [
+            "\"name\",\"side\",\"watts\"\n\"Kühlbox\",\"dc\",\"45.5\"\n\"Kettle\",\"ac\",\"1000\"",
+            $meant,
+        ];
     }
 
     /**
@@ -73,8 +94,14 @@ final class TablesTest extends TestCase
     {
         $this->actingAs($this->user());
         $job = $this->job();
-        $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', $table)])->assertSessionHasNoErrors();
-        self::assertSame($meant, $job->appliances()->orderBy('id')->get()->map(static fn(Appliance $a): array => [$a->name, $a->watts, $a->side->value])->all());
+        $this->post(
+            "/jobs/$job->id/loads/csv",
+            ['file' => UploadedFile::fake()->createWithContent('loads.csv', $table)],
+        )->assertSessionHasNoErrors();
+        self::assertSame(
+            $meant,
+            $job->appliances()->orderBy('id')->get()->map(static fn(Appliance $a): array => [$a->name, $a->watts, $a->side->value])->all(),
+        );
     }
 
     /**
@@ -99,7 +126,10 @@ final class TablesTest extends TestCase
         $this->actingAs($this->user());
         $job = $this->job();
         $this->appliance($job);
-        $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', $table)])->assertSessionHasErrors('file');
+        $this->post(
+            "/jobs/$job->id/loads/csv",
+            ['file' => UploadedFile::fake()->createWithContent('loads.csv', $table)],
+        )->assertSessionHasErrors('file');
         self::assertStringContainsString($said, (string) json_encode([session('faults'), session('errors')?->all()]));
         self::assertSame(1, $job->appliances()->count());
     }
@@ -114,16 +144,26 @@ final class TablesTest extends TestCase
             $parts = (string) $this->get("/jobs/$job->id/parts.csv")->assertOk()->getContent();
             $count = [$job->appliances()->count(), $job->parts()->count()];
             if ($count[0] > 0) {
-                $this->post("/jobs/$job->id/loads/csv", ['file' => UploadedFile::fake()->createWithContent('loads.csv', $loads)])->assertSessionHasNoErrors();
+                $this->post(
+                    "/jobs/$job->id/loads/csv",
+                    ['file' => UploadedFile::fake()->createWithContent('loads.csv', $loads)],
+                )->assertSessionHasNoErrors();
             }
             if ($count[1] > 0) {
-                $this->post("/jobs/$job->id/parts/csv", ['file' => UploadedFile::fake()->createWithContent('parts.csv', $parts)])->assertSessionHasNoErrors();
+                $this->post(
+                    "/jobs/$job->id/parts/csv",
+                    ['file' => UploadedFile::fake()->createWithContent('parts.csv', $parts)],
+                )->assertSessionHasNoErrors();
             }
             self::assertSame([2 * $count[0], 2 * $count[1]], [$job->appliances()->count(), $job->parts()->count()], $job->title);
             $lines = static fn(string $csv): array => array_slice(Csv::read($csv, [], 2000)[0], 0);
             $again = $lines((string) $this->get("/jobs/$job->id/loads.csv")->getContent());
             $plain = static fn(array $r): array => array_diff_key($r, ['#' => 1, 'uid' => 1]);
-            self::assertEquals(array_map($plain, array_slice($again, 0, $count[0])), array_map($plain, array_slice($again, $count[0])), $job->title);
+            self::assertEquals(
+                array_map($plain, array_slice($again, 0, $count[0])),
+                array_map($plain, array_slice($again, $count[0])),
+                $job->title,
+            );
         }
     }
 
@@ -137,13 +177,24 @@ final class TablesTest extends TestCase
         $before = LibraryPart::query()->orderBy('id')->pluck('lock_version', 'id')->all();
         [$rows] = Csv::read($csv, [], 5000);
         $names = Csv::columns($csv);
-        $table = static fn(callable $change): string => Csv::write([$names, ...array_map(static fn(array $r): array => array_map(static fn(string $n): string => $change($r, $n), $names), $rows)]);
-        $weights = static fn(string $to): callable => static fn(array $r, string $n): string => $n === 'mass_kg' && $r['make'] === $model->make && $r['model'] === $model->model && $r['kind'] === 'battery' ? $to : $r[$n];
-        $this->post('/library/csv', ['file' => UploadedFile::fake()->createWithContent('library.csv', $table($weights('23,75')))])->assertSessionHasNoErrors();
+        $table = static fn(callable $change): string => Csv::write(
+            [$names, ...array_map(static fn(array $r): array => array_map(static fn(string $n): string => $change($r, $n), $names), $rows)],
+        );
+        $weights = static fn(string $to): callable => static fn(array $r, string $n): string => $n === 'mass_kg'
+            && $r['make'] === $model->make && $r['model'] === $model->model && $r['kind'] === 'battery'
+            ? $to
+            : $r[$n];
+        $this->post(
+            '/library/csv',
+            ['file' => UploadedFile::fake()->createWithContent('library.csv', $table($weights('23,75')))],
+        )->assertSessionHasNoErrors();
         self::assertSame(23.75, (float) $model->refresh()->data['mass_kg']);
         $after = LibraryPart::query()->orderBy('id')->pluck('lock_version', 'id')->all();
         self::assertSame([$model->id], array_keys(array_diff_assoc($after, $before)));
-        $this->post('/library/csv', ['file' => UploadedFile::fake()->createWithContent('library.csv', $table($weights('heavy')))])->assertSessionHasErrors('file');
+        $this->post(
+            '/library/csv',
+            ['file' => UploadedFile::fake()->createWithContent('library.csv', $table($weights('heavy')))],
+        )->assertSessionHasErrors('file');
         self::assertSame(23.75, (float) $model->refresh()->data['mass_kg']);
     }
 }

@@ -43,7 +43,12 @@ abstract class TestCase extends BaseTestCase
     {
         $role = $roles[0] ?? Role::Planner;
 
-        return User::query()->create(['name' => ucfirst($role->value) . ' Person', 'email' => $role->value . uniqid() . '@test.example', 'password' => 'a long enough secret', 'roles' => $roles === [] ? [$role] : $roles])->refresh();
+        return User::query()->create(
+            [
+                'name' => ucfirst($role->value) . ' Person', 'email' => $role->value . uniqid() . '@test.example',
+                'password' => 'a long enough secret', 'roles' => $roles === [] ? [$role] : $roles,
+            ],
+        )->refresh();
     }
 
     /**
@@ -57,7 +62,12 @@ abstract class TestCase extends BaseTestCase
             'clearness' => array_fill(0, 12, 0.42),
             'min_c' => array_fill(0, 12, 3.0),
         ]);
-        $job = Job::query()->create(['title' => 'Test trailer', 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'caravan', 'place_id' => $place->id, 'months' => [5, 6, 7], ...$brief])->refresh();
+        $job = Job::query()->create(
+            [
+                'title' => 'Test trailer', 'customer_id' => Customer::factory()->create()->id, 'vehicle_kind' => 'caravan',
+                'place_id' => $place->id, 'months' => [5, 6, 7], ...$brief,
+            ],
+        )->refresh();
         (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
         Digest::renew([$job->id]);
 
@@ -71,14 +81,24 @@ abstract class TestCase extends BaseTestCase
     {
         $scenario = $job->scenarios()->firstOrFail()->uid;
 
-        return (new AddParts())->row($job, Appliance::class, 'a', ['name' => 'Fridge', 'side' => 'dc', 'watts' => 45.0, 'hours' => [$scenario => [['from_h' => 0.0, 'to_h' => 24.0]]], ...$row])->refresh();
+        return (new AddParts())->row(
+            $job,
+            Appliance::class,
+            'a',
+            ['name' => 'Fridge', 'side' => 'dc', 'watts' => 45.0, 'hours' => [$scenario => [['from_h' => 0.0, 'to_h' => 24.0]]], ...$row],
+        )->refresh();
     }
 
     /** A job whose plan is one LFP battery with a mains charger beside it; returns the charger. Needs a planner signed in. */
     protected function plannedCharger(Job $job): Part
     {
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $this->libraryBattery()->id, 'count' => 1])->assertSessionHasNoErrors();
-        $charger = LibraryPart::query()->create(['kind' => 'mains_charger', 'make' => 'Testmake', 'model' => 'Quay ' . uniqid(), 'data' => ['output_a' => 30.0, 'lithium' => 'custom']]);
+        $charger = LibraryPart::query()->create(
+            [
+                'kind' => 'mains_charger', 'make' => 'Testmake', 'model' => 'Quay ' . uniqid(),
+                'data' => ['output_a' => 30.0, 'lithium' => 'custom'],
+            ],
+        );
         $this->post("/jobs/$job->id/parts", ['library_part_id' => $charger->id, 'count' => 1, 'fate' => 'add'])->assertSessionHasNoErrors();
 
         return $job->parts()->where('kind', 'mains_charger')->firstOrFail();

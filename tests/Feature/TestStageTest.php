@@ -42,13 +42,19 @@ final class TestStageTest extends TestCase
     public function testAMissNamesItsUsualCausesAndAGoodReadingIsGood(): void
     {
         $job = $this->van();
-        $source = array_values(array_filter(Studies::of($job)->testSheet()->checks, static fn($c): bool => $c->does === 'source-engine'))[0];
-        $this->note($job, $source->key)->assertStatus(422)->assertJsonFragment(['message' => 'It is to be measured: note the reading, not only a tick.']);
+        $source = array_values(
+            array_filter(Studies::of($job)->testSheet()->checks, static fn($c): bool => $c->does === 'source-engine'),
+        )[0];
+        $this->note($job, $source->key)->assertStatus(422)->assertJsonFragment(
+            ['message' => 'It is to be measured: note the reading, not only a tick.'],
+        );
         $this->note($job, $source->key, ['value' => '7,5'])->assertOk();
         $this->get("/jobs/$job->id/test")->assertOk()->assertSee('1 line is not as promised.')->assertSee('The bank is nearly full')->assertSee('7.5');
         $this->note($job, $source->key, ['value' => $source->expected])->assertOk();
         $this->get("/jobs/$job->id/test")->assertOk()->assertDontSee('not as promised.')->assertSee('So far it is as promised.');
-        $this->note($job, 'sag', ['value' => '0.1'])->assertStatus(422)->assertJsonFragment(['message' => 'It is measured while a current flows: note the amperes too.']);
+        $this->note($job, 'sag', ['value' => '0.1'])->assertStatus(422)->assertJsonFragment(
+            ['message' => 'It is measured while a current flows: note the amperes too.'],
+        );
         $this->note($job, 'nothing')->assertStatus(422);
         $this->note($job, 'drop.p1 p2.plus p3.in', ['value' => 1, 'amps' => 1])->assertStatus(422);
     }
@@ -56,7 +62,9 @@ final class TestStageTest extends TestCase
     public function testAMissIsFollowedToItsCauseByYesAndNo(): void
     {
         $job = $this->van();
-        $source = array_values(array_filter(Studies::of($job)->testSheet()->checks, static fn($c): bool => $c->does === 'source-engine'))[0];
+        $source = array_values(
+            array_filter(Studies::of($job)->testSheet()->checks, static fn($c): bool => $c->does === 'source-engine'),
+        )[0];
         $ask = "ask.$source->key ";
         $this->note($job, $source->key, ['value' => 3])->assertOk();
         $this->get("/jobs/$job->id/test")->assertOk()->assertSee('Likeliest:')->assertSee('Look at this next');
@@ -64,7 +72,9 @@ final class TestStageTest extends TestCase
         $this->note($job, $ask . 'case-hot', ['value' => 1])->assertOk();
         $this->note($job, $ask . 'signal-dead', ['value' => 0])->assertOk();
         $this->get("/jobs/$job->id/test")->assertOk()->assertSee('It is most likely this: It is warm and gives less');
-        $this->note($job, $ask . 'case-hot', ['value' => 0.4])->assertStatus(422)->assertJsonFragment(['message' => 'It is answered with yes or no.']);
+        $this->note($job, $ask . 'case-hot', ['value' => 0.4])->assertStatus(422)->assertJsonFragment(
+            ['message' => 'It is answered with yes or no.'],
+        );
         $this->note($job, $ask . 'sensor-still', ['value' => 1])->assertStatus(422);
         $this->note($job, $ask . 'case-hot', ['state' => 'undone'])->assertOk();
         $this->get("/jobs/$job->id/test")->assertOk()->assertSee('Likeliest:')->assertDontSee('It is most likely this');
@@ -120,7 +130,15 @@ final class TestStageTest extends TestCase
         self::assertSame(2, substr_count((string) $this->get("$url&m[]=0-4&from=2&to=1")->getContent(), 'data-label="Shows"'));
         // Exactly one answer is right, whoever asks; the address does not give it away, and another seed hides another.
         $right = fn(int $seed): array => array_keys(array_filter(
-            array_combine($names = ['none', '0', '1', '2', '3', '4', '6', '7', '8'], array_map(fn(string $n): string => (string) $this->get("/jobs/$van->id/test/training?seed=$seed&named=$n")->assertOk()->getContent(), $names)),
+            array_combine(
+                $names = ['none', '0', '1', '2', '3', '4', '6', '7', '8'],
+                array_map(
+                    fn(string $n): string => (string) $this->get(
+                        "/jobs/$van->id/test/training?seed=$seed&named=$n",
+                    )->assertOk()->getContent(),
+                    $names,
+                ),
+            ),
             static fn(string $page): bool => str_contains($page, '✓ Right.'),
         ));
         $hidden = array_map($right, [4, 5, 6, 7, 8, 9]);
@@ -130,7 +148,9 @@ final class TestStageTest extends TestCase
         self::assertGreaterThan(1, count(array_unique(array_merge(...$hidden))));
         $this->get("$url&named=none")->assertSee('You measured 0 times');
         $this->get("/jobs/$van->id/test/training?seed=x&named=who")->assertStatus(422);
-        $this->get('/jobs/' . Job::query()->where('title', 'Travelling bakery')->value('id') . '/test/training')->assertOk()->assertSee('Nothing to practise on yet');
+        $this->get(
+            '/jobs/' . Job::query()->where('title', 'Travelling bakery')->value('id') . '/test/training',
+        )->assertOk()->assertSee('Nothing to practise on yet');
         self::assertSame($before, [Tick::query()->count(), Activity::query()->count()]);
     }
 
@@ -143,7 +163,11 @@ final class TestStageTest extends TestCase
         $circuit = ProofCircuit::of($study) ?? self::fail('no circuit');
         $pieces = $circuit->pieces;
         $ohm = array_map(static fn(array $u): float => $u['segment']->ohm, $pieces);
-        $battery = (int) array_search("battery {$study->planned()->houseBatteries()[1]->uid}", array_map(static fn(array $u): string => $u['segment']->id, $pieces), true);
+        $battery = (int) array_search(
+            "battery {$study->planned()->houseBatteries()[1]->uid}",
+            array_map(static fn(array $u): string => $u['segment']->id, $pieces),
+            true,
+        );
         $ohm[$battery] += 0.02;
         foreach ($circuit->readings(array_values($ohm), 26.4) as $step => $read) {
             $this->note($job, $step, ['value' => round($read['value'], 3), 'amps' => round($read['amps'], 1)])->assertOk();
@@ -151,7 +175,9 @@ final class TestStageTest extends TestCase
         $proof = Proof::of(Studies::of($job), DayDesk::ticks($job, Tick::TEST));
         self::assertSame($pieces[$battery]['segment']->id, $proof?->faults[0][0]['unknown']['segment']->id);
         $this->get("/jobs/$job->id/test/proof?fold=proof-runs")->assertOk()->assertSee('Bad: ')->assertSee('sure that nothing more is bad')->assertDontSee('to read.');
-        $this->note($job, 'proof.0 bank', ['value' => 26.4])->assertStatus(422)->assertJsonFragment(['message' => 'It is measured while a current flows: note the amperes too.']);
+        $this->note($job, 'proof.0 bank', ['value' => 26.4])->assertStatus(422)->assertJsonFragment(
+            ['message' => 'It is measured while a current flows: note the amperes too.'],
+        );
         $this->note($job, 'proof.9 bank', ['value' => 26.4, 'amps' => 1])->assertStatus(422);
     }
 
@@ -159,14 +185,20 @@ final class TestStageTest extends TestCase
     {
         $job = $this->van();
         $file = static fn(string $text, string $name = 'r.jsonl'): UploadedFile => UploadedFile::fake()->createWithContent($name, $text);
-        $post = fn(string $text, string $name = 'r.jsonl'): TestResponse => $this->post("/jobs/$job->id/test/readings", ['file' => $file($text, $name)]);
-        $lines = '{"line": "sag", "value": 0.31, "amps": 92, "at": "2026-11-25T10:15:00Z", "instrument": "meter 2"}' . "\n" . '{"line": "warmth", "state": "done"}';
+        $post = fn(string $text, string $name = 'r.jsonl'): TestResponse => $this->post(
+            "/jobs/$job->id/test/readings",
+            ['file' => $file($text, $name)],
+        );
+        $lines = '{"line": "sag", "value": 0.31, "amps": 92, "at": "2026-11-25T10:15:00Z", "instrument": "meter 2"}' . "\n"
+            . '{"line": "warmth", "state": "done"}';
         $post($lines)->assertSessionHasNoErrors()->assertSessionHas('said', '2 rows are in.');
         $post($lines)->assertSessionHas('said', '0 rows are in.');
         $sag = DayDesk::ticks($job, Tick::TEST)->on('sag');
         self::assertSame([0.31, 92.0, '(meter 2)'], [$sag?->value, $sag?->amps, $sag?->note]);
         // One bad line, and nothing of the file is kept.
-        $post('{"line": "sag", "value": 0.4, "amps": 90}' . "\n" . '{"line": "nothing", "value": 1}' . "\nno json")->assertSessionHasErrors('file')
+        $post(
+            '{"line": "sag", "value": 0.4, "amps": 90}' . "\n" . '{"line": "nothing", "value": 1}' . "\nno json",
+        )->assertSessionHasErrors('file')
             ->assertSessionHas('faults', static fn(array $faults): bool => array_column($faults, 'path') === ['line 3', 'line 2, step']);
         self::assertSame(0.31, DayDesk::ticks($job, Tick::TEST)->on('sag')?->value);
         $post('{"line": "sag", "value": "much", "amps": 90}')->assertSessionHasErrors('file');
@@ -191,7 +223,10 @@ final class TestStageTest extends TestCase
         $this->get("$url&r[]=proof.0+bank&read=sensor")->assertOk()->assertSee('five minutes later')->assertDontSee('By what was read');
         $this->get("$url&r[]=proof.0+bank&named=none")->assertOk()->assertSee('By what was read');
         $count = count(ProofCircuit::of(Studies::of($job))->pieces ?? []);
-        $told = array_map(fn(string $name): string => (string) $this->get("$url&r[]=sensor&named=$name")->assertOk()->getContent(), ['none', 'sensor', ...array_map(strval(...), range(0, $count - 1))]);
+        $told = array_map(
+            fn(string $name): string => (string) $this->get("$url&r[]=sensor&named=$name")->assertOk()->getContent(),
+            ['none', 'sensor', ...array_map(strval(...), range(0, $count - 1))],
+        );
         self::assertCount(1, array_filter($told, static fn(string $html): bool => str_contains($html, '✓ Right.')), 'one name is right');
         self::assertStringContainsString('You took 1 readings', $told[0]);
         $this->get("$url&named=who&seed=x")->assertStatus(422);

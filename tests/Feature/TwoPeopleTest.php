@@ -35,7 +35,10 @@ final class TwoPeopleTest extends TestCase
         self::assertSame(52.0, $load->refresh()->watts, 'nothing was overwritten');
 
         // Keep their name, take my watts.
-        $this->put($url, [...$form, 'lock_version' => $load->refresh()->lock_version, 'watts' => '60', 'keep_theirs' => ['name']])->assertRedirect();
+        $this->put(
+            $url,
+            [...$form, 'lock_version' => $load->refresh()->lock_version, 'watts' => '60', 'keep_theirs' => ['name']],
+        )->assertRedirect();
         self::assertSame(['Fridge, new', 60.0], [$load->refresh()->name, $load->refresh()->watts]);
     }
 
@@ -44,7 +47,10 @@ final class TwoPeopleTest extends TestCase
         $job = $this->job();
         $load = $this->appliance($job);
         $load->changeTo(['watts' => 50]);
-        $this->actingAs($this->user())->delete("/jobs/$job->id/appliances/$load->id", ['lock_version' => 1])->assertConflict()->assertSee('Delete all the same');
+        $this->actingAs($this->user())->delete(
+            "/jobs/$job->id/appliances/$load->id",
+            ['lock_version' => 1],
+        )->assertConflict()->assertSee('Delete all the same');
         $this->assertModelExists($load);
         $this->delete("/jobs/$job->id/appliances/$load->id", ['lock_version' => 2])->assertRedirect();
         $this->assertModelMissing($load);

@@ -39,7 +39,10 @@ final class FuzzTest extends TestCase
         self::assertGreaterThan(80, count($this->pages));
         self::assertGreaterThan(150, count($this->forms));
         $broken = $this->throwAt((int) (getenv('FUZZ') ?: self::REQUESTS));
-        fwrite(STDERR, sprintf("%d pages, %d forms and queries; answers %s\n", count($this->pages), count($this->forms), json_encode($this->answers)));
+        fwrite(
+            STDERR,
+            sprintf("%d pages, %d forms and queries; answers %s\n", count($this->pages), count($this->forms), json_encode($this->answers)),
+        );
         self::assertSame([], $broken, count($broken) . " requests were answered with 5xx. From the log:\n" . self::log());
         $lost = [];
         foreach (array_keys($this->pages) as $path) {
@@ -107,12 +110,19 @@ final class FuzzTest extends TestCase
                 $files[] = $name;
             } elseif ($name !== '_token' && ($field->getAttribute('type') !== 'checkbox' || $field->hasAttribute('checked'))) {
                 $fields[$name] = $field->nodeName === 'select'
-                    ? $page->evaluate('string((.//option[@selected] | .//option[not(../option[@selected])])[1]/@value)', $field) : ($field->nodeName === 'textarea' ? (string) $field->textContent : $field->getAttribute('value'));
+                    ? $page->evaluate(
+                        'string((.//option[@selected] | .//option[not(../option[@selected])])[1]/@value)',
+                        $field,
+                    ) : ($field->nodeName === 'textarea' ? (string) $field->textContent : $field->getAttribute('value'));
             }
         }
         if ($fields !== [] || $files !== []) {
             // One of a kind from each job is enough: the rows of a long list have the same form.
-            $this->forms[$method . ' ' . preg_replace('~(?<=/)\d+(?=/|$)~', '#', $path) . ' ' . implode(',', array_keys($fields)) . (preg_match('~^/jobs/(\d+)~', $path, $m) === 1 ? $m[1] : '')]
+            $this->forms[$method . ' ' . preg_replace(
+                '~(?<=/)\d+(?=/|$)~',
+                '#',
+                $path,
+            ) . ' ' . implode(',', array_keys($fields)) . (preg_match('~^/jobs/(\d+)~', $path, $m) === 1 ? $m[1] : '')]
                 = ['method' => $method, 'path' => $path, 'fields' => $fields, 'files' => $files, 'from' => $from];
         }
     }
@@ -124,7 +134,9 @@ final class FuzzTest extends TestCase
         $fields = array_map(strval(...), array_filter($query, is_scalar(...)));
         if ($fields !== [] && !isset($fields['signature'])) {
             $bare = (string) parse_url($path, PHP_URL_PATH);
-            $this->forms["GET $bare?" . implode(',', array_keys($fields))] = ['method' => 'GET', 'path' => $bare, 'fields' => $fields, 'files' => [], 'from' => '/'];
+            $this->forms["GET $bare?" . implode(',', array_keys($fields))] = [
+                'method' => 'GET', 'path' => $bare, 'fields' => $fields, 'files' => [], 'from' => '/',
+            ];
         }
     }
 
@@ -145,7 +157,11 @@ final class FuzzTest extends TestCase
             $answer = $this->sent($form, $name, $value);
             $this->answers[$answer] = 1 + ($this->answers[$answer] ?? 0);
             if ($answer >= 500) {
-                $broken[] = "$answer {$form['method']} {$form['path']} $name=" . substr((string) json_encode($value, JSON_INVALID_UTF8_SUBSTITUTE), 0, 60);
+                $broken[] = "$answer {$form['method']} {$form['path']} $name=" . substr(
+                    (string) json_encode($value, JSON_INVALID_UTF8_SUBSTITUTE),
+                    0,
+                    60,
+                );
             }
         }
 
@@ -167,7 +183,9 @@ final class FuzzTest extends TestCase
                 $parts[] = ['name' => (string) $key, 'contents' => (string) $key === $name && is_string($value) ? $value : $text];
             }
             foreach ($form['files'] as $file) {
-                $parts[] = ['name' => $file, 'contents' => is_string($value) ? $value : (string) json_encode($value), 'filename' => 'bad.csv'];
+                $parts[] = [
+                    'name' => $file, 'contents' => is_string($value) ? $value : (string) json_encode($value), 'filename' => 'bad.csv',
+                ];
             }
 
             return $this->person->upload($form['path'], $parts)->getStatusCode();
@@ -179,7 +197,10 @@ final class FuzzTest extends TestCase
     /** What stands in the server's log, first lines of each error. */
     private static function log(): string
     {
-        $lines = preg_grep('/\.ERROR: /', explode("\n", (string) @file_get_contents(getenv('PEBBLEFELL_INSTANCE') . '/storage/logs/pebblefell.log'))) ?: [];
+        $lines = preg_grep(
+            '/\.ERROR: /',
+            explode("\n", (string) @file_get_contents(getenv('PEBBLEFELL_INSTANCE') . '/storage/logs/pebblefell.log')),
+        ) ?: [];
 
         return implode("\n", array_map(static fn(string $l): string => substr($l, 0, 700), array_slice($lines, 0, 12)));
     }
@@ -217,9 +238,12 @@ final class FuzzTest extends TestCase
     private static function bad(): array
     {
         return [
-            '', ' ', 'true', 'null', '0', '-0', '-1', '1e309', '-1e309', '1e400000', 'NaN', 'INF', '0x1A', '12,5', '1.2.3', '٣', str_repeat('9', 40), '99999999999', '4294967296', '-2147483649',
-            str_repeat('x', 70_000), "\0", "a\0b", "\xED\xA0\x80", "\xFF\xFE\x00a", "a\x1Bb", '<script>alert(1)</script>', "'; DROP TABLE jobs; --", '../../../etc/passwd', '{{7*7}}', '%00', '%s%n',
-            'p9999', 'p1.nowhere', 's9999', 'p1.plus', '..', '.', '2026-13-45', '25:99-3', '7 till late', '[]', '{}', '{"a":', 'ÄÖ☃ 𝄞', "\u{202E}abc", ['x'], ['a' => ['b' => ['c' => '1']]], [], [['']],
+            '', ' ', 'true', 'null', '0', '-0', '-1', '1e309', '-1e309', '1e400000', 'NaN', 'INF', '0x1A', '12,5', '1.2.3', '٣',
+            str_repeat('9', 40), '99999999999', '4294967296', '-2147483649',
+            str_repeat('x', 70_000), "\0", "a\0b", "\xED\xA0\x80", "\xFF\xFE\x00a", "a\x1Bb", '<script>alert(1)</script>',
+            "'; DROP TABLE jobs; --", '../../../etc/passwd', '{{7*7}}', '%00', '%s%n',
+            'p9999', 'p1.nowhere', 's9999', 'p1.plus', '..', '.', '2026-13-45', '25:99-3', '7 till late', '[]', '{}', '{"a":', 'ÄÖ☃ 𝄞',
+            "\u{202E}abc", ['x'], ['a' => ['b' => ['c' => '1']]], [], [['']],
             "name,side,watts\n\"unclosed,dc,1", "kind\nbattery,\"", "\xFF\xFEn\0a\0m\0e\0", str_repeat("a,b\n", 3000),
         ];
     }

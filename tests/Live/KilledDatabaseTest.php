@@ -20,10 +20,19 @@ final class KilledDatabaseTest extends TestCase
         for ($round = 0; $round < self::TIMES || (count($acknowledged) <= self::TIMES && $round < 3 * self::TIMES); ++$round) {
             $names = array_map(static fn(int $i): string => "Lamp $round-$i", range(1, self::EACH));
             $killer = $this->killSoon(40 + 23 * $round % 160 + ($round < self::TIMES ? 0 : 250));
-            $answers = self::atOnce(array_map(static fn(string $n): array => [$person, 'POST', "$job/appliances", ['name' => $n, 'side' => 'dc', 'watts' => '5']], $names), 3);
+            $answers = self::atOnce(
+                array_map(
+                    static fn(string $n): array => [$person, 'POST', "$job/appliances", ['name' => $n, 'side' => 'dc', 'watts' => '5']],
+                    $names,
+                ),
+                3,
+            );
             pcntl_waitpid($killer, $status);
             foreach ($answers as $i => $answer) {
-                if ($answer?->getStatusCode() === 302 && str_ends_with((string) parse_url($answer->getHeaderLine('Location'), PHP_URL_PATH), '/loads')) {
+                if ($answer?->getStatusCode() === 302 && str_ends_with(
+                    (string) parse_url($answer->getHeaderLine('Location'), PHP_URL_PATH),
+                    '/loads',
+                )) {
                     $acknowledged[] = $names[$i];
                 }
             }
@@ -40,7 +49,15 @@ final class KilledDatabaseTest extends TestCase
     private function newJob(Person $person): string
     {
         $person->page('/jobs/create');
-        $answer = $person->send('POST', '/jobs', ['title' => 'Killed and back', 'new_customer' => 'Nobody', 'vehicle_kind' => 'trailer', 'system_v' => '12', 'wish_days' => '1', 'hook_up' => 'never', 'driving_h_day' => '0'], '/jobs/create');
+        $answer = $person->send(
+            'POST',
+            '/jobs',
+            [
+                'title' => 'Killed and back', 'new_customer' => 'Nobody', 'vehicle_kind' => 'trailer', 'system_v' => '12',
+                'wish_days' => '1', 'hook_up' => 'never', 'driving_h_day' => '0',
+            ],
+            '/jobs/create',
+        );
 
         return (string) preg_replace('~/survey$~', '', (string) parse_url($answer->getHeaderLine('Location'), PHP_URL_PATH));
     }

@@ -23,7 +23,9 @@ final class Person
     public function __construct(private readonly string $url, public readonly string $name)
     {
         $this->jar = new CookieJar();
-        $this->client = new Client(['base_uri' => $url, 'cookies' => $this->jar, 'http_errors' => false, 'allow_redirects' => false, 'timeout' => 120]);
+        $this->client = new Client(
+            ['base_uri' => $url, 'cookies' => $this->jar, 'http_errors' => false, 'allow_redirects' => false, 'timeout' => 120],
+        );
     }
 
     public function signIn(string $email, string $password): void
@@ -62,7 +64,13 @@ final class Person
      */
     public function send(string $method, string $path, array $form, string $from = '/'): ResponseInterface
     {
-        return $this->client->post($path, ['headers' => ['Accept' => 'text/html', 'Referer' => $this->url . $from], 'form_params' => ['_token' => $this->token, '_method' => $method, ...$form]]);
+        return $this->client->post(
+            $path,
+            [
+                'headers' => ['Accept' => 'text/html', 'Referer' => $this->url . $from],
+                'form_params' => ['_token' => $this->token, '_method' => $method, ...$form],
+            ],
+        );
     }
 
     /**
@@ -70,7 +78,13 @@ final class Person
      */
     public function upload(string $path, array $parts): ResponseInterface
     {
-        return $this->client->post($path, ['headers' => ['Accept' => 'text/html', 'Referer' => $this->url . '/'], 'multipart' => [['name' => '_token', 'contents' => $this->token], ...$parts]]);
+        return $this->client->post(
+            $path,
+            [
+                'headers' => ['Accept' => 'text/html', 'Referer' => $this->url . '/'],
+                'multipart' => [['name' => '_token', 'contents' => $this->token], ...$parts],
+            ],
+        );
     }
 
     public function token(): string

@@ -31,7 +31,13 @@ abstract class TestCase extends BaseTestCase
     /** The one command of the instance under test. */
     protected static function pebblefell(string ...$arguments): string
     {
-        $process = new Process([getenv('PEBBLEFELL_ROOT') . '/pebblefell', ...$arguments], null, ['PEBBLEFELL_INSTANCE' => (string) getenv('PEBBLEFELL_INSTANCE')], null, 120);
+        $process = new Process(
+            [getenv('PEBBLEFELL_ROOT') . '/pebblefell', ...$arguments],
+            null,
+            ['PEBBLEFELL_INSTANCE' => (string) getenv('PEBBLEFELL_INSTANCE')],
+            null,
+            120,
+        );
 
         return $process->mustRun()->getOutput();
     }
@@ -43,7 +49,12 @@ abstract class TestCase extends BaseTestCase
         preg_match('/First password: (\S+)/', self::pebblefell('account', $email, $name, $roles), $m);
         $person = new Person(self::url(), $name);
         $person->signIn($email, $m[1] ?? '');
-        $person->send('PUT', '/password', ['current_password' => $m[1] ?? '', 'password' => self::PASSWORD, 'password_confirmation' => self::PASSWORD], '/password');
+        $person->send(
+            'PUT',
+            '/password',
+            ['current_password' => $m[1] ?? '', 'password' => self::PASSWORD, 'password_confirmation' => self::PASSWORD],
+            '/password',
+        );
 
         return $person;
     }
@@ -61,8 +72,14 @@ abstract class TestCase extends BaseTestCase
         $client = new Client(['http_errors' => false, 'allow_redirects' => false, 'timeout' => 120]);
         $requests = static function () use ($all, $client): iterable {
             foreach ($all as $i => [$person, $method, $path, $form]) {
-                yield $i => static fn() => $client->sendAsync(new Request('POST', self::url() . $path, ['Accept' => 'text/html', 'Referer' => self::url() . '/']), [
-                    'cookies' => new CookieJar(false, $person->cookies()), 'form_params' => ['_token' => $person->token(), '_method' => $method, ...$form],
+                yield $i => static fn() => $client->sendAsync(new Request(
+                    'POST',
+                    self::url() . $path,
+                    ['Accept' => 'text/html', 'Referer' => self::url() . '/'],
+                ), [
+                    'cookies' => new CookieJar(false, $person->cookies()), 'form_params' => [
+                        '_token' => $person->token(), '_method' => $method, ...$form,
+                    ],
                 ]);
             }
         };

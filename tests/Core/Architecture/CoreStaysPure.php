@@ -40,15 +40,27 @@ final class CoreStaysPure implements Rule
             return [];
         }
         $what = match (true) {
-            $node instanceof Expr\FuncCall && $node->name instanceof Node\Name && preg_match(self::FORBIDDEN, $node->name->toLowerString()) === 1 => $node->name->toString() . '()',
-            $node instanceof Expr\New_ && $node->class instanceof Node\Name && preg_match(self::CLOCKS, $node->class->toString()) === 1 => 'new ' . $node->class->toString(),
+            $node instanceof Expr\FuncCall && $node->name instanceof Node\Name && preg_match(
+                self::FORBIDDEN,
+                $node->name->toLowerString(),
+            ) === 1 => $node->name->toString() . '()',
+            $node instanceof Expr\New_ && $node->class instanceof Node\Name && preg_match(
+                self::CLOCKS,
+                $node->class->toString(),
+            ) === 1 => 'new ' . $node->class->toString(),
             $node instanceof Stmt\Echo_, $node instanceof Expr\Print_, $node instanceof Stmt\InlineHTML => 'output',
-            $node instanceof Expr\Exit_, $node instanceof Expr\Eval_, $node instanceof Expr\Include_, $node instanceof Expr\ShellExec => 'exit, eval, include or a shell',
+            $node instanceof Expr\Exit_, $node instanceof Expr\Eval_, $node instanceof Expr\Include_,
+            $node instanceof Expr\ShellExec => 'exit, eval, include or a shell',
             $node instanceof Stmt\Global_, $node instanceof Stmt\Static_ => 'global or static state',
-            $node instanceof Expr\Variable && is_string($node->name) && preg_match('/^(_GET|_POST|_SERVER|_ENV|_COOKIE|_SESSION|_FILES|_REQUEST|GLOBALS)$/', $node->name) === 1 => '$' . $node->name,
+            $node instanceof Expr\Variable && is_string($node->name) && preg_match(
+                '/^(_GET|_POST|_SERVER|_ENV|_COOKIE|_SESSION|_FILES|_REQUEST|GLOBALS)$/',
+                $node->name,
+            ) === 1 => '$' . $node->name,
             default => null,
         };
 
-        return $what === null ? [] : [RuleErrorBuilder::message("core/ must stay pure: no $what.")->identifier('pebblefell.corePure')->build()];
+        return $what === null ? [] : [
+            RuleErrorBuilder::message("core/ must stay pure: no $what.")->identifier('pebblefell.corePure')->build(),
+        ];
     }
 }

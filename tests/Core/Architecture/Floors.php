@@ -16,7 +16,11 @@ use PHPat\Test\PHPat;
 final class Floors
 {
     /** Rooms from the ground up. A room may use those before it, and itself. */
-    private const FLOORS = ['Exception', 'Drawing', 'Quantity', 'Finding', 'Schedule', 'Chemistry', 'Sun', 'Conductor', 'Joint', 'Fault', 'Inverter', 'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Circuit', 'Outlook', 'Balance', 'Stage', 'Assessment', 'Calculation'];
+    private const FLOORS = [
+        'Exception', 'Drawing', 'Quantity', 'Finding', 'Schedule', 'Chemistry', 'Sun', 'Conductor', 'Joint', 'Fault', 'Inverter',
+        'Load', 'Bank', 'Charging', 'Trip', 'Setting', 'Region', 'System', 'Circuit', 'Outlook', 'Balance', 'Stage', 'Assessment',
+        'Calculation',
+    ];
 
     /**
      * @return iterable<Rule>

@@ -33,7 +33,10 @@ final class GuardTest extends TestCase
         $process->run();
         $said = $process->getOutput();
         self::assertSame(1, $process->getExitCode(), $said . $process->getErrorOutput());
-        foreach (['should not depend on Pebblefell\System\System', 'should not depend on App\Models\Job', 'should not depend on Illuminate\Support\Str', 'no output', 'no time()', 'no random_int()', 'no file_get_contents()'] as $fault) {
+        foreach ([
+            'should not depend on Pebblefell\System\System', 'should not depend on App\Models\Job',
+            'should not depend on Illuminate\Support\Str', 'no output', 'no time()', 'no random_int()', 'no file_get_contents()',
+        ] as $fault) {
             self::assertStringContainsString($fault, $said);
         }
     }
@@ -42,10 +45,15 @@ final class GuardTest extends TestCase
     public function testGapsAreFilledInOneRoom(): void
     {
         $filled = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/core', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/core', RecursiveDirectoryIterator::SKIP_DOTS),
+        ) as $file) {
             assert($file instanceof SplFileInfo);
             $code = (string) file_get_contents($file->getPathname());
-            if (!str_contains($file->getPathname(), '/System/Sheet/') && preg_match('/->(?:number|figure|text|flag)\([^()]*\)\s*\?\?/', $code) === 1) {
+            if (!str_contains($file->getPathname(), '/System/Sheet/') && preg_match(
+                '/->(?:number|figure|text|flag)\([^()]*\)\s*\?\?/',
+                $code,
+            ) === 1) {
                 $filled[] = $file->getFilename();
             }
         }
@@ -56,7 +64,9 @@ final class GuardTest extends TestCase
     public function testViewsHoldNoPrograms(): void
     {
         $programs = $long = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/resources/views', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/resources/views', RecursiveDirectoryIterator::SKIP_DOTS),
+        ) as $file) {
             assert($file instanceof SplFileInfo);
             $isDrawing = str_contains($file->getPathname(), '/components/');
             foreach (explode("\n", (string) file_get_contents($file->getPathname())) as $n => $line) {
@@ -76,10 +86,15 @@ final class GuardTest extends TestCase
     public function testCoreSaysNoSentences(): void
     {
         $said = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/core', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/core', RecursiveDirectoryIterator::SKIP_DOTS),
+        ) as $file) {
             assert($file instanceof SplFileInfo);
             foreach (token_get_all((string) file_get_contents($file->getPathname())) as $token) {
-                if (is_array($token) && $token[0] === T_CONSTANT_ENCAPSED_STRING && preg_match('/[a-z]{3,} [a-z]{2,} [a-z]{2,}/i', $token[1]) === 1) {
+                if (is_array($token) && $token[0] === T_CONSTANT_ENCAPSED_STRING && preg_match(
+                    '/[a-z]{3,} [a-z]{2,} [a-z]{2,}/i',
+                    $token[1],
+                ) === 1) {
                     $said[] = $file->getFilename() . ': ' . $token[1];
                 }
             }
@@ -91,7 +106,9 @@ final class GuardTest extends TestCase
     public function testLinesOfCoreAreShort(): void
     {
         $long = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/core', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 3) . '/core', RecursiveDirectoryIterator::SKIP_DOTS),
+        ) as $file) {
             assert($file instanceof SplFileInfo);
             foreach (explode("\n", (string) file_get_contents($file->getPathname())) as $n => $line) {
                 if (mb_strlen($line) > 140) {
