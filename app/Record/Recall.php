@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\Setting;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Rows;
+use Illuminate\Pagination\Paginator;
 use Pebblefell\System\Fate;
 
 /**
@@ -27,7 +28,7 @@ final class Recall
      */
     public static function parts(array $asked): Builder
     {
-        $query = Part::query()->with(['job:id,number,title,customer_id', 'job.customer:id,name,phone,email,language,address'])
+        $query = self::read()
             ->whereNotIn('fate', [Fate::Remove->value, Fate::Disconnect->value])->orderBy('job_id')->orderBy('id');
         if ($asked['model'] !== '') {
             $named = self::named($asked['model']);
@@ -70,6 +71,31 @@ final class Recall
         }
 
         return $query;
+    }
+
+    /**
+     * A page of them: found by what the index holds, then read whole.
+     *
+     * @param Asked $asked
+     *
+     * @return Paginator<int, Part>
+     */
+    public static function page(array $asked): Paginator
+    {
+        /** @var Paginator<int, object> $found */
+        $found = self::parts($asked)->toBase()->select('id')->simplePaginate((int) config('pebblefell.page'))->withQueryString();
+        $parts = self::read()->whereIn('id', array_column($found->items(), 'id'))->orderBy('job_id')->orderBy('id')->get();
+
+        /** @var Paginator<int, Part> */
+        return $found->setCollection($parts);
+    }
+
+    /**
+     * @return Builder<Part>
+     */
+    private static function read(): Builder
+    {
+        return Part::query()->with(['job:id,number,title,customer_id', 'job.customer:id,name,phone,email,language,address']);
     }
 
     /**

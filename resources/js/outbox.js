@@ -43,6 +43,11 @@ const journal = {
 
 const who = () => document.querySelector(FORMS)?.dataset.who ?? '';
 const stored = async () => (await (await store).getAll('items')).filter((item) => item.who === who());
+/** Something is to be sent: in the store, or typed while it was being emptied and still in the journal. */
+const waits = async () => {
+    const known = await stored();
+    return [...known, ...unstored(known)].some((item) => item.state === 'waits');
+};
 const unstored = (known) => journal.read().filter((item) => item.who === who() && !known.some((k) => k.id === item.id));
 
 let token = null;
@@ -135,7 +140,7 @@ async function flush() {
         await refreshPage();
     }
     // What was typed meanwhile goes too.
-    if (trouble === '' && (await stored()).some((item) => item.state === 'waits')) {
+    if (trouble === '' && await waits()) {
         flush();
     }
 }
@@ -272,7 +277,7 @@ export function outbox() {
         document.addEventListener('page:morphed', () => show().catch(() => {}));
         window.addEventListener('online', flush);
         window.setInterval(async () => {
-            if ((await stored()).some((item) => item.state === 'waits')) {
+            if (await waits()) {
                 flush();
             }
         }, RETRY_MS);

@@ -62,7 +62,7 @@ final class WordsTest extends TestCase
         [$en, $de] = [$read('en'), $read('de')];
         self::assertSame(array_keys($en), array_keys($de));
         $slots = static function (string $line): array {
-            preg_match_all('/(?<![\w}]):([A-Za-z_]+)/', $line, $found);
+            preg_match_all('/:([A-Za-z_]+)/', $line, $found);
             $slots = array_values(array_unique(array_map(strtolower(...), $found[1])));
             sort($slots);
 
@@ -81,6 +81,22 @@ final class WordsTest extends TestCase
     }
 
     /** Every word of a term's English has its German beside it: lines that speak of a thing call it by one name. */
+    /** Every slot is filled, wherever it stands: after a word, and one after another. */
+    public function testNoSlotIsLeftOpen(): void
+    {
+        $open = [];
+        foreach (self::files() as [$file]) {
+            foreach (self::flat(require self::LANG . "/en/$file.php") as $key => $line) {
+                preg_match_all('/:([A-Za-z_]+)/', $line, $slots);
+                $said = Lexicon::plain()->word("$file.$key", array_fill_keys(array_map(lcfirst(...), $slots[1]), Word::typed('x')));
+                if (!str_contains($line, '|') && preg_match('/:[a-z]/i', $said) === 1) {
+                    $open[] = "$file.$key: $said";
+                }
+            }
+        }
+        self::assertSame([], $open);
+    }
+
     public function testTheGlossaryHolds(): void
     {
         $terms = require self::LANG . '/glossary.php';

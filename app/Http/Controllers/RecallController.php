@@ -31,9 +31,7 @@ final class RecallController extends Controller
     public function index(RecallQuery $request): View
     {
         return view('recall', [
-            'found' => $request->isAsked() ? Recall::parts($request->terms())->simplePaginate(
-                (int) config('pebblefell.page'),
-            )->withQueryString() : null,
+            'found' => $request->isAsked() ? Recall::page($request->terms()) : null,
             'count' => $request->isAsked() ? Recall::parts($request->terms())->reorder()->distinct()->count('job_id') : 0,
             'parameters' => ['' => '–'] + array_combine(
                 array_column(Parameter::cases(), 'value'),

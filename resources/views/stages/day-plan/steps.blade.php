@@ -62,10 +62,15 @@
                                     $k }}"
                                     name="value" inputmode="text" autocomplete="off"><span class="unit">{{ $step->reading->unit }}</span></div></div>@endif
                                 @if ($options = $page->deviations($step))
-                                    <x-field :form="'o' . $k" label="What was built otherwise" name="what" :options="$options"
-                                        blank="only noted, the plan stays" />
-                                    <x-field :form="'o' . $k" label="It is now" name="is" autocomplete="off"
-                                        help="Left empty where something is not fitted, or left in." />
+                                    <div class="field"><label for="ow{{ $k }}">What was built otherwise</label><select id="ow{{ $k }}" name="what">
+                                        <option value="">only noted, the plan stays</option>
+                                        @foreach ($options as $what => $says)<option value="{{ $what }}" @selected(old('_form') === 'o' . $k && old('what')
+                                            === $what)>{{ $says }}</option>@endforeach</select>
+                                        @if (old('_form') === 'o' . $k) @error('what')<div class="error">{{ $message }}</div>@enderror @endif</div>
+                                    <div class="field"><label for="oi{{ $k }}">It is now</label><input id="oi{{ $k }}" name="is" autocomplete="off"
+                                        value="{{ old('_form') === 'o' . $k ? old('is') : '' }}"><div class="help">Left empty where something is not
+                                        fitted, or left in.</div>
+                                        @if (old('_form') === 'o' . $k) @error('is')<div class="error">{{ $message }}</div>@enderror @endif</div>
                                 @endif
                                 <div class="field"><label for="on{{ $k }}">Changed on site, because</label><input id="on{{ $k }}" name="note" autocomplete="off"
                                     required value="{{ old('_form') === 'o' . $k ? old('note') : '' }}">@if (old('_form') === 'o' . $k)

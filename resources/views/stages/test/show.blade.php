@@ -59,7 +59,7 @@
             @unfolded('instruments', $errors->has('file'))
             <p>The sheet as a table: fill in <span class="num">value</span> and <span class="num">amps</span>, or let an instrument’s program write them, and
                 take it in. A file of JSON lines has the same names, an object a line:
-                <span class="num">{"line": "sag", "value": 0.31, "amps": 92}</span></p>
+                <code class="break-all">{"line": "sag", "value": 0.31, "amps": 92}</code></p>
             <div class="flex flex-wrap items-end gap-x-6 gap-y-2 mt-2"><a class="btn plain" href="{{ route('test.readings', $job) }}">As CSV</a>
                 <a class="btn link" href="{{ route('test.vehicle', $job) }}">Practise on a simulated vehicle</a>
                 @may('record', $job)<x-upload id="test-readings" :action="route('test.readings.store', $job)" label="Readings from a file"
