@@ -8,6 +8,8 @@ use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
+use DateTimeImmutable;
+use DateTimeZone;
 use Pebblefell\Region\Region;
 
 /**
@@ -62,12 +64,20 @@ final class Workshop extends Row
         'work_days' => 'array',
     ];
 
+    private ?DateTimeZone $zone = null;
+
     /** A moment, or a second since 1970, by the clock on the workshop's wall. */
     public function local(CarbonInterface|float $at): CarbonImmutable
     {
         return ($at instanceof CarbonInterface
             ? CarbonImmutable::instance($at)
             : CarbonImmutable::createFromTimestampUTC((int) $at))->setTimezone($this->timezone);
+    }
+
+    /** The same as text, for the many that stand on one page: without an object of its own for each. */
+    public function told(int $at, string $format): string
+    {
+        return (new DateTimeImmutable("@$at"))->setTimezone($this->zone ??= new DateTimeZone($this->timezone))->format($format);
     }
 
     /** "08:30" of 8.5 hours. */

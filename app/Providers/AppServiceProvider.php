@@ -91,6 +91,7 @@ final class AppServiceProvider extends ServiceProvider
         View::share('show', new Show(Units::Metric));
         View::share('say', Lexicon::plain());
         Blade::if('may', May::do(...));
+        Blade::directive('stone', static fn(string $of): string => '<?php echo \App\View\Stone::svg(' . $of . '); ?>');
         Blade::if('unfolded', static fn(string $fold, bool $open = false): bool => $open || Folds::isOpen($fold));
         View::share(
             'models',

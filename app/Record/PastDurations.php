@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\Tick;
+use Illuminate\Support\Facades\Cache;
 use Pebblefell\Schedule\Took;
 
 /** How long each thing took on past jobs: from one tick to the next on the same sheet. */
@@ -16,6 +17,9 @@ final class PastDurations
     /** Two ticks further apart are a break, or a night, min. Chosen. */
     private const BREAK_MIN = 150.0;
 
+    /** What was worked out is kept so long, s. Chosen: a working day. */
+    private const KEPT_S = 36_000;
+
     /** It speaks once so many jobs have done it. Chosen. */
     private const JOBS = 3;
 
@@ -24,7 +28,12 @@ final class PastDurations
      */
     public static function all(): array
     {
-        return once(self::read(...));
+        return once(static function (): array {
+            // They stand until something more is noted at some run sheet.
+            $latest = (int) Tick::query()->toBase()->where('sheet', Tick::DAY_PLAN)->max('id');
+
+            return Cache::remember("took.$latest", self::KEPT_S, self::read(...));
+        });
     }
 
     /**

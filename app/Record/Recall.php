@@ -31,7 +31,8 @@ final class Recall
         $query = self::read()
             ->whereNotIn('fate', [Fate::Remove->value, Fate::Disconnect->value])->orderBy('job_id')->orderBy('id');
         if ($asked['model'] !== '') {
-            $named = self::named($asked['model']);
+            $words = $asked['model'];
+            $named = once(static fn(): array => self::named($words));
             $query->where(static function (Builder $q) use ($named): void {
                 // None of that name: nothing is found.
                 $q->whereRaw('1 = 0');

@@ -10,11 +10,11 @@
     <div class="section"><h2>Buttons</h2><div class="actions"><button class="btn" type="button">What to do next</button>
         <button class="btn plain" type="button">Other</button><button class="btn link" type="button">Lesser</button>
         <button class="btn danger" type="button">For good</button><button class="btn" type="button" disabled>Cannot now</button></div></div>
-    <div class="section"><h2>Severities, stones, tags: <span class="num">x-severity</span>, <span class="num">x-stone</span></h2>
+    <div class="section"><h2>Severities, stones, tags: <span class="num">x-severity</span>, <span class="num">@@stone</span></h2>
         <p class="flex flex-wrap items-center gap-4 mt-2">@foreach ($severities as $s)<span class="flex items-center gap-2"><x-severity :of="$s" />
             {{ ucfirst($s->value) }}</span>@endforeach<span class="flex items-center gap-2"><x-severity :of="$severities[0]" settled />
             Settled</span>
-        <x-stone state="todo" /><x-stone state="done" /><x-stone state="stopped" /><x-stone state="todo" here /><span class="tag">keep</span>
+        @stone('todo')@stone('done')@stone('stopped')@stone('todo', true)<span class="tag">keep</span>
             <span class="tag out">take out</span><span class="tag in">fit new</span><span class="tag good">as planned</span>
             <span class="tag look">look here</span></p></div>
     <div class="section"><h2>States: <span class="num">x-empty</span>, <span class="num">x-caution</span>, said, wrong, off-line</h2>

@@ -24,7 +24,7 @@
             <tr><td><x-severity :of="$severities[0]" /></td><td><strong>Stop</strong>: someone or something gets hurt.</td></tr>
             <tr><td><x-severity :of="$severities[1]" /></td><td><strong>Fix</strong>: it will not work as promised.</td></tr>
             <tr><td><x-severity :of="$severities[2]" /></td><td><strong>Note</strong>: worth knowing.</td></tr>
-            <tr><td><x-stone state="todo" class="inline" /> <x-stone state="done" class="inline" /> <x-stone state="stopped" class="inline" /></td>
+            <tr><td>@stone('todo', false, 'inline') @stone('done', false, 'inline') @stone('stopped', false, 'inline')</td>
                 <td>A stage to do, done, and with a stop in it.</td></tr>
             <tr><td><span class="assumed">≈</span></td><td>Rests on a value that was assumed. Ask <em>how</em> to see which.</td></tr>
             <tr><td>▲ ▽</td><td>Energy in, energy out.</td></tr>

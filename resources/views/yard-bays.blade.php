@@ -10,9 +10,8 @@
         <text class="t-bold" x="{{ $chart->frame->isNarrow() ? 4 : 0 }}" y="{{ $bay['y'] + ($chart->frame->isNarrow() ? 14 : 22) }}">{{ $bay['name'] }}</text>
     @endforeach
     @foreach ($chart->bars as $bar)
-        <a href="{{ route('day-plan', $page->plan($bar['k'])->job_id) }}" aria-label="{{ $page->says($bar['k']) }}{{ $bar['clash'] ? ', wants the same bay'
-            : '' }}">
-            <title>{{ $page->says($bar['k']) }}</title>
+        <a href="{{ route('day-plan', $page->plan($bar['k'])->job_id) }}">
+            <title>{{ $page->says($bar['k']) }}{{ $bar['clash'] ? ', wants the same bay' : '' }}</title>
             <rect @class(['task', 'clash' => $bar['clash']]) x="{{ $bar['x'] }}" y="{{ $bar['y'] }}" width="{{ $bar['width'] }}" height="{{ $bar['height'] }}"
                 rx="2"/>@if ($bar['label'] !== '')<text x="{{ $bar['x'] + 6 }}" y="{{ $bar['y'] + 17 }}">{{ $bar['label'] }}</text>@endif</a>
     @endforeach

@@ -24,24 +24,21 @@
             <thead><tr><th scope="col">Job</th><th scope="col">How far</th><th scope="col">Next</th><th scope="col">To decide</th><th scope="col">Changed</th>
                 </tr></thead>
             <tbody>
-            @foreach ($jobs as $job)
+            @foreach ($page->rows($jobs) as ['job' => $job, 'digest' => $digest, 'states' => $states, 'changed' => $changed])
                 <tr class="yard-row">
                     <td><a class="title" href="{{ route('jobs.show', $job) }}">{{ $job->title }}</a>
                         <div class="small muted">{{ $job->number }} · {{ $job->customer?->name }}</div></td>
-                    <td data-label="How far"><span class="stones">@foreach ($job->digest['states'] ?? [] as $state)<x-stone :state="$state"
-                        />@endforeach</span>
-                        <span class="sr-only">{{ count(array_filter($job->digest['states'] ?? [], fn ($s) => $s === 'done')) }} of
-                            {{ count($job->digest['states'] ?? []) }} stages done</span></td>
-                    <td data-label="Next">@if ($job->isUnreadable())<a class="text-rust" href="{{ route('survey', $job) }}">Cannot be read:
-                        {{ $job->digest['unreadable']['message'] }}</a>@elseif ($job->digest['finished'] ?? false)<span
-                        class="muted">{{ $job->digest['next'] }}</span>@else<a
-                        href="{{ route($job->digest['stage'] ?? 'survey', $job) }}">{{ $job->digest['next'] ?? '' }}</a>@endif</td>
+                    <td data-label="How far"><span class="stones">@foreach ($states as $state)@stone($state)@endforeach</span>
+                        <span class="sr-only">{{ array_count_values($states)['done'] ?? 0 }} of {{ count($states) }} stages done</span></td>
+                    <td data-label="Next">@if (isset($digest['unreadable']))<a class="text-rust" href="{{ route('survey', $job) }}">Cannot be read:
+                        {{ $digest['unreadable']['message'] }}</a>@elseif ($digest['finished'] ?? false)<span
+                        class="muted">{{ $digest['next'] }}</span>@else<a
+                        href="{{ route($digest['stage'] ?? 'survey', $job) }}">{{ $digest['next'] ?? '' }}</a>@endif</td>
                     <td data-label="To decide" class="whitespace-nowrap">
-                        @if ($job->digest['stops'] ?? 0)<span class="tag out">{{ trans_choice('stages.stops', $job->digest['stops']) }}</span> @endif
-                        @if ($job->digest['fixes'] ?? 0)<span class="tag look">{{ trans_choice('stages.fixes', $job->digest['fixes']) }}</span>@endif
+                        @if ($digest['stops'] ?? 0)<span class="tag out">{{ trans_choice('stages.stops', $digest['stops']) }}</span> @endif
+                        @if ($digest['fixes'] ?? 0)<span class="tag look">{{ trans_choice('stages.fixes', $digest['fixes']) }}</span>@endif
                     </td>
-                    <td data-label="Changed" class="small muted whitespace-nowrap">{{ $job->updated_at ? $workshop->local($job->updated_at)->format('j M Y') :
-                        '' }}</td>
+                    <td data-label="Changed" class="small muted whitespace-nowrap">{{ $changed }}</td>
                 </tr>
             @endforeach
             </tbody>

@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Http\Workbench;
 use App\Models\DayPlan;
+use App\Models\Job;
 use App\Models\Workshop;
 use App\Record\WorkHours;
 use Carbon\CarbonImmutable;
@@ -17,6 +18,8 @@ use Pebblefell\Stage\DayPlan\BayChart;
 /** Who stands in which bay today, and over a fortnight. */
 final readonly class YardPage
 {
+    private const FORMAT = 'D j M G:i';
+
     /** Bars that are drawn at most. Chosen: a dozen bays over a fortnight. */
     private const MOST = 80;
 
@@ -27,12 +30,44 @@ final readonly class YardPage
 
     private WorkHours $hours;
 
+    /** @var list<int> s since 1970 at which each begins */
+    private array $from;
+
+    /** @var list<int> and ends */
+    private array $to;
+
     public function __construct(private Workshop $workshop)
     {
         $this->midnight = $workshop->local(CarbonImmutable::now())->startOfDay();
         $this->hours = new WorkHours($workshop, $this->midnight, BayChart::DAYS);
         $this->plans = DayPlan::query()->with('job:id,title,number')->where('ends_at', '>', $this->midnight->utc())
             ->where('starts_at', '<', $this->midnight->addDays(BayChart::DAYS)->utc())->orderBy('starts_at')->limit(self::MOST)->get();
+        // Each is asked for several times: read once, as numbers.
+        $seconds = static fn(DayPlan $p, string $key): int => (int) strtotime("{$p->getRawOriginal($key)} UTC");
+        $this->from = array_map(static fn(DayPlan $p): int => $seconds($p, 'starts_at'), array_values($this->plans->all()));
+        $this->to = array_map(static fn(DayPlan $p): int => $seconds($p, 'ends_at'), array_values($this->plans->all()));
+    }
+
+    /**
+     * @param iterable<Job> $jobs
+     *
+     * @return list<array{job: Job, digest: array<string, mixed>, states: list<string>, changed: string}> what was said of each, read once
+     */
+    public function rows(iterable $jobs): array
+    {
+        $rows = [];
+        foreach ($jobs as $job) {
+            $digest = $job->digest ?? [];
+            $changed = $job->getRawOriginal('updated_at');
+            $rows[] = [
+                'job' => $job,
+                'digest' => $digest,
+                'states' => array_values($digest['states'] ?? []),
+                'changed' => is_string($changed) ? $this->workshop->told((int) strtotime("$changed UTC"), 'j M Y') : '',
+            ];
+        }
+
+        return $rows;
     }
 
     public function isThere(): bool
@@ -42,23 +77,24 @@ final readonly class YardPage
 
     public function chart(): BayChart
     {
-        $hours = $this->hours;
-        $bays = array_values(
-            array_unique([...$this->workshop->bays ?? [], ...$this->plans->map(fn(DayPlan $p): string => $this->bay($p))->all()]),
-        );
+        $bays = array_values(array_unique([...$this->workshop->bays ?? [], ...array_map($this->bay(...), $this->plans->all())]));
+        $stands = [];
+        foreach ($this->plans as $k => $plan) {
+            $stands[] = [
+                'bay' => $this->bay($plan),
+                'fromH' => $this->hour($this->from[$k]),
+                'toH' => max($this->hour($this->from[$k]) + 1.0, $this->hour($this->to[$k])),
+                'label' => $plan->job->title ?? '',
+            ];
+        }
 
-        return BayChart::of(
-            $bays,
-            array_values($this->plans->map(fn(DayPlan $p): array => [
-                'bay' => $this->bay($p),
-                'fromH' => $hours->hour($p->starts_at),
-                'toH' => max($hours->hour($p->starts_at) + 1.0, $hours->hour($p->ends_at)),
-                'label' => $p->job->title ?? '',
-            ])->all()),
-            $hours->calendar,
-            $hours->hour(CarbonImmutable::now()),
-            Workbench::isNarrow(),
-        );
+        return BayChart::of($bays, $stands, $this->hours->calendar, $this->hours->hour(CarbonImmutable::now()), Workbench::isNarrow());
+    }
+
+    /** Hours since midnight here. */
+    private function hour(int $at): float
+    {
+        return ($at - $this->midnight->getTimestamp()) / 3600.0;
     }
 
     private function bay(DayPlan $plan): string
@@ -74,14 +110,8 @@ final readonly class YardPage
     /** "Library trailer: Thu 26 Nov 8:00 to Fri 27 Nov 14:30" */
     public function says(int $k): string
     {
-        $plan = $this->plan($k);
-
-        return ($plan->job->title ?? '') . ': ' . $this->at($plan, 'starts_at') . ' to ' . $this->at($plan, 'ends_at');
-    }
-
-    private function at(DayPlan $plan, string $key): string
-    {
-        return $this->workshop->local($plan->getAttribute($key))->format('D j M G:i');
+        return ($this->plan($k)->job->title ?? '') . ': ' . $this->workshop->told($this->from[$k], self::FORMAT) . ' to '
+            . $this->workshop->told($this->to[$k], self::FORMAT);
     }
 
     public function day(float $h): string
@@ -97,8 +127,8 @@ final readonly class YardPage
     public function shortOf(): array
     {
         $people = $chargers = [];
-        foreach ($this->plans as $p) {
-            $people[] = ['fromH' => $this->hours->hour($p->starts_at), 'toH' => $this->hours->hour($p->ends_at), 'people' => $p->people];
+        foreach ($this->plans as $k => $p) {
+            $people[] = ['fromH' => $this->hour($this->from[$k]), 'toH' => $this->hour($this->to[$k]), 'people' => $p->people];
             if ($p->charges_from !== null && $p->charges_to !== null) {
                 $chargers[] = ['fromH' => $this->hours->hour($p->charges_from), 'toH' => $this->hours->hour($p->charges_to), 'people' => 1];
             }
@@ -117,7 +147,7 @@ final readonly class YardPage
      */
     private function short(array $stays, ?int $there, string $of): array
     {
-        $at = fn(float $h): string => $this->workshop->local($this->hours->moment($h))->format('D j M G:i');
+        $at = fn(float $h): string => $this->workshop->told((int) round($this->midnight->getTimestamp() + 3600.0 * $h), self::FORMAT);
 
         return $there === null ? [] : array_map(
             static fn(array $o): string => $at($o['fromH']) . ' to ' . $at($o['toH']) . ": {$o['people']} $of wanted, $there there.",

@@ -6,7 +6,7 @@
             <li>
                 <a href="{{ route($each->value, $job) }}" class="{{ $state->value }}" data-key="{{ $each->key() }}" @if ($each === $stage) aria-current="page"
                     @endif>
-                    <x-stone :state="$state->value" :here="$each === $stage" />
+                    @stone($state->value, $each === $stage)
                     <span class="stage-name">{{ __('stages.names.'.$each->value) }}<span class="sr-only">: {{ $say->name($state) }}</span></span>
                 </a>
             </li>
