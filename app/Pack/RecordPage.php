@@ -313,6 +313,10 @@ final readonly class RecordPage
             ),
             // The plan has followed what was built, and no longer has the step.
             ...array_map(static fn(Noted $t): array => $line('–', $t), $this->standing()->gone),
+            ...array_map(
+                fn(array $r): array => $line($this->say->word("steps.remarks.{$r['kind']}"), $r['tick']),
+                $this->standing()->remarks,
+            ),
         ];
     }
 

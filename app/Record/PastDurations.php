@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Models\Tick;
 use Illuminate\Support\Facades\Cache;
 use Pebblefell\Schedule\Took;
+use Pebblefell\Stage\DayPlan\Standing;
 
 /** How long each thing took on past jobs: from one tick to the next on the same sheet. */
 final class PastDurations
@@ -42,6 +43,7 @@ final class PastDurations
     private static function read(): array
     {
         $ticks = Tick::query()->toBase()->where('sheet', Tick::DAY_PLAN)->whereIn('state', ['done', 'otherwise'])
+            ->where('step', 'not like', Standing::FOUND . '.%')->where('step', 'not like', Standing::OTHERS . '.%')
             ->orderByDesc('noted_at')->limit(self::LATEST)->get(['job_id', 'step', 'noted_at'])->reverse()->groupBy('job_id');
         $minutes = [];
         foreach ($ticks as $job => $ofJob) {

@@ -101,6 +101,10 @@ return [
         'noted' => ':what; jetzt :is.',
         'noted-so' => ':what.',
     ],
+    'remarks' => [
+        'found' => 'Schaden gefunden', 'others' => 'Anderen überlassen',
+        'open' => 'Schaden gefunden, oder anderen überlassen …', 'what' => 'Was, wo, von wem',
+    ],
     'limits' => ['between' => ':low bis :high', 'least' => 'mindestens :low', 'most' => 'höchstens :high', 'free' => 'zu notieren'],
     'closed' => [
         'measure' => 'Zu, bis „:step“ gemessen ist: :limits.',

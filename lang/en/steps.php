@@ -101,6 +101,10 @@ return [
         'noted' => ':what; now :is.',
         'noted-so' => ':what.',
     ],
+    'remarks' => [
+        'found' => 'Damage found', 'others' => 'Left to somebody else',
+        'open' => 'Found damage, or left to somebody else …', 'what' => 'What, where, by whom',
+    ],
     'limits' => ['between' => ':low to :high', 'least' => 'at least :low', 'most' => 'at most :high', 'free' => 'to be noted'],
     'closed' => [
         'measure' => 'Closed until “:step” is measured within :limits.',

@@ -176,6 +176,12 @@ final class DayPlanTest extends TestCase
         )->assertOk();
         self::assertFalse($job->parts()->where('uid', $mount->parts[0])->exists());
         $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('it came broken');
+        // Damage, and what is left to others, belong to no step; they stand on the sheet, in the history and in the pack.
+        $this->note($job, 'others', ['state' => 'otherwise', 'note' => 'gas fitter moves the pipe'])->assertOk();
+        $this->note($job, 'found', ['state' => 'otherwise', 'note' => ''])->assertStatus(422);
+        $this->note($job, 'found', ['state' => 'otherwise', 'note' => 'floor rotten under the old bank'])->assertOk();
+        $this->get("/jobs/$job->id/day-plan/steps")->assertOk()->assertSee('floor rotten under the old bank');
+        $this->get("/jobs/$job->id/day-plan")->assertOk()->assertSee('Left to somebody else:')->assertSee('gas fitter moves the pipe');
         // From the history the last word on a step is taken back, and only that.
         $last = $job->ticks()->where('step', $lay->key)->orderByDesc('id')->firstOrFail();
         $this->get("/jobs/$job->id/history?fold=noted")->assertOk()->assertSee('Noted on the sheets')->assertSee('the reel was empty');

@@ -13,9 +13,11 @@ use App\Record\Studies;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Carbon\CarbonInterface;
+use Illuminate\Support\Str;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\DayPlan\Deviation;
+use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\Tick as Noted;
 
 /** Notes what was done at a step of the run sheet, if the step is open; what was built otherwise changes the plan with it. */
@@ -39,6 +41,9 @@ final class NoteStep
         $changes = [];
 
         return ($this->note)($job, Tick::DAY_PLAN, $said, static function () use ($job, $said, $otherwise, &$changes): ?array {
+            if (in_array($said['step'], Standing::REMARKS, true)) {
+                return self::remark($said);
+            }
             $study = Studies::of($job);
             $rows = DayDesk::of($job, $study)->standing->rows;
             $row = array_values(array_filter($rows, static fn(array $r): bool => $r['step']->key === $said['step']))[0]
@@ -75,6 +80,24 @@ final class NoteStep
             ($this->apply)($job, $changes);
             DayDesk::of($job, Studies::of($job))->keepEnd();
         });
+    }
+
+    /**
+     * What belongs to no step gets a name of its own, by which it can be taken back.
+     *
+     * @param array{step: string, note: string, client_id: ?string} $said
+     *
+     * @return array{step: string, state: string}
+     *
+     * @throws InvalidValue at /note where nothing is said
+     */
+    private static function remark(array $said): array
+    {
+        if ($said['note'] === '') {
+            throw InvalidValue::at('/note', 'required');
+        }
+
+        return ['step' => $said['step'] . '.' . substr($said['client_id'] ?? (string) Str::uuid(), 0, 8), 'state' => Noted::OTHERWISE];
     }
 
     /** The reason, and after it what is otherwise: it stands in the pack, whatever the plan says by then. */

@@ -70,6 +70,12 @@ final readonly class TickLines
         foreach ($this->bench->study->testSheet()->checks as $check) {
             $titles[Tick::TEST . " $check->key"] = $this->bench->say->word("tests.does.$check->does.title", $check->args);
         }
+        foreach ($this->ticks as $tick) {
+            $kind = explode('.', $tick->step)[0];
+            if (in_array($kind, Standing::REMARKS, true)) {
+                $titles["$tick->sheet $tick->step"] = $this->bench->say->word("steps.remarks.$kind");
+            }
+        }
         $proof = new ProofPage($this->bench, Proof::of($this->bench->study, Ticks::none()));
         foreach ($proof->steps() as $step) {
             foreach ($step['asks'] as $ask) {

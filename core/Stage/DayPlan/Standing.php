@@ -16,14 +16,25 @@ use Pebblefell\Stage\Ticks;
  */
 final readonly class Standing
 {
+    /** Damage that was found, and work that somebody else has done or will do. */
+    public const FOUND = 'found';
+    public const OTHERS = 'others';
+    public const REMARKS = [self::FOUND, self::OTHERS];
+
     /**
      * @param list<array{step: Step, tick: ?Tick, closed: ?Word}> $rows in order; closed: why it cannot be done yet
      * @param ?int                                                $next index of what is next; null: all is done
      * @param list<Tick>                                          $gone what was done otherwise at steps that the plan no longer has: it
      *     follows what was built
+     * @param list<array{kind: string, tick: Tick}>               $remarks what belongs to no step: see REMARKS
      */
-    private function __construct(public RunSheet $sheet, public array $rows, public ?int $next, public array $gone)
-    {
+    private function __construct(
+        public RunSheet $sheet,
+        public array $rows,
+        public ?int $next,
+        public array $gone,
+        public array $remarks,
+    ) {
     }
 
     /**
@@ -61,12 +72,17 @@ final readonly class Standing
         }
 
         $keys = array_map(static fn(Step $s): string => $s->key, $sheet->steps);
-        $gone = array_filter(
-            $ticks->standing(),
-            static fn(Tick $t): bool => $t->state === Tick::OTHERWISE && !in_array($t->step, $keys, true),
-        );
+        $gone = $remarks = [];
+        foreach ($ticks->standing() as $tick) {
+            $kind = explode('.', $tick->step)[0];
+            if (in_array($kind, self::REMARKS, true)) {
+                $remarks[] = ['kind' => $kind, 'tick' => $tick];
+            } elseif ($tick->state === Tick::OTHERWISE && !in_array($tick->step, $keys, true)) {
+                $gone[] = $tick;
+            }
+        }
 
-        return new self($sheet, $rows, $next, array_values($gone));
+        return new self($sheet, $rows, $next, $gone, $remarks);
     }
 
     public static function title(Step $step): Word

@@ -215,6 +215,10 @@ final readonly class DayPlanPage
         return [
             ...array_map(fn(array $r): array => $line($this->title($r['step']) . ':', $r['tick']), $this->standing->otherwise()),
             ...array_map(static fn(Tick $t): array => $line('', $t), $this->standing->gone),
+            ...array_map(
+                fn(array $r): array => $line($this->bench->say->word("steps.remarks.{$r['kind']}") . ':', $r['tick']),
+                $this->standing->remarks,
+            ),
         ];
     }
 

@@ -90,6 +90,23 @@
                             }}">On ›</a></p>
                 </section>
             @endforeach
+            @foreach ($page->standing->remarks as $remark)
+                <p class="small mt-2"><strong>{{ __('steps.remarks.' . $remark['kind']) }}:</strong> {{ $remark['tick']->note }}
+                    <span class="muted">{{ $page->noted($remark['tick']) }}</span></p>
+            @endforeach
+            @if ($page->mayRecord)
+                <details class="mt-3"><summary class="linkish">{{ __('steps.remarks.open') }}</summary>
+                    <form method="post" action="{{ $page->store }}" data-outbox="{{ __('steps.remarks.open') }}" data-outbox-says="{note}"
+                        data-who="{{ $page->who }}" class="mt-2">@csrf
+                        <input type="hidden" name="_form" value="remark"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                        <input type="hidden" name="state" value="otherwise"><input type="hidden" name="back" value="{{ $page->back }}">
+                        <div class="field"><label for="remark-kind">Which</label><select id="remark-kind" name="step">
+                            <option value="found">{{ __('steps.remarks.found') }}</option><option value="others">{{ __('steps.remarks.others')
+                                }}</option></select></div>
+                        <x-field form="remark" :label="__('steps.remarks.what')" name="note" autocomplete="off" required />
+                        <div class="actions"><button class="btn plain">Note it</button><span class="small muted" data-outbox-said data-keep="yes"
+                            role="status"></span></div></form></details>
+            @endif
         </div>
     @endif
 </x-layout>
