@@ -47,6 +47,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
     Route::get('/components', [C\HelpController::class, 'components'])->middleware('can:view-components')->name('components');
 
     Route::get('/', [C\JobController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('yard');
+    Route::put('/yard', [C\YardController::class, 'update'])->middleware(['can:plan,' . Job::class])->name('yard.update');
     Route::get('/balance.ics', C\CalendarController::class)->middleware(['can:viewAny,' . Job::class])->name('balance.ics');
     Route::get('/recall', [C\RecallController::class, 'index'])->middleware(['can:viewAny,' . Job::class])->name('recall');
     Route::get('/recall/letters', [C\RecallController::class, 'letters'])->middleware(['can:viewAny,' . Job::class])->name('recall.letters');

@@ -9,6 +9,7 @@ return [
     'changed-meanwhile' => 'wurde inzwischen geändert, auf :now: noch einmal ansehen',
     'no-deviation' => 'kann bei diesem Schritt nicht anders sein',
     'noted-since' => 'wurde seither neu notiert: noch einmal ansehen',
+    'planned-since' => 'seit dem Ansehen hat jemand anders geplant: noch einmal ansehen',
     'moment' => 'ist kein lesbarer Zeitpunkt: als 2026-11-26T10:15:00Z schreiben',
     'in-future' => 'liegt in der Zukunft: geht die Uhr des Geräts richtig?',
     'wants-answer' => 'wird mit ja oder nein beantwortet',

@@ -9,6 +9,7 @@ return [
     'changed-meanwhile' => 'was changed meanwhile, to :now: look at it again',
     'no-deviation' => 'is nothing that can be otherwise at this step',
     'noted-since' => 'was noted anew since: look again',
+    'planned-since' => 'somebody has planned otherwise since you looked: look again',
     'moment' => 'is no moment that can be read: write it as 2026-11-26T10:15:00Z',
     'in-future' => 'lies in the future: is the clock of the device right?',
     'wants-answer' => 'is answered with yes or no',

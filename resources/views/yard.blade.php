@@ -13,7 +13,24 @@
     @if ($page->isThere())
         <div class="mt-4"><h2>Today by bay</h2><p class="small">{{ $page->today() }}</p>
             @include('yard-bays', ['chart' => $page->chart()])
-            @foreach ($page->shortOf() as $line)<p class="small text-rust">{{ $line }}</p>@endforeach</div>
+            @foreach ($page->shortOf() as $line)<p class="small text-rust">{{ $line }}</p>@endforeach
+            @if ($page->isCrowded())
+                <x-fold id="order" title="A better order" answer="nobody earlier, all together as little late as can be" :open="$errors->has('seen')">
+                    @unfolded('order', $errors->has('seen'))
+                    @error('seen')<p class="error">{{ $message }}</p>@enderror
+                    @if ($moves = $page->moves())
+                        <ul>@foreach ($moves as $move)<li class="py-1"><a href="{{ route('day-plan', $move['plan']->job_id) }}">{{
+                            $move['plan']->job?->title }}</a> from <strong>{{ $move['says'] }}</strong></li>@endforeach</ul>
+                        @can('plan', $models['job'])
+                            <form method="post" action="{{ route('yard.update') }}" class="actions">@csrf @method('put')
+                                <input type="hidden" name="seen" value="{{ $page->mark() }}"><button class="btn plain">Plan them so</button></form>
+                        @endcan
+                    @else
+                        <p>No order within these days is better; ask for more people, or for another bay.</p>
+                    @endif
+                    @endunfolded
+                </x-fold>
+            @endif</div>
     @endif
     @if ($jobs->isEmpty())
         <div class="mt-6"><x-empty title="No jobs yet"><p>Open one: customer, vehicle, and how they travel. The rest follows stage by

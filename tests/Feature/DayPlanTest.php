@@ -192,6 +192,34 @@ final class DayPlanTest extends TestCase
         $this->note($job, $lay->key, ['state' => 'otherwise', 'note' => 'x'])->assertForbidden();
     }
 
+    public function testTheYardProposesABetterOrderAndPlansIt(): void
+    {
+        $this->van();
+        $plans = DayPlan::query()->orderBy('id')->get();
+        $start = CarbonImmutable::parse('2026-12-01 07:00:00', 'UTC');
+        foreach ($plans as $plan) {
+            $plan->changeTo(['starts_at' => $start, 'ends_at' => $start->addHours(9), 'bay' => 'Quay bay', 'people' => 1]);
+        }
+        Workshop::current()->update(['crew' => 2]);
+        $page = (string) $this->get('/?fold=order')->assertOk()->assertSee('A better order')->assertSee('Plan them so')->getContent();
+        self::assertSame(1, preg_match('/name="seen" value="(?<mark>[^"]+)"/', $page, $seen));
+        $this->put('/yard', ['seen' => 'older'])->assertSessionHasErrors('seen');
+        $this->put('/yard', ['seen' => $seen['mark'] ?? ''])->assertSessionHasNoErrors()->assertSessionHas('said');
+        $after = DayPlan::query()->get();
+        // Never more than two at one time, never two in one bay, nobody before the day that was said.
+        foreach ($after as $a) {
+            self::assertTrue($a->starts_at->greaterThanOrEqualTo($start));
+            foreach ($after as $b) {
+                if ($a->id < $b->id && $a->starts_at < $b->starts_at->addHours(9) && $b->starts_at < $a->starts_at->addHours(9)) {
+                    self::assertNotSame($a->bay, $b->bay);
+                }
+            }
+        }
+        $this->put('/yard', ['seen' => $seen['mark'] ?? ''])->assertSessionHasErrors('seen');
+        $this->actingAs($this->user(Role::Technician));
+        $this->put('/yard', ['seen' => 'x'])->assertForbidden();
+    }
+
     public function testTheStageIsDoneWhenEveryStepIs(): void
     {
         $job = $this->van();

@@ -55,7 +55,7 @@ final class EveryRouteGuardedTest extends TestCase
      * Who may pass each door, as the trade shares its work: office and planners open jobs, planners decide, those at the vehicle record.
      */
     private const DOORS = [
-        'yard' => self::ALL, 'search' => self::ALL, 'recall' => self::ALL, 'recall.csv' => self::ALL, 'recall.letters' => self::ALL,
+        'yard' => self::ALL, 'yard.update' => [Role::Planner], 'search' => self::ALL, 'recall' => self::ALL, 'recall.csv' => self::ALL, 'recall.letters' => self::ALL,
         'measured' => self::ALL, 'recall.tell' => [Role::Office, Role::Planner], 'recall.answer' => [Role::Office, Role::Planner],
         'balance.ics' => self::ALL, 'here' => self::ALL, 'keys' => self::ALL, 'components' => self::ALL, 'password.edit' => self::ALL,
         'password.update' => self::ALL, 'sign-out' => self::ALL,

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
 use Pebblefell\Schedule\Crew;
+use Pebblefell\Schedule\Order;
 use Pebblefell\Stage\DayPlan\BayChart;
 
 /** Who stands in which bay today, and over a fortnight. */
@@ -153,6 +154,59 @@ final readonly class YardPage
             static fn(array $o): string => $at($o['fromH']) . ' to ' . $at($o['toH']) . ": {$o['people']} $of wanted, $there there.",
             Crew::over($stays, $there),
         );
+    }
+
+    /** Two want one bay, or more people are wanted than there are. */
+    public function isCrowded(): bool
+    {
+        foreach ($this->chart()->bars as $bar) {
+            if ($bar['clash']) {
+                return true;
+            }
+        }
+
+        return $this->shortOf() !== [];
+    }
+
+    /**
+     * The fortnight in a better order: who would move, and whereto.
+     *
+     * @return list<array{plan: DayPlan, at: CarbonImmutable, bay: string, says: string}>
+     */
+    public function moves(): array
+    {
+        $now = CarbonImmutable::now()->getTimestamp();
+        $stays = [];
+        foreach ($this->plans as $k => $plan) {
+            $stays[] = [
+                'fromH' => $this->hour($this->from[$k]),
+                'toH' => max($this->hour($this->from[$k]) + 1.0, $this->hour($this->to[$k])),
+                'people' => $plan->people,
+                'place' => $plan->bay,
+                'begun' => $this->from[$k] <= $now,
+            ];
+        }
+        $moves = [];
+        foreach (Order::better($stays, $this->workshop->bays ?? [], $this->workshop->crew, $this->hours->calendar) as $k => $to) {
+            $at = $this->hours->moment($to['fromH']);
+            $moves[] = [
+                'plan' => $this->plan($k),
+                'at' => $at->utc(),
+                'bay' => $to['place'],
+                'says' => $at->format(self::FORMAT) . ($to['place'] === '' ? '' : ', ' . $to['place']),
+            ];
+        }
+
+        return $moves;
+    }
+
+    /** What is proposed, as a mark by which it is known again. */
+    public function mark(): string
+    {
+        return hash('xxh128', implode('|', array_map(
+            static fn(array $m): string => implode(' ', [$m['plan']->id, $m['plan']->lock_version, $m['at']->getTimestamp(), $m['bay']]),
+            $this->moves(),
+        )));
     }
 
     /** Who stands here now, in a sentence. */
