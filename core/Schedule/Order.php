@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Pebblefell\Schedule;
 
 /**
- * Jobs that want the same place, or more people than there are, in a better order: none earlier than it was planned, each in its own place as
- * long as that is free, and all together as little late as can be. Serial schedule generation (Kolisch 1996): one after the other, each at the
+ * Jobs that want the same place, or more people than there are, in a better order: none earlier than it was planned, each in its own place
+ * as
+ * long as that is free, and all together as little late as can be. Serial schedule generation (Kolisch 1996): one after the other, each at
+ * the
  * first moment at which it finds room; up to six that are free to move in every order, more by the usual priorities.
  *
  * @phpstan-type Stay array{fromH: float, toH: float, people: int, place: string, begun: bool}
@@ -138,7 +140,10 @@ final class Order
             static fn(array $s): float => (float) -$s['people'],
         ] as $by) {
             $order = $free;
-            usort($order, static fn(int $a, int $b): int => [$by($stays[$a]), $stays[$a]['fromH']] <=> [$by($stays[$b]), $stays[$b]['fromH']]);
+            usort(
+                $order,
+                static fn(int $a, int $b): int => [$by($stays[$a]), $stays[$a]['fromH']] <=> [$by($stays[$b]), $stays[$b]['fromH']],
+            );
             $orders[] = $order;
         }
 
