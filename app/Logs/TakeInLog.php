@@ -12,8 +12,7 @@ use Illuminate\Support\Facades\Storage;
 
 /**
  * Reads a log into the database piece by piece. A piece and the place that it reaches are written in one transaction: a reader that is
- * killed
- * leaves no row twice and none out, and the next goes on where it was. One reads a log at a time.
+ * killed leaves no row twice and none out, and the next goes on where it was. One reads a log at a time.
  */
 final class TakeInLog
 {

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Pebblefell\Drawing;
 
 /**
- * A graph laid out in layers: each node further from the roots than those that lead to it, edges that pass a layer by way of a place in
- * it, the
- * places of each layer in an order with few crossings. Of layers with few orders the fewest crossings there are are found; of larger ones,
- * few.
+ * A graph laid out in layers: each node further from the roots than those that lead to it, edges that pass a layer by way of a place in it,
+ * the places of each layer in an order with few crossings. Of layers with few orders the fewest crossings there are are found; of larger
+ * ones, few.
  *
  * Reference: Sugiyama, Tagawa & Toda 1981; orders by the barycentre, then by exchange of neighbours.
  */

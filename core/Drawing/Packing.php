@@ -6,8 +6,7 @@ namespace Pebblefell\Drawing;
 
 /**
  * Rectangles laid on a sheet beside what already lies there, with a gap, turned where that helps: each at the place furthest to the left,
- * then
- * furthest up, of all that touch an edge of another. Reference: bottom-left packing, Baker, Coffman & Rivest 1980 (from memory).
+ * then furthest up, of all that touch an edge of another. Reference: bottom-left packing, Baker, Coffman & Rivest 1980 (from memory).
  *
  * @phpstan-type Rect array{x: float, y: float, l: float, w: float}
  */

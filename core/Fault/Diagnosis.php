@@ -10,8 +10,7 @@ use Pebblefell\Quantity\Guard;
 /**
  * Causes of something that is not as promised, and the questions that tell them apart. Each answer is yes or no, and with a cause given no
  * answer depends on another (naive Bayes; Duda, Hart & Stork, Pattern Classification, ch. 2, from memory). What is asked next is the
- * question
- * whose answer is expected to tell most, in bits (Shannon 1948; Lindley 1956).
+ * question whose answer is expected to tell most, in bits (Shannon 1948; Lindley 1956).
  */
 final readonly class Diagnosis
 {

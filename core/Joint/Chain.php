@@ -8,8 +8,7 @@ use Pebblefell\Exception\InvalidValue;
 
 /**
  * A way of current, piece after piece: what drops measured along it say of each, which is bad, and where to measure next. A drop measures
- * the
- * sum of the resistances between its points; see Inverse.
+ * the sum of the resistances between its points; see Inverse.
  */
 final readonly class Chain
 {

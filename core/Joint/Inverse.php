@@ -6,15 +6,12 @@ namespace Pebblefell\Joint;
 
 /**
  * From readings back to resistances: weighted least squares in which each piece is held to what it should be as loosely as sound ones
- * differ,
- * and a bad one by nothing but that it is worse.
+ * differ, and a bad one by nothing but that it is worse.
  *
  * Normal prior about what each should have, readings with normal errors: the posterior is the weighted least-squares solution (Bayesian
- * linear
- * regression; Gelman et al., Bayesian Data Analysis, ch. 14, from memory). What is not linear is linearised about the solution
- * (Gauss–Newton).
- * Several faults are taken one after the other, each time the one that explains most, as long as it explains more than none (forward
- * selection by marginal likelihood).
+ * linear regression; Gelman et al., Bayesian Data Analysis, ch. 14, from memory). What is not linear is linearised about the solution
+ * (Gauss–Newton). Several faults are taken one after the other, each time the one that explains most, as long as it explains more than none
+ * (forward selection by marginal likelihood).
  */
 final readonly class Inverse
 {

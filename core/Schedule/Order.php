@@ -6,10 +6,8 @@ namespace Pebblefell\Schedule;
 
 /**
  * Jobs that want the same place, or more people than there are, in a better order: none earlier than it was planned, each in its own place
- * as
- * long as that is free, and all together as little late as can be. Serial schedule generation (Kolisch 1996): one after the other, each at
- * the
- * first moment at which it finds room; up to six that are free to move in every order, more by the usual priorities.
+ * as long as that is free, and all together as little late as can be. Serial schedule generation (Kolisch 1996): one after the other, each
+ * at the first moment at which it finds room; up to six that are free to move in every order, more by the usual priorities.
  *
  * @phpstan-type Stay array{fromH: float, toH: float, people: int, place: string, begun: bool}
  */

@@ -8,8 +8,7 @@ use Pebblefell\Chemistry\Chemistry;
 
 /**
  * For what a lithium bank is charged: the trade's schools differ, each with its price. Lead is charged one way, by its sheet, since it
- * suffers
- * when it is not full; only the season moves it.
+ * suffers when it is not full; only the season moves it.
  */
 enum School: string
 {

@@ -13,8 +13,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * Laws that every calculation keeps whatever it is asked, over seeded random questions: sums, symmetries, scale, order, and what is
- * refused.
- * No value here was computed by the code under test.
+ * refused. No value here was computed by the code under test.
  */
 final class CalcPropertiesTest extends TestCase
 {

@@ -10,8 +10,7 @@ use Illuminate\Support\Facades\Storage;
 
 /**
  * The demo's workshop, seeded once in a run and laid into each test's transaction from memory: the same rows under the same numbers, and
- * the same files.
- * It is seeded anew when the hour has changed, so that a test which travels in time gets the demo of its own day.
+ * the same files. It is seeded anew when the hour has changed, so that a test which travels in time gets the demo of its own day.
  */
 final class DemoShop
 {

@@ -43,8 +43,7 @@ trait Versioned
 
     /**
      * One row of several in a form, each with a version of its own: `keep_theirs[]` names its attributes behind $prefix. The caller holds
-     * the
-     * row, if it is there, locked in a transaction. What is as it was is not written, nor is a new row of which nothing was said.
+     * the row, if it is there, locked in a transaction. What is as it was is not written, nor is a new row of which nothing was said.
      *
      * @param array<string, mixed> $attributes
      * @param string               $versionField of the form: "versions[x]"

@@ -19,8 +19,7 @@ use Pebblefell\System\Part;
 
 /**
  * A DC system of its own beside the house's: one that was there before and stays, or a battery that goes from vehicle to vehicle. It has
- * its
- * own budget, is charged by what is joined to it alone, and stays live when the house's main switch is open.
+ * its own budget, is charged by what is joined to it alone, and stays live when the house's main switch is open.
  */
 final readonly class OtherSystem
 {

@@ -14,8 +14,7 @@ use Pebblefell\Trip\WeatherDay;
 
 /**
  * All sources of the plan in one day of a month: what each brings to the bank, hour by hour, what comes together, what the bank takes of
- * it,
- * and what is used meanwhile. The sun shines at its hour and the engine runs at its; a post or a generator may come at any.
+ * it, and what is used meanwhile. The sun shines at its hour and the engine runs at its; a post or a generator may come at any.
  */
 final readonly class SourcesDay
 {

@@ -11,8 +11,7 @@ use Pebblefell\Trip\Noise;
 
 /**
  * A way of current with a joint that is bad in secret, or none: the simulated vehicle on which the hunt is learnt. Each piece has what
- * sound ones
- * have, a little off as they are; the meter errs as meters do.
+ * sound ones have, a little off as they are; the meter errs as meters do.
  */
 final readonly class Practice
 {

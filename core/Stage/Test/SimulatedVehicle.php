@@ -13,8 +13,7 @@ use Pebblefell\Trip\Noise;
 
 /**
  * The planned vehicle with something bad in it in secret: a loose lug, a tired battery, a dead temperature sensor, or nothing. Its meter
- * and
- * clamp read as real ones do. On it the proof is learnt, and its readings can be taken into a test sheet as an instrument's.
+ * and clamp read as real ones do. On it the proof is learnt, and its readings can be taken into a test sheet as an instrument's.
  *
  * @phpstan-import-type Unknown from ProofCircuit
  */

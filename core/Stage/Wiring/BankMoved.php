@@ -12,8 +12,7 @@ use Pebblefell\Study;
 
 /**
  * The bank somewhere else, so many metres of lead nearer or farther: what the main run then wants, what that is in copper, and what it
- * loses.
- * What the lead in the middle of the room costs is why banks are moved; what rules about batteries in the living space cost, too.
+ * loses. What the lead in the middle of the room costs is why banks are moved; what rules about batteries in the living space cost, too.
  */
 final readonly class BankMoved
 {

@@ -12,8 +12,7 @@ use Pebblefell\System\PartKind;
 
 /**
  * Where is it safe: what holds a part at potential now, and the least that makes it dead whatever shines, runs or is plugged in, in an
- * order
- * in which no regulator loses its battery on the way.
+ * order in which no regulator loses its battery on the way.
  *
  * Whatever a lit regulator or a running charger reaches counts as live until it is measured.
  */

@@ -107,8 +107,7 @@ final readonly class Reach
 
     /**
      * The same walk where some parts carry nothing through any more: only what lay behind them is walked again. What is reached is the same
-     * as
-     * if all were; the ways need not be the shortest.
+     * as if all were; the ways need not be the shortest.
      *
      * @param array<string, mixed> $open    parts by uid
      * @param Passage              $passage in which they are open
