@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Pages\DayPlan;
 
 use App\Http\Workbench;
-use App\Models\DayPlan;
 use App\Models\Workshop;
 use App\Record\DayDesk;
 use App\Record\PastDurations;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Finding\Word;
-use Pebblefell\Schedule\Crew;
 use Pebblefell\Schedule\Took;
 use Pebblefell\Stage\DayPlan\DayChart;
 use Pebblefell\Stage\DayPlan\Phase;
@@ -43,18 +40,15 @@ final readonly class DayPlanPage
 
     private Workshop $workshop;
 
-    /** Jobs ahead that are looked at. Chosen: a workshop's season. */
-    private const MOST_OTHERS = 300;
-
-    /** @var Collection<int, DayPlan> other jobs in the same bay at the same time */
-    public Collection $clashes;
+    /** What other jobs take of it. */
+    public Sharing $sharing;
 
     public function __construct(private Workbench $bench, public DayDesk $desk)
     {
         $this->standing = $desk->standing;
         $this->time = $desk->timetable();
         $this->workshop = Workshop::current();
-        $this->clashes = $this->clashing();
+        $this->sharing = new Sharing($desk, $this->time['hours'], $this->workshop, $bench->say);
     }
 
     public function isThere(): bool
@@ -255,167 +249,6 @@ final readonly class DayPlanPage
         }
 
         return $lines;
-    }
-
-    /**
-     * Other jobs in the same bay at the same time.
-     *
-     * @return Collection<int, DayPlan>
-     */
-    private function clashing(): Collection
-    {
-        $plan = $this->desk->plan;
-        if ($plan === null || $plan->bay === '' || $this->standing->isDone()) {
-            return new Collection();
-        }
-
-        return DayPlan::query()->with('job:id,title,number')->where('bay', $plan->bay)->whereKeyNot($plan->id)
-            ->where(
-                'starts_at',
-                '<',
-                $plan->ends_at,
-            )->where('ends_at', '>', max($plan->starts_at, CarbonImmutable::now()))->orderBy('starts_at')->limit(5)->get();
-    }
-
-    /** People who are wanted by all jobs at the worst moment of this one, where that is more than there are; null: enough, or not said. */
-    public function peopleWanted(): ?int
-    {
-        $plan = $this->desk->plan;
-        $crew = $this->workshop->crew;
-        if ($plan === null || $crew === null || $this->standing->isDone()) {
-            return null;
-        }
-        $hours = $this->time['hours'];
-        $wanted = Crew::wanted([...$this->others(), $this->stay($plan)], $hours->hour($plan->starts_at), $hours->hour($plan->ends_at));
-
-        return $wanted > $crew ? $wanted : null;
-    }
-
-    /** Chargers that all jobs want while this one charges, where that is more than there are; null: enough, or not said. */
-    public function chargersWanted(): ?int
-    {
-        $plan = $this->desk->plan;
-        $there = $this->workshop->chargers;
-        if ($plan?->charges_from === null || $plan->charges_to === null || $there === null || $this->standing->isDone()) {
-            return null;
-        }
-        $hours = $this->time['hours'];
-        $charges = array_filter(array_column($this->others(), 'charge'));
-        $own = ['fromH' => $hours->hour($plan->charges_from), 'toH' => $hours->hour($plan->charges_to), 'people' => 1];
-        $wanted = Crew::wanted([...array_values($charges), $own], $own['fromH'], $own['toH']);
-
-        return $wanted > $there ? $wanted : null;
-    }
-
-    public function chargers(): int
-    {
-        return (int) $this->workshop->chargers;
-    }
-
-    /** When one of them is free for as long as this job charges: "Fri 27 Nov, 08:00"; '' where none is wanted twice. */
-    public function chargerFree(): string
-    {
-        $plan = $this->desk->plan;
-        if ($this->chargersWanted() === null || $plan?->charges_from === null || $plan->charges_to === null) {
-            return '';
-        }
-        $hours = $this->time['hours'];
-        [$from, $to] = [$hours->hour($plan->charges_from), $hours->hour($plan->charges_to)];
-        $charges = array_values(array_filter(array_column($this->others(), 'charge')));
-        $ends = array_filter(array_column($charges, 'toH'), static fn(float $h): bool => $h > $from);
-        sort($ends);
-        foreach ($ends as $end) {
-            if (Crew::wanted($charges, $end, $end + $to - $from) < (int) $this->workshop->chargers) {
-                return $this->workshop->local($hours->moment($end))->format('D j M, H:i');
-            }
-        }
-
-        return '';
-    }
-
-    public function crew(): int
-    {
-        return (int) $this->workshop->crew;
-    }
-
-    /**
-     * What would be better: another bay that is free for all of it, or the next morning at which bay and people are; '' where nothing is in
-     * the
-     * way.
-     */
-    public function better(): string
-    {
-        $plan = $this->desk->plan;
-        if ($plan === null || ($this->clashes->isEmpty() && $this->peopleWanted() === null)) {
-            return '';
-        }
-        $hours = $this->time['hours'];
-        $others = $this->others();
-        $taken = array_column(
-            array_filter(
-                $others,
-                fn(array $o): bool => $o['fromH'] < $hours->hour($plan->ends_at) && $o['toH'] > $hours->hour($plan->starts_at),
-            ),
-            'bay',
-        );
-        $bay = array_values(array_diff($this->workshop->bays ?? [], $taken))[0] ?? null;
-        if ($bay !== null && $this->peopleWanted() === null) {
-            return $this->bench->say->word('dayplan.better-bay', ['place' => $bay]);
-        }
-        $length = $hours->hour($plan->ends_at) - $hours->hour($plan->starts_at);
-        // It can only become free where something ends, or on a morning after.
-        $ends = array_values(array_filter(array_column($others, 'toH'), fn(float $h): bool => $h > $hours->hour($plan->starts_at)));
-        sort($ends);
-        foreach ($ends as $end) {
-            $from = $hours->calendar->next($end);
-            $inWay = array_values(array_filter($others, static fn(array $o): bool => $o['fromH'] < $from + $length && $o['toH'] > $from));
-            $isFree = !in_array($plan->bay, array_column($inWay, 'bay'), true) || $plan->bay === '';
-            if ($isFree && ($this->workshop->crew === null || Crew::wanted(
-                $inWay,
-                $from,
-                $from + $length,
-            ) + $plan->people <= $this->workshop->crew)) {
-                return $this->bench->say->word(
-                    $plan->bay === '' ? 'dayplan.better-people' : 'dayplan.better-day',
-                    ['when' => $this->workshop->local($hours->moment($from))->format('D j M, H:i'), 'place' => $plan->bay],
-                );
-            }
-        }
-
-        return '';
-    }
-
-    /**
-     * The other jobs that are planned, hours since this one's beginning.
-     *
-     * @return list<array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}>
-     */
-    private function others(): array
-    {
-        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where(
-            'ends_at',
-            '>',
-            CarbonImmutable::now(),
-        )
-            ->orderBy('starts_at')->limit(self::MOST_OTHERS)->get()->map($this->stay(...))->all()));
-    }
-
-    /**
-     * @return array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}
-     */
-    private function stay(DayPlan $plan): array
-    {
-        $hours = $this->time['hours'];
-
-        return [
-            'fromH' => $hours->hour($plan->starts_at),
-            'toH' => $hours->hour($plan->ends_at),
-            'people' => $plan->people,
-            'bay' => $plan->bay,
-            'charge' => $plan->charges_from === null || $plan->charges_to === null
-                ? null
-                : ['fromH' => $hours->hour($plan->charges_from), 'toH' => $hours->hour($plan->charges_to), 'people' => 1],
-        ];
     }
 
     /** The busy times leave no hour: they are left out. */

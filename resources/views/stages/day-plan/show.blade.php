@@ -71,20 +71,21 @@
         </x-fold>
     @endforeach
     <x-slot:rail><x-rail :bench="$bench" :stage="$stage">
-        @if ($page->clashes->isNotEmpty())
+        @if ($page->sharing->clashes->isNotEmpty())
             <div class="mt-5"><h3>{{ $page->desk->plan->bay }} is wanted twice</h3>
-                <p>@foreach ($page->clashes as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
-                    {{ $page->at($other->starts_at) }} to {{ $page->at($other->ends_at) }}. @endforeach {{ $page->better() }}</p></div>
+                <p>@foreach ($page->sharing->clashes as $other)<a href="{{ route('day-plan', $other->job) }}">{{ $other->job->title }}</a> stands there from
+                    {{ $page->at($other->starts_at) }} to {{ $page->at($other->ends_at) }}. @endforeach {{ $page->sharing->better() }}</p></div>
         @endif
-        @if ($page->chargersWanted() !== null)
+        @if ($page->sharing->chargersWanted() !== null)
             <div class="mt-5"><h3>More chargers wanted than there are</h3>
-                <p>While its batteries charge, all jobs together want {{ $page->chargersWanted() }}; there {{ $page->chargers() === 1 ? 'is' : 'are' }}
-                    {{ $page->chargers() }}. @if ($page->chargerFree())One is free from {{ $page->chargerFree() }}.@endif</p></div>
+                <p>While its batteries charge, all jobs together want {{ $page->sharing->chargersWanted() }}; there
+                    {{ $page->sharing->chargers() === 1 ? 'is' : 'are' }}
+                    {{ $page->sharing->chargers() }}. @if ($page->sharing->chargerFree())One is free from {{ $page->sharing->chargerFree() }}.@endif</p></div>
         @endif
-        @if ($page->peopleWanted() !== null)
+        @if ($page->sharing->peopleWanted() !== null)
             <div class="mt-5"><h3>More people wanted than there are</h3>
-                <p>All jobs together want {{ $page->peopleWanted() }} at one time; there are {{ $page->crew() }}.
-                    {{ $page->clashes->isEmpty() ? $page->better() : '' }}</p></div>
+                <p>All jobs together want {{ $page->sharing->peopleWanted() }} at one time; there are {{ $page->sharing->crew() }}.
+                    {{ $page->sharing->clashes->isEmpty() ? $page->sharing->better() : '' }}</p></div>
         @endif
         @if ($page->fromPastJobs() !== [])
             <div class="mt-5"><h3>From past jobs</h3>@foreach ($page->fromPastJobs() as $line)<p>{{ $line }}</p>@endforeach</div>

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\DayPlan;
+
+use App\Models\DayPlan;
+use App\Models\Workshop;
+use App\Record\DayDesk;
+use App\Record\WorkHours;
+use App\Words\Lexicon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Schedule\Crew;
+
+/** Bays, people and chargers that a job shares with the others: what is wanted twice, and what would be better. */
+final readonly class Sharing
+{
+    /** Jobs ahead that are looked at. Chosen: a workshop's season. */
+    private const MOST_OTHERS = 300;
+
+    /** @var Collection<int, DayPlan> other jobs in the same bay at the same time */
+    public Collection $clashes;
+
+    public function __construct(private DayDesk $desk, private WorkHours $hours, private Workshop $workshop, private Lexicon $say)
+    {
+        $this->clashes = $this->clashing();
+    }
+
+    /**
+     * Other jobs in the same bay at the same time.
+     *
+     * @return Collection<int, DayPlan>
+     */
+    private function clashing(): Collection
+    {
+        $plan = $this->desk->plan;
+        if ($plan === null || $plan->bay === '' || $this->desk->standing->isDone()) {
+            return new Collection();
+        }
+
+        return DayPlan::query()->with('job:id,title,number')->where('bay', $plan->bay)->whereKeyNot($plan->id)
+            ->where(
+                'starts_at',
+                '<',
+                $plan->ends_at,
+            )->where('ends_at', '>', max($plan->starts_at, CarbonImmutable::now()))->orderBy('starts_at')->limit(5)->get();
+    }
+
+    /** People who are wanted by all jobs at the worst moment of this one, where that is more than there are; null: enough, or not said. */
+    public function peopleWanted(): ?int
+    {
+        $plan = $this->desk->plan;
+        $crew = $this->workshop->crew;
+        if ($plan === null || $crew === null || $this->desk->standing->isDone()) {
+            return null;
+        }
+        $wanted = Crew::wanted([...$this->others(), $this->stay($plan)], $this->hours->hour($plan->starts_at), $this->hours->hour($plan->ends_at));
+
+        return $wanted > $crew ? $wanted : null;
+    }
+
+    /** Chargers that all jobs want while this one charges, where that is more than there are; null: enough, or not said. */
+    public function chargersWanted(): ?int
+    {
+        $plan = $this->desk->plan;
+        $there = $this->workshop->chargers;
+        if ($plan?->charges_from === null || $plan->charges_to === null || $there === null || $this->desk->standing->isDone()) {
+            return null;
+        }
+        $charges = array_filter(array_column($this->others(), 'charge'));
+        $own = ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to), 'people' => 1];
+        $wanted = Crew::wanted([...array_values($charges), $own], $own['fromH'], $own['toH']);
+
+        return $wanted > $there ? $wanted : null;
+    }
+
+    public function chargers(): int
+    {
+        return (int) $this->workshop->chargers;
+    }
+
+    /** When one of them is free for as long as this job charges: "Fri 27 Nov, 08:00"; '' where none is wanted twice. */
+    public function chargerFree(): string
+    {
+        $plan = $this->desk->plan;
+        if ($this->chargersWanted() === null || $plan?->charges_from === null || $plan->charges_to === null) {
+            return '';
+        }
+        [$from, $to] = [$this->hours->hour($plan->charges_from), $this->hours->hour($plan->charges_to)];
+        $charges = array_values(array_filter(array_column($this->others(), 'charge')));
+        $ends = array_filter(array_column($charges, 'toH'), static fn(float $h): bool => $h > $from);
+        sort($ends);
+        foreach ($ends as $end) {
+            if (Crew::wanted($charges, $end, $end + $to - $from) < (int) $this->workshop->chargers) {
+                return $this->workshop->local($this->hours->moment($end))->format('D j M, H:i');
+            }
+        }
+
+        return '';
+    }
+
+    public function crew(): int
+    {
+        return (int) $this->workshop->crew;
+    }
+
+    /**
+     * What would be better: another bay that is free for all of it, or the next morning at which bay and people are; '' where nothing is in
+     * the
+     * way.
+     */
+    public function better(): string
+    {
+        $plan = $this->desk->plan;
+        if ($plan === null || ($this->clashes->isEmpty() && $this->peopleWanted() === null)) {
+            return '';
+        }
+        $others = $this->others();
+        $taken = array_column(
+            array_filter(
+                $others,
+                fn(array $o): bool => $o['fromH'] < $this->hours->hour($plan->ends_at) && $o['toH'] > $this->hours->hour($plan->starts_at),
+            ),
+            'bay',
+        );
+        $bay = array_values(array_diff($this->workshop->bays ?? [], $taken))[0] ?? null;
+        if ($bay !== null && $this->peopleWanted() === null) {
+            return $this->say->word('dayplan.better-bay', ['place' => $bay]);
+        }
+        $length = $this->hours->hour($plan->ends_at) - $this->hours->hour($plan->starts_at);
+        // It can only become free where something ends, or on a morning after.
+        $ends = array_values(array_filter(array_column($others, 'toH'), fn(float $h): bool => $h > $this->hours->hour($plan->starts_at)));
+        sort($ends);
+        foreach ($ends as $end) {
+            $from = $this->hours->calendar->next($end);
+            $inWay = array_values(array_filter($others, static fn(array $o): bool => $o['fromH'] < $from + $length && $o['toH'] > $from));
+            $isFree = !in_array($plan->bay, array_column($inWay, 'bay'), true) || $plan->bay === '';
+            if ($isFree && ($this->workshop->crew === null || Crew::wanted(
+                $inWay,
+                $from,
+                $from + $length,
+            ) + $plan->people <= $this->workshop->crew)) {
+                return $this->say->word(
+                    $plan->bay === '' ? 'dayplan.better-people' : 'dayplan.better-day',
+                    ['when' => $this->workshop->local($this->hours->moment($from))->format('D j M, H:i'), 'place' => $plan->bay],
+                );
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * The other jobs that are planned, hours since this one's beginning.
+     *
+     * @return list<array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}>
+     */
+    private function others(): array
+    {
+        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where(
+            'ends_at',
+            '>',
+            CarbonImmutable::now(),
+        )
+            ->orderBy('starts_at')->limit(self::MOST_OTHERS)->get()->map($this->stay(...))->all()));
+    }
+
+    /**
+     * @return array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}
+     */
+    private function stay(DayPlan $plan): array
+    {
+
+        return [
+            'fromH' => $this->hours->hour($plan->starts_at),
+            'toH' => $this->hours->hour($plan->ends_at),
+            'people' => $plan->people,
+            'bay' => $plan->bay,
+            'charge' => $plan->charges_from === null || $plan->charges_to === null
+                ? null
+                : ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to), 'people' => 1],
+        ];
+    }
+}
