@@ -8,9 +8,7 @@ use App\Actions\Balance\LogReading;
 use App\Actions\Balance\ReadingIntake;
 use App\Models\BalanceSession;
 use App\Models\Workshop;
-use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\System;
@@ -37,43 +35,16 @@ final class ReadingsCsv
             $faults[] = ['path' => 'line 2', 'message' => 'there are no readings below the names of the columns'];
         }
         $intake = new ReadingIntake(new LogReading());
-        $new = 0;
-        DB::beginTransaction();
-        try {
-            foreach ($rows as $row) {
-                try {
-                    $battery = ReadingIntake::battery($session, $system, $row['battery'] ?? '');
-                    $at = self::time($row['time']);
-                    $reading = self::reading($row, $at);
-                    $id = Uuid::uuid5(
-                        self::IDS,
-                        implode(
-                            '|',
-                            [
-                                $session->id,
-                                $battery->id,
-                                $at->getTimestamp(),
-                                json_encode([$reading->volts, $reading->amps, $reading->celsius, $reading->cells]),
-                            ],
-                        ),
-                    )->toString();
-                    $new += $intake->take($battery, $system, $at, $reading, 'file', $by, $id, $sure) ? 1 : 0;
-                } catch (InvalidValue $e) {
-                    $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
-                }
-            }
-        } catch (Throwable $e) {
-            DB::rollBack();
-            throw $e;
-        }
-        if ($faults !== []) {
-            DB::rollBack();
 
-            return new CsvResult(0, $faults);
-        }
-        DB::commit();
+        return CsvResult::whole($rows, $faults, static function (array $row) use ($session, $system, $intake, $by, $sure): bool {
+            $battery = ReadingIntake::battery($session, $system, $row['battery'] ?? '');
+            $at = self::time($row['time']);
+            $reading = self::reading($row, $at);
+            $read = json_encode([$reading->volts, $reading->amps, $reading->celsius, $reading->cells]);
+            $id = Uuid::uuid5(self::IDS, implode('|', [$session->id, $battery->id, $at->getTimestamp(), $read]))->toString();
 
-        return new CsvResult($new, []);
+            return $intake->take($battery, $system, $at, $reading, 'file', $by, $id, $sure);
+        });
     }
 
     public static function write(BalanceSession $session, System $system): string

@@ -14,7 +14,6 @@ use App\Record\Studies;
 use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Facades\DB;
 use JsonException;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Test\Proof;
@@ -76,32 +75,13 @@ final class TestCsv
             $faults[] = ['path' => 'line 1', 'message' => 'there are no readings in it'];
         }
         $note = new NoteCheck(new NoteTick());
-        $new = 0;
-        DB::beginTransaction();
-        try {
-            foreach ($rows as $row) {
-                // A line that nobody filled in says nothing.
-                if (($row['value'] ?? '') === '' && ($row['state'] ?? '') === '' && ($row['note'] ?? '') === '') {
-                    continue;
-                }
-                try {
-                    $new += $note($job, self::said($job, $row, $by->name)) ? 1 : 0;
-                } catch (InvalidValue $e) {
-                    $faults[] = ['path' => 'line ' . $row['#'] . ', ' . ltrim($e->path, '/'), 'message' => Lexicon::plain()->refusal($e)];
-                }
-            }
-        } catch (Throwable $e) {
-            DB::rollBack();
-            throw $e;
-        }
-        if ($faults !== []) {
-            DB::rollBack();
 
-            return new CsvResult(0, $faults);
-        }
-        DB::commit();
+        return CsvResult::whole($rows, $faults, static function (array $row) use ($job, $note, $by): bool {
+            // A line that nobody filled in says nothing.
+            $isEmpty = ($row['value'] ?? '') === '' && ($row['state'] ?? '') === '' && ($row['note'] ?? '') === '';
 
-        return new CsvResult($new, []);
+            return !$isEmpty && $note($job, self::said($job, $row, $by->name));
+        });
     }
 
     /**
