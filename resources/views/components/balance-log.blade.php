@@ -14,7 +14,8 @@
         <path class="series-{{ $c['number'] % 4 }}" d="{{ $c['path'] }}"/>
         @if ($c['lone'])<circle class="series-{{ $c['number'] % 4 }}" cx="{{ $c['x'] }}" cy="{{ $c['y'] }}" r="3"/>@endif
         <text class="axis halo" x="{{ $c['labelX'] }}" y="{{ $c['labelY'] }}">{{ $c['number'] }}</text>
-        @if ($c['ahead'])<path class="series-{{ $c['number'] % 4 }} thin" stroke-dasharray="4 4" d="{{ $c['ahead']['path'] }}"/><circle class="series-{{ $c['number'] % 4 }}" cx="{{ $c['ahead']['x'] }}" cy="{{ $c['ahead']['y'] }}" r="3"/>@endif
+        @if ($c['ahead'])<path class="series-{{ $c['number'] % 4 }} thin" stroke-dasharray="4 4" d="{{ $c['ahead']['path'] }}"/><circle
+            class="series-{{ $c['number'] % 4 }}" cx="{{ $c['ahead']['x'] }}" cy="{{ $c['ahead']['y'] }}" r="3"/>@endif
     @endforeach
     <text class="axis mid" x="{{ $sketch->now }}" y="{{ $sketch->frame->height - 6 }}">now</text>
 </svg>

@@ -4,7 +4,8 @@
     @foreach ($sketch->links as $l)
         <g class="{{ $l['loose'] ? 'loose' : '' }}">
             <path class="link {{ $l['loose'] ? 'bad' : '' }}" stroke-width="{{ $l['thick'] }}" d="{{ $l['path'] }}"/>
-            @if ($active)<a href="{{ $page->address(['loose' => $l['loose'] ? null : $l['index']]) }}" aria-label="Link {{ $page->node($l['from']) }} to {{ $page->node($l['to']) }}, {{ round(abs($l['amps']), 1) }} A, {{ round($l['ohm'] * 1000, 2) }} mΩ{{ $l['loose'] ? ', made loose' : '' }}"><path class="touch" d="{{ $l['path'] }}"/>@endif
+            @if ($active)<a href="{{ $page->address(['loose' => $l['loose'] ? null : $l['index']]) }}"
+                aria-label="{{ $page->linkSays($l) }}"><path class="touch" d="{{ $l['path'] }}"/>@endif
             <text class="axis halo {{ $l['middle'] ? 'mid' : '' }} {{ $l['loose'] ? 't-rust' : '' }}" x="{{ $l['x'] }}"
                 y="{{ $l['y'] }}">{{ $show->text(round(abs($l['amps']), 6), 'A') }}</text>
             @if ($active)</a>@endif
@@ -34,7 +35,9 @@
     @endforeach
     @foreach ($sketch->terminals as $t)
         @if ($active && $t['end'] && $drawing->takeoffs)
-            <a href="{{ $page->address(['layout' => null, 'plus' => $t['pole'] === 'plus' ? $t['string'] : $drawing->takeoffs[0], 'minus' => $t['pole'] === 'minus' ? $t['string'] : $drawing->takeoffs[1]]) }}" class="terminal" data-terminal="{{ $t['pole'] }}-{{ $t['string'] }}" aria-label="Take off {{ $t['pole'] }} at string {{ $t['string'] + 1 }}"><circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="22" class="reach"/><circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="8" class="{{ $t['pole'] === 'plus' ? 'f-heather' : 'neg' }}"/></a>
+            <a href="{{ $page->takeOffAt($t, $drawing->takeoffs) }}" class="terminal" data-terminal="{{ $t['pole'] }}-{{ $t['string'] }}"
+                aria-label="Take off {{ $t['pole'] }} at string {{ $t['string'] + 1 }}"><circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="22" class="reach"/>
+                <circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="8" class="{{ $t['pole'] === 'plus' ? 'f-heather' : 'neg' }}"/></a>
         @else
             <circle cx="{{ $t['x'] }}" cy="{{ $t['y'] }}" r="7" class="{{ $t['pole'] === 'plus' ? 'f-heather' : 'neg' }}"/>
         @endif

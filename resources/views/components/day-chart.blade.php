@@ -11,7 +11,8 @@
                     y="115">{{ $t->value }}</text>
             @endforeach
             <rect class="f-gorse-wash" x="{{ $sketch->worst['x'] }}" y="8" width="{{ $sketch->worst['width'] }}" height="92" opacity=".55"/>
-            <path class="f-gorse" d="{{ $sketch->layers['all'] }}"/><path class="f-tarn" d="{{ $sketch->layers['ac'] }}"/><path class="f-heather" d="{{ $sketch->layers['dc'] }}"/>
+            <path class="f-gorse" d="{{ $sketch->layers['all'] }}"/><path class="f-tarn" d="{{ $sketch->layers['ac'] }}"/><path class="f-heather"
+                d="{{ $sketch->layers['dc'] }}"/>
             <path class="s-ink" d="{{ $sketch->peak }}"/><path class="s-tarn" d="{{ $sketch->energy }}" stroke-dasharray="4 4"/>
         </svg>
     </div>

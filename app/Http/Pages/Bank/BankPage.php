@@ -341,4 +341,30 @@ final readonly class BankPage
 
         return route('bank', $this->bench->job) . '?' . http_build_query($query);
     }
+
+    /**
+     * "Link battery 1 plus to battery 2 plus, 42 A, 0.26 mΩ": what a link is to who cannot see it.
+     *
+     * @param array<string, mixed> $link as BankSketch has it
+     */
+    public function linkSays(array $link): string
+    {
+        return "Link {$this->node($link['from'])} to {$this->node($link['to'])}, " . round(abs($link['amps']), 1) . ' A, '
+            . round($link['ohm'] * 1000.0, 2) . ' mΩ' . ($link['loose'] ? ', made loose' : '');
+    }
+
+    /**
+     * The bank taken off at a terminal, the other pole where it is.
+     *
+     * @param array<string, mixed>  $terminal as BankSketch has it
+     * @param array{int, int}       $takeoffs strings of plus and minus
+     */
+    public function takeOffAt(array $terminal, array $takeoffs): string
+    {
+        return $this->address([
+            'layout' => null,
+            'plus' => $terminal['pole'] === 'plus' ? $terminal['string'] : $takeoffs[0],
+            'minus' => $terminal['pole'] === 'minus' ? $terminal['string'] : $takeoffs[1],
+        ]);
+    }
 }
