@@ -150,6 +150,11 @@ return [
         'was-nothing' => 'Nichts war schlecht.',
         'count' => 'Du hast :yours-mal abgelesen; wer der Reihe nach liest und aufhört, wenn es sicher ist, braucht :par.',
     ],
+    'discharge' => [
+        'running' => ':ah bisher, in :hours; sie steht bei :volts.',
+        'until' => 'Nach ihrem Etikett endet es etwa :when.',
+        'ended' => ':ah in :hours: sie ist an ihrem Ende.',
+    ],
     'hunt' => [
         'start' => 'Zuerst eine große Last anlegen.',
         'next' => 'Jetzt messen von :from bis :to.',

@@ -150,6 +150,11 @@ return [
         'was-nothing' => 'Nothing was bad.',
         'count' => 'You took :yours readings; who reads in order and stops when it is certain takes :par.',
     ],
+    'discharge' => [
+        'running' => ':ah so far, in :hours; it stands at :volts.',
+        'until' => 'By its label it ends about :when.',
+        'ended' => ':ah in :hours: it has come down to its end.',
+    ],
     'hunt' => [
         'start' => 'Put a large load on first.',
         'next' => 'Measure now from :from to :to.',

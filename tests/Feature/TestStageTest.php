@@ -232,4 +232,29 @@ final class TestStageTest extends TestCase
         $this->get("$url&named=who&seed=x")->assertStatus(422);
         self::assertSame(0, $job->ticks()->where('sheet', Tick::TEST)->count(), 'nothing of it is kept');
     }
+
+    public function testACapacityIsReadWhileItRuns(): void
+    {
+        $job = $this->van();
+        $battery = Studies::of($job)->planned()->houseBatteries()[0];
+        $read = fn(float $hours, float $volts, float $amps): TestResponse => $this->note($job, "capacity.$battery->uid", [
+            'value' => $volts, 'amps' => $amps, 'read_at' => now()->subHours(6)->addMinutes((int) round(60 * $hours))->toIso8601ZuluString(),
+        ]);
+        $read(0.0, 13.2, 40.0)->assertOk();
+        $read(2.0, 13.0, 40.0)->assertOk();
+        // 40 A for two hours: 80 Ah; 150 more of the label's 230 last 3.75 h.
+        $page = (string) $this->get("/jobs/$job->id/test")->assertOk()->assertSee('By its label it ends about')->getContent();
+        self::assertMatchesRegularExpression('/80.Ah so far, in 2.h; it stands at 13.V/u', $page);
+        $keep = fn(): TestResponse => $this->post("/jobs/$job->id/test/capacity", ['live' => 1, 'part' => $battery->uid, 'end_v' => 10.8]);
+        $keep()->assertSessionHasErrors('part');
+        $read(5.0, 11.8, 40.0)->assertOk();
+        $read(5.5, 9.8, 40.0)->assertOk();
+        // The volts cross 10.8 in the middle of the last half hour: 5.25 h at 40 A.
+        $this->get("/jobs/$job->id/test")->assertOk()->assertSee('Keep it as its capacity');
+        $keep()->assertSessionHasNoErrors();
+        self::assertSame(210.0, (float) $job->measurements()->where('part_uid', $battery->uid)->where('quantity', 'capacity')->value('value'));
+        $this->get("/jobs/$job->id/test")->assertOk()->assertDontSee('so far, in');
+        $this->note($job, 'capacity.p999', ['value' => 13, 'amps' => 4])->assertStatus(422);
+        $read(5.6, 13.0, 0.0)->assertStatus(422);
+    }
 }

@@ -7,6 +7,7 @@ namespace App\Actions\Test;
 use App\Actions\NoteTick;
 use App\Models\Job;
 use App\Models\Tick;
+use App\Record\LiveDischarge;
 use App\Record\Studies;
 use Carbon\CarbonInterface;
 use Pebblefell\Exception\InvalidValue;
@@ -17,6 +18,7 @@ use Pebblefell\Stage\Test\Way;
 use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
+use Pebblefell\System\Part;
 
 /** Notes a reading of the test sheet, a drop between two points of a way, or an answer on the way to the cause of a miss. */
 final class NoteCheck
@@ -42,6 +44,11 @@ final class NoteCheck
             }
             if (str_starts_with($said['step'], 'proof.')) {
                 self::mustRead($study, $said);
+
+                return;
+            }
+            if (str_starts_with($said['step'], 'capacity.')) {
+                self::mustDischarge($study, $said);
 
                 return;
             }
@@ -95,6 +102,27 @@ final class NoteCheck
             throw InvalidValue::at('/value', 'wants-reading');
         }
         if ($said['state'] === Noted::DONE && $said['amps'] === null) {
+            throw InvalidValue::at('/amps', 'wants-amps');
+        }
+    }
+
+    /**
+     * A reading of a discharge that runs: volts and amps of a battery of the plan.
+     *
+     * @param array{step: string, state: string, value: ?float, amps: ?float} $said
+     *
+     * @throws InvalidValue
+     */
+    private static function mustDischarge(Study $study, array $said): void
+    {
+        $steps = array_map(static fn(Part $p): string => LiveDischarge::step($p->uid), $study->planned()->houseBatteries());
+        if (!in_array($said['step'], $steps, true)) {
+            throw InvalidValue::at('/step', 'no-check');
+        }
+        if ($said['state'] === Noted::DONE && ($said['value'] === null || $said['value'] <= 0.0)) {
+            throw InvalidValue::at('/value', 'wants-reading');
+        }
+        if ($said['state'] === Noted::DONE && ($said['amps'] === null || $said['amps'] <= 0.0)) {
             throw InvalidValue::at('/amps', 'wants-amps');
         }
     }

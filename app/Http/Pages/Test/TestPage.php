@@ -8,6 +8,9 @@ use App\Http\Workbench;
 use App\Models\Tick as Row;
 use App\Models\Workshop;
 use App\Record\DayDesk;
+use App\Record\LiveDischarge;
+use Pebblefell\Bank\CapacityTest;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Test\Check;
@@ -201,6 +204,52 @@ final readonly class TestPage
         return $part === null || $bank === null ? '' : $this->bench->show->field(
             round($bank->chemistry()->lowestCellV() * $bank->cells() / max(1, $bank->series), 1),
         );
+    }
+
+    /**
+     * Discharges that run, with what they came to so far: "54.2 Ah in 2.1 h, 13.0 V; by the label it ends about 16:40".
+     *
+     * @return list<array{uid: string, part: string, says: string, done: bool, step: string}>
+     */
+    public function discharges(): array
+    {
+        $running = [];
+        foreach ($this->bench->study->planned()->houseBatteries() as $part) {
+            $readings = LiveDischarge::readings($this->bench->job, $part->uid);
+            if ($readings === []) {
+                continue;
+            }
+            $last = $readings[count($readings) - 1];
+            $test = count($readings) < 2 ? null : CapacityTest::of($readings, (float) $this->endV());
+            $ah = $test->ah ?? 0.0;
+            $leftH = (($part->data->number('capacity_ah') ?? NAN) - $ah) / $last['amps'];
+            $running[] = [
+                'uid' => $part->uid,
+                'part' => $this->bench->say->onePart($part),
+                'says' => $this->bench->say->word($test?->reachedEnd === true ? 'tests.discharge.ended' : 'tests.discharge.running', [
+                    'ah' => Amount::of($ah, 'Ah', 1), 'hours' => Amount::of($test->hours ?? 0.0, 'h', 1),
+                    'volts' => Amount::of($last['volts'], 'V', 2),
+                ]) . ($test?->reachedEnd === true || is_nan($leftH) || $leftH <= 0.0
+                    ? ''
+                    : ' ' . $this->bench->say->word('tests.discharge.until', [
+                    'when' => $this->workshop->told((int) round($last['t_s'] + 3600.0 * $leftH), 'D H:i'),
+                ])),
+                'done' => $test?->reachedEnd === true,
+                'step' => LiveDischarge::step($part->uid),
+            ];
+        }
+
+        return $running;
+    }
+
+    /**
+     * @return array<string, string> batteries of the plan, by the step under which a reading of their discharge is noted
+     */
+    public function dischargeSteps(): array
+    {
+        $names = $this->batteries();
+
+        return array_combine(array_map(LiveDischarge::step(...), array_map(strval(...), array_keys($names))), array_values($names));
     }
 
     /**

@@ -6,6 +6,8 @@ namespace App\Http\Requests\Test;
 
 use App\Csv\Csv;
 use App\Http\Requests\FormRequest;
+use App\Models\Job;
+use App\Record\LiveDischarge;
 use Illuminate\Validation\Validator;
 use Pebblefell\Bank\CapacityTest;
 use Pebblefell\Exception\InvalidValue;
@@ -24,7 +26,8 @@ final class CapacityRequest extends FormRequest
             'part' => ['required', 'string', 'max:20'],
             'end_v' => ['required', 'numeric', 'between:0.5,80'],
             'celsius' => ['nullable', 'numeric', 'between:-60,150'],
-            'table' => ['required', 'string', 'max:2000000'],
+            'table' => ['required_without:live', 'nullable', 'string', 'max:2000000'],
+            'live' => ['nullable', 'boolean'],
         ];
     }
 
@@ -38,6 +41,11 @@ final class CapacityRequest extends FormRequest
 
     protected function check(Validator $validator): void
     {
+        if ($this->boolean('live')) {
+            $this->checkLive($validator);
+
+            return;
+        }
         [$rows, $faults] = Csv::read($this->text('table'), ['minutes', 'volts', 'amps'], self::MOST);
         $readings = [];
         foreach ($rows as $row) {
@@ -70,6 +78,17 @@ final class CapacityRequest extends FormRequest
         }
         if (!$this->test->reachedEnd) {
             $validator->errors()->add('table', 'The volts never come down to the end: no capacity can be read off it.');
+        }
+    }
+
+    /** As it was read while it ran. */
+    private function checkLive(Validator $validator): void
+    {
+        $job = $this->route('job');
+        $readings = $job instanceof Job ? LiveDischarge::readings($job, $this->text('part')) : [];
+        $this->test = count($readings) < 2 ? null : CapacityTest::of($readings, (float) $this->number('end_v'));
+        if ($this->test?->reachedEnd !== true) {
+            $validator->errors()->add('part', 'It has not come down to its end yet.');
         }
     }
 
