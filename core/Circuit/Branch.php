@@ -38,9 +38,16 @@ final readonly class Branch
     /**
      * @param ?Reach $reach  behind the part; null where it is not drawn: then DC loads hang there, as usual
      * @param bool   $anywhere DC loads that no place is drawn for may hang here
+     * @param bool   $openEnds and at an end that is left open for them
      */
-    public static function of(Graph $graph, ?Reach $reach, bool $anywhere, Budget $budget, Supply $supply): self
-    {
+    public static function of(
+        Graph $graph,
+        ?Reach $reach,
+        bool $anywhere,
+        Budget $budget,
+        Supply $supply,
+        bool $openEnds = true,
+    ): self {
         $inverters = $chargers = [];
         foreach ($reach?->points() ?? [] as $point) {
             $part = $graph->parts[$point->uid];
@@ -52,7 +59,7 @@ final readonly class Branch
             }
         }
         // Loads that no place is drawn for may hang anywhere.
-        $hasLoads = $reach === null || $anywhere || self::feedsLoads($graph, $reach);
+        $hasLoads = $reach === null || $anywhere || self::feedsLoads($graph, $reach, $openEnds);
 
         return new self($inverters, $chargers, $hasLoads, $budget, $supply);
     }
@@ -83,11 +90,11 @@ final readonly class Branch
     }
 
     /** A distribution box, or an end that is left open for them. */
-    public static function feedsLoads(Graph $graph, Reach $reach): bool
+    public static function feedsLoads(Graph $graph, Reach $reach, bool $openEnds = true): bool
     {
         foreach ($reach->points() as $point) {
             $part = $graph->parts[$point->uid];
-            if ($part->kind === PartKind::DistributionBox || ($part->kind->kind()->joins() !== [] && $graph->at($point) === [])) {
+            if ($part->kind === PartKind::DistributionBox || ($openEnds && $part->kind->kind()->joins() !== [] && $graph->at($point) === [])) {
                 return true;
             }
         }

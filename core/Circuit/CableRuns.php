@@ -110,7 +110,8 @@ final readonly class CableRuns
         $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $batteries), true);
         // In the order in which they are reached: of two ends the nearer one comes first.
         $order = array_flip(array_map(strval(...), $whole->points()));
-        $anywhere = !Branch::feedsLoads($graph, $whole);
+        // Of a return only what is drawn to come back through it counts: many leave most of the negative side undrawn.
+        $anywhere = !$back && !Branch::feedsLoads($graph, $whole);
         $runs = [];
         foreach (self::sideBySide($graph, $whole) as $group) {
             [$a, $b] = [$group[0]->from, $group[0]->to];
@@ -125,7 +126,7 @@ final readonly class CableRuns
             }
             // On the lead of a charger or an inverter no load hangs besides.
             $passes = array_filter($behind->parts(), static fn(Part $p): bool => !$p->kind->isCharger() && !$p->kind->isInverter()) !== [];
-            $branch = Branch::of($graph, $behind, $passes && $anywhere, $budget, $supply);
+            $branch = Branch::of($graph, $behind, $passes && $anywhere, $budget, $supply, !$back);
             $runs[] = new CableRun($group, $near, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV);
         }
 

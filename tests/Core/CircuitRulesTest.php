@@ -444,6 +444,15 @@ final class CircuitRulesTest extends TestCase
             self::load(['watts' => 1200]),
         );
         yield 'a return that burns' => ['cable-too-thin@w2', 'stop', $back(6), $back(35)];
+        // A gauge's own thin return is its own affair, though no other is drawn beside it.
+        $last = static fn(string $wire): System => self::drawn(
+            ['b1.plus f1.in 70 0.2 105', 'f1.out x.supply_plus 35 0.5 90', 'm0.battery_minus b1.minus 70 0.3 90', $wire],
+            ['x' => ['distribution_box', ['circuits' => 4]], 'g' => ['gauge', []]],
+            self::load(['watts' => 1200]),
+        );
+        yield 'the return of a gauge' => [
+            'cable-too-thin@w3', 'stop', $last('x.supply_minus m0.system_minus 6 0.5 90'), $last('g.minus m0.system_minus 1.5 2 90'),
+        ];
         yield 'a return behind the shunt that burns' => [
             'cable-too-thin@w2', 'stop', $back(6, 'x.supply_minus', 'm0.system_minus'), $back(35, 'x.supply_minus', 'm0.system_minus'),
         ];
