@@ -94,7 +94,8 @@ final readonly class Branch
     {
         foreach ($reach->points() as $point) {
             $part = $graph->parts[$point->uid];
-            if ($part->kind === PartKind::DistributionBox || ($openEnds && $part->kind->kind()->joins() !== [] && $graph->at($point) === [])) {
+            $isOpen = $openEnds && $part->kind->kind()->joins() !== [] && $graph->at($point) === [];
+            if ($part->kind === PartKind::DistributionBox || $isOpen) {
                 return true;
             }
         }
