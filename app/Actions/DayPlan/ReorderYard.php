@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\DayPlan;
 
-use App\Http\Pages\YardPage;
 use App\Models\DayPlan;
 use App\Models\Job;
 use App\Models\Workshop;
 use App\Record\DayDesk;
+use App\Record\Fortnight;
 use App\Record\Studies;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
@@ -28,7 +28,7 @@ final class ReorderYard
         return DB::transaction(static function () use ($seen): int {
             // Whoever plans a day meanwhile waits, or is waited for.
             DayPlan::query()->orderBy('id')->lockForUpdate()->get(['id']);
-            $yard = new YardPage(Workshop::current());
+            $yard = new Fortnight(Workshop::current());
             if ($yard->mark() !== $seen) {
                 throw InvalidValue::at('/seen', 'planned-since');
             }

@@ -232,8 +232,8 @@ final readonly class TestPage
                 ]) . ($test?->reachedEnd === true || is_nan($leftH) || $leftH <= 0.0
                     ? ''
                     : ' ' . $this->bench->say->word('tests.discharge.until', [
-                    'when' => $this->workshop->told((int) round($last['t_s'] + 3600.0 * $leftH), 'D H:i'),
-                ])),
+                        'when' => $this->workshop->told((int) round($last['t_s'] + 3600.0 * $leftH), 'D H:i'),
+                    ])),
                 'done' => $test?->reachedEnd === true,
                 'step' => LiveDischarge::step($part->uid),
             ];
