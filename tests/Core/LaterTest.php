@@ -55,7 +55,8 @@ final class LaterTest extends TestCase
             [[50.0, 70.0, 0.3], [50.0, 70.0, 0.8]],
             array_map(static fn(array $r): array => [$r['nowMm2'], $r['laterMm2'], $r['metres']], array_slice($later->runs, -2)),
         );
-        self::assertFalse($later->isReady());
+        // 40 of copper, and half an hour at 74.
+        self::assertSame([77.0, null, null], [Later::changedLater(40.0, 74.0), Later::changedLater(null, 74.0), Later::changedLater(40.0, null)]);
         // No size carries the 600 A that the fuse for 5,000 W lets through: two of 95 mm² carry 330 A each; where its terminal takes 70 mm²
         // at
         // most, three of 50 carry 230 each.

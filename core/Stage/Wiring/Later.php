@@ -23,6 +23,9 @@ use Pebblefell\System\PartKind;
  */
 final readonly class Later
 {
+    /** Hours of work to change one run, or one part, later. Chosen: half an hour each, with what stands before it. */
+    private const CHANGE_H = 0.5;
+
     /** A larger inverter is half as large again, where nobody says how large. Chosen. */
     public const USUALLY = 1.5;
 
@@ -121,10 +124,15 @@ final readonly class Later
         return new self(0.0, [], [], [], $breaks, 0);
     }
 
-    /** Nothing of what is planned has to be changed. */
-    public function isReady(): bool
+    /**
+     * What it costs to change one run, or one part, later: it whole, and the work on it.
+     *
+     * @param ?float $whole      price of it; null: not noted
+     * @param ?float $hourlyRate null: the workshop has none
+     */
+    public static function changedLater(?float $whole, ?float $hourlyRate): ?float
     {
-        return $this->runs === [] && $this->fuses === [] && $this->parts === [] && $this->breaks === [] && $this->open === 0;
+        return $whole === null || $hourlyRate === null ? null : $whole + self::CHANGE_H * $hourlyRate;
     }
 
     /**

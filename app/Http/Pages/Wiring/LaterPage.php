@@ -20,9 +20,6 @@ use Pebblefell\System\Part;
 /** What was promised for later, in copper and money: fitted for it now, or changed then. */
 final class LaterPage
 {
-    /** Hours of work to change one run, or one part, later. Chosen: half an hour each, with what stands before it. */
-    private const CHANGE_H = 0.5;
-
     /** @var ?array{?Later, ?Later} for the inverter, for the battery */
     private ?array $later = null;
 
@@ -141,8 +138,7 @@ final class LaterPage
      */
     private function row(string $for, string $what, string $now, string $later, ?float $more, ?float $whole): array
     {
-        $rate = Workshop::current()->hourly_rate;
-        $then = $whole === null || $rate === null ? null : $whole + self::CHANGE_H * $rate;
+        $then = Later::changedLater($whole, Workshop::current()->hourly_rate);
 
         return [
             'for' => $for === 'inverter' ? 'the inverter' : 'one more battery', 'what' => $what, 'now' => $now, 'later' => $later,
