@@ -6,8 +6,7 @@ namespace Pebblefell\Conductor;
 
 /**
  * How a breaker trips: by heat alone, as small DC breakers on a boat or in a van do, or by heat and, from some multiple of its rating on,
- * by
- * a magnet at once.
+ * by a magnet at once.
  *
  * IEC 60898-1 (B, C, D; from memory): 1.13 times the rating holds an hour, 1.45 trips within it, 2.55 within a minute; the magnet holds at
  * 3, 5, 10 times and trips within 0.1 s at 5, 10, 20. On DC the magnet wants up to 1.4 times as much; these are the AC figures. By heat

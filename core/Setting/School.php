@@ -31,9 +31,8 @@ enum School: string
     public const BALANCES_FROM_CELL_V = 3.45;
 
     /**
-     * V a cell for absorption and float; null: as the sheet has it. Common practice: long life stops at 3.40 V a cell; a rested cell
-     * stands at
-     * 3.30 V at about 70 %.
+     * V a cell for absorption and float; null: as the sheet has it. Common practice: long life stops at 3.40 V a cell; a rested cell stands
+     * at 3.30 V at about 70 %.
      *
      * @return ?array{float, float}
      */

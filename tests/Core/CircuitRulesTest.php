@@ -636,8 +636,7 @@ final class CircuitRulesTest extends TestCase
 
     /**
      * Demo jobs with random lines on random sheets, random fates and random conductors, circles among them: each is judged to an end, and
-     * all that
-     * is said is whole in both languages.
+     * all that is said is whole in both languages.
      */
     public function testWhateverIsDrawnIsJudgedInWholeWords(): void
     {

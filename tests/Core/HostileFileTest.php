@@ -13,8 +13,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * A job file in which one thing is wrong: refused with a path that leads to it, or taken in as a model that can be judged and written
- * again.
- * Never an error of the program.
+ * again. Never an error of the program.
  */
 final class HostileFileTest extends TestCase
 {

@@ -58,8 +58,7 @@ final class LaterTest extends TestCase
         // 40 of copper, and half an hour at 74.
         self::assertSame([77.0, null, null], [Later::changedLater(40.0, 74.0), Later::changedLater(null, 74.0), Later::changedLater(40.0, null)]);
         // No size carries the 600 A that the fuse for 5,000 W lets through: two of 95 mm² carry 330 A each; where its terminal takes 70 mm²
-        // at
-        // most, three of 50 carry 230 each.
+        // at most, three of 50 carry 230 each.
         $beside = static fn(System $s): array => array_map(
             static fn(array $r): array => [$r['count'], $r['laterMm2']],
             Later::inverter(Study::of($s), 5000.0)->runs ?? [],

@@ -97,8 +97,7 @@ final class TimeCurrentTest extends TestCase
 
     /**
      * Class T 300 A before 200 A at 1,354 A, 4.51 and 6.77 times their ratings: 10 · 0.005^(ln 2.257 / ln 2.5) and 0.5 · 0.02^(ln 1.354 /
-     * ln 2)
-     * are 90 ms both.
+     * ln 2) are 90 ms both.
      */
     public function testSelectivityByHand(): void
     {

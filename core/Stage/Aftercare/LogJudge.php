@@ -227,8 +227,7 @@ final readonly class LogJudge
 
     /**
      * The monitor says that more than this is left, and yet the volts, with hardly anything flowing, are those of a battery near its end:
-     * it
-     * holds less than the monitor was told.
+     * it holds less than the monitor was told.
      *
      * @param list<LogDay> $whole
      */

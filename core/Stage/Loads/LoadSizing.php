@@ -64,8 +64,7 @@ final readonly class LoadSizing
 
     /**
      * The budget of what may draw through a part: all but the loads that are noted to hang elsewhere; of a fuse that loads are noted to
-     * have
-     * for themselves, these alone.
+     * have for themselves, these alone.
      *
      * @param Reach $behind what hangs behind the part
      */

@@ -107,8 +107,7 @@ final readonly class Sharing
 
     /**
      * What would be better: another bay that is free for all of it, or the next morning at which bay and people are; '' where nothing is in
-     * the
-     * way.
+     * the way.
      */
     public function better(): string
     {

@@ -15,8 +15,7 @@ use Pebblefell\Stage\Ticks;
 
 /**
  * The ten-minute proof learnt on this vehicle as it is planned, with a loose lug, a tired battery or a dead sensor in it in secret. Nothing
- * of
- * it is kept.
+ * of it is kept.
  *
  * @phpstan-import-type Asked from ProofCircuit
  */

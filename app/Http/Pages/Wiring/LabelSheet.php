@@ -34,8 +34,7 @@ final readonly class LabelSheet
 
     /**
      * "3 x 8, 70 x 37, 0, 0.5, 0": columns x rows, width x height, from the left, from the top, gap between columns, in mm; the last three
-     * may be
-     * left out.
+     * may be left out.
      *
      * @throws InvalidValue at /label_sheet for what cannot be read, or is larger than the paper
      */
