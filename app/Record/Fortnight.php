@@ -65,10 +65,12 @@ final readonly class Fortnight
                 'people' => $plan->people,
                 'place' => $plan->bay,
                 'begun' => $this->from[$k] <= $now,
+                'charge' => $this->charge($plan),
             ];
         }
         $moves = [];
-        $better = Order::better($stays, $this->workshop->bays ?? [], $this->workshop->crew, $this->hours->calendar);
+        $shared = ['places' => $this->workshop->bays ?? [], 'crew' => $this->workshop->crew, 'chargers' => $this->workshop->chargers];
+        $better = Order::better($stays, $shared, $this->hours->calendar);
         foreach ($better as $k => $to) {
             $moves[] = [
                 'plan' => $this->plans[$k] ?? throw new LogicException("no plan $k"),
@@ -78,6 +80,18 @@ final readonly class Fortnight
         }
 
         return $moves;
+    }
+
+    /**
+     * When a vehicle's batteries want a charger, in hours since the midnight before now; null: they want none.
+     *
+     * @return ?array{fromH: float, toH: float}
+     */
+    public function charge(DayPlan $plan): ?array
+    {
+        return $plan->charges_from === null || $plan->charges_to === null
+            ? null
+            : ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to)];
     }
 
     /** What is proposed, as a mark by which it is known again. */

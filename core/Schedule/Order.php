@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Pebblefell\Schedule;
 
 /**
- * Jobs that want the same place, or more people than there are, in a better order: none earlier than it was planned, each in its own place
+ * Jobs that want the same place, or more people or chargers than there are, in a better order: none earlier than it was planned, each in its own place
  * as long as that is free, and all together as little late as can be. Serial schedule generation (Kolisch 1996): one after the other, each
  * at the first moment at which it finds room; up to six that are free to move in every order, more by the usual priorities.
+ * Shared are places in which a vehicle can stand ('' is none, and always free), people and chargers at one time; null: not counted.
  *
- * @phpstan-type Stay array{fromH: float, toH: float, people: int, place: string, begun: bool}
+ * @phpstan-type Stay array{fromH: float, toH: float, people: int, place: string, begun: bool, charge: ?array{fromH: float, toH: float}}
+ * @phpstan-type Shared array{places: list<string>, crew: ?int, chargers: ?int}
  */
 final class Order
 {
@@ -22,21 +24,21 @@ final class Order
     private const HAIR_H = 1e-6;
 
     /**
-     * @param list<Stay>   $stays  hours since a common beginning; begun: it stands there already, and stays
-     * @param list<string> $places in which a vehicle can stand; '' is none, and always free
-     * @param ?int         $crew   people at one time; null: not counted
+     * @param list<Stay> $stays  hours since a common beginning; begun: it stands there already, and stays; charge: when it wants a charger,
+     *                           which moves with it
+     * @param Shared     $shared
      *
      * @return array<int, array{fromH: float, place: string}> those that move, by which of the stays
      */
-    public static function better(array $stays, array $places, ?int $crew, Calendar $calendar): array
+    public static function better(array $stays, array $shared, Calendar $calendar): array
     {
         $free = array_keys(array_filter($stays, static fn(array $s): bool => !$s['begun']));
         usort($free, static fn(int $a, int $b): int => $stays[$a]['fromH'] <=> $stays[$b]['fromH']);
         $best = null;
         foreach (self::orders($free, $stays) as $order) {
             // With the other places, and each waiting for its own.
-            foreach ([$places, []] as $open) {
-                $laid = self::laid($stays, $order, $open, $crew, $calendar);
+            foreach ([$shared['places'], []] as $open) {
+                $laid = self::laid($stays, $order, [...$shared, 'places' => $open], $calendar);
                 $late = self::late($stays, $laid);
                 $best = $best === null || $late < $best[0] - self::HAIR_H ? [$late, $laid] : $best;
             }
@@ -63,54 +65,76 @@ final class Order
     }
 
     /**
-     * @param list<Stay>   $stays
-     * @param list<int>    $order
-     * @param list<string> $places
+     * @param list<Stay> $stays
+     * @param list<int>  $order
+     * @param Shared     $shared
      *
      * @return array<int, array{fromH: float, place: string}>
      */
-    private static function laid(array $stays, array $order, array $places, ?int $crew, Calendar $calendar): array
+    private static function laid(array $stays, array $order, array $shared, Calendar $calendar): array
     {
         $taken = array_values(array_filter($stays, static fn(array $s): bool => $s['begun']));
         $laid = [];
         foreach ($order as $k) {
-            $laid[$k] = self::place($stays[$k], $taken, $places, $crew, $calendar);
-            $taken[] = [...$stays[$k], ...$laid[$k], 'toH' => $laid[$k]['fromH'] + $stays[$k]['toH'] - $stays[$k]['fromH']];
+            $laid[$k] = self::place($stays[$k], $taken, $shared, $calendar);
+            $taken[] = [...self::at($stays[$k], $laid[$k]['fromH']), 'place' => $laid[$k]['place']];
         }
 
         return $laid;
     }
 
     /**
+     * The same stay begun at another hour.
+     *
+     * @param Stay $stay
+     *
+     * @return Stay
+     */
+    private static function at(array $stay, float $fromH): array
+    {
+        $by = $fromH - $stay['fromH'];
+        $charge = $stay['charge'];
+
+        return [
+            ...$stay,
+            'fromH' => $fromH,
+            'toH' => $stay['toH'] + $by,
+            'charge' => $charge === null ? null : ['fromH' => $charge['fromH'] + $by, 'toH' => $charge['toH'] + $by],
+        ];
+    }
+
+    /**
      * The first moment, and there the own place before others.
      *
-     * @param Stay         $stay
-     * @param list<Stay>   $taken
-     * @param list<string> $places
+     * @param Stay       $stay
+     * @param list<Stay> $taken
+     * @param Shared     $shared
      *
      * @return array{fromH: float, place: string}
      */
-    private static function place(array $stay, array $taken, array $places, ?int $crew, Calendar $calendar): array
+    private static function place(array $stay, array $taken, array $shared, Calendar $calendar): array
     {
-        $length = $stay['toH'] - $stay['fromH'];
         // Room comes only where something ends; work begins only when somebody works.
-        $moments = [$stay['fromH'], ...array_map(
-            $calendar->next(...),
-            array_filter(array_column($taken, 'toH'), static fn(float $h): bool => $h > $stay['fromH']),
-        )];
+        $ends = array_column($taken, 'toH');
+        if ($stay['charge'] !== null) {
+            $after = $stay['charge']['fromH'] - $stay['fromH'];
+            foreach (array_filter(array_column($taken, 'charge')) as $charge) {
+                $ends[] = $charge['toH'] - $after;
+            }
+        }
+        $moments = [$stay['fromH'], ...array_map($calendar->next(...), array_filter($ends, static fn(float $h): bool => $h > $stay['fromH']))];
         sort($moments);
         foreach ($moments as $from) {
-            $beside = array_filter(
+            $there = self::at($stay, $from);
+            $beside = array_values(array_filter(
                 $taken,
-                static fn(array $t): bool => $t['fromH'] < $from + $length - self::HAIR_H && $t['toH'] > $from + self::HAIR_H,
-            );
-            // More than there ever are must be found, whenever it is.
-            if ($crew !== null && $stay['people'] <= $crew
-                && Crew::wanted(array_values($beside), $from, $from + $length) + $stay['people'] > $crew) {
+                static fn(array $t): bool => $t['fromH'] < $there['toH'] - self::HAIR_H && $t['toH'] > $from + self::HAIR_H,
+            ));
+            if (!self::areEnough($there, $beside, $shared['crew']) || !self::canCharge($there, $taken, $shared['chargers'])) {
                 continue;
             }
             $full = array_column($beside, 'place');
-            foreach ([$stay['place'], ...$places] as $place) {
+            foreach ([$stay['place'], ...$shared['places']] as $place) {
                 if ($place === '' || !in_array($place, $full, true)) {
                     return ['fromH' => $from, 'place' => $place];
                 }
@@ -118,6 +142,38 @@ final class Order
         }
 
         return ['fromH' => $stay['fromH'], 'place' => $stay['place']];
+    }
+
+    /**
+     * There are people enough; more than there ever are must be found, whenever it is.
+     *
+     * @param Stay       $stay
+     * @param list<Stay> $beside
+     */
+    private static function areEnough(array $stay, array $beside, ?int $crew): bool
+    {
+        return $crew === null || $stay['people'] > $crew
+            || Crew::wanted($beside, $stay['fromH'], $stay['toH']) + $stay['people'] <= $crew;
+    }
+
+    /**
+     * A charger is free for as long as it charges.
+     *
+     * @param Stay       $stay
+     * @param list<Stay> $taken
+     */
+    private static function canCharge(array $stay, array $taken, ?int $chargers): bool
+    {
+        if ($stay['charge'] === null || $chargers === null || $chargers < 1) {
+            return true;
+        }
+        // Hours that were added up differ by a hair where one takes the charger from the other.
+        $charges = array_map(
+            static fn(array $c): array => ['fromH' => $c['fromH'], 'toH' => $c['toH'] - self::HAIR_H, 'people' => 1],
+            array_values(array_filter(array_column($taken, 'charge'))),
+        );
+
+        return Crew::wanted($charges, $stay['charge']['fromH'], $stay['charge']['toH'] - self::HAIR_H) < $chargers;
     }
 
     /**

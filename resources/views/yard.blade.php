@@ -26,7 +26,7 @@
                                 <input type="hidden" name="seen" value="{{ $page->mark() }}"><button class="btn plain">Plan them so</button></form>
                         @endcan
                     @else
-                        <p>No order within these days is better; ask for more people, or for another bay.</p>
+                        <p>No order within these days is better; ask for more people, another bay or another charger.</p>
                     @endif
                     @endunfolded
                 </x-fold>

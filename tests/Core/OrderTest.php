@@ -15,11 +15,23 @@ use Random\Randomizer;
 final class OrderTest extends TestCase
 {
     /**
-     * @return array{fromH: float, toH: float, people: int, place: string, begun: bool}
+     * @param ?array{fromH: float, toH: float} $charge
+     *
+     * @return array{fromH: float, toH: float, people: int, place: string, begun: bool, charge: ?array{fromH: float, toH: float}}
      */
-    private static function stay(float $from, float $to, int $people, string $place, bool $begun = false): array
+    private static function stay(float $from, float $to, int $people, string $place, bool $begun = false, ?array $charge = null): array
     {
-        return ['fromH' => $from, 'toH' => $to, 'people' => $people, 'place' => $place, 'begun' => $begun];
+        return ['fromH' => $from, 'toH' => $to, 'people' => $people, 'place' => $place, 'begun' => $begun, 'charge' => $charge];
+    }
+
+    /**
+     * @param list<string> $places
+     *
+     * @return array{places: list<string>, crew: ?int, chargers: ?int}
+     */
+    private static function shared(array $places, ?int $crew = null, ?int $chargers = null): array
+    {
+        return ['places' => $places, 'crew' => $crew, 'chargers' => $chargers];
     }
 
     public function testByHand(): void
@@ -27,16 +39,29 @@ final class OrderTest extends TestCase
         $days = Calendar::of([[8.0, 16.0], [32.0, 40.0], [56.0, 64.0]]);
         // Two want the quay from eight: the other bay is free, so one goes there at once.
         $two = [self::stay(8.0, 14.0, 1, 'quay'), self::stay(8.0, 12.0, 1, 'quay')];
-        self::assertSame(['loft'], array_column(Order::better($two, ['quay', 'loft'], null, $days), 'place'));
+        self::assertSame(['loft'], array_column(Order::better($two, self::shared(['quay', 'loft']), $days), 'place'));
         // With one bay the short one goes first: four hours of waiting instead of six.
-        self::assertSame([0 => ['fromH' => 12.0, 'place' => 'quay']], Order::better($two, ['quay'], null, $days));
+        self::assertSame([0 => ['fromH' => 12.0, 'place' => 'quay']], Order::better($two, self::shared(['quay']), $days));
         // Two people at one time: the second waits though a bay is free; what would begin at night begins in the morning.
         $crew = [self::stay(8.0, 18.0, 2, 'quay', true), self::stay(9.0, 12.0, 1, 'loft')];
-        self::assertSame([1 => ['fromH' => 32.0, 'place' => 'loft']], Order::better($crew, ['quay', 'loft'], 2, $days));
-        self::assertSame([], Order::better($crew, ['quay', 'loft'], 3, $days));
+        self::assertSame([1 => ['fromH' => 32.0, 'place' => 'loft']], Order::better($crew, self::shared(['quay', 'loft'], 2), $days));
+        self::assertSame([], Order::better($crew, self::shared(['quay', 'loft'], 3), $days));
         // No bay at all is always free; more people than there are are asked for whenever it is.
-        self::assertSame([], Order::better([self::stay(8.0, 9.0, 1, ''), self::stay(8.0, 9.0, 1, '')], ['quay'], null, $days));
-        self::assertSame([], Order::better([self::stay(8.0, 9.0, 5, 'quay')], ['quay'], 2, $days));
+        self::assertSame([], Order::better([self::stay(8.0, 9.0, 1, ''), self::stay(8.0, 9.0, 1, '')], self::shared(['quay']), $days));
+        self::assertSame([], Order::better([self::stay(8.0, 9.0, 5, 'quay')], self::shared(['quay'], 2), $days));
+    }
+
+    public function testOneChargerByHand(): void
+    {
+        $days = Calendar::of([[8.0, 16.0], [32.0, 40.0], [56.0, 64.0]]);
+        // Each has a bay; both charge from two hours after they came, one of them for three hours and the other until the morning.
+        $stays = [
+            self::stay(8.0, 14.0, 1, 'quay', false, ['fromH' => 10.0, 'toH' => 13.0]),
+            self::stay(8.0, 34.0, 1, 'loft', false, ['fromH' => 10.0, 'toH' => 32.0]),
+        ];
+        self::assertSame([], Order::better($stays, self::shared(['quay', 'loft'], null, 2), $days));
+        // One charger: the long one comes at eleven, and is put on at thirteen, when the short one is off it.
+        self::assertSame([1 => ['fromH' => 11.0, 'place' => 'loft']], Order::better($stays, self::shared(['quay', 'loft'], null, 1), $days));
     }
 
     /** Random yards: afterwards nobody stands in another's way, none begins earlier, what has begun stays, and no order of starts is better. */
@@ -49,15 +74,18 @@ final class OrderTest extends TestCase
             $stays = [];
             for ($k = $random->getInt(2, 9); $k > 0; --$k) {
                 $from = 24.0 * $random->getInt(0, 3) + $random->getInt(8, 15);
-                $stays[] = self::stay($from, $from + $random->getInt(2, 30), $random->getInt(1, 2), $places[$random->getInt(0, 2)], $stays === []);
+                $to = $from + $random->getInt(2, 30);
+                $charge = $random->getInt(0, 1) === 0 ? null : ['fromH' => $from + 1.0, 'toH' => ($from + 1.0 + $to) / 2.0];
+                $stays[] = self::stay($from, $to, $random->getInt(1, 2), $places[$random->getInt(0, 2)], $stays === [], $charge);
             }
             $crew = $random->getInt(2, 4);
-            $moves = Order::better($stays, $places, $crew, $days);
+            $chargers = $random->getInt(1, 2);
+            $moves = Order::better($stays, self::shared($places, $crew, $chargers), $days);
             self::assertArrayNotHasKey(0, $moves);
             $after = $stays;
             foreach ($moves as $k => $at) {
                 self::assertGreaterThanOrEqual($stays[$k]['fromH'], $at['fromH']);
-                $after[$k] = [...$stays[$k], ...$at, 'toH' => $at['fromH'] + $stays[$k]['toH'] - $stays[$k]['fromH']];
+                $after[$k] = [...self::moved($stays[$k], $at['fromH'] - $stays[$k]['fromH']), 'place' => $at['place']];
             }
             foreach ($after as $i => $a) {
                 foreach ($after as $j => $b) {
@@ -68,6 +96,7 @@ final class OrderTest extends TestCase
                 }
             }
             self::assertSame([], Crew::over($after, $crew), "yard $n");
+            self::assertSame([], Crew::over(self::charges($after), $chargers), "yard $n");
             // Left to wait in the order of their starts, each in its own place, they would be at least as late.
             $waited = [$after[0]];
             $late = 0.0;
@@ -79,14 +108,47 @@ final class OrderTest extends TestCase
                 $isFree = static fn(float $h): bool => array_filter(
                     $waited,
                     static fn(array $w): bool => $w['place'] === $stay['place'] && $w['fromH'] < $h + $length && $w['toH'] > $h,
-                ) === [] && Crew::wanted($waited, $h, $h + $length) + $stay['people'] <= $crew;
+                ) === [] && Crew::over([...$waited, self::moved($stay, $h - $stay['fromH'])], $crew) === []
+                    && Crew::over(self::charges([...$waited, self::moved($stay, $h - $stay['fromH'])]), $chargers) === [];
                 while (!$isFree($from)) {
                     $from = $days->next($from + 1.0);
                 }
                 $late += $from - $stay['fromH'];
-                $waited[] = [...$stay, 'fromH' => $from, 'toH' => $from + $length];
+                $waited[] = self::moved($stay, $from - $stay['fromH']);
             }
             self::assertLessThanOrEqual($late + 1e-6, Order::late($stays, $moves), "yard $n");
         }
+    }
+
+    /**
+     * @param array{fromH: float, toH: float, people: int, place: string, begun: bool, charge: ?array{fromH: float, toH: float}} $stay
+     *
+     * @return array{fromH: float, toH: float, people: int, place: string, begun: bool, charge: ?array{fromH: float, toH: float}}
+     */
+    private static function moved(array $stay, float $byH): array
+    {
+        $charge = $stay['charge'];
+
+        return self::stay(
+            $stay['fromH'] + $byH,
+            $stay['toH'] + $byH,
+            $stay['people'],
+            $stay['place'],
+            $stay['begun'],
+            $charge === null ? null : ['fromH' => $charge['fromH'] + $byH, 'toH' => $charge['toH'] + $byH],
+        );
+    }
+
+    /**
+     * @param list<array{fromH: float, toH: float, people: int, place: string, begun: bool, charge: ?array{fromH: float, toH: float}}> $stays
+     *
+     * @return list<array{fromH: float, toH: float, people: int}>
+     */
+    private static function charges(array $stays): array
+    {
+        return array_map(
+            static fn(array $c): array => [...$c, 'people' => 1],
+            array_values(array_filter(array_column($stays, 'charge'))),
+        );
     }
 }

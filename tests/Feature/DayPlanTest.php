@@ -15,6 +15,7 @@ use App\Record\JobFiles;
 use App\Record\Milestones;
 use App\Record\Studies;
 use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -313,6 +314,14 @@ final class DayPlanTest extends TestCase
             'More chargers wanted than there are',
         )->assertSee("want $all; there")->assertSee('One is free from');
         $this->get('/')->assertOk()->assertSee("$all chargers wanted");
+        // With room and people enough, the better order is for the chargers' sake.
+        $on = static fn(?CarbonInterface $at): ?CarbonInterface => $at?->copy()->addDays(4);
+        DayPlan::query()->toBase()->update([
+            'bay' => '', 'starts_at' => $on($own->starts_at), 'ends_at' => $on($own->ends_at),
+            'charges_from' => $on($own->charges_from), 'charges_to' => $on($own->charges_to),
+        ]);
+        Workshop::current()->update(['crew' => null]);
+        $this->get('/?fold=order')->assertOk()->assertDontSee('people wanted,')->assertSee('Plan them so');
         Workshop::current()->update(['chargers' => $all]);
         $this->get("/jobs/$job->id/day-plan")->assertDontSee('More chargers wanted');
     }

@@ -110,11 +110,9 @@ final readonly class YardPage
                 'fromH' => $this->fortnight->hour($this->fortnight->from[$k]),
                 'toH' => $this->fortnight->hour($this->fortnight->to[$k]), 'people' => $p->people,
             ];
-            if ($p->charges_from !== null && $p->charges_to !== null) {
-                $chargers[] = [
-                    'fromH' => $this->fortnight->hours->hour($p->charges_from), 'toH' => $this->fortnight->hours->hour($p->charges_to),
-                    'people' => 1,
-                ];
+            $charge = $this->fortnight->charge($p);
+            if ($charge !== null) {
+                $chargers[] = [...$charge, 'people' => 1];
             }
         }
 
