@@ -28,7 +28,8 @@ final class Acts
         /** @var Paginator<int, covariant object> $page */
         $page = self::named($job)->simplePaginate(self::PAGE);
         $names = array_column($page->items(), 'act');
-        $lines = Activity::query()->where('job_id', $job->id)->whereIn(DB::raw(self::NAME), $names)->with(['causer', 'subject'])->orderBy('id')->get()
+        $lines = Activity::query()->where('job_id', $job->id)->whereIn(DB::raw(self::NAME), $names)
+            ->with(['causer', 'subject'])->orderBy('id')->get()
             ->groupBy(static fn(Activity $a): string => $a->act());
 
         /** @var Paginator<int, Act> */
@@ -48,7 +49,8 @@ final class Acts
      */
     public static function lines(Job $job, string $act): Collection
     {
-        return Activity::query()->where('job_id', $job->id)->where(DB::raw(self::NAME), $act)->with(['causer', 'subject'])->orderBy('id')->get();
+        return Activity::query()->where('job_id', $job->id)->where(DB::raw(self::NAME), $act)
+            ->with(['causer', 'subject'])->orderBy('id')->get();
     }
 
     private static function named(Job $job): Builder

@@ -68,8 +68,9 @@ final class LogSums
     public static function thinned(LogFile $log, string $from, string $to, int $pieces): array
     {
         $seconds = max(1, (int) ceil((strtotime("$to 00:00:00 UTC") + 86_400 - strtotime("$from 00:00:00 UTC")) / $pieces));
-        $rows = DB::select('SELECT FLOOR(TIMESTAMPDIFF(SECOND, ?, at) / ?) AS piece, AVG(volts) AS volts, AVG(amps) AS amps, AVG(charge_pct) AS charge
-            FROM log_rows WHERE log_file_id = ? AND at >= ? AND at < ? + INTERVAL 1 DAY GROUP BY piece ORDER BY piece', [$from, $seconds, $log->id, $from, $to]);
+        $rows = DB::select('SELECT FLOOR(TIMESTAMPDIFF(SECOND, ?, at) / ?) AS piece, AVG(volts) AS volts, AVG(amps) AS amps,
+            AVG(charge_pct) AS charge FROM log_rows WHERE log_file_id = ? AND at >= ? AND at < ? + INTERVAL 1 DAY
+            GROUP BY piece ORDER BY piece', [$from, $seconds, $log->id, $from, $to]);
         $number = static fn(mixed $v): ?float => $v === null ? null : (float) $v;
 
         return array_values(array_map(static fn(array $r): array => [

@@ -31,7 +31,8 @@ final class Measured
     public static function budgets(): array
     {
         $rows = [];
-        foreach (LogFile::query()->whereNotNull('finished_at')->whereNotNull('days')->with('job')->latest('id')->limit(self::LOGS)->get() as $log) {
+        $logs = LogFile::query()->whereNotNull('finished_at')->whereNotNull('days')->with('job')->latest('id')->limit(self::LOGS)->get();
+        foreach ($logs as $log) {
             if ($log->job === null) {
                 continue;
             }
@@ -70,8 +71,8 @@ final class Measured
         $tests = Measurement::query()->where('quantity', 'capacity')->latest('id')->limit(self::TESTS)->get(
             ['job_id', 'part_uid', 'value'],
         );
-        $parts = Part::query()->whereIn('job_id', $tests->pluck('job_id')->unique())->where('kind', 'battery')->get(['job_id', 'uid', 'make', 'model', 'data'])
-            ->keyBy(static fn(Part $p): string => "$p->job_id $p->uid");
+        $parts = Part::query()->whereIn('job_id', $tests->pluck('job_id')->unique())->where('kind', 'battery')
+            ->get(['job_id', 'uid', 'make', 'model', 'data'])->keyBy(static fn(Part $p): string => "$p->job_id $p->uid");
         foreach ($tests as $test) {
             $part = $parts->get("$test->job_id $test->part_uid");
             $label = (float) ($part->data['capacity_ah'] ?? 0.0);

@@ -99,7 +99,7 @@ final class TakeInLog
         // Numbers and a checked time: written out, since two thousand rows of bound values take three times as long.
         $text = static fn(?float $v): string => $v === null ? 'NULL' : (string) round($v, 3);
         DB::unprepared('INSERT INTO log_rows (log_file_id, n, at, volts, amps, charge_pct, sun_w) VALUES ' . implode(',', array_map(
-            static fn(array $r): string => "($r[0],$r[1],'$r[2]'," . $text($r[3]) . ',' . $text($r[4]) . ',' . $text($r[5]) . ',' . $text($r[6]) . ')',
+            static fn(array $r): string => "($r[0],$r[1],'$r[2]',{$text($r[3])},{$text($r[4])},{$text($r[5])},{$text($r[6])})",
             $rows,
         )));
     }

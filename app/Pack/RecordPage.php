@@ -177,7 +177,8 @@ final readonly class RecordPage
     {
         $rows = [];
         foreach (array_values($this->study->planned()->parts) as $part) {
-            if (!$part->kind->isInverter() && !$part->kind->isCharger() && $part->kind !== PartKind::DistributionBox && $part->kind !== PartKind::Monitor) {
+            if (!$part->kind->isInverter() && !$part->kind->isCharger()
+                && $part->kind !== PartKind::DistributionBox && $part->kind !== PartKind::Monitor) {
                 continue;
             }
             $point = SafePoint::of($this->study, $part->uid);

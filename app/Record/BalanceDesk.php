@@ -205,7 +205,8 @@ final readonly class BalanceDesk
      */
     private static function before(BalanceSession $session): array
     {
-        $earlier = BalanceSession::query()->where('job_id', $session->job_id)->where('passed', true)->where('id', '<', $session->id)->latest('id')->first();
+        $earlier = BalanceSession::query()->where('job_id', $session->job_id)->where('passed', true)->where('id', '<', $session->id)
+            ->latest('id')->first();
         $volts = [];
         foreach ($earlier?->balanceBatteries()->with('lastReading')->get() ?? [] as $row) {
             if ($row->lastReading !== null) {

@@ -31,7 +31,8 @@ final class PastDurations
     {
         return once(static function (): array {
             // They stand until something more is noted at some run sheet.
-            $latest = (int) Tick::query()->toBase()->where('sheet', Tick::DAY_PLAN)->orderByDesc('noted_at')->orderByDesc('id')->value('id');
+            $latest = (int) Tick::query()->toBase()->where('sheet', Tick::DAY_PLAN)
+                ->orderByDesc('noted_at')->orderByDesc('id')->value('id');
 
             return Cache::remember("took.$latest", self::KEPT_S, self::read(...));
         });

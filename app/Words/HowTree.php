@@ -28,7 +28,8 @@ final readonly class HowTree
         $formula = $figure->formula === '' ? '' : '<div class="formula">= ' . e($say->formula($figure)) . '</div>';
         $source = $figure->source === '' ? '' : '<div class="source">Source: ' . e($say->source($figure)) . '</div>';
 
-        return new HtmlString('<details class="how' . ($left ? ' left' : '') . '"><summary>how<span class="sr-only"> is ' . $label . ' found</span></summary>'
+        return new HtmlString('<details class="how' . ($left ? ' left' : '') . '">'
+            . '<summary>how<span class="sr-only"> is ' . $label . ' found</span></summary>'
             . '<div class="how-box"><strong>' . mb_strtoupper(mb_substr($label, 0, 1)) . mb_substr($label, 1)
                 . '</strong> <span class="num">' . e($show->figure($figure)) . '</span>'
             . $formula . (new self($show, $say))->list($figure->inputs) . $source . '</div></details>');

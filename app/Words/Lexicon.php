@@ -294,7 +294,8 @@ final class Lexicon
      */
     private function filled(string $line, array $args): string
     {
-        // In one pass: what a person typed is shown as typed, even where it looks like a slot. One slot may follow another, or a word, at once.
+        // In one pass: what a person typed is shown as typed, even where it looks like a slot. One slot may follow another, or a word, at
+        // once.
         return (string) preg_replace_callback('/:([A-Za-z_]+)/', function (array $slot) use ($args): string {
             $key = lcfirst($slot[1]);
             if (!array_key_exists($key, $args)) {

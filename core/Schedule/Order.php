@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Pebblefell\Schedule;
 
 /**
- * Jobs that want the same place, or more people or chargers than there are, in a better order: none earlier than it was planned, each in its own place
- * as long as that is free, and all together as little late as can be. Serial schedule generation (Kolisch 1996): one after the other, each
- * at the first moment at which it finds room; up to six that are free to move in every order, more by the usual priorities.
+ * Jobs that want the same place, or more people or chargers than there are, in a better order: none earlier than it was planned, each in
+ * its own place as long as that is free, and all together as little late as can be. Serial schedule generation (Kolisch 1996): one after
+ * the other, each at the first moment at which it finds room; up to six that are free to move in every order, more by the usual priorities.
  * Shared are places in which a vehicle can stand ('' is none, and always free), people and chargers at one time; null: not counted.
  *
  * @phpstan-type Stay array{fromH: float, toH: float, people: int, place: string, begun: bool, charge: ?array{fromH: float, toH: float}}
@@ -122,7 +122,8 @@ final class Order
                 $ends[] = $charge['toH'] - $after;
             }
         }
-        $moments = [$stay['fromH'], ...array_map($calendar->next(...), array_filter($ends, static fn(float $h): bool => $h > $stay['fromH']))];
+        $later = array_filter($ends, static fn(float $h): bool => $h > $stay['fromH']);
+        $moments = [$stay['fromH'], ...array_map($calendar->next(...), $later)];
         sort($moments);
         foreach ($moments as $from) {
             $there = self::at($stay, $from);

@@ -51,7 +51,8 @@ final class ReadBusyTimes
             )->select('VEVENT');
             $rows = [];
             foreach ($events as $event) {
-                if ($event instanceof VEvent && self::text($event, 'TRANSP') !== 'TRANSPARENT' && self::text($event, 'STATUS') !== 'CANCELLED') {
+                if ($event instanceof VEvent && self::text($event, 'TRANSP') !== 'TRANSPARENT'
+                    && self::text($event, 'STATUS') !== 'CANCELLED') {
                     $rows[] = self::row($event, $source);
                 }
             }

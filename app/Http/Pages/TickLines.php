@@ -48,8 +48,8 @@ final readonly class TickLines
                 'when' => Workshop::current()->local($tick->noted_at)->format('j M Y H:i'),
                 'sheet' => __("history.sheets.$tick->sheet"),
                 'step' => $titles[$key] ?? $tick->step,
-                'says' => trim(__("history.states.$tick->state") . ($tick->value === null ? '' : ' ' . round($tick->value, 4)) . ($tick->amps === null ? '' : ' at '
-                    . round($tick->amps, 2) . ' A') . ($tick->note === '' ? '' : ": $tick->note")),
+                'says' => trim(__("history.states.$tick->state") . ($tick->value === null ? '' : ' ' . round($tick->value, 4))
+                    . ($tick->amps === null ? '' : ' at ' . round($tick->amps, 2) . ' A') . ($tick->note === '' ? '' : ": $tick->note")),
                 // Only the last word on a step can be taken back: what was noted before it no longer counts.
                 'back' => $isLast && $tick->state !== Noted::UNDONE,
             ];

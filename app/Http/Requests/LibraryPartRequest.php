@@ -24,7 +24,8 @@ final class LibraryPartRequest extends FormRequest
                 'required',
                 'string',
                 'max:120',
-                Rule::unique('library_parts')->where('kind', $this->text('kind'))->where('make', $this->text('make'))->ignore($this->route('libraryPart')),
+                Rule::unique('library_parts')->where('kind', $this->text('kind'))->where('make', $this->text('make'))
+                    ->ignore($this->route('libraryPart')),
             ],
             ...self::sheetRules($this->kind(), $this->units()),
         ];

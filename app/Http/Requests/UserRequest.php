@@ -32,7 +32,8 @@ final class UserRequest extends FormRequest
             true,
         ) || !$this->boolean('active'));
         if ($stepsDown
-            && User::query()->whereJsonContains('roles', Role::Office->value)->where('active', true)->whereKeyNot($user->id)->doesntExist()) {
+            && User::query()->whereJsonContains('roles', Role::Office->value)->where('active', true)
+                ->whereKeyNot($user->id)->doesntExist()) {
             $validator->errors()->add('roles', 'Someone must be left who can manage accounts.');
         }
     }

@@ -265,7 +265,9 @@ final readonly class DayPlanPage
     /** What the form for the plan starts from: the planned start, else the next hour at which somebody works. */
     public function start(string $format): string
     {
-        return ($this->desk->plan === null ? $this->moment($this->time['fromH']) : $this->workshop->local($this->desk->plan->starts_at))->format($format);
+        $plan = $this->desk->plan;
+
+        return ($plan === null ? $this->moment($this->time['fromH']) : $this->workshop->local($plan->starts_at))->format($format);
     }
 
     /**

@@ -55,7 +55,8 @@ final readonly class Sharing
         if ($plan === null || $crew === null || $this->desk->standing->isDone()) {
             return null;
         }
-        $wanted = Crew::wanted([...$this->others(), $this->stay($plan)], $this->hours->hour($plan->starts_at), $this->hours->hour($plan->ends_at));
+        $own = $this->stay($plan);
+        $wanted = Crew::wanted([...$this->others(), $own], $own['fromH'], $own['toH']);
 
         return $wanted > $crew ? $wanted : null;
     }
@@ -170,7 +171,6 @@ final readonly class Sharing
      */
     private function stay(DayPlan $plan): array
     {
-
         return [
             'fromH' => $this->hours->hour($plan->starts_at),
             'toH' => $this->hours->hour($plan->ends_at),

@@ -35,7 +35,11 @@ final readonly class LadderPage
         $wrong = count(array_filter($this->chart->rungs, static fn(array $r): bool => $r['isWrong']));
 
         return count($this->ladder->rungs) . ' thresholds on ' . $devices . ($devices === 1 ? ' device' : ' devices') . ' and the BMS. '
-            . ($wrong === 0 ? ($this->ladder->unsure() === [] ? 'Each acts before the next.' : 'In order by their boxes; close together below.') : $wrong . ($wrong === 1 ? ' is' : ' are') . ' not as it should be.');
+            . match (true) {
+                $wrong > 0 => $wrong . ($wrong === 1 ? ' is' : ' are') . ' not as it should be.',
+                $this->ladder->unsure() === [] => 'Each acts before the next.',
+                default => 'In order by their boxes; close together below.',
+            };
     }
 
     public function opens(bool $above): string

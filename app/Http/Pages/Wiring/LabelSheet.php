@@ -67,7 +67,8 @@ final readonly class LabelSheet
             $sheet->left + $sheet->columns * $sheet->width + ($sheet->columns - 1) * $sheet->apart,
             $sheet->top + $sheet->rows * $sheet->height,
         ];
-        if ($sheet->columns < 1 || $sheet->rows < 1 || $sheet->width < 5.0 || $sheet->height < 3.0 || $taken[0] > $wide + self::SLACK_MM || $taken[1] > $high + self::SLACK_MM) {
+        if ($sheet->columns < 1 || $sheet->rows < 1 || $sheet->width < 5.0 || $sheet->height < 3.0
+            || $taken[0] > $wide + self::SLACK_MM || $taken[1] > $high + self::SLACK_MM) {
             throw InvalidValue::at('/label_sheet', "does not go onto a sheet of $wide × $high mm");
         }
 
