@@ -76,7 +76,7 @@ final class Order
         $taken = array_values(array_filter($stays, static fn(array $s): bool => $s['begun']));
         $laid = [];
         foreach ($order as $k) {
-            $laid[$k] = self::place($stays[$k], $taken, $shared, $calendar);
+            $laid[$k] = self::room($stays[$k], $taken, $shared, $calendar);
             $taken[] = [...self::at($stays[$k], $laid[$k]['fromH']), 'place' => $laid[$k]['place']];
         }
 
@@ -104,7 +104,8 @@ final class Order
     }
 
     /**
-     * The first moment, and there the own place before others.
+     * The first moment from its own on at which one finds room beside those that are there, and the place, its own before others; where it
+     * never does, as it was.
      *
      * @param Stay       $stay
      * @param list<Stay> $taken
@@ -112,7 +113,7 @@ final class Order
      *
      * @return array{fromH: float, place: string}
      */
-    private static function place(array $stay, array $taken, array $shared, Calendar $calendar): array
+    public static function room(array $stay, array $taken, array $shared, Calendar $calendar): array
     {
         // Room comes only where something ends; work begins only when somebody works.
         $ends = array_column($taken, 'toH');

@@ -12,8 +12,13 @@ use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Schedule\Crew;
+use Pebblefell\Schedule\Order;
 
-/** Bays, people and chargers that a job shares with the others: what is wanted twice, and what would be better. */
+/**
+ * Bays, people and chargers that a job shares with the others: what is wanted twice, and what would be better.
+ *
+ * @phpstan-import-type Stay from Order
+ */
 final readonly class Sharing
 {
     /** Jobs ahead that are looked at. Chosen: a workshop's season. */
@@ -69,9 +74,8 @@ final readonly class Sharing
         if ($plan?->charges_from === null || $plan->charges_to === null || $there === null || $this->desk->standing->isDone()) {
             return null;
         }
-        $charges = array_filter(array_column($this->others(), 'charge'));
         $own = ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to), 'people' => 1];
-        $wanted = Crew::wanted([...array_values($charges), $own], $own['fromH'], $own['toH']);
+        $wanted = Crew::wanted([...$this->charges(), $own], $own['fromH'], $own['toH']);
 
         return $wanted > $there ? $wanted : null;
     }
@@ -89,7 +93,7 @@ final readonly class Sharing
             return '';
         }
         [$from, $to] = [$this->hours->hour($plan->charges_from), $this->hours->hour($plan->charges_to)];
-        $charges = array_values(array_filter(array_column($this->others(), 'charge')));
+        $charges = $this->charges();
         $ends = array_filter(array_column($charges, 'toH'), static fn(float $h): bool => $h > $from);
         sort($ends);
         foreach ($ends as $end) {
@@ -107,8 +111,8 @@ final readonly class Sharing
     }
 
     /**
-     * What would be better: another bay that is free for all of it, or the next morning at which bay and people are; '' where nothing is in
-     * the way.
+     * What would be better: another bay that is free for all of it, or the next moment at which a bay and people are; '' where nothing
+     * is in the way, or nothing is better.
      */
     public function better(): string
     {
@@ -116,45 +120,36 @@ final readonly class Sharing
         if ($plan === null || ($this->clashes->isEmpty() && $this->peopleWanted() === null)) {
             return '';
         }
-        $others = $this->others();
-        $taken = array_column(
-            array_filter(
-                $others,
-                fn(array $o): bool => $o['fromH'] < $this->hours->hour($plan->ends_at) && $o['toH'] > $this->hours->hour($plan->starts_at),
-            ),
-            'bay',
-        );
-        $bay = array_values(array_diff($this->workshop->bays ?? [], $taken))[0] ?? null;
-        if ($bay !== null && $this->peopleWanted() === null) {
-            return $this->say->word('dayplan.better-bay', ['place' => $bay]);
-        }
-        $length = $this->hours->hour($plan->ends_at) - $this->hours->hour($plan->starts_at);
-        // It can only become free where something ends, or on a morning after.
-        $ends = array_values(array_filter(array_column($others, 'toH'), fn(float $h): bool => $h > $this->hours->hour($plan->starts_at)));
-        sort($ends);
-        foreach ($ends as $end) {
-            $from = $this->hours->calendar->next($end);
-            $inWay = array_values(array_filter($others, static fn(array $o): bool => $o['fromH'] < $from + $length && $o['toH'] > $from));
-            $isFree = !in_array($plan->bay, array_column($inWay, 'bay'), true) || $plan->bay === '';
-            if ($isFree && ($this->workshop->crew === null || Crew::wanted(
-                $inWay,
-                $from,
-                $from + $length,
-            ) + $plan->people <= $this->workshop->crew)) {
-                return $this->say->word(
-                    $plan->bay === '' ? 'dayplan.better-people' : 'dayplan.better-day',
-                    ['when' => $this->workshop->local($this->hours->moment($from))->format('D j M, H:i'), 'place' => $plan->bay],
-                );
-            }
+        $own = $this->stay($plan);
+        $shared = ['places' => $this->workshop->bays ?? [], 'crew' => $this->workshop->crew, 'chargers' => null];
+        $at = Order::room($own, $this->others(), $shared, $this->hours->calendar);
+        if ($at['fromH'] > $own['fromH']) {
+            return $this->say->word(
+                $at['place'] === '' ? 'dayplan.better-people' : 'dayplan.better-day',
+                ['when' => $this->workshop->local($this->hours->moment($at['fromH']))->format('D j M, H:i'), 'place' => $at['place']],
+            );
         }
 
-        return '';
+        return $at['place'] === $plan->bay ? '' : $this->say->word('dayplan.better-bay', ['place' => $at['place']]);
+    }
+
+    /**
+     * When the others charge.
+     *
+     * @return list<array{fromH: float, toH: float, people: int}>
+     */
+    private function charges(): array
+    {
+        return array_map(
+            static fn(array $c): array => [...$c, 'people' => 1],
+            array_values(array_filter(array_column($this->others(), 'charge'))),
+        );
     }
 
     /**
      * The other jobs that are planned, hours since this one's beginning.
      *
-     * @return list<array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}>
+     * @return list<Stay>
      */
     private function others(): array
     {
@@ -167,7 +162,7 @@ final readonly class Sharing
     }
 
     /**
-     * @return array{fromH: float, toH: float, people: int, bay: string, charge: ?array{fromH: float, toH: float, people: int}}
+     * @return Stay
      */
     private function stay(DayPlan $plan): array
     {
@@ -175,10 +170,11 @@ final readonly class Sharing
             'fromH' => $this->hours->hour($plan->starts_at),
             'toH' => $this->hours->hour($plan->ends_at),
             'people' => $plan->people,
-            'bay' => $plan->bay,
+            'place' => $plan->bay,
+            'begun' => $plan->starts_at->lessThanOrEqualTo(CarbonImmutable::now()),
             'charge' => $plan->charges_from === null || $plan->charges_to === null
                 ? null
-                : ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to), 'people' => 1],
+                : ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to)],
         ];
     }
 }
