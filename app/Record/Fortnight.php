@@ -65,7 +65,7 @@ final readonly class Fortnight
                 'people' => $plan->people,
                 'place' => $plan->bay,
                 'begun' => $this->from[$k] <= $now,
-                'charge' => $this->charge($plan),
+                'charge' => $this->hours->charge($plan),
             ];
         }
         $moves = [];
@@ -80,18 +80,6 @@ final readonly class Fortnight
         }
 
         return $moves;
-    }
-
-    /**
-     * When a vehicle's batteries want a charger, in hours since the midnight before now; null: they want none.
-     *
-     * @return ?array{fromH: float, toH: float}
-     */
-    public function charge(DayPlan $plan): ?array
-    {
-        return $plan->charges_from === null || $plan->charges_to === null
-            ? null
-            : ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to)];
     }
 
     /** What is proposed, as a mark by which it is known again. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\BusyTime;
+use App\Models\DayPlan;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
@@ -54,6 +55,18 @@ final readonly class WorkHours
     public function hour(CarbonInterface $at): float
     {
         return ($at->getTimestamp() - $this->midnight->getTimestamp()) / 3600.0;
+    }
+
+    /**
+     * When a vehicle's batteries want a charger, hours on that line; null: they want none.
+     *
+     * @return ?array{fromH: float, toH: float}
+     */
+    public function charge(DayPlan $plan): ?array
+    {
+        return $plan->charges_from === null || $plan->charges_to === null
+            ? null
+            : ['fromH' => $this->hour($plan->charges_from), 'toH' => $this->hour($plan->charges_to)];
     }
 
     /** Hours on that line as a moment, by the clock on the workshop's wall. */

@@ -110,7 +110,7 @@ final readonly class YardPage
                 'fromH' => $this->fortnight->hour($this->fortnight->from[$k]),
                 'toH' => $this->fortnight->hour($this->fortnight->to[$k]), 'people' => $p->people,
             ];
-            $charge = $this->fortnight->charge($p);
+            $charge = $this->fortnight->hours->charge($p);
             if ($charge !== null) {
                 $chargers[] = [...$charge, 'people' => 1];
             }

@@ -71,11 +71,11 @@ final readonly class Sharing
     {
         $plan = $this->desk->plan;
         $there = $this->workshop->chargers;
-        if ($plan?->charges_from === null || $plan->charges_to === null || $there === null || $this->desk->standing->isDone()) {
+        $own = $plan === null ? null : $this->hours->charge($plan);
+        if ($own === null || $there === null || $this->desk->standing->isDone()) {
             return null;
         }
-        $own = ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to), 'people' => 1];
-        $wanted = Crew::wanted([...$this->charges(), $own], $own['fromH'], $own['toH']);
+        $wanted = Crew::wanted([...$this->charges(), [...$own, 'people' => 1]], $own['fromH'], $own['toH']);
 
         return $wanted > $there ? $wanted : null;
     }
@@ -89,10 +89,11 @@ final readonly class Sharing
     public function chargerFree(): string
     {
         $plan = $this->desk->plan;
-        if ($this->chargersWanted() === null || $plan?->charges_from === null || $plan->charges_to === null) {
+        $own = $plan === null ? null : $this->hours->charge($plan);
+        if ($this->chargersWanted() === null || $own === null) {
             return '';
         }
-        [$from, $to] = [$this->hours->hour($plan->charges_from), $this->hours->hour($plan->charges_to)];
+        ['fromH' => $from, 'toH' => $to] = $own;
         $charges = $this->charges();
         $ends = array_filter(array_column($charges, 'toH'), static fn(float $h): bool => $h > $from);
         sort($ends);
@@ -172,9 +173,7 @@ final readonly class Sharing
             'people' => $plan->people,
             'place' => $plan->bay,
             'begun' => $plan->starts_at->lessThanOrEqualTo(CarbonImmutable::now()),
-            'charge' => $plan->charges_from === null || $plan->charges_to === null
-                ? null
-                : ['fromH' => $this->hours->hour($plan->charges_from), 'toH' => $this->hours->hour($plan->charges_to)],
+            'charge' => $this->hours->charge($plan),
         ];
     }
 }
