@@ -40,6 +40,9 @@ final class NoteTick
                 return false;
             }
             $said = [...$said, ...(array) $check()];
+            if (mb_strlen($said['note']) > Tick::MOST_NOTE) {
+                throw InvalidValue::at('/note', 'note-too-long', ['count' => Tick::MOST_NOTE]);
+            }
             $most = Bounds::most()['ticks'];
             if ($job->ticks()->count() >= $most) {
                 throw InvalidValue::at('/step', 'too-many-rows', ['count' => $most]);

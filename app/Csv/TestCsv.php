@@ -108,7 +108,7 @@ final class TestCsv
         if (!in_array($state, Tick::STATES, true)) {
             throw InvalidValue::at('/state', 'one-of', ['choices' => implode(', ', Tick::STATES)]);
         }
-        $note = mb_substr(trim(($row['note'] ?? '') . (($row['instrument'] ?? '') === '' ? '' : " ({$row['instrument']})")), 0, 500);
+        $note = trim(($row['note'] ?? '') . (($row['instrument'] ?? '') === '' ? '' : " ({$row['instrument']})"));
         $said = ['step' => $row['line'] ?? '', 'state' => $state, 'value' => $number('value'), 'amps' => $number('amps'), 'note' => $note];
 
         return [

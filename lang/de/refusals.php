@@ -8,6 +8,7 @@ return [
     'no-check' => 'ist keine Zeile der Prüfung mehr: sie neu ansehen',
     'changed-meanwhile' => 'wurde inzwischen geändert, auf :now: noch einmal ansehen',
     'no-deviation' => 'kann bei diesem Schritt nicht anders sein',
+    'note-too-long' => 'ist länger als :count Zeichen: kürzer sagen',
     'noted-since' => 'wurde seither neu notiert: noch einmal ansehen',
     'planned-since' => 'seit dem Ansehen hat jemand anders geplant: noch einmal ansehen',
     'moment' => 'ist kein lesbarer Zeitpunkt: als 2026-11-26T10:15:00Z schreiben',

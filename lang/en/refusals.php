@@ -8,6 +8,7 @@ return [
     'no-check' => 'is not a line of the test sheet any more: look at it again',
     'changed-meanwhile' => 'was changed meanwhile, to :now: look at it again',
     'no-deviation' => 'is nothing that can be otherwise at this step',
+    'note-too-long' => 'is longer than :count characters: say it shorter',
     'noted-since' => 'was noted anew since: look again',
     'planned-since' => 'somebody has planned otherwise since you looked: look again',
     'moment' => 'is no moment that can be read: write it as 2026-11-26T10:15:00Z',

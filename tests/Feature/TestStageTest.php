@@ -203,6 +203,11 @@ final class TestStageTest extends TestCase
         self::assertSame(0.31, DayDesk::ticks($job, Tick::TEST)->on('sag')?->value);
         $post('{"line": "sag", "value": "much", "amps": 90}')->assertSessionHasErrors('file');
         $post('{"line": "sag", "value": 1, "amps": 90, "at": "2099-01-01"}')->assertSessionHasErrors('file');
+        // A note is kept whole, or refused.
+        $post('{"line": "warmth", "state": "done", "note": "' . str_repeat('n', 500) . '", "instrument": "ir"}')->assertSessionHas(
+            'faults',
+            static fn(array $faults): bool => array_column($faults, 'path') === ['line 1, note'],
+        );
         // The sheet as a table goes out, is filled in, and comes back; lines left empty say nothing.
         $csv = (string) $this->get("/jobs/$job->id/test/readings")->assertOk()->getContent();
         self::assertStringContainsString('proof.0 bank', $csv);

@@ -33,8 +33,7 @@ final class NoteStep
      * @param ?array{what: string, seen: string, is: string} $otherwise what was built otherwise than planned, and what was seen as planned
      *
      * @throws InvalidValue at /step for a step that the plan no longer has, or that is closed; at /value where a reading is wanted; at
-     *     /what
-     *     for something that is not of the step, or was changed meanwhile; at /is for a value that cannot be
+     *     /what for something that is not of the step, or was changed meanwhile; at /is for a value that cannot be
      */
     public function __invoke(Job $job, array $said, ?array $otherwise = null): bool
     {
@@ -112,6 +111,6 @@ final class NoteStep
             $what,
         );
 
-        return mb_substr($because, 0, max(0, Tick::MOST_NOTE - mb_strlen($told) - 1)) . ' ' . mb_substr($told, 0, Tick::MOST_NOTE - 1);
+        return trim("$because $told");
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Tick as Row;
 use Carbon\CarbonInterface;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -22,7 +23,7 @@ final class TickRequest extends FormRequest
             'state' => ['required', Rule::in(Tick::STATES)],
             'value' => ['nullable', 'numeric', 'between:-1000000,1000000'],
             'amps' => ['nullable', 'numeric', 'between:0,100000'],
-            'note' => ['nullable', 'string', 'max:500'],
+            'note' => ['nullable', 'string', 'max:' . Row::MOST_NOTE],
             'what' => ['nullable', 'string', 'max:200'],
             'is' => ['nullable', 'string', 'max:120'],
         ];
