@@ -12,7 +12,7 @@ use Illuminate\Routing\UrlGenerator;
 
 /**
  * Addresses of named routes. A page of a job asks for some two hundred, of a few names: each is made once by the framework, with marks for
- * what stands in it, and the marks are replaced. Whatever is not plain (a query, a value that is escaped) is left to the framework.
+ * what stands in it, and the marks are replaced; what is named is asked behind it. Whatever is not plain is left to the framework.
  */
 final class Links extends UrlGenerator
 {
@@ -29,7 +29,9 @@ final class Links extends UrlGenerator
      */
     public function route($name, $parameters = [], $absolute = true): string
     {
-        $values = is_string($name) ? self::plain($parameters) : null;
+        $parameters = is_array($parameters) ? $parameters : [$parameters];
+        $asked = array_filter($parameters, is_string(...), ARRAY_FILTER_USE_KEY);
+        $values = is_string($name) ? self::plain(array_diff_key($parameters, $asked)) : null;
         $around = $values === null ? false : $this->shapes[$name . count($values) . ($absolute ? '' : '/')] ??= $this->shape(
             (string) $name,
             count($values),
@@ -38,12 +40,18 @@ final class Links extends UrlGenerator
         if ($around === false || $values === null) {
             return parent::route($name, $parameters, $absolute);
         }
+        foreach ($asked as $key => $value) {
+            if (!is_string($value) || preg_match(self::PLAIN, $key . $value) !== 1) {
+                return parent::route($name, $parameters, $absolute);
+            }
+            $asked[$key] = "$key=$value";
+        }
         $url = $around[0];
         foreach ($values as $k => $value) {
             $url .= $value . $around[$k + 1];
         }
 
-        return $url;
+        return $asked === [] ? $url : $url . '?' . implode('&', $asked);
     }
 
     /** Another request may have another host. */
@@ -61,13 +69,14 @@ final class Links extends UrlGenerator
     }
 
     /**
-     * @return ?list<string> null: something is named, or not plain
+     * @param array<int, mixed> $parameters
+     *
+     * @return ?list<string> null: something is not plain
      */
-    private static function plain(mixed $parameters): ?array
+    private static function plain(array $parameters): ?array
     {
         $plain = [];
-        $parameters = is_array($parameters) ? $parameters : [$parameters];
-        foreach (array_is_list($parameters) ? $parameters : [null] as $value) {
+        foreach ($parameters as $value) {
             $value = $value instanceof UrlRoutable ? $value->getRouteKey() : $value;
             if (!is_int($value) && (!is_string($value) || preg_match(self::PLAIN, $value) !== 1)) {
                 return null;

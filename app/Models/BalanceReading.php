@@ -10,6 +10,7 @@ use Pebblefell\Balance\Reading;
 /**
  * One line of the log.
  *
+ * @property int $balance_battery_id
  * @property string $client_id
  * @property CarbonInterface $read_at
  * @property float $volts

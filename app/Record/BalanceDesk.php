@@ -9,6 +9,7 @@ use App\Models\BalanceReading;
 use App\Models\BalanceSession;
 use App\Models\Workshop;
 use App\Words\Lexicon;
+use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Balance\Candidate;
 use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
@@ -53,14 +54,16 @@ final readonly class BalanceDesk
     {
         $batteries = $candidates = $on = [];
         $before = self::before($session);
-        foreach ($session->balanceBatteries()->get() as $row) {
+        $rows = $session->balanceBatteries()->get();
+        $read = self::readings($rows);
+        foreach ($rows as $row) {
             $part = $system->parts[$row->part_uid] ?? null;
             if ($part === null) {
                 continue;
             }
             $row->setRelation('session', $session);
             $subject = Subject::of($row->part_uid, $part->data, $session->protocol);
-            $readings = self::readings($row);
+            $readings = $read[$row->id] ?? [];
             $candidate = new Candidate(
                 $subject,
                 self::name($part, count($batteries) + 1),
@@ -126,8 +129,7 @@ final readonly class BalanceDesk
                 $step === Step::Resting => min($last->volts, $b['subject']->restV(100.0)),
                 default => null,
             }];
-        }, array_values($this->batteries)), $this ->spread(), $this ->nowS, (float) Workshop::current() ->local($this ->nowS)
-            ->getOffset(), $narrow);
+        }, array_values($this->batteries)), $this->spread(), $this->nowS, (float) Workshop::current()->local($this->nowS)->getOffset(), $narrow);
     }
 
     public function gate(): Gate
@@ -218,20 +220,26 @@ final readonly class BalanceDesk
     }
 
     /**
-     * @return list<Reading> oldest first
+     * All of the session's in one question, thinned by the database: an instrument may have read for days.
+     *
+     * @param Collection<int, BalanceBattery> $rows
+     *
+     * @return array<int, list<Reading>> oldest first, by the battery's id
      */
-    private static function readings(BalanceBattery $row): array
+    private static function readings(Collection $rows): array
     {
-        $count = $row->readings()->count();
-        $each = max(1, (int) ceil($count / self::MOST));
-        // Thinned by the database: an instrument may have read for days.
-        $kept = $each === 1 ? $row->readings() : BalanceReading::query()
-            ->fromSub(
-                $row->readings()->getQuery()->reorder()->selectRaw('balance_readings.*, ROW_NUMBER() OVER (ORDER BY read_at, id) AS place'),
-                'log',
-            )
-            ->whereRaw('(place - 1) % ? = 0 OR place = ?', [$each, $count])->orderBy('place');
+        $placed = BalanceReading::query()->whereIn('balance_battery_id', $rows->modelKeys())->selectRaw(
+            '*, ROW_NUMBER() OVER (PARTITION BY balance_battery_id ORDER BY read_at, id) AS place'
+            . ', COUNT(*) OVER (PARTITION BY balance_battery_id) AS of_all',
+        );
+        $kept = BalanceReading::query()->fromSub($placed, 'log')
+            ->whereRaw('(place - 1) % CEIL(of_all / ?) = 0 OR place = of_all', [self::MOST])
+            ->orderBy('balance_battery_id')->orderBy('place');
+        $readings = [];
+        foreach ($kept->get() as $row) {
+            $readings[$row->balance_battery_id][] = $row->toReading();
+        }
 
-        return array_values($kept->get()->map(static fn(BalanceReading $r): Reading => $r->toReading())->all());
+        return $readings;
     }
 }

@@ -186,7 +186,7 @@ final readonly class Forecast
             return new self($soc, $vague, null, self::say('needs-cells'));
         }
         $now = $seen[$n - 1]->spreadMv() ?? 0.0;
-        if ($now <= Gate::CELLS_MV) {
+        if ($now <= CellsApart::ALIKE_MV) {
             return new self($soc, $vague, $seen[$n - 1]->atS, self::say('cells-apart', ['mv' => Amount::of($now, 'mV', 0)]));
         }
         // The widest on the way is where the straight line begins.
@@ -197,14 +197,14 @@ final readonly class Forecast
         $fallen = ($seen[$widest]->spreadMv() ?? 0.0) - $now;
         $hours = ($seen[$n - 1]->atS - $seen[$widest]->atS) / 3600.0;
         $ready = $fallen > 1000.0 * self::METER_V && $hours > 0.0
-            ? $seen[$n - 1]->atS + 3600.0 * $hours * ($now - Gate::CELLS_MV) / $fallen
+            ? $seen[$n - 1]->atS + 3600.0 * $hours * ($now - CellsApart::ALIKE_MV) / $fallen
             : null;
 
         return new self(
             $soc,
             $vague,
             $ready,
-            self::say('bleeding', ['mv' => Amount::of($now, 'mV', 0), 'aim' => Amount::of(Gate::CELLS_MV, 'mV', 0)]),
+            self::say('bleeding', ['mv' => Amount::of($now, 'mV', 0), 'aim' => Amount::of(CellsApart::ALIKE_MV, 'mV', 0)]),
         );
     }
 

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Balance;
 
-use Pebblefell\Bank\Levelling;
 use Pebblefell\Chemistry\Chemistry;
-use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 
@@ -28,21 +26,11 @@ final readonly class Gate
     /** So far below its rested full volts lead wants a refresh, V per 12 V. Common practice. */
     private const REFRESH_BELOW_V = 0.15;
 
-    /** At the top of a charge each LFP cell stands at so many volts, and less than this share of the capacity flows. Common practice. */
-    private const TOP_CELL_V = 3.45;
-    private const TOP_SHARE = 0.05;
-
-    /** Cells are called alike within this, mV, when all stand above the knee. Common practice: 10 mV. */
-    public const CELLS_MV = 10.0;
-
     /** Joined batteries are left so long before they are confirmed, h. Common practice: 12 to 16. */
     public const JOINED_H = 12.0;
 
     /** Joined, they read alike within this, V. Chosen: a meter's error and the drop of a lead. */
     private const ALIKE_V = 0.03;
-
-    /** Above the knee of the LFP curve, %: only there do a cell's volts tell its charge. Common practice: 3.35 V. */
-    private const KNEE_PCT = 99.0;
 
     /** Rested volts that may lie apart, V a cell: 0.1 V on a 12 V LFP battery, 0.15 V on a lead one. Common practice. */
     private const SPREAD_LFP = 0.025;
@@ -63,15 +51,13 @@ final readonly class Gate
     /**
      * @param list<Word> $reasons  why, the weightiest first
      * @param ?float       $untilS   second of the clock, for wait
-     * @param array<string, float> $rushA    out of each battery at the moment of joining, by id
-     * @param ?Levelling $levelling what follows if they are joined
+     * @param ?Rush        $rush     what flows if they are joined; null: nothing is to be joined, or something is not read
      */
     private function __construct(
         public string $answer,
         public array $reasons,
         public ?float $untilS,
-        public array $rushA,
-        public ?Levelling $levelling,
+        public ?Rush $rush,
         public ?float $spreadV,
     ) {
     }
@@ -90,7 +76,7 @@ final readonly class Gate
         $dont = $wait = $notes = [];
         $until = null;
         if (count($candidates) < 2) {
-            return new self(self::DONT, [self::say('nothing-to-join')], null, [], null, null);
+            return new self(self::DONT, [self::say('nothing-to-join')], null, null, null);
         }
         foreach ($candidates as $c) {
             $last = $c->last();
@@ -122,7 +108,7 @@ final readonly class Gate
             }
         }
         if (array_filter($candidates, static fn(Candidate $c): bool => $c->last() === null) !== []) {
-            return new self($dont !== [] ? self::DONT : self::WAIT, [...$dont, ...$wait], $until, [], null, null);
+            return new self($dont !== [] ? self::DONT : self::WAIT, [...$dont, ...$wait], $until, null, null);
         }
         $first = $candidates[0]->subject;
         if (array_filter(
@@ -131,9 +117,9 @@ final readonly class Gate
         ) !== []) {
             $dont[] = self::say('unlike');
         }
-        [$rush, $levelling, $charges] = self::rush($candidates, $linkOhm);
+        $rush = Rush::of($candidates, $linkOhm);
         foreach ($candidates as $c) {
-            $a = $rush[$c->subject->id];
+            $a = $rush->amps[$c->subject->id];
             $limit = $a > 0.0 ? $c->subject->dischargeLimitA : $c->subject->chargeLimitA;
             if ($limit !== null && abs($a) > $limit) {
                 $dont[] = self::say(
@@ -157,12 +143,12 @@ final readonly class Gate
         if ($spread > $allowed) {
             $dont[] = self::say('volts-apart', ['spread' => Amount::of($spread, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)]);
         }
-        $vague = array_filter($charges, static fn(array $c): bool => $c[1] > self::VAGUE_PCT);
+        $vague = array_filter($rush->charges, static fn(array $c): bool => $c[1] > self::VAGUE_PCT);
         if ($vague !== []) {
             // After the full method each has been filled: that is what its hours are for. Else the first full charge tells.
             $notes[] = self::say($protocol === Protocol::Full ? 'flat' : 'unknown-charge');
         } else {
-            $socs = array_column($charges, 0);
+            $socs = array_column($rush->charges, 0);
             $apart = max([0.0, ...$socs]) - min([100.0, ...$socs]);
             if ($apart > self::SPREAD_SOC && $spread <= $allowed) {
                 $dont[] = self::say('charges-apart', ['points' => Amount::of($apart, '', 0)]);
@@ -186,14 +172,14 @@ final readonly class Gate
                     'join',
                     [
                         'mv' => Amount::of(1000.0 * $spread, 'mV', 0),
-                        'amps' => Amount::of(max([0.0, ...array_map(abs(...), $rush)]), 'A', 0),
+                        'amps' => Amount::of($rush->mostA(), 'A', 0),
                     ],
                 ),
                 ...$notes,
             ]
             : [...($answer === self::WAIT ? $wait : $dont), ...($answer === self::WAIT ? [] : $wait), ...$notes];
 
-        return new self($answer, $reasons, $answer === self::WAIT ? $until : null, $rush, $levelling, $spread);
+        return new self($answer, $reasons, $answer === self::WAIT ? $until : null, $rush, $spread);
     }
 
     /** V that rested batteries, or strings, of so many cells in series may lie apart. */
@@ -277,7 +263,7 @@ final readonly class Gate
                 $dont[] = self::about($c, self::say('over'));
             }
             if ($protocol === Protocol::Cells && $wait === []) {
-                $dont = [...$dont, ...self::cellsApart($c, $last)];
+                $dont = [...$dont, ...CellsApart::of($c, $last)];
             }
         }
         $spread = $volts === [] ? null : max($volts) - min($volts);
@@ -291,14 +277,14 @@ final readonly class Gate
         $answer = $wait !== [] ? self::WAIT : ($dont !== [] ? self::DONT : self::EVEN);
         $even = $protocol === Protocol::Cells ? self::say(
             'cells-even',
-            ['mv' => Amount::of(self::CELLS_MV, 'mV', 0)],
+            ['mv' => Amount::of(CellsApart::ALIKE_MV, 'mV', 0)],
         ) : self::say('all-full', ['spread' => Amount::of($spread ?? 0.0, 'V', 2)]);
 
         return new self($answer, match ($answer) {
             self::WAIT => [...$wait, ...$dont],
             self::DONT => $dont,
             default => [$even],
-        }, $answer === self::WAIT ? $until : null, [], null, $spread);
+        }, $answer === self::WAIT ? $until : null, null, $spread);
     }
 
     /**
@@ -322,93 +308,7 @@ final readonly class Gate
         ]), $low));
     }
 
-    /**
-     * Cells tell whether they are alike at the top of a charge, with hardly any current, or an hour at rest after it. In mid-charge the
-     * flat reads alike whatever the charge is.
-     */
-    private static function tells(Candidate $c, Reading $last): bool
-    {
-        $isTop = static fn(Reading $r): bool => min([99.0, ...$r->cells ?? [0.0]]) >= self::TOP_CELL_V
-            && abs($r->amps ?? 0.0) < self::TOP_SHARE * $c->subject->capacityAh;
-        $was = array_filter($c->readings, static fn(Reading $r): bool => $isTop($r) && $last->atS - $r->atS >= 3600.0);
-
-        return $isTop($last) || ($was !== [] && min([99.0, ...$last->cells ?? []]) >= $c->subject->curve->volts(self::KNEE_PCT));
-    }
-
-    /**
-     * @return list<Word>
-     */
-    private static function cellsApart(Candidate $c, Reading $last): array
-    {
-        if ($last->cells === null || $last->cells === []) {
-            return [self::about($c, self::say('cells-unread'))];
-        }
-        $flows = self::TOP_SHARE * $c->subject->capacityAh;
-        if (abs($last->amps ?? 0.0) >= $flows) {
-            return [self::about(
-                $c,
-                self::say('cells-charging', ['amps' => Amount::of(abs($last->amps ?? 0.0), 'A', 0), 'least' => Amount::of($flows, 'A', 1)]),
-            )];
-        }
-        if (!self::tells($c, $last)) {
-            return [self::about($c, self::say('cell-below', [
-                'cell' => (string) (1 + (int) array_search(
-                    min($last->cells),
-                    $last->cells,
-                    true,
-                )), 'volts' => Amount::of(min($last->cells), 'V', 3),
-            ]))];
-        }
-
-        return ($last->spreadMv() ?? 0.0) > self::CELLS_MV
-            ? [self::about($c, self::say('cell-leads', [
-                'cell' => (string) (1 + (int) array_search(
-                    max($last->cells),
-                    $last->cells,
-                    true,
-                )), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
-            ]))]
-            : [];
-    }
-
-    /**
-     * @param list<Candidate> $candidates all with a reading
-     *
-     * @return array{array<string, float>, ?Levelling, list<array{float,
-     *     float}>} rush amps by id, what follows, charges with how far they may be off
-     */
-    private static function rush(array $candidates, float $linkOhm): array
-    {
-        $siemens = $weighted = 0.0;
-        $charges = $rows = [];
-        foreach ($candidates as $c) {
-            $ohm = $c->subject->ohm + $linkOhm;
-            $siemens += 1.0 / $ohm;
-            $weighted += ($c->last()->volts ?? 0.0) / $ohm;
-            [$soc, $vague] = Forecast::charge($c->subject, $c->readings);
-            $charges[] = [$soc ?? 50.0, $vague];
-            $rows[] = [
-                'id' => $c->subject->id,
-                'capacity_ah' => $c->subject->capacityAh,
-                'r_ohm' => $c->subject->ohm,
-                'soc_pct' => $soc ?? 50.0,
-            ];
-        }
-        $bar = $weighted / $siemens;
-        $rush = [];
-        foreach ($candidates as $c) {
-            $rush[$c->subject->id] = (($c->last()->volts ?? 0.0) - $bar) / ($c->subject->ohm + $linkOhm);
-        }
-        try {
-            $levelling = Levelling::of($rows, $candidates[0]->subject->chemistry, $linkOhm, 0.5, $candidates[0]->subject->cells);
-        } catch (InvalidValue) {
-            $levelling = null;
-        }
-
-        return [$rush, $levelling, $charges];
-    }
-
-    private static function about(Candidate $candidate, Word $what): Word
+    public static function about(Candidate $candidate, Word $what): Word
     {
         return self::say('of', ['name' => $candidate->name, 'what' => $what]);
     }
@@ -416,7 +316,7 @@ final readonly class Gate
     /**
      * @param array<string, mixed> $args
      */
-    private static function say(string $key, array $args = []): Word
+    public static function say(string $key, array $args = []): Word
     {
         return Word::of("balance.gate.$key", $args);
     }

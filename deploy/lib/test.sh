@@ -23,19 +23,31 @@ temporary_instance() {
     env_set PORT "$PORT"; env_set HOST "$HOST"; env_set APP_URL "http://$HOST:$PORT"
 }
 
-# run_part "words" command …: shows the command's own output; remembers a failure and goes on.
+# run_part "words" command …: shows the command's own output; remembers a failure, and the end of what it said, and goes on.
 run_part() {
-    local words=$1 began
+    local words=$1 began said
     shift
     began=$(date +%s)
+    said=$(mktemp /tmp/pebblefell-said-XXXXXX)
     printf '\n── %s\n' "$words"
-    if "$@"; then
+    if "$@" 2>&1 | tee "$said"; then
         printf '── %s: good, %d s\n' "$words" $(($(date +%s) - began))
     else
         printf '── %s: FAILED, %d s\n' "$words" $(($(date +%s) - began))
         FAILED="$FAILED
   $words"
+        SAID=$(printf '%s\n\n── %s said at its end:\n%s' "$SAID" "$words" "$(tail -n 50 "$said" | cut -c1-400)")
     fi
+    rm -f "$said"
+}
+
+# What went wrong, the most telling last: whoever reads only the end of a long output reads it.
+say_failed() {
+    # What the server logged, first lines only: the instance is gone afterwards. One test kills the database; what that leaves tells nothing.
+    printf '\n── From the log of the server under test:\n'
+    find "$INSTANCE" -name 'pebblefell.log' -exec grep -ahE '^\[[0-9-]+' {} + 2>/dev/null \
+        | grep -avE 'SQLSTATE\[HY000\] \[2002\]|server has gone away' | cut -c1-400 | tail -n 10
+    printf '%s\n\nFailed:%s\n' "$SAID" "$FAILED"
 }
 
 part_static() {
@@ -58,7 +70,7 @@ serve_demo() {
 
 command_test() {
     local what=all
-    FAILED=''
+    FAILED='' SAID=''
     case ${1:-} in static | core | feature | live | browser) what=$1; shift ;;
         cluster) . "$ROOT/deploy/lib/cluster.sh"; command_cluster; return ;;
         fuzz) what=live; shift; export FUZZ=${1:-5000}; [ $# -gt 0 ] && shift; set -- --filter FuzzTest ;;
@@ -89,9 +101,7 @@ command_test() {
     case $what in all | live) run_part 'PHPUnit: Live' env $served php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --testsuite Live "$@" ;; esac
     case $what in all) run_part 'Cluster' "$ROOT/pebblefell" test cluster ;; esac
     if [ -n "$FAILED" ]; then
-        printf '\nFailed:%s\n' "$FAILED"
-        # What the server logged, first lines only: the instance is gone afterwards.
-        find "$INSTANCE" -name 'pebblefell.log' -exec grep -ahE '^\[[0-9-]+' {} + 2>/dev/null | cut -c1-600 | tail -n 20
+        say_failed
         exit 1
     fi
     printf '\nAll good.\n'

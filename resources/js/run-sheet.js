@@ -12,10 +12,56 @@ const typing = () => /^(INPUT|SELECT|TEXTAREA)$/.test(document.activeElement?.ta
 
 let here = null;
 
+// The picture, and what is not as planned, have one form for all steps; here it stands at the step that is shown.
+const picture = () => document.getElementById('step-picture')?.form;
+const otherwise = () => document.querySelector('form[data-otherwise]');
+const choices = new Map();
+const typed = new Map();
+let stands = null;
+const written = (form) => ['value', 'what', 'is', 'note'].map((name) => form.elements[name]);
+
+function standAt(step) {
+    const form = otherwise();
+    if (!form) {
+        return;
+    }
+    const { step: which, what, value } = form.elements;
+    const key = step.id.replace(/^step-/, '');
+    const title = step.querySelector('h2').textContent;
+    const snap = picture();
+    snap.hidden = step.dataset.picture === '';
+    snap.action = step.dataset.picture;
+    snap.dataset.outbox = title;
+    snap.elements.caption.value = title;
+    if (stands !== null && stands !== key) {
+        // What was begun at another step waits there.
+        typed.set(stands, written(form).map((field) => field.value));
+    }
+    what.querySelectorAll('optgroup').forEach((group) => choices.set(group.dataset.of, group));
+    what.replaceChildren(what.options[0], ...(choices.has(key) ? [choices.get(key)] : []));
+    if (stands !== null && stands !== key) {
+        form.closest('details').open = typed.get(key)?.some((text) => text !== '') ?? false;
+        written(form).forEach((field, k) => {
+            field.value = typed.get(key)?.[k] ?? '';
+            delete field.dataset.dirty;
+        });
+    }
+    stands = key;
+    which.value = key;
+    form.dataset.outbox = title;
+    which.closest('.field').hidden = true;
+    value.closest('.field').hidden = !step.dataset.unit;
+    value.parentElement.querySelector('.unit').textContent = step.dataset.unit;
+    what.closest('.field').hidden = !choices.has(key);
+    form.elements.is.closest('.field').hidden = !choices.has(key);
+    form.querySelector('button').disabled = which.selectedOptions[0]?.disabled ?? true;
+}
+
 function show(id, focus = false) {
     const all = steps();
     const at = all.find((step) => step.id === id) ?? all[Number(sheet().dataset.next || 0)] ?? all[0];
     here = at.id;
+    standAt(at);
     all.forEach((step) => { step.hidden = step !== at; });
     document.querySelectorAll('[data-run=aloud]').forEach((button) => { button.hidden = !('speechSynthesis' in window); });
     if (focus) {
@@ -56,8 +102,13 @@ export function runSheet() {
     // Before the outbox empties the form.
     document.addEventListener('submit', (event) => {
         const form = event.target;
-        if (form instanceof HTMLFormElement && form.closest('.run-step') && form.matches('[data-outbox]:not(.snap)') && passes(form)) {
-            setTimeout(() => move(1), 0);
+        if (form instanceof HTMLFormElement && form.closest('.run-step, #run-otherwise') && form.matches('[data-outbox]:not(.snap)') && passes(form)) {
+            setTimeout(() => {
+                if (form === otherwise()) {
+                    form.elements.what.value = '';
+                }
+                move(1);
+            }, 0);
         }
     }, true);
     document.addEventListener('click', (event) => {

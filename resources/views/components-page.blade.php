@@ -6,7 +6,7 @@
     <div class="section"><h2>Fields: <span class="num">x-field</span>, <span class="num">x-check</span></h2>
         <div class="form-grid"><x-field label="With a unit" name="demo_a" value="14.4" unit="V" help="Help stands below." />
             <x-field label="A choice" name="demo_b" :options="['x' => 'One', 'y' => 'Other']" blank="not known" />
-            <x-field label="More text" name="demo_c" rows="2" /><x-check label="A switch" name="demo_d" checked /></div></div>
+            <x-field label="More text" name="demo_c" :rows="2" /><x-check label="A switch" name="demo_d" checked /></div></div>
     <div class="section"><h2>Buttons</h2><div class="actions"><button class="btn" type="button">What to do next</button>
         <button class="btn plain" type="button">Other</button><button class="btn link" type="button">Lesser</button>
         <button class="btn danger" type="button">For good</button><button class="btn" type="button" disabled>Cannot now</button></div></div>

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Candidate;
+use Pebblefell\Balance\CellsApart;
 use Pebblefell\Balance\Doubt;
 use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
@@ -99,9 +100,9 @@ final class BalanceTest extends TestCase
         );
         self::assertSame(Gate::JOIN, $gate->answer);
         // 0.2 V over 2 × (2 + 2) mΩ, out of B into A.
-        self::assertEqualsWithDelta(25.0, $gate->rushA['B'], 1e-9);
-        self::assertEqualsWithDelta(-25.0, $gate->rushA['A'], 1e-9);
-        self::assertNotNull($gate->levelling);
+        self::assertEqualsWithDelta(25.0, $gate->rush?->amps['B'] ?? NAN, 1e-9);
+        self::assertEqualsWithDelta(-25.0, $gate->rush?->amps['A'] ?? NAN, 1e-9);
+        self::assertNotNull($gate->rush?->levelling());
     }
 
     /**
@@ -191,7 +192,7 @@ final class BalanceTest extends TestCase
             );
             self::assertSame(Gate::JOIN, $gate->answer, self::said($gate->reasons));
 
-            return $gate->levelling->hours ?? INF;
+            return $gate->rush?->levelling()->hours ?? INF;
         };
         $twelve = $hours(12.8, 2.0, 0.001);
         self::assertGreaterThan(0.1, $twelve);
@@ -486,7 +487,7 @@ final class BalanceTest extends TestCase
             self::assertEqualsWithDelta($reading->volts, array_sum($reading->cells ?? []), 0.01);
             if ($step === Step::Charging && $reading->volts >= $a->absorptionV - 0.02) {
                 [$step, $since] = [Step::Absorbing, $at];
-                self::assertGreaterThan(Gate::CELLS_MV, $reading->spreadMv());
+                self::assertGreaterThan(CellsApart::ALIKE_MV, $reading->spreadMv());
                 self::assertSame(
                     Gate::WAIT,
                     Gate::judge(Protocol::Cells, [new Candidate($a, 'A', $step, $readings, $since)], $at, 0.0)->answer,

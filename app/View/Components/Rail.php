@@ -6,12 +6,11 @@ namespace App\View\Components;
 
 use App\Http\Workbench;
 use Illuminate\Contracts\View\View;
-use Illuminate\View\Component;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Stage;
 
 /** What is to be decided, beside a page. */
-final class Rail extends Component
+final class Rail extends Made
 {
     private const WORDS = ['stop' => ['stop', 'stops'], 'fix' => ['fix', 'fixes'], 'note' => ['note', 'notes']];
 

@@ -60,7 +60,7 @@
                     </div>
                 @endforeach
             </div>
-            <x-field class="wide" label="What they say: what annoys, what they wish" name="travel_notes" :value="$job->travel_notes" rows="3" />
+            <x-field class="wide" label="What they say: what annoys, what they wish" name="travel_notes" :value="$job->travel_notes" :rows="3" />
         </fieldset>
         <div class="actions"><button class="btn">{{ $job->exists ? 'Save' : 'Open it' }}</button><a class="btn link"
             href="{{ $job->exists ? route('survey', $job) : route('yard') }}">Leave it</a></div>

@@ -162,13 +162,14 @@ final readonly class BalancePage
     /** What flows at the moment of joining, and what follows. */
     public function rush(): string
     {
-        if ($this->gate === null || $this->gate->rushA === [] || $this->onTheWay()) {
+        $rush = $this->gate?->rush;
+        if ($rush === null || $this->onTheWay()) {
             return '';
         }
-        [$show, $levelling] = [$this->bench->show, $this->gate->levelling];
+        [$show, $levelling] = [$this->bench->show, $rush->levelling()];
         $flows = [];
         foreach ($this->desk->batteries ?? [] as $b) {
-            $flows[] = $b['name'] . ' ' . $show->text($this->gate->rushA[$b['subject']->id] ?? 0.0, 'A');
+            $flows[] = $b['name'] . ' ' . $show->text($rush->amps[$b['subject']->id] ?? 0.0, 'A');
         }
         $said = 'At the moment of joining: ' . implode(', ', $flows) . ' (positive: gives).';
         if ($levelling === null) {

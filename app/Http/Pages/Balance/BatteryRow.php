@@ -6,6 +6,7 @@ namespace App\Http\Pages\Balance;
 
 use App\Http\Workbench;
 use App\Models\BalanceBattery;
+use Pebblefell\Balance\CellsApart;
 use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Reading;
@@ -179,7 +180,7 @@ final readonly class BatteryRow
     public function cells(): array
     {
         $cells = $this->page->isCells() ? $this->last->cells ?? [] : [];
-        $apart = ($this->last?->spreadMv() ?? 0.0) > Gate::CELLS_MV;
+        $apart = ($this->last?->spreadMv() ?? 0.0) > CellsApart::ALIKE_MV;
 
         return array_map(
             static fn(float $v): array => ['volts' => $v, 'high' => $apart && $v === max([0.0, ...$cells])],

@@ -46,6 +46,9 @@ final readonly class SheetPage
     /** @var array<string, string> */
     private array $parts;
 
+    /** @var array<string, string> what each step is called, by its key */
+    private array $titles;
+
     public function __construct(private Workbench $bench, DayDesk $desk)
     {
         $pictures = $parts = [];
@@ -55,6 +58,10 @@ final readonly class SheetPage
         }
         [$this->pictures, $this->parts] = [$pictures, $parts];
         $this->standing = $desk->standing;
+        $this->titles = array_column(array_map(
+            static fn(array $row): array => [$row['step']->key, $bench->say->said(Standing::title($row['step']))],
+            $desk->standing->rows,
+        ), 1, 0);
         $this->open = array_values(array_filter(
             $bench->assessment->verdicts,
             static fn(Verdict $v): bool => $v->isOpen() && $v->finding->subject !== '' && $v->finding->severity !== Severity::Note,
@@ -69,7 +76,7 @@ final readonly class SheetPage
 
     public function title(Step $step): string
     {
-        return $this->bench->say->said(Standing::title($step));
+        return $this->titles[$step->key];
     }
 
     public function do(Step $step): string

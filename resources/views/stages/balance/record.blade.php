@@ -20,7 +20,7 @@
     <div><h3>Many readings at once</h3>
         <form method="post" action="{{ route('balance.table', [$job, $session]) }}" enctype="multipart/form-data" class="mt-2">@csrf<input type="hidden"
             name="_form" value="tbl">
-            <x-field form="tbl" label="Paste them" name="table" rows="4" placeholder="battery,time,volts,amps,celsius&#10;1,2026-11-25 08:30,13.42,0,14"
+            <x-field form="tbl" label="Paste them" name="table" :rows="4" placeholder="battery,time,volts,amps,celsius&#10;1,2026-11-25 08:30,13.42,0,14"
                 help="First line: battery, time, volts, and if read amps, celsius, cell1, cell2 …
                     Battery: serial, or its number here. Times without a zone are the workshop’s." />
             <div class="field mt-2"><label for="tbl-file">or a CSV file</label><input id="tbl-file" type="file" name="file" accept=".csv,text/csv"></div>

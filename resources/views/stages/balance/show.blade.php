@@ -24,11 +24,11 @@
             @include('stages.balance.series')
         @endunfolded</x-fold>
     @endif
-    @if ($page->past()->isNotEmpty())
-        <x-fold id="before" title="Before" :answer="$page->past()->count() . ' session' . ($page->past()->count() === 1 ? '' : 's') . ', the last ' .
-            $page->at($page->past()->first()->ended_at, 'j M Y')" open>
+    @if (($past = $page->past())->isNotEmpty())
+        <x-fold id="before" title="Before" :answer="$past->count() . ' session' . ($past->count() === 1 ? '' : 's') . ', the last ' .
+            $page->at($past->first()->ended_at, 'j M Y')" open>
             <x-table caption="Earlier sessions" :head="['Ended', 'How', 'Result', 'Last volts', 'Next check']">
-                @foreach ($page->past() as $old)
+                @foreach ($past as $old)
                     <tr><td>{{ $page->at($old->ended_at, 'j M Y') }}</td><td data-label="How">{{ $old->protocol->value }}</td>
                         <td data-label="Result">{{ $old->passed ? 'alike' : 'no result' }}</td>
                         <td class="num small" data-label="Last volts"><span>{{ $page->lastVolts($old) }}</span></td>

@@ -8,7 +8,8 @@
             <p class="small muted" data-unsent="0" hidden></p>
             @error('step')<p class="wrong">{{ $message }}</p>@enderror
             @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed])
-                <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" aria-labelledby="run-{{ $k }}">
+                <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" data-unit="{{ $step->reading?->unit }}"
+                    data-picture="{{ $page->mayRecord ? $page->picture($step) : '' }}" aria-labelledby="run-{{ $k }}">
                     <p class="muted flex justify-between gap-4"><span>{{ $page->phase($step) }} · step {{ $k + 1 }} of {{ $page->standing->count() }}</span>
                         <span>≈ {{ $show->text($step->minutes, 'min', 0) }}</span></p>
                     <progress class="run-bar" max="{{ $page->standing->count() }}" value="{{ $page->standing->done() }}">{{ $page->standing->done() }}
@@ -29,7 +30,7 @@
                         <p class="small mt-2"><x-severity :of="$said['severity']" /> {{ $said['title'] }} <a href="{{ $said['url'] }}">See</a></p>
                     @endforeach
                     @if ($closed && ! $tick)
-                        <p class="run-closed mt-3"><strong>Closed.</strong> {{ $page->said($closed) }}
+                        <p class="run-closed mt-3"><strong>{{ $page->said($closed) }}</strong>
                             @if ($step->closedBy === 'balance')<a href="{{ route('balance', $job) }}">Balance</a>@elseif ($step->closedBy === 'settings')<a
                                 href="{{ route('settings.step', $job) }}">Settings, one by one</a>@endif</p>
                     @endif
@@ -49,40 +50,12 @@
                                 'Done, next' }}</button></div>
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
-                        @if ($picture = $page->picture($step))<x-snap :id="'p' . $k" :action="$picture" :what="$page->title($step)"
-                            :caption="$page->title($step)" label="Photograph it"
-                            :who="$page->who" :back="$page->back . '#step-' . $step->key" class="mt-3" />@endif
-                        <details class="mt-2"><summary class="linkish">Not as planned …</summary>
-                            <form method="post" action="{{ $page->store }}" data-outbox="{{ $page->title($step) }}"
-                                data-outbox-says="otherwise: {note}" data-who="{{ $page->who }}" class="mt-2">@csrf
-                                <input type="hidden" name="_form" value="o{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
-                                <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="state" value="otherwise">
-                                <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
-                                @if ($step->reading)<div class="field narrow"><label for="om{{ $k }}">Measured</label><div class="with-unit"><input id="om{{
-                                    $k }}"
-                                    name="value" inputmode="text" autocomplete="off"><span class="unit">{{ $step->reading->unit }}</span></div></div>@endif
-                                @if ($options = $page->deviations($step))
-                                    <div class="field"><label for="ow{{ $k }}">What was built otherwise</label><select id="ow{{ $k }}" name="what">
-                                        <option value="">only noted, the plan stays</option>
-                                        @foreach ($options as $what => $says)<option value="{{ $what }}" @selected(old('_form') === 'o' . $k && old('what')
-                                            === $what)>{{ $says }}</option>@endforeach</select>
-                                        @if (old('_form') === 'o' . $k) @error('what')<div class="error">{{ $message }}</div>@enderror @endif</div>
-                                    <div class="field"><label for="oi{{ $k }}">It is now</label><input id="oi{{ $k }}" name="is" autocomplete="off"
-                                        value="{{ old('_form') === 'o' . $k ? old('is') : '' }}"><div class="help">Left empty where something is not
-                                        fitted, or left in.</div>
-                                        @if (old('_form') === 'o' . $k) @error('is')<div class="error">{{ $message }}</div>@enderror @endif</div>
-                                @endif
-                                <div class="field"><label for="on{{ $k }}">Changed on site, because</label><input id="on{{ $k }}" name="note" autocomplete="off"
-                                    required value="{{ old('_form') === 'o' . $k ? old('note') : '' }}">@if (old('_form') === 'o' . $k)
-                                    @error('note')<div class="error">{{ $message }}</div>@enderror @endif</div>
-                                <div class="actions"><button class="btn plain" @disabled($closed !== null && ! $tick)>Note it so</button></div></form>
-                            @if ($page->part($step))<p class="mt-2"><a href="{{ $page->part($step) }}">Change the part</a></p>@endif
-                            @if ($tick)<form method="post" action="{{ $page->store }}" class="mt-2">@csrf
-                                <input type="hidden" name="_form" value="u{{ $k }}"><input type="hidden" name="step" value="{{ $step->key }}">
-                                <input type="hidden" name="state" value="undone">
-                                <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
-                                <button class="btn link">Take it back</button></form>@endif
-                        </details>
+                        @if ($part = $page->part($step))<p class="small mt-2"><a href="{{ $part }}">Change the part</a></p>@endif
+                        @if ($tick)<form method="post" action="{{ $page->store }}" class="mt-2">@csrf
+                            <input type="hidden" name="_form" value="u{{ $k }}"><input type="hidden" name="step" value="{{ $step->key }}">
+                            <input type="hidden" name="state" value="undone">
+                            <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
+                            <button class="btn link">Take it back</button></form>@endif
                     @endif
                     <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->standing->rows[max(0, $k - 1)]['step']->key }}">‹ Back</a>
                         <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
@@ -90,6 +63,7 @@
                             }}">On ›</a></p>
                 </section>
             @endforeach
+            @includeWhen($page->mayRecord, 'stages.day-plan.otherwise')
             @foreach ($page->standing->remarks as $remark)
                 <p class="small mt-2"><strong>{{ __('steps.remarks.' . $remark['kind']) }}:</strong> {{ $remark['tick']->note }}
                     <span class="muted">{{ $page->noted($remark['tick']) }}</span></p>

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pebblefell\Balance;
+
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Word;
+
+/** Whether the cells of a battery stand alike: told at the top of a charge, by each cell's volts. */
+final class CellsApart
+{
+    /** Cells are called alike within this, mV, when all stand above the knee. Common practice: 10 mV. */
+    public const ALIKE_MV = 10.0;
+
+    /** At the top of a charge each LFP cell stands at so many volts, and less than this share of the capacity flows. Common practice. */
+    private const TOP_CELL_V = 3.45;
+    private const TOP_SHARE = 0.05;
+
+    /** Above the knee of the LFP curve, %: only there do a cell's volts tell its charge. Common practice: 3.35 V. */
+    private const KNEE_PCT = 99.0;
+
+    /**
+     * @return list<Word> what speaks against calling them alike
+     */
+    public static function of(Candidate $c, Reading $last): array
+    {
+        if ($last->cells === null || $last->cells === []) {
+            return [Gate::about($c, Gate::say('cells-unread'))];
+        }
+        $flows = self::TOP_SHARE * $c->subject->capacityAh;
+        if (abs($last->amps ?? 0.0) >= $flows) {
+            return [Gate::about(
+                $c,
+                Gate::say('cells-charging', ['amps' => Amount::of(abs($last->amps ?? 0.0), 'A', 0), 'least' => Amount::of($flows, 'A', 1)]),
+            )];
+        }
+        if (!self::tells($c, $last)) {
+            return [Gate::about($c, Gate::say('cell-below', [
+                'cell' => (string) (1 + (int) array_search(
+                    min($last->cells),
+                    $last->cells,
+                    true,
+                )), 'volts' => Amount::of(min($last->cells), 'V', 3),
+            ]))];
+        }
+
+        return ($last->spreadMv() ?? 0.0) > self::ALIKE_MV
+            ? [Gate::about($c, Gate::say('cell-leads', [
+                'cell' => (string) (1 + (int) array_search(
+                    max($last->cells),
+                    $last->cells,
+                    true,
+                )), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
+            ]))]
+            : [];
+    }
+
+    /**
+     * Cells tell whether they are alike at the top of a charge, with hardly any current, or an hour at rest after it. In mid-charge the
+     * flat reads alike whatever the charge is.
+     */
+    private static function tells(Candidate $c, Reading $last): bool
+    {
+        $isTop = static fn(Reading $r): bool => min([99.0, ...$r->cells ?? [0.0]]) >= self::TOP_CELL_V
+            && abs($r->amps ?? 0.0) < self::TOP_SHARE * $c->subject->capacityAh;
+        $was = array_filter($c->readings, static fn(Reading $r): bool => $isTop($r) && $last->atS - $r->atS >= 3600.0);
+
+        return $isTop($last) || ($was !== [] && min([99.0, ...$last->cells ?? []]) >= $c->subject->curve->volts(self::KNEE_PCT));
+    }
+}
