@@ -18,42 +18,29 @@ use Pebblefell\Circuit\FusesInLine;
 use Pebblefell\Circuit\Supply;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
-use Pebblefell\Finding\Origin;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Together;
 use Pebblefell\Outlook\TripSetup;
-use Pebblefell\Outlook\YearOutlook;
-use Pebblefell\Setting\GuardProfile;
-use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Stage\Bank\BankLimits;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\Loads\LoadSizing;
 use Pebblefell\Stage\Settings\SettingSheet;
 use Pebblefell\Stage\Size\Axles;
 use Pebblefell\Stage\Size\BankSizing;
-use Pebblefell\Stage\Size\ChemistryChoice;
-use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\Frost;
-use Pebblefell\Stage\Size\RoofPlan;
-use Pebblefell\Stage\Size\StayOutlook;
 use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\Stage\Sources\EngineStart;
-use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\InverterCheck;
 use Pebblefell\Stage\Sources\MainsCheck;
-use Pebblefell\Stage\Sources\RegulatorGain;
-use Pebblefell\Stage\Sources\SunSizing;
 use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
 use Pebblefell\System\PvArray;
-use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
-use Pebblefell\Trip\EnduranceMap;
-use Pebblefell\Trip\Outcome;
 
 /**
  * The hall: everything that is computed from one system. Each sum is solved when it is first asked for, and once.
@@ -65,14 +52,19 @@ final class Study
     /** @var array<string, mixed> */
     private array $solved = [];
 
-    /** @var array<string, mixed> simulations, which take long */
-    private array $simulated = [];
+    /** What takes long. */
+    public readonly Simulations $simulations;
+
+    /** What the planned bank bears. */
+    public readonly BankLimits $limits;
 
     /**
      * @param ?Closure(string): ?array{mixed} $known
      */
-    private function __construct(public readonly System $system, private ?Closure $known, ?Judged $judged)
+    private function __construct(public readonly System $system, ?Closure $known, ?Judged $judged)
     {
+        $this->simulations = new Simulations($this, $known);
+        $this->limits = new BankLimits($this);
         $this->solved = $judged === null ? [] : ['judged' => $judged];
     }
 
@@ -83,14 +75,6 @@ final class Study
     public static function of(System $system, ?Closure $known = null, ?Judged $judged = null): self
     {
         return new self($system, $known, $judged);
-    }
-
-    /**
-     * @return array<string, mixed> every simulation that has been played or read back, to be given to another Study of the same system
-     */
-    public function simulated(): array
-    {
-        return $this->simulated;
     }
 
     public function found(): Graph
@@ -155,34 +139,6 @@ final class Study
         return $this->banks()->runsH($this->loads()->atBatteryW($load));
     }
 
-    /** The planned bank if it is lithium: most of what goes wrong in an upgrade goes wrong beside it. */
-    public function lithiumBank(): ?Bank
-    {
-        $bank = $this->banks()->planned->bank;
-
-        return $bank?->chemistry()->isLithium() === true ? $bank : null;
-    }
-
-    /** Null as long as no place is chosen. */
-    public function sun(): ?SunSizing
-    {
-        return $this->simulation('sun', fn(): ?SunSizing => SunSizing::of($this));
-    }
-
-    /**
-     * Days of the stay on which all is served, of how many: what its fold says while it is closed, without the course of the stay.
-     *
-     * @return array{planned: ?array{int, int}, found: ?array{int, int}}
-     */
-    public function staysServed(): array
-    {
-        return $this->simulation('stay-served', function (): array {
-            $served = static fn(?Outcome $o): ?array => $o === null ? null : [$o->daysServed(), count($o->days)];
-
-            return ['planned' => $served($this->stay()?->planned), 'found' => $served($this->stay()?->found)];
-        });
-    }
-
     /** The planned system made ready to be simulated; null as long as no trip can be set up. */
     public function trip(): ?TripSetup
     {
@@ -190,33 +146,6 @@ final class Study
             'trip',
             fn(): ?TripSetup => TripSetup::of($this->system, $this->planned(), $this->banks()->planned, $this->loads()->budget),
         );
-    }
-
-    public function year(): ?YearOutlook
-    {
-        return $this->simulation('year', fn(): ?YearOutlook => YearOutlook::of($this));
-    }
-
-    /** From a full bank through the poorest travelled month as it is lived; null as long as no trip can be set up. */
-    public function lived(): ?Outcome
-    {
-        return $this->simulation('lived', function (): ?Outcome {
-            $travel = $this->system->travel;
-            $month = $this->sun()->ruling->month ?? null;
-            $setup = $month === null ? null : $this->trip();
-
-            return $setup === null || $month === null ? null : $setup->trip->through($setup->lived(
-                $month,
-                EnduranceMap::MOST_DAYS,
-                $travel->drivingHDay,
-            ));
-        });
-    }
-
-    /** The planned panels on the roof; null as long as it is not measured. */
-    public function roof(): ?RoofPlan
-    {
-        return $this->simulation('roof', fn(): ?RoofPlan => RoofPlan::of($this));
     }
 
     /** What the plan does to the axles; null as long as they are not measured. */
@@ -231,67 +160,12 @@ final class Study
         return $this->once('cold', fn(): ?Frost => Frost::of($this));
     }
 
-    /** The first sunny morning after the coldest night to be expected; null where nothing freezes, or no trip can be set up. */
-    public function frostMorning(): ?FrostMorning
-    {
-        return $this->simulation('frost', fn(): ?FrostMorning => FrostMorning::of($this));
-    }
-
-    public function stay(): ?StayOutlook
-    {
-        return $this->simulation('stay', fn(): ?StayOutlook => StayOutlook::of($this));
-    }
-
-    /**
-     * @param int $month 1 to 12; 0: the whole year
-     */
-    public function endurance(DataSheet $battery, DataSheet $panel, int $month, bool $driving): ?Endurance
-    {
-        $key = 'map.' . hash('xxh128', serialize([$battery->values, $panel->values, $month, $driving]));
-
-        return $this->simulation($key, fn(): ?Endurance => Endurance::of($this, $battery, $panel, $month, $driving));
-    }
-
-    /**
-     * The cheapest bank of each chemistry that fulfils the wish.
-     *
-     * @param list<Part> $batteries to choose from
-     *
-     * @return list<ChemistryChoice>
-     */
-    public function chemistries(array $batteries): array
-    {
-        return $this->simulation(
-            'library.' . hash('xxh128', serialize($batteries)),
-            fn(): array => ChemistryChoice::all($this, $batteries),
-        );
-    }
-
     /**
      * @return list<PvArray> of the plan
      */
     public function arrays(): array
     {
         return $this->once('arrays', fn(): array => PvArray::allOf($this->planned()));
-    }
-
-    /**
-     * What each planned array would bring in a year through either kind of regulator.
-     *
-     * @return array<string, ?RegulatorGain> by the regulator's uid
-     */
-    public function gains(): array
-    {
-        return $this->simulation('gains', function (): array {
-            $gains = [];
-            foreach ($this->arrays() as $array) {
-                if ($array->regulator !== null) {
-                    $gains[$array->regulator->uid] = RegulatorGain::of($this, $array);
-                }
-            }
-
-            return $gains;
-        });
     }
 
     /** The bank's positive side, followed from its posts. */
@@ -309,7 +183,7 @@ final class Study
         return $this->once('fusesInLine', fn(): FusesInLine => FusesInLine::of(
             $this->planned(),
             $this->circuit(),
-            $this->bankChargeV()->value ?? $this->system->vehicle->systemV,
+            $this->limits->chargeV()->value ?? $this->system->vehicle->systemV,
         ));
     }
 
@@ -367,64 +241,10 @@ final class Study
         return $this->system->place?->recordLowC() ?? Place::ASSUMED_MIN_C - Place::RECORD_BELOW_C;
     }
 
-    /** A that the planned bank takes in charge; null without one. */
-    public function bankTakes(): ?Figure
-    {
-        return $this->once('takes', fn(): ?Figure => BankSizing::takes($this));
-    }
-
-    /** The charging volts that the planned bank bears, by its sheet, else by its cells. */
-    public function bankBears(): Figure
-    {
-        $case = $this->banks()->planned;
-        $sheet = $case->parts === [] ? null : $case->parts[0]->data->number('max_charge_v');
-        $volts = match (true) {
-            $case->bank === null => 0.0,
-            $sheet !== null => $sheet * $case->bank->series,
-            default => $case->bank->cells() * $case->bank->chemistry()->ceilingCellV(),
-        };
-
-        return Figure::given('battery-bears', $volts, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
-    }
-
-    /** V below which the bank's BMS opens; of lead, below which a cell is harmed. Assumed where the sheet is silent. */
-    public function bankOpensBelow(): Figure
-    {
-        $case = $this->banks()->planned;
-        $sheet = $case->parts === [] ? null : $case->parts[0]->data->number('cutoff_v');
-        $set = $this->bmsCellLow();
-        if ($case->bank !== null && $set !== null) {
-            return Figure::given('bms-cut-off', round($case->bank->cells() * $set, 3), 'V', Origin::Typed);
-        }
-        $volts = match (true) {
-            $case->bank === null => 0.0,
-            $sheet !== null => $sheet * $case->bank->series,
-            default => $case->bank->cells() * ($case->bank->chemistry()->isLithium()
-                ? GuardProfile::BMS_CELL_V
-                : $case->bank->chemistry()->lowestCellV()),
-        };
-
-        return Figure::given('bms-cut-off', $volts, 'V', $sheet !== null ? Origin::DataSheet : Origin::Assumed);
-    }
-
     /** A DC-DC charger of the plan on its alternator; null while its output is not known. */
     public function dcdc(Part $charger): ?DcdcFit
     {
         return AlternatorCheck::dcdc($this->system, $this->planned(), $charger);
-    }
-
-    /** V a cell at which a BMS of its own was noted, or is planned by a person, to open; null without one. */
-    private function bmsCellLow(): ?float
-    {
-        foreach ($this->planned()->ofKind(PartKind::Bms) as $bms) {
-            $entry = $this->system->settingsOf($bms->uid)[Parameter::CellLow->value] ?? null;
-            $value = $entry === null ? null : ($entry->readBack ?? $entry->asSet ?? $entry->planned)?->number;
-            if ($value !== null) {
-                return $value;
-            }
-        }
-
-        return null;
     }
 
     /** What the sources of the plan bring together, by their ratings, or by what they were set to. */
@@ -432,7 +252,7 @@ final class Study
     {
         return $this->once('supply', function (): Supply {
             $bank = $this->banks()->planned->bank;
-            $volts = $this->bankChargeV()->value ?? $this->system->vehicle->systemV;
+            $volts = $this->limits->chargeV()->value ?? $this->system->vehicle->systemV;
 
             return Supply::of(
                 $bank === null ? [] : array_values(array_filter(
@@ -442,27 +262,6 @@ final class Study
                 $this->arrays(),
                 $volts,
                 $this->settings()->chargeLimits(),
-            );
-        });
-    }
-
-    /** The highest volts that the planned bank is charged to; null without one. */
-    public function bankChargeV(): ?Figure
-    {
-        return $this->once('chargeV', function (): ?Figure {
-            $case = $this->banks()->planned;
-            $most = $case->parts === [] ? null : $case->parts[0]->data->figure('max_charge_v');
-            if ($case->bank === null || $most === null || $case->bank->series === 1) {
-                return $case->bank === null ? null : $most ?? $this->settings()->profile?->figure(Parameter::Absorption);
-            }
-
-            return new Figure(
-                $most->label,
-                $most->value * $case->bank->series,
-                'V',
-                'blocks',
-                [$most, Figure::given('blocks-in-series', $case->bank->series, '')],
-                'battery-sheet',
             );
         });
     }
@@ -536,30 +335,4 @@ final class Study
         return $this->solved[$what];
     }
 
-    /**
-     * What stands until the model changes, or what $what names beside it: worked out once, and kept beside the model.
-     *
-     * @param string          $what  "worked.1-17", with what it rests on
-     * @param Closure(): bool $judge
-     */
-    public function verdict(string $what, Closure $judge): bool
-    {
-        return $this->simulation($what, $judge);
-    }
-
-    /**
-     * @template T
-     *
-     * @param Closure(): T $play
-     *
-     * @return T
-     */
-    private function simulation(string $what, Closure $play): mixed
-    {
-        if (!array_key_exists($what, $this->simulated)) {
-            [$this->simulated[$what]] = $this->known === null ? [$play()] : ($this->known)($what) ?? [$play()];
-        }
-
-        return $this->simulated[$what];
-    }
 }

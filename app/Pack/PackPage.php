@@ -64,7 +64,7 @@ final readonly class PackPage
         $bank = $this->bank();
         $budget = $this->study->loads()->budget;
         $inverter = $this->study->planned()->inverter();
-        $ruling = $this->study->sun()?->ruling;
+        $ruling = $this->study->simulations->sun()?->ruling;
 
         return array_filter([
             $this->word('usable') => $bank->exists() ? $this->show->figure($bank->usable()) : '',
@@ -182,7 +182,7 @@ final readonly class PackPage
             $lines[] = $this->word('signs');
         }
         $lines[] = $this->word('time-to-go');
-        if ($this->study->lithiumBank() !== null) {
+        if ($this->study->banks()->lithium() !== null) {
             $lines[] = $this->word('storage', ['celsius' => Amount::of($bank->parts[0]->data->orUsual('charge_min_c'), '°C')]);
             $lines[] = $this->word('later');
         } elseif ($bank->exists()) {

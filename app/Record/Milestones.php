@@ -43,8 +43,8 @@ final class Milestones
         return new Progress(
             $asked->handed_over !== null,
             $balanced,
-            $asked->worked !== null && $study->verdict("worked.$noted", static fn(): bool => self::isWorked($job, $study, $balanced)),
-            $asked->proven !== null && $study->verdict("proven.$noted", static fn(): bool => self::isProven($job, $study)),
+            $asked->worked !== null && $study->simulations->verdict("worked.$noted", static fn(): bool => self::isWorked($job, $study, $balanced)),
+            $asked->proven !== null && $study->simulations->verdict("proven.$noted", static fn(): bool => self::isProven($job, $study)),
             $seen !== null && $seen->greaterThan(now()->subYear()),
         );
     }

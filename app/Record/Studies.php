@@ -94,7 +94,7 @@ final class Studies
         }, $judged);
         if ($mayKeep) {
             self::afterwards(static function () use ($job, $state, $study, $judged, &$before): void {
-                $new = array_diff_key($study->simulated(), $before ?? []);
+                $new = array_diff_key($study->simulations->all(), $before ?? []);
                 if ($judged === null || $new !== []) {
                     $before = [...$before ?? [], ...array_map(self::packed(...), $new)];
                     self::keep($job->id, $state, $study, $before);

@@ -88,12 +88,12 @@ final class DeviceProfileTest extends TestCase
             static fn(Parameter $p): string => self::value($plain, 'q1', $p),
             [Parameter::CellHigh, Parameter::CellLow, Parameter::BalanceFrom, Parameter::Floor],
         ));
-        self::assertSame(10.8, Study::of($plain)->bankOpensBelow()->value);
+        self::assertSame(10.8, Study::of($plain)->limits->opensBelow()->value);
         $set = [
             'part' => 'q1', 'parameter' => 'cell_low_v', 'found' => null, 'planned' => null, 'as_set' => '2.9', 'read_back' => null,
             'by' => '', 'at' => '',
         ];
-        self::assertSame(11.6, Study::of(self::system(['settings' => [$set]], [$bms], $lead))->bankOpensBelow()->value);
+        self::assertSame(11.6, Study::of(self::system(['settings' => [$set]], [$bms], $lead))->limits->opensBelow()->value);
     }
 
     /**

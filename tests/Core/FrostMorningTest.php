@@ -34,7 +34,7 @@ final class FrostMorningTest extends TestCase
                 'regulator',
                 ['technology' => 'mppt', 'max_charge_a' => 20, 'max_pv_v' => 75, 'lithium' => 'custom', 'cold_cutoff' => true],
             ),
-        ], [...self::LFP, 'heater_w' => 0, ...$battery]))->frostMorning();
+        ], [...self::LFP, 'heater_w' => 0, ...$battery]))->simulations->frostMorning();
     }
 
     public function testTheSunBeginsBeforeTheBatteryIsWarmEnough(): void
@@ -72,7 +72,7 @@ final class FrostMorningTest extends TestCase
     {
         self::assertNull(self::morning(9.0));
         self::assertNull(self::morning(-3.0, [], [], ['coldest_battery_c' => 6]));
-        self::assertNull(Study::of(self::system(battery: self::AGM))->frostMorning(), 'lead may be charged');
+        self::assertNull(Study::of(self::system(battery: self::AGM))->simulations->frostMorning(), 'lead may be charged');
         // Carried out and shaded until the afternoon, the panel strays later and less.
         $shaded = self::morning(-3.0, [], ['shade' => 'own', 'shade_from_h' => 0, 'shade_to_h' => 13, 'shade_light_pct' => 0]);
         self::assertGreaterThan(self::morning(-3.0)?->beginsH, $shaded?->beginsH);

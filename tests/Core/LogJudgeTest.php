@@ -78,7 +78,7 @@ final class LogJudgeTest extends TestCase
             self::part('p1', 'panel', self::PANEL),
             self::part('r1', 'regulator', ['max_pv_v' => 75, 'max_charge_a' => 15, 'technology' => 'mppt', 'lithium' => 'custom']),
         ];
-        $promised = array_column(Study::of(self::system(parts: $parts))->sun()->months ?? [], 'plannedWh', 'month')[6];
+        $promised = array_column(Study::of(self::system(parts: $parts))->simulations->sun()->months ?? [], 'plannedWh', 'month')[6];
         self::assertGreaterThan(200.0, $promised);
         self::assertContains('sun-short', self::says(['sun_wh' => 0.5 * $promised, 'high_pct' => 80.0], parts: $parts));
         self::assertContains('sun-never-came', self::says(['sun_wh' => 0.01 * $promised, 'high_pct' => 80.0], parts: $parts));

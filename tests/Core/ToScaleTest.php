@@ -86,7 +86,7 @@ final class ToScaleTest extends TestCase
 
     public function testPanelsThatFindNoPlaceAreNamed(): void
     {
-        $plan = Study::of(self::roofed([], [[], []]))->roof();
+        $plan = Study::of(self::roofed([], [[], []]))->simulations->roof();
         self::assertSame([2, [], 4], [count($plan->panels ?? []), $plan?->left, $plan?->more]);
         $rules = static fn(System $s): array => array_map(
             static fn($v): string => $v->finding->rule . '.' . $v->finding->variant,
@@ -104,8 +104,8 @@ final class ToScaleTest extends TestCase
             'panels-do-not-fit.clash',
             $rules(self::roofed([], [['roof_x_m' => 0.1, 'roof_y_m' => 0.1], ['roof_x_m' => 1.2, 'roof_y_m' => 0.1]])),
         );
-        self::assertCount(0, Study::of(self::roofed([], [['portable' => true]]))->roof()->panels ?? [1]);
-        self::assertFalse(Study::of(self::roofed(['roof_things' => 'box 2.9 x 1.7 at 0.05, 0.05'], [[]]))->roof()->canStep ?? true);
+        self::assertCount(0, Study::of(self::roofed([], [['portable' => true]]))->simulations->roof()->panels ?? [1]);
+        self::assertFalse(Study::of(self::roofed(['roof_things' => 'box 2.9 x 1.7 at 0.05, 0.05'], [[]]))->simulations->roof()->canStep ?? true);
     }
 
     public function testWhatStandsOnARoofIsReadAsItIsTyped(): void
@@ -148,7 +148,7 @@ final class ToScaleTest extends TestCase
             'vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'roof_length_m' => 30, 'roof_width_m' => 5, 'roof_things' => $things],
         ], [
             self::part('p1', 'panel', [...self::PANEL, 'length_mm' => 1200, 'width_mm' => 600, 'roof_x_m' => 14, 'roof_y_m' => 2.2]),
-        ]))->roof() ?? throw new RuntimeException('no roof');
+        ]))->simulations->roof() ?? throw new RuntimeException('no roof');
         [$month, $latitude, $gap, $high] = [4, 63.0, 0.1, 0.36];
         $got = RoofShade::of($plan('wall 30 x 0.2 at 0, 1.9, 0.4 high'), $latitude, $month)[0];
         $day = SolarDay::ofMonth($latitude, $month);

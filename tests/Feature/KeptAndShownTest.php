@@ -38,7 +38,7 @@ final class KeptAndShownTest extends TestCase
         $load->delete();
         self::assertSame(0.0, $this->energy($job));
 
-        $sun = fn(): float => Studies::of(Job::query()->findOrFail($job->id))->sun()->months[5]->planeKwh ?? 0.0;
+        $sun = fn(): float => Studies::of(Job::query()->findOrFail($job->id))->simulations->sun()->months[5]->planeKwh ?? 0.0;
         $before = $sun();
         $place = $job->place()->firstOrFail();
         $this->put(

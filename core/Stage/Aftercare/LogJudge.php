@@ -155,7 +155,7 @@ final readonly class LogJudge
     private static function sun(Study $study, array $whole): ?Word
     {
         $months = [];
-        foreach ($study->sun()->months ?? [] as $month) {
+        foreach ($study->simulations->sun()->months ?? [] as $month) {
             $months[$month->month] = $month->plannedWh;
         }
         $measured = self::mean($whole, static fn(LogDay $d): ?float => $d->sunWh);
@@ -220,7 +220,7 @@ final readonly class LogJudge
     {
         $top = self::mean($whole, static fn(LogDay $d): ?float => $d->highPct === null ? null : $d->topH);
 
-        return $study->lithiumBank() === null || $top === null || $top <= self::TOP_H
+        return $study->banks()->lithium() === null || $top === null || $top <= self::TOP_H
             ? null
             : Word::of('log.says.held-full', ['hours' => Amount::of($top, 'h', 0)]);
     }

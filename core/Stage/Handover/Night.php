@@ -82,7 +82,7 @@ final readonly class Night
         if ($monitor !== []) {
             $steps[] = self::step('full', $monitor);
         }
-        $bank = $study->lithiumBank();
+        $bank = $study->banks()->lithium();
         if ($bank !== null) {
             $steps[] = self::step('cold', $study->banks()->planned->parts, [
                 'celsius' => Amount::of($study->banks()->planned->parts[0]->data->orUsual('charge_min_c'), '°C'),

@@ -68,7 +68,7 @@ final readonly class WalkThrough
             PartKind::MainsCharger, PartKind::Converter => 'mains-charger',
             PartKind::Dcdc, PartKind::Isolator => 'engine-charger',
             PartKind::Panel => 'panels',
-            PartKind::Battery => $part->role === 'house' ? ($study->lithiumBank() !== null ? 'lithium' : 'lead') : null,
+            PartKind::Battery => $part->role === 'house' ? ($study->banks()->lithium() !== null ? 'lithium' : 'lead') : null,
             PartKind::HeatingPad => 'heater',
             PartKind::Generator => 'generator',
             default => $part->kind->isInverter() ? 'inverter' : null,
@@ -85,7 +85,7 @@ final readonly class WalkThrough
                 'idle' => Amount::of($study->loads()->idleW->value, 'W'),
                 'watts' => Amount::of($part->data->known('continuous_w'), 'W'),
             ],
-            $part->kind === PartKind::Battery && $study->lithiumBank() !== null => [
+            $part->kind === PartKind::Battery && $study->banks()->lithium() !== null => [
                 'celsius' => Amount::of($part->data->orUsual('charge_min_c'), '°C'),
             ],
             $part->kind === PartKind::ShoreInlet => ['amps' => Amount::of($study->system->region->hookUpsA()[0], 'A', 0)],

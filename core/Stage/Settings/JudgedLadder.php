@@ -50,7 +50,7 @@ final readonly class JudgedLadder
             }
         }
         $high = $study->banks()->planned->parts[0]->data->number('max_charge_v');
-        $low = $study->bankOpensBelow()->value;
+        $low = $study->limits->opensBelow()->value;
         $ladder = Ladder::of(
             $bank->chemistry(),
             $bank->cells(),

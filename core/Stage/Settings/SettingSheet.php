@@ -68,7 +68,7 @@ final readonly class SettingSheet
             ...self::watching($study, $bank, $charged(School::Everyday)),
             Parameter::EngineOff->value => self::engineOff($study),
         ];
-        $guard = GuardProfile::above($bank->chemistry(), $bank->cells(), $study->bankOpensBelow());
+        $guard = GuardProfile::above($bank->chemistry(), $bank->cells(), $study->limits->opensBelow());
         $devices = [];
         foreach (self::settable($study) as $part) {
             $entries = $system->settingsOf($part->uid);

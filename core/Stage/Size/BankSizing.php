@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size;
 
+use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\BankNeed;
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Bank\Box;
@@ -59,32 +60,18 @@ final readonly class BankSizing
         );
     }
 
+    /** The planned bank if it is lithium: most of what goes wrong in an upgrade goes wrong beside it. */
+    public function lithium(): ?Bank
+    {
+        return $this->planned->bank?->chemistry()->isLithium() === true ? $this->planned->bank : null;
+    }
+
     /** h that the full planned bank runs so many watts at its posts, and nothing else; null without a bank, or without watts. */
     public function runsH(float $watts): ?float
     {
         $bank = $this->planned->bank;
 
         return $bank === null || $watts <= 0.0 ? null : $bank->usableWh($watts / $bank->nominalV(), $this->celsius->value) / $watts;
-    }
-
-    /** A that the planned bank takes in charge, shared out over its links; null without one. */
-    public static function takes(Study $study): ?Figure
-    {
-        $case = $study->banks()->planned;
-        $drawing = $study->drawing();
-        if ($case->bank === null || $drawing === null) {
-            return null;
-        }
-        $each = $case->parts[0]->data->figureOrUsual('charge_limit_a');
-
-        return ($drawing->problem === null ? $drawing->trueLimit(false) : null) ?? new Figure(
-            'charge-limit-of-the-bank',
-            $each->value * $case->bank->parallel,
-            'A',
-            'strings',
-            [$each, Figure::given('strings', $case->bank->parallel, '')],
-            'battery-sheet',
-        );
     }
 
     /** kg that the planned bank is lighter than the found one. */

@@ -50,7 +50,7 @@ final readonly class Growth
         $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->ofKind(PartKind::Panel)));
 
         // Drawn, it is laid out; else the free part of its area is a guess.
-        $more = $study->roof()?->more;
+        $more = $study->simulations->roof()?->more;
         $free = $roof === null ? null : max(0.0, $roof * Vehicle::ROOF_SHARE - $covered);
 
         return [

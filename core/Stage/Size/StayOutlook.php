@@ -57,6 +57,6 @@ final readonly class StayOutlook
     /** The month of the stay: as chosen, else the poorest travelled one. */
     public static function month(Study $study, Stay $stay): int
     {
-        return $stay->month > 0 ? $stay->month : ($study->sun()->ruling->month ?? 6);
+        return $stay->month > 0 ? $stay->month : ($study->simulations->sun()->ruling->month ?? 6);
     }
 }

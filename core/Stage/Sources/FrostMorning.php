@@ -66,7 +66,7 @@ final readonly class FrostMorning
         $setup = $study->trip();
         $parts = $study->banks()->planned->parts;
         $months = $study->system->travel->months;
-        if ($setup === null || $parts === [] || $months === [] || $study->lithiumBank() === null) {
+        if ($setup === null || $parts === [] || $months === [] || $study->banks()->lithium() === null) {
             return null;
         }
         $floor = $parts[0]->data->orUsual('charge_min_c');

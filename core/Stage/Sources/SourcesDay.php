@@ -47,13 +47,13 @@ final readonly class SourcesDay
     public static function of(Study $study, int $month): ?self
     {
         $setup = $study->trip();
-        $limit = $study->bankTakes();
+        $limit = $study->limits->takes();
         if ($setup === null || $limit === null) {
             return null;
         }
         $trip = $setup->trip;
         $perDay = intdiv(1440, $trip->stepMin);
-        $volts = $study->bankChargeV()->value ?? $study->system->vehicle->systemV;
+        $volts = $study->limits->chargeV()->value ?? $study->system->vehicle->systemV;
         $sky = ClearnessSpread::about($setup->weather->meanClearness($month));
         $days = $setup->weather->ofMonth($month, 31);
         $day = $days[intdiv(count($days), 2)];

@@ -112,7 +112,7 @@ final readonly class SunSizing
         $panels = $study->planned()->ofKind(PartKind::Panel);
         $m2 = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $panels));
         $perM2 = $m2 > 0.0 ? $study->planned()->arrayW() / $m2 : self::PANEL_W_PER_M2;
-        $plan = $study->roof();
+        $plan = $study->simulations->roof();
         if ($plan !== null && $plan->more !== null && $panels !== []) {
             return max($study->planned()->arrayW(), $study->planned()->arrayW() + $plan->more * $panels[0]->data->known('pmax_w'));
         }

@@ -108,7 +108,7 @@ final readonly class SupplierQuestions
     private static function isAsked(Study $study, Part $part, string $line): bool
     {
         $bank = $study->banks()->planned->bank;
-        $lithium = $part->kind === PartKind::Battery ? $part->data->chemistry()->isLithium() : $study->lithiumBank() !== null;
+        $lithium = $part->kind === PartKind::Battery ? $part->data->chemistry()->isLithium() : $study->banks()->lithium() !== null;
 
         return match ($line) {
             'max_series' => $bank !== null && $bank->series > 1,

@@ -43,7 +43,7 @@ final readonly class Guards
         if ($batteries === []) {
             return [];
         }
-        $morning = $study->frostMorning();
+        $morning = $study->simulations->frostMorning();
         $celsius = Amount::of($batteries[0]->data->orUsual('charge_min_c'), '°C');
         $stopped = new Reading('amps', 'A', -self::NOTHING_A, self::NOTHING_A);
         if ($morning === null || !$morning->isMet()) {

@@ -156,7 +156,7 @@ final readonly class TestSheet
     {
         $checks = [];
         $limits = $study->settings()->chargeLimits();
-        $volts = $study->bankChargeV()->value ?? $study->system->vehicle->systemV;
+        $volts = $study->limits->chargeV()->value ?? $study->system->vehicle->systemV;
         foreach ($study->planned()->chargers() as $part) {
             $rated = array_values(array_filter(array_map($part->data->number(...), ['output_a', 'charge_a', 'max_charge_a'])))[0] ?? null;
             if ($rated === null) {

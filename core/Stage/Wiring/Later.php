@@ -112,7 +112,7 @@ final readonly class Later
     public static function battery(Study $study, Study $grown): self
     {
         $breaks = [];
-        $volts = $study->bankChargeV()->value ?? $study->system->vehicle->systemV;
+        $volts = $study->limits->chargeV()->value ?? $study->system->vehicle->systemV;
         foreach ($grown->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
             $short = $grown->circuit()->shortAt($fuse);
             $strength = FuseStrength::of($fuse, $volts)?->value;

@@ -45,9 +45,9 @@ final readonly class Pin
             $study->planned()->houseBatteries(),
         ) ?? self::fallback($batteries, $study);
         $panel = self::chosen($panels, $asked->asked('panel'), $study->planned()->ofKind(PartKind::Panel)) ?? ($panels[0] ?? null);
-        $month = $asked->whole('month') ?? $study->sun()->ruling->month ?? 6;
+        $month = $asked->whole('month') ?? $study->simulations->sun()->ruling->month ?? 6;
         $driving = $asked->asked('driving') !== '0';
-        $map = $battery === null || $panel === null ? null : $study->endurance($battery->data, $panel->data, $month, $driving);
+        $map = $battery === null || $panel === null ? null : $study->simulations->endurance($battery->data, $panel->data, $month, $driving);
         // The map reaches as far as it is drawn; a plan beyond it stands at its edge.
         $number = static fn(string $key, int $default, int $low, int $most): int => max($low, min($most, $asked->whole($key) ?? $default));
 

@@ -76,7 +76,7 @@ final readonly class WordsPage
     private function misleads(): string
     {
         $profile = $this->bench->study->settings()->profile;
-        $bears = $this->bench->study->bankBears()->value;
+        $bears = $this->bench->study->limits->bears()->value;
 
         return $profile === null ? '' : $this->bench->say->word('boxes.misleads', [
             'absorption' => $this->bench->show->text($profile->figure(Parameter::Absorption)->value, 'V', 1),

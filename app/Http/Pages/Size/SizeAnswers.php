@@ -24,7 +24,7 @@ final readonly class SizeAnswers
     public function stay(): string
     {
         $told = [];
-        foreach (array_filter($this->bench->study->staysServed()) as $which => [$served, $days]) {
+        foreach (array_filter($this->bench->study->simulations->staysServed()) as $which => [$served, $days]) {
             $told[] = ($which === 'planned' ? 'the plan' : 'what was found') . " serves $served of $days days";
         }
 
@@ -33,7 +33,7 @@ final readonly class SizeAnswers
 
     public function year(): string
     {
-        $served = $this->bench->study->year()?->servedPct();
+        $served = $this->bench->study->simulations->year()?->servedPct();
 
         return $served === null
             ? 'no month is travelled'

@@ -60,7 +60,7 @@ final readonly class SizePage
     public function lived(): ?string
     {
         $study = $this->bench->study;
-        $lived = $study->system->travel->wish === 'lived' ? $study->lived() : null;
+        $lived = $study->system->travel->wish === 'lived' ? $study->simulations->lived() : null;
         $days = $lived?->daysUntilEmpty();
 
         return match (true) {
@@ -117,14 +117,14 @@ final readonly class SizePage
 
     public function staySketch(): ?StaySketch
     {
-        $stay = $this->bench->study->stay();
+        $stay = $this->bench->study->simulations->stay();
 
         return $stay === null ? null : StaySketch::of($stay, $this->narrow);
     }
 
     public function yearSketch(): ?YearSketch
     {
-        $year = $this->bench->study->year();
+        $year = $this->bench->study->simulations->year();
 
         return $year === null ? null : YearSketch::of($year, $this->narrow);
     }
@@ -155,7 +155,7 @@ final readonly class SizePage
      */
     public function chemistries(): array
     {
-        return $this->energyWh() > 0.0 ? $this->bench->study->chemistries($this->pin->batteries) : [];
+        return $this->energyWh() > 0.0 ? $this->bench->study->simulations->chemistries($this->pin->batteries) : [];
     }
 
     /**
@@ -237,7 +237,7 @@ final readonly class SizePage
     /** The month for which shade is told: the one that asks for most, else the sunniest. */
     public function shadeMonth(): int
     {
-        return $this->bench->study->sun()?->ruling->month ?? 6;
+        return $this->bench->study->simulations->sun()?->ruling->month ?? 6;
     }
 
     /**

@@ -52,7 +52,7 @@ final readonly class SourcesPage
 
     public function sunSketch(): ?SunSketch
     {
-        $sun = $this->bench->study->sun();
+        $sun = $this->bench->study->simulations->sun();
 
         return $sun === null ? null : SunSketch::of($sun, Workbench::isNarrow());
     }
@@ -66,7 +66,7 @@ final readonly class SourcesPage
     public function day(): ?SourcesDay
     {
         $months = array_keys($this->months());
-        $ruling = $this->bench->study->sun()?->ruling->month ?? $months[0] ?? 6;
+        $ruling = $this->bench->study->simulations->sun()?->ruling->month ?? $months[0] ?? 6;
 
         return SourcesDay::of($this->bench->study, in_array($this->month, $months, true) ? (int) $this->month : $ruling);
     }
@@ -158,7 +158,7 @@ final readonly class SourcesPage
                 'array' => $array,
                 'row' => $array->regulator === null ? null : $this->row($array->regulator),
                 'panels' => implode(', ', array_map(static fn(string $name, int $n): string => "$n × $name", array_keys($names), $names)),
-                'gain' => $array->regulator === null ? null : $this->bench->study->gains()[$array->regulator->uid] ?? null,
+                'gain' => $array->regulator === null ? null : $this->bench->study->simulations->gains()[$array->regulator->uid] ?? null,
                 'ways' => $this->ways($array),
             ];
         }
@@ -275,7 +275,7 @@ final readonly class SourcesPage
      */
     public function frost(): array
     {
-        return array_values(array_filter($this->bench->study->year()->months ?? [], static fn(YearMonth $m): bool => $m->frostNights > 0));
+        return array_values(array_filter($this->bench->study->simulations->year()->months ?? [], static fn(YearMonth $m): bool => $m->frostNights > 0));
     }
 
     public function crankA(): float

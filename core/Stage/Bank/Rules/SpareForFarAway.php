@@ -15,7 +15,7 @@ final class SpareForFarAway implements Rule
 {
     public function judge(Study $study): array
     {
-        $bank = $study->lithiumBank();
+        $bank = $study->banks()->lithium();
         if ($bank === null || $bank->parallel > 1 || $study->system->travel->hookUp !== 'never') {
             return [];
         }

@@ -27,7 +27,7 @@ final class SetAsPlanned implements Rule
         if ($bank === null) {
             return [];
         }
-        $ceiling = $study->bankBears();
+        $ceiling = $study->limits->bears();
         $findings = [];
         foreach ($study->settings()->devices as $device) {
             foreach ($device['rows'] as $row) {

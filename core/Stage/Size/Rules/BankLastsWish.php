@@ -24,8 +24,8 @@ final class BankLastsWish implements Rule
         if ($case->bank === null || $study->loads()->budget->energyWhDay <= 0.0) {
             return [];
         }
-        if ($study->system->travel->wish === 'lived' && $study->lived() !== null) {
-            return $this->asLived($study, $study->lived());
+        if ($study->system->travel->wish === 'lived' && $study->simulations->lived() !== null) {
+            return $this->asLived($study, $study->simulations->lived());
         }
         $days = $case->days();
         if ($days->value >= $wish) {
@@ -34,7 +34,7 @@ final class BankLastsWish implements Rule
         $each = $case->usable()->value / count($case->bank->batteries);
         $count = $study->banks()->countFor($each, $case->bank->series);
         // With charge from the sun in hand the wish may still be met; then it is worth knowing, not a fault.
-        $byself = $study->sun() !== null && $study->sun()->coverage() >= 1.0;
+        $byself = $study->simulations->sun() !== null && $study->simulations->sun()->coverage() >= 1.0;
 
         return [new Finding(
             'short-of-wish',
@@ -62,7 +62,7 @@ final class BankLastsWish implements Rule
             [
                 'days' => Amount::of($days, '', 1),
                 'wish' => Amount::of($travel->wishDays, ''),
-                'month' => Word::of('months.' . ($study->sun()->ruling->month ?? 1)),
+                'month' => Word::of('months.' . ($study->simulations->sun()->ruling->month ?? 1)),
             ],
             [
                 new Figure(

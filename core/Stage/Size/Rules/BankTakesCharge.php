@@ -17,7 +17,7 @@ final class BankTakesCharge implements Rule
 {
     public function judge(Study $study): array
     {
-        $limit = $study->bankTakes();
+        $limit = $study->limits->takes();
         $sum = $study->supply()->most();
         if ($limit === null || $sum->value <= $limit->value || count($sum->inputs) === 0) {
             return [];

@@ -25,7 +25,7 @@ final class ColdCharging implements Rule
 
     public function judge(Study $study): array
     {
-        $frost = $study->lithiumBank() === null ? null : $study->frost();
+        $frost = $study->banks()->lithium() === null ? null : $study->frost();
         if ($frost === null || $frost->coldest->value >= $frost->floor->value) {
             return [];
         }

@@ -19,7 +19,7 @@ final class PanelsFitRoof implements Rule
 {
     public function judge(Study $study): array
     {
-        $roof = $study->roof();
+        $roof = $study->simulations->roof();
         if ($roof === null || ($roof->left === [] && $roof->clashes() === 0)) {
             return [];
         }

@@ -36,7 +36,7 @@ final class VoltsMatch implements Rule
         if ($bank === null) {
             return [];
         }
-        $highest = $study->bankChargeV() ?? Figure::given('nominal-volts', $bank->nominalV(), 'V', Origin::Computed);
+        $highest = $study->limits->chargeV() ?? Figure::given('nominal-volts', $bank->nominalV(), 'V', Origin::Computed);
         $findings = [];
         foreach ($study->planned()->parts as $part) {
             $finding = $this->device($study, $part, $bank->nominalV(), $highest) ?? $this->protection($study, $part, $highest);

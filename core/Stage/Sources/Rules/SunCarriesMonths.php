@@ -20,7 +20,7 @@ final class SunCarriesMonths implements Rule
 {
     public function judge(Study $study): array
     {
-        $sun = $study->sun();
+        $sun = $study->simulations->sun();
         if ($sun === null || $sun->ruling === null || $study->loads()->budget->energyWhDay <= 0.0) {
             return [];
         }

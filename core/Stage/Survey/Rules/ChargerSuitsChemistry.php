@@ -27,13 +27,13 @@ final class ChargerSuitsChemistry implements Rule
 
     public function judge(Study $study): array
     {
-        $bank = $study->lithiumBank();
+        $bank = $study->banks()->lithium();
         if ($bank === null) {
             return [];
         }
         $findings = [];
         foreach ($study->planned()->chargers() as $part) {
-            $bears = $study->bankBears();
+            $bears = $study->limits->bears();
             $fills = Figure::given('fills-from', $bank->cells() * self::FILLS_CELL_V, 'V', Origin::Assumed);
             $systemV = $study->system->vehicle->systemV;
             $finding = $this->byVolts($part, $systemV, $bears, $fills) ?? match ($part->data->text('lithium')) {

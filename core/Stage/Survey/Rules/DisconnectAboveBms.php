@@ -36,11 +36,11 @@ final class DisconnectAboveBms implements Rule
 
     private function acts(Study $study, Part $part): ?Finding
     {
-        $bank = $study->lithiumBank();
+        $bank = $study->banks()->lithium();
         if ($bank === null) {
             return null;
         }
-        $bms = $study->bankOpensBelow();
+        $bms = $study->limits->opensBelow();
         $first = $bms->value + GuardProfile::ABOVE_V * $study->system->vehicle->systemV / 12.0;
         $acts = $study->settings()->actsAt($part, Parameter::Disconnect);
         $rating = $part->data->known('rating_a');

@@ -36,7 +36,7 @@ final class IsolatorSuitsLithium implements Rule
 
     private function bare(Study $study, Part $part): ?Finding
     {
-        $draw = $study->lithiumBank() === null || $part->data->text('method') === 'duty_cycled' ? null : $study->relayCurrent($part);
+        $draw = $study->banks()->lithium() === null || $part->data->text('method') === 'duty_cycled' ? null : $study->relayCurrent($part);
         if ($draw === null) {
             return null;
         }

@@ -18,7 +18,7 @@ final class OldGaugeLeft implements Rule
 {
     public function judge(Study $study): array
     {
-        if ($study->lithiumBank() === null) {
+        if ($study->banks()->lithium() === null) {
             return [];
         }
         $findings = [];

@@ -19,7 +19,7 @@ final class SensorTellsLithium implements Rule
 {
     public function judge(Study $study): array
     {
-        if ($study->lithiumBank() === null) {
+        if ($study->banks()->lithium() === null) {
             return [];
         }
         $findings = [];

@@ -96,7 +96,7 @@ final class FusesSaveCables implements Rule
     {
         $circuit = $study->circuit();
         $short = $circuit->isMain($fuse) ? null : $circuit->shortAt($fuse, true);
-        $breaks = FuseStrength::of($fuse, $study->bankChargeV()->value ?? $study->system->vehicle->systemV);
+        $breaks = FuseStrength::of($fuse, $study->limits->chargeV()->value ?? $study->system->vehicle->systemV);
         if ($short === null || $breaks === null || $breaks->value >= $short) {
             return null;
         }

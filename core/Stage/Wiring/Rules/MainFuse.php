@@ -114,7 +114,7 @@ final class MainFuse implements Rule
         if ($short === null) {
             return null;
         }
-        $breaks = FuseStrength::of($fuse, $study->bankChargeV()->value ?? $study->system->vehicle->systemV);
+        $breaks = FuseStrength::of($fuse, $study->limits->chargeV()->value ?? $study->system->vehicle->systemV);
         $current = new Figure('short-there', $short, 'A', 'short-there', [], 'ohm');
         $args = ['fuse' => Named::part($fuse->uid), 'short' => Amount::of($short, 'A', 0)];
         if ($breaks === null) {

@@ -23,7 +23,7 @@ final class SeenAndCut implements Rule
             $unattended = $study->system->travel->unattended;
             $findings[] = new Finding('no-monitor', $unattended ? Severity::Fix : Severity::Note, variant: match (true) {
                 $unattended => 'unattended',
-                $study->lithiumBank() === null => 'lead',
+                $study->banks()->lithium() === null => 'lead',
                 default => '',
             });
         }

@@ -1,17 +1,17 @@
 @if ($stays = $answers->stay())
     <x-fold id="stay" title="A typical stay" :answer="$stays">@unfolded('stay')
-        <x-stay-chart :stay="$study->stay()" :job="$job" :sketch="$page->staySketch()" :months="$page->months()" />
+        <x-stay-chart :stay="$study->simulations->stay()" :job="$job" :sketch="$page->staySketch()" :months="$page->months()" />
     @endunfolded</x-fold>
 @endif
-@if ($study->year())
+@if ($study->simulations->year())
     <x-fold id="year" title="The year with the plan" :answer="$answers->year()">@unfolded('year')
-        <x-year-chart :year="$study->year()" :sketch="$page->yearSketch()" />
+        <x-year-chart :year="$study->simulations->year()" :sketch="$page->yearSketch()" />
     @endunfolded</x-fold>
 @endif
 <x-fold id="bank" title="The bank by itself" :answer="$answers->bank()" :open="! $page->pin->map">@unfolded('bank', ! $page->pin->map)
         @include('stages.size.bank')
     @endunfolded</x-fold>
-@if ($roof = $study->roof())
+@if ($roof = $study->simulations->roof())
     <x-fold id="roof" title="The roof, to scale" :answer="$answers->roof($roof)">@unfolded('roof')
         @include('stages.size.roof', ['sketch' => $sketch = $page->roofSketch($roof), 'picture' => $page->roofPicture($roof, $sketch),
             'shades' => $page->shades($roof)])

@@ -1,8 +1,8 @@
 <x-layout title="Sources" :bench="$bench" :stage="$stage">
     <div class="stage-head"><h1>{{ __('stages.questions.sources') }}</h1>
         <span class="aside">{{ $system->place?->name }}{{ $system->place ? ', ' . round($system->place->latitudeDeg, 1) . '°' : '' }}</span></div>
-    <p class="lead">@include('stages.sources.answer', ['sun' => $study->sun()])</p>
-    @if ($sun = $study->sun())
+    <p class="lead">@include('stages.sources.answer', ['sun' => $sun = $study->simulations->sun()])</p>
+    @if ($sun)
         <div class="mt-4"><x-sun-year :sun="$sun" :sketch="$page->sunSketch()" /></div>
         @if ($sun->ruling && $sun->needed())
             <div class="figures">@unless ($sun->isBeyondRoof())<x-stat :figure="$sun->needed()" />@endunless<x-stat :figure="$sun->sunOf($sun->ruling)"
@@ -10,8 +10,7 @@
                 :figure="$sun->covered()" left /></div>
         @endif
     @endif
-    <x-fold id="sources" title="What charges it" :answer="$answers->sources($page->sources())" :open="! $study->sun()">@unfolded('sources', (bool) (!
-        $study->sun()))
+    <x-fold id="sources" title="What charges it" :answer="$answers->sources($page->sources())" :open="! $sun">@unfolded('sources', ! $sun)
         @include('stages.sources.list')
     @endunfolded</x-fold>
     @if ($study->trip())
@@ -44,7 +43,7 @@
             $study->inverter()])
     @endunfolded</x-fold>
     @endif
-    @if ($morning = $study->frostMorning())
+    @if ($morning = $study->simulations->frostMorning())
         <x-fold id="morning" title="The first sunny morning after frost" :answer="$answers->morning($morning)">@unfolded('morning')
             @include('stages.sources.morning', ['morning' => $morning, 'sketch' => $page->morningSketch($morning)])
         @endunfolded</x-fold>
