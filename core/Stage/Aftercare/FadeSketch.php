@@ -41,7 +41,7 @@ final readonly class FadeSketch
         $last = max([0.0, ...array_column($measured, 'years')]);
         $span = min(self::MOST_YEARS, max(self::LEAST_YEARS, $last + 1.0, $last + 1.2 * (float) $fade?->endYears));
         $share = array_map(static fn(array $m): float => $m['ah'] / $labelAh, $measured);
-        [$x, $y] = [$frame->across(0.0, $span), $frame->up(min(0.7, ...$share), max(1.1, ...$share))];
+        [$x, $y] = [$frame->across(0.0, $span), $frame->up(min([0.7, ...$share]), max([1.1, ...$share]))];
         $at = static fn(float $years, float $ah): array => [$x->at($years), $y->at(max(0.0, $ah / $labelAh))];
         $line = $doubt = '';
         if ($fade !== null) {

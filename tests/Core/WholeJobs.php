@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Pebblefell\Study;
+use Pebblefell\System\JobFile;
+
+/** Ten whole vehicles, as their job files of the first version have them. */
+trait WholeJobs
+{
+    /**
+     * @return iterable<string, array{Study}>
+     */
+    public static function wholeJobs(): iterable
+    {
+        foreach (glob(dirname(__DIR__) . '/files/v1/*.json') ?: [] as $path) {
+            yield basename($path, '.json') => [Study::of(JobFile::fromArray(json_decode((string) file_get_contents($path), true)))];
+        }
+    }
+
+    private static function wholeJob(string $name): Study
+    {
+        return Study::of(
+            JobFile::fromArray(json_decode((string) file_get_contents(dirname(__DIR__) . "/files/v1/$name.json"), true)),
+        );
+    }
+}
