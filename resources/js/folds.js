@@ -11,9 +11,11 @@ function keep(fold) {
     document.cookie = `folds=${encodeURIComponent([...open].slice(-60).join(' '))}; path=/; max-age=31536000; samesite=lax`;
 }
 
+// Its own: a closed fold within it is empty for itself.
+const isEmpty = (body) => Boolean(body?.querySelector(':scope > [data-fold-empty]'));
+
 export async function fill(fold) {
-    const empty = fold.querySelector('[data-fold-empty]');
-    if (empty === null || fold.getAttribute('aria-busy') === 'true') {
+    if (!isEmpty(fold.querySelector(':scope > .fold-body')) || fold.getAttribute('aria-busy') === 'true') {
         return;
     }
     fold.setAttribute('aria-busy', 'true');
@@ -23,10 +25,10 @@ export async function fill(fold) {
         url.hash = '';
         const answer = await fetch(url, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });
         const body = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector(`#${CSS.escape(fold.id)} > .fold-body`);
-        if (body === null || body.querySelector('[data-fold-empty]') !== null) {
+        if (body === null || isEmpty(body)) {
             return;
         }
-        fold.querySelector('.fold-body').replaceWith(document.importNode(body, true));
+        fold.querySelector(':scope > .fold-body').replaceWith(document.importNode(body, true));
         document.dispatchEvent(new CustomEvent('page:morphed'));
     } finally {
         fold.removeAttribute('aria-busy');

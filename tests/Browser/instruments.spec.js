@@ -171,4 +171,23 @@ test.describe('folds that are shut', () => {
             await expect(page.locator('#fold-bank')).toContainText('Planned, usable');
         }
     });
+
+    test('a fold with another in it is filled, and what was typed in it stays while others are', async ({ page }) => {
+        await signIn(page);
+        await openJob(page, 'Dental van', 'Settings');
+        const outer = page.locator('details[data-fold^="set-"]').nth(1);
+        const inner = outer.locator('details[data-fold^="box-"]');
+        await outer.locator(':scope > summary').click();
+        await expect(inner.locator('[data-fold-empty]')).toHaveCount(1);
+        const typed = outer.getByLabel(/^Found: /).first();
+        await typed.fill('14.25');
+        // As when the one within was just opened and is on its way.
+        await page.evaluate((id) => { document.cookie = `folds=settings.${id}; path=/`; }, await inner.getAttribute('data-fold'));
+        await page.locator('#fold-words > summary').click();
+        await expect(page.locator('#fold-words [data-fold-empty]')).toHaveCount(0);
+        await page.waitForLoadState('networkidle');
+        await inner.locator(':scope > summary').click();
+        await expect(inner.getByLabel('Firmware now')).toBeVisible();
+        await expect(typed).toHaveValue('14.25');
+    });
 });

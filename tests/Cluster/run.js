@@ -181,12 +181,17 @@ const failed = work.catch((e) => {
     working = false;
     throw e;
 });
+const enough = () => acknowledged.length > 20 && readings.length > 10 && ticks.length > 10 && pairs.saved > 10 && pairs.told > 0;
 const script = (async () => {
     await rest(3000);
     figures['node 1 serves again after, s'] = await killAndReturn(1);
     await rest(3000);
     figures['node 2 serves again after, s'] = await killAndReturn(2);
     await rest(3000);
+    // On a busy machine people get less done while nodes come and go: then they work a while longer.
+    for (let i = 0; i < 300 && working && !enough(); i += 1) {
+        await rest(200);
+    }
     working = false;
 })();
 await Promise.all([script, failed]);
@@ -243,9 +248,8 @@ for (const said of [...refusals, ...readers.flatMap((r) => [...r.said])].slice(0
 }
 assert.equal(lost, 0, 'no acknowledged write is lost');
 assert.equal(twice, 0, 'nothing is there twice');
-assert(acknowledged.length > 20 && readings.length > 10 && ticks.length > 10 && pairs.saved > 10, 'people were at work');
+assert(enough(), 'people were at work');
 assert.equal(late, 0, 'what one server saved the other shows');
 assert.equal(pairs.both, 0, 'two at one row never both save');
-assert(pairs.told > 0, 'and the other is told');
 assert(Math.max(...readers.map((r) => r.failing)) <= LONGEST_FAILING, `reads fail for ${LONGEST_FAILING} s at most`);
 assert.deepEqual(differing, [], 'both servers show the same');
