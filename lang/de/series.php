@@ -13,6 +13,7 @@ return [
         'load-low' => 'Block :block verliert unter Last am meisten (:apart): er ist leerer oder verschlissen, oder seine Verbindung ist schlecht. Zuerst lösen, reinigen, nachziehen.',
         'load-high' => 'Block :block hält sich unter Last am besten (:apart): seine Nachbarn sind leerer oder verschlissen.',
     ],
+    'missing' => 'Auch die übrigen Blöcke eintippen: :blocks. Ein Strang wird ganz gelesen.',
     'steps' => [
         'parallel' => 'Alle :count Blöcke parallel verbinden, Plus an Plus und Minus an Minus, nach der Schranke oben; warten, bis sie das Gleiche zeigen. Blöcke, die ungleich in Reihe kommen, bleiben ungleich.',
         'part' => 'Sie wieder trennen und die Ruhespannung jedes Blocks notieren.',

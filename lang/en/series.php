@@ -13,6 +13,7 @@ return [
         'load-low' => 'Block :block drops most under load (:apart): it is emptier or worn, or its joint is bad. Undo, clean and retighten it first.',
         'load-high' => 'Block :block holds up best under load (:apart): its neighbours are emptier or worn.',
     ],
+    'missing' => 'Type the other blocks too: :blocks. A string is read whole.',
     'steps' => [
         'parallel' => 'Join all :count blocks in parallel, plus to plus and minus to minus, by the gate above; wait until it says they read alike. Blocks that go into series unequal stay unequal for ever.',
         'part' => 'Part them again and note each block’s rested volts.',

@@ -550,4 +550,57 @@ final class BankAndBalanceTest extends TestCase
         self::assertSame(['feed', 'shunt 3', -1.5], [$reading->source, $reading->getAttribute('by'), $reading->amps]);
         self::assertSame(2, Artisan::call('pebblefell:feed', ['job' => '999999']));
     }
+
+    /** Two blocks in series: read whole, or what is lacking is named; in either language's numbers; and without series there is nothing to read. */
+    public function testASeriesStringIsReadBlockByBlock(): void
+    {
+        $job = $this->job(['system_v' => 24]);
+        $this->actingAs($this->user())->post("/jobs/$job->id/parts", [
+            'library_part_id' => $this->libraryBattery(['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 110])->id,
+            'count' => 4, 'fate' => 'keep', 'role' => 'house',
+        ])->assertSessionHasNoErrors();
+        $at = fn(string $query): TestResponse => $this->get("/jobs/$job->id/balance?fold=all$query")->assertOk();
+        $at('')->assertSee('2 × 2 blocks: parallel first, then in series')->assertSee('Join all 4 blocks in parallel')
+            // Full and rested: twice what one block reads.
+            ->assertSee("about 25.7\u{202F}V");
+        $at('&blocks[0]=12.70&blocks[1]=12.75')->assertSee('alike')->assertSee('25.45');
+        // At rest 0.4 V between the two: each 0.2 V from the mean, where 0.15 V per 12 V is borne.
+        $at('&blocks[0]=12.4&blocks[1]=12.8')->assertSee('one stands apart')->assertSee('Block 1 holds less than the others');
+        $at('&blocks[0]=12,4&blocks[1]=12,8')->assertSee('Block 1 holds less than the others');
+        $at('&blocks[0]=14.9&blocks[1]=13.9&amps=-20')->assertSee('Block 1 reaches the top first');
+        $at('&blocks[0]=12.4&blocks[1]=11.2&amps=30')->assertSee('Block 2 drops most under load');
+        $at('&blocks[0]=12.4&blocks[1]=')->assertSee('Type the other blocks too: 2.')->assertSee('value="12.4"', false)
+            ->assertDontSee('one stands apart');
+        $this->get("/jobs/$job->id/balance?blocks[0]=12.4&blocks[1]=volts")->assertStatus(422);
+        $this->get("/jobs/{$this->bank(2)->id}/balance?fold=all&blocks[0]=12.4&blocks[1]=12.8")->assertOk()
+            ->assertDontSee('In series, block by block');
+    }
+
+    /** Two hundred thousand readings of a monitor are thinned to what a chart shows; the first and the last stay. */
+    public function testALongLogIsThinnedButKeepsItsEnds(): void
+    {
+        $job = $this->bank(2);
+        $this->post("/jobs/$job->id/balance", [
+            'protocol' => 'check', 'parts' => $this->batteries($job), 'mm2' => 35, 'lead_m' => 0.5,
+        ])->assertSessionHasNoErrors();
+        $session = BalanceSession::query()->where('job_id', $job->id)->firstOrFail();
+        [$long, $short] = $session->balanceBatteries()->get()->all();
+        $at = strtotime('2026-11-20T08:00:00Z');
+        $row = static fn(int $k, int $battery): array => [
+            'balance_battery_id' => $battery, 'client_id' => (string) Str::uuid(), 'read_at' => date('Y-m-d H:i:s', $at + 10 * $k),
+            'volts' => 13.0 + $k / 100_000.0, 'source' => 'file', 'step' => 'resting', 'by' => '', 'created_at' => date('Y-m-d H:i:s'),
+        ];
+        foreach (array_chunk(range(0, 4999), 1000) as $chunk) {
+            BalanceReading::query()->insert(array_map(static fn(int $k): array => $row($k, $long->id), $chunk));
+        }
+        BalanceReading::query()->insert(array_map(static fn(int $k): array => $row($k, $short->id), range(0, 6)));
+        $desk = BalanceDesk::of($session->refresh(), JobReader::read($job->fresh() ?? $job));
+        [$many, $few] = array_column($desk->batteries, 'readings');
+        self::assertCount(7, $few);
+        // Every ninth of 5,000, and the last.
+        self::assertCount((int) ceil(5000 / 9) + 1, $many);
+        self::assertSame([(float) $at, (float) ($at + 10 * 4999)], [$many[0]->atS, $many[count($many) - 1]->atS]);
+        self::assertSame(90.0, $many[1]->atS - $many[0]->atS);
+        self::assertEqualsWithDelta(13.04999, $many[count($many) - 1]->volts, 1e-4);
+    }
 }

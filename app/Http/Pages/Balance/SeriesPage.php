@@ -15,12 +15,16 @@ final readonly class SeriesPage
 {
     public ?Midpoint $read;
 
+    /** @var list<int> places of blocks that are not typed, while others are */
+    private array $missing;
+
     public function __construct(private Workbench $bench, public SeriesBank $bank, private BalanceQuery $asked)
     {
         $battery = $bank->strings[0][0];
         $volts = $asked->blocks();
-        $this->read = count($volts) < 2 ? null : Midpoint::of(
-            $volts,
+        $this->missing = $volts === [] ? [] : array_values(array_diff(array_keys($bank->strings[0]), array_keys($volts)));
+        $this->read = $volts === [] || $this->missing !== [] ? null : Midpoint::of(
+            array_values(array_intersect_key($volts, $bank->strings[0])),
             $asked->amps(),
             $battery->data->chemistry(),
             $battery->data->known('capacity_ah'),
@@ -83,6 +87,21 @@ final readonly class SeriesPage
             'volts' => $this->bench->show->text($read->stringV, 'V', 2),
             'limit' => $this->bench->show->text($read->limitV, 'V', 2),
         ]);
+    }
+
+    /** Somebody has typed something. */
+    public function isAsked(): bool
+    {
+        return $this->read !== null || $this->missing !== [];
+    }
+
+    /** Which blocks are still to be typed: one string is read whole or not at all. */
+    public function missing(): string
+    {
+        return $this->missing === [] ? '' : $this->bench->say->word(
+            'series.missing',
+            ['blocks' => implode(', ', array_map(static fn(int $k): string => (string) ($k + 1), $this->missing))],
+        );
     }
 
     public function isEven(): bool

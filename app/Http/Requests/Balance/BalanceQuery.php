@@ -19,14 +19,11 @@ final class BalanceQuery extends Query
     }
 
     /**
-     * @return list<float> none unless each was typed
+     * @return array<int, float> V by the block's place
      */
     public function blocks(): array
     {
-        $typed = (array) $this->query('blocks', []);
-        $read = array_values(array_filter($typed, static fn(mixed $v): bool => is_numeric($v)));
-
-        return count($read) === count($typed) ? array_map(floatval(...), $read) : [];
+        return array_map(floatval(...), array_filter((array) $this->query('blocks', []), is_numeric(...)));
     }
 
     public function amps(): float

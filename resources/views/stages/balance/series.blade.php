@@ -11,6 +11,7 @@
     </div>
     <div class="actions"><button class="btn plain">Read them</button></div>
 </form>
+@if ($series->missing() !== '')<p class="error mt-2">{{ $series->missing() }}</p>@endif
 @if ($series->read)
     <p class="mt-2"><span @class(['tag', 'good' => $series->isEven(), 'look' => ! $series->isEven()])>{{ $series->isEven() ? 'alike' : 'one stands apart'
         }}</span> {{ $series->verdict() }}</p>

@@ -19,8 +19,7 @@
         @endif
     @endif
     @if ($series)
-        <x-fold id="series" title="In series, block by block" :answer="$series->answer()" :open="$series->read !== null">@unfolded('series', $series->read !==
-            null)
+        <x-fold id="series" title="In series, block by block" :answer="$series->answer()" :open="$series->isAsked()">@unfolded('series', $series->isAsked())
             @include('stages.balance.series')
         @endunfolded</x-fold>
     @endif
