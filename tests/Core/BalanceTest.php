@@ -374,6 +374,36 @@ final class BalanceTest extends TestCase
         $asked === null ? self::assertNull($doubt) : self::assertStringContainsString($asked, self::said($doubt));
     }
 
+    /** At rest volts move slowly: a jump is asked about; the same jump after an hour, under charge, or the first reading, is not. */
+    public function testAJumpAtRestIsAskedAbout(): void
+    {
+        $a = self::battery('A');
+        $read = static fn(float $minutes, float $volts): Reading => new Reading(60.0 * $minutes, $volts, 0.0, null, null);
+        $doubt = static fn(Step $step, ?Reading $before, Reading $now): string => self::said(Doubt::about($a, $step, $now, $before) ?? '');
+        self::assertStringContainsString('13.3', $doubt(Step::Resting, $read(0, 13.35), $read(1, 12.4)));
+        self::assertSame('', $doubt(Step::Resting, $read(0, 13.35), $read(1, 13.34)));
+        self::assertSame('', $doubt(Step::Resting, null, $read(1, 12.4)));
+        self::assertSame('', $doubt(Step::Charging, $read(0, 13.35), $read(1, 14.3)));
+        // More time, more room: what a minute does not explain, two may.
+        self::assertSame('', $doubt(Step::Resting, $read(0, 13.35), $read(2, 12.4)));
+    }
+
+    /** What a levelling made of a stand-in's charge is what it holds then, cell by cell, and its instrument still reads it. */
+    public function testAJoinedStandInHoldsWhatItWasGiven(): void
+    {
+        $a = self::battery('A');
+        foreach ([3, 8, 42] as $seed) {
+            $bench = BenchBattery::hidden($seed, 4);
+            $was = $bench->socPct();
+            $joined = $bench->withCharge($was / 2.0);
+            self::assertEqualsWithDelta($was / 2.0, $joined->socPct(), 0.01);
+            self::assertEqualsWithDelta($was, $joined->withCharge($was)->socPct(), 0.01, 'there and back');
+            self::assertLessThan($bench->read($a, 0.0)->volts, $joined->read($a, 0.0)->volts);
+            self::assertLessThanOrEqual(100.0, $bench->withCharge(250.0)->socPct());
+            self::assertGreaterThanOrEqual(0.0, $bench->withCharge(-50.0)->socPct());
+        }
+    }
+
     /** The whole full method on the stand-ins: what was predicted comes, and the hidden charge is what was put in. */
     public function testTheBenchObeysTheModel(): void
     {
@@ -518,6 +548,11 @@ final class BalanceTest extends TestCase
         );
         self::assertStringContainsString('below 3.45 V', self::said($judged($read(3.3, 0.0))->reasons[0]));
         self::assertStringContainsString('still flow', self::said($judged($read(3.5, 20.0))->reasons[0]));
+        // At the top one cell leads by more than 10 mV: it is named. Nobody read the cells: that is said.
+        $leads = new Reading(0.0, 14.05, 0.0, null, [3.5, 3.5, 3.55, 3.5]);
+        self::assertSame(Gate::DONT, $judged($leads)->answer);
+        self::assertMatchesRegularExpression('/cell 3\b.*50 mV/i', self::said($judged($leads)->reasons[0]));
+        self::assertMatchesRegularExpression('/cell/i', self::said($judged(new Reading(0.0, 14.0, 0.0, null, null))->reasons[0]));
         self::assertSame(Gate::EVEN, $judged($read(3.5, 2.0))->answer);
         self::assertSame(
             [Gate::DONT, Gate::EVEN],

@@ -539,6 +539,7 @@ final class RulesTest extends TestCase
         // 50 A out takes 57.6 A in: 48 % of 120 A, and more than half of it less 30 A at idle; 29 % of 200 A.
         yield 'weak tow vehicle' => ['dcdc-wears-alternator', 'fix', $drive(50, 120), $drive(30, 120)];
         yield 'not at idle' => ['dcdc-not-at-idle', 'fix', $drive(50, 120), $drive(50, 200)];
+        yield 'at idle with care' => ['dcdc-idle-with-care', 'note', $drive(50, 200), $drive(30, 200)];
         yield 'more than the alternator has' => ['dcdc-overloads-alternator', 'stop', $drive(70, 100), $drive(50, 120)];
         $array = static fn(int $series, int $panels, array $second = []): System => self::system(
             ['place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8), 'record_low_c' => -20]],
@@ -560,6 +561,49 @@ final class RulesTest extends TestCase
         // 6 × 5.75 A = 34.5 A short-circuit.
         yield 'too many strings' => ['array-current-too-high', 'fix', $array(1, 6), $array(2, 6)];
         yield 'an odd panel' => ['mixed-panels', 'fix', $array(2, 1, ['pmax_w' => 60, 'isc_a' => 3.5, 'imp_a' => 3.3]), $array(2, 2)];
+        $pwm = static fn(int $series): System => self::system(
+            ['place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8)]],
+            [
+                self::part('r1', 'regulator', [
+                    'technology' => 'pwm', 'max_pv_v' => 75, 'max_charge_a' => 30, 'lithium' => 'custom', 'array_series' => $series,
+                ]),
+                self::part('s1', 'panel', self::PANEL),
+                self::part('s2', 'panel', self::PANEL),
+            ],
+        );
+        // Two of 18.6 V in series at a regulator that only connects: half of their volts are lost. One alone is right.
+        yield 'two in series at a switching regulator' => ['pwm-wastes-volts', 'fix', $pwm(2), $pwm(1)];
+        // 16.6 V of a hot panel is no more than a 24 V bank's absorption; two in series are.
+        $low = static fn(int $series): System => self::system(
+            [
+                'vehicle' => ['kind' => 'camper_van', 'system_v' => 24],
+                'conductors' => [
+                    ['uid' => 'c1', 'from' => 'b2.plus', 'to' => 'f1.in'], ['uid' => 'c2', 'from' => 'b1.plus', 'to' => 'b2.minus'],
+                ],
+                'place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8)],
+            ],
+            [
+                self::part('r1', 'regulator', [
+                    'technology' => 'mppt', 'max_pv_v' => 100, 'max_charge_a' => 30, 'lithium' => 'custom', 'array_series' => $series,
+                ]),
+                self::part('s1', 'panel', self::PANEL),
+                self::part('s2', 'panel', self::PANEL),
+            ],
+            batteries: 2,
+        );
+        yield 'one panel on 24 V' => ['array-volts-too-low', 'fix', $low(1), $low(2)];
+        // 40 kg at the coupling of 4 m: all of it on the coupling; its plate says 100 kg, and 80 stand on it.
+        $axle = static fn(float $kg, float $x, array $vehicle = []): System => self::system(
+            ['vehicle' => [
+                'kind' => 'caravan', 'system_v' => 12, 'wheelbase_m' => 4.0, 'front_kg' => 80, 'rear_kg' => 1300,
+                'front_max_kg' => 100, 'rear_max_kg' => 1400, ...$vehicle,
+            ]],
+            [self::part('x1', 'gauge', ['mass_kg' => $kg, 'along_m' => $x])],
+        );
+        yield 'a coupling that bears too much' => ['axle-overloaded', 'stop', $axle(40, 0.0), $axle(15, 0.0)];
+        yield 'an axle that bears too much' => ['axle-overloaded', 'stop', $axle(120, 4.0), $axle(90, 4.0)];
+        // 80 − 30 of 1440 kg are 3.5 %, less than the 4 % under which a trailer sways; common practice.
+        yield 'a nose that is too light' => ['nose-light', 'note', $axle(120, 5.0, ['rear_max_kg' => 2000]), $axle(20, 5.0)];
         $post = static fn(float $chargerA): System => self::system([
             'appliances' => [
                 ['uid' => 'a1', 'name' => 'kettle', 'side' => 'ac', 'watts' => 1700, 'hours' => ['s1' => [['from_h' => 8, 'to_h' => 8.2]]]],

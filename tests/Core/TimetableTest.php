@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Pebblefell\Schedule\Calendar;
 use Pebblefell\Schedule\Task;
 use Pebblefell\Schedule\Timetable;
+use Pebblefell\Schedule\Took;
 use PHPUnit\Framework\TestCase;
 
 /** Work by the clock: closed examples by hand, and every order of few tasks, minute by minute. */
@@ -110,5 +111,18 @@ final class TimetableTest extends TestCase
         }
 
         return $best;
+    }
+
+    /** R's quantile(x, c(.25, .5, .75), type = 7): 1:4 gives 1.75, 2.5, 3.25; c(2, 9, 10) gives 5.5, 9, 9.5 (from memory). */
+    public function testWhatJobsTookIsToldByItsMiddle(): void
+    {
+        $took = Took::of([4.0, 1.0, 3.0, 2.0]);
+        self::assertSame([1.75, 2.5, 3.25, 4], [$took->low, $took->median, $took->high, $took->count]);
+        $odd = Took::of([10.0, 2.0, 9.0]);
+        self::assertSame([5.5, 9.0, 9.5, 3], [$odd->low, $odd->median, $odd->high, $odd->count]);
+        $one = Took::of([7.0]);
+        self::assertSame([7.0, 7.0, 7.0], [$one->low, $one->median, $one->high]);
+        // One job that went badly wrong does not move the middle.
+        self::assertSame(20.0, Took::of([19.0, 20.0, 21.0, 20.0, 900.0])->median);
     }
 }
