@@ -147,6 +147,34 @@ final class Order
     }
 
     /**
+     * The first hour after its own charge was to begin at which a charger is free for as long as it charges; null where it does not charge,
+     * or none comes free.
+     *
+     * @param Stay       $stay
+     * @param list<Stay> $taken
+     */
+    public static function chargerFree(array $stay, array $taken, int $chargers): ?float
+    {
+        $own = $stay['charge'];
+        if ($own === null) {
+            return null;
+        }
+        $ends = array_filter(
+            array_column(array_filter(array_column($taken, 'charge')), 'toH'),
+            static fn(float $h): bool => $h > $own['fromH'],
+        );
+        sort($ends);
+        foreach ($ends as $end) {
+            $later = ['fromH' => $end, 'toH' => $end + $own['toH'] - $own['fromH']];
+            if (self::canCharge([...$stay, 'charge' => $later], $taken, $chargers)) {
+                return $end;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * There are people enough; more than there ever are must be found, whenever it is.
      *
      * @param Stay       $stay

@@ -65,6 +65,53 @@ final class OrderTest extends TestCase
     }
 
     /** Random yards: afterwards nobody stands in another's way, none begins earlier, what has begun stays, and no order of starts is better. */
+    /** When a charger comes free, by hand and on random nights: there it is free, and at no end of a charge before that was it. */
+    public function testWhenAChargerComesFree(): void
+    {
+        $own = self::stay(8.0, 30.0, 1, 'quay', false, ['fromH' => 10.0, 'toH' => 14.0]);
+        $with = static fn(float ...$ends): array => array_map(
+            static fn(float $end): array => self::stay(0.0, 50.0, 1, 'loft', true, ['fromH' => 9.0, 'toH' => $end]),
+            array_values($ends),
+        );
+        self::assertSame(13.0, Order::chargerFree($own, $with(13.0), 1));
+        // Two chargers, two that charge: the one that ends first leaves room.
+        self::assertSame(12.0, Order::chargerFree($own, $with(20.0, 12.0), 2));
+        // Free at one, but not for four hours: another wants it at fifteen.
+        $later = self::stay(0.0, 50.0, 1, 'loft', true, ['fromH' => 15.0, 'toH' => 19.0]);
+        self::assertSame(19.0, Order::chargerFree($own, [...$with(13.0), $later], 1));
+        self::assertNull(Order::chargerFree(self::stay(8.0, 9.0, 1, 'quay'), $with(13.0), 1));
+        $random = new Randomizer(new Mt19937(63));
+        for ($n = 0; $n < 400; ++$n) {
+            $others = [];
+            for ($k = $random->getInt(1, 7); $k > 0; --$k) {
+                $from = $random->getInt(0, 40);
+                $others[] = self::stay(0.0, 99.0, 1, 'b', true, ['fromH' => (float) $from, 'toH' => (float) ($from + $random->getInt(1, 12))]);
+            }
+            $chargers = $random->getInt(1, 3);
+            $charges = array_column($others, 'charge');
+            // Charges that begin or go on in each half hour, counted by hand.
+            $free = static function (float $at) use ($charges, $chargers): bool {
+                for ($h = $at + 0.25; $h < $at + 4.0; $h += 0.5) {
+                    if (count(array_filter($charges, static fn(?array $c): bool => $c !== null && $c['fromH'] < $h && $c['toH'] > $h)) >= $chargers) {
+                        return false;
+                    }
+                }
+
+                return true;
+            };
+            $ends = array_values(array_filter(array_column($charges, 'toH'), static fn(float $h): bool => $h > 10.0));
+            sort($ends);
+            $expected = null;
+            foreach ($ends as $end) {
+                if ($free($end)) {
+                    $expected = $end;
+                    break;
+                }
+            }
+            self::assertSame($expected, Order::chargerFree($own, $others, $chargers), "night $n");
+        }
+    }
+
     public function testOnRandomYards(): void
     {
         $random = new Randomizer(new Mt19937(83));

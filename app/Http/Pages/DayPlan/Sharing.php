@@ -89,21 +89,11 @@ final readonly class Sharing
     public function chargerFree(): string
     {
         $plan = $this->desk->plan;
-        $own = $plan === null ? null : $this->hours->charge($plan);
-        if ($this->chargersWanted() === null || $own === null) {
-            return '';
-        }
-        ['fromH' => $from, 'toH' => $to] = $own;
-        $charges = $this->charges();
-        $ends = array_filter(array_column($charges, 'toH'), static fn(float $h): bool => $h > $from);
-        sort($ends);
-        foreach ($ends as $end) {
-            if (Crew::wanted($charges, $end, $end + $to - $from) < (int) $this->workshop->chargers) {
-                return $this->workshop->local($this->hours->moment($end))->format('D j M, H:i');
-            }
-        }
+        $free = $plan === null || $this->chargersWanted() === null
+            ? null
+            : Order::chargerFree($this->stay($plan), $this->others(), $this->chargers());
 
-        return '';
+        return $free === null ? '' : $this->workshop->local($this->hours->moment($free))->format('D j M, H:i');
     }
 
     public function crew(): int
