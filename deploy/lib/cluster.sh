@@ -6,6 +6,14 @@ CLUSTER=''
 cluster_cleanup() {
     local code=$?
     choose_user
+    # What a server could not help is in its log; it is gone afterwards.
+    for server in a b old; do
+        grep -ahE '^\[[0-9-]+.*ERROR' "$CLUSTER/$server"/storage/logs/pebblefell.log 2>/dev/null | tail -n 4 | cut -c1-400 | sed "s/^/  $server: /" >&2 || true
+    done
+    if [ $code != 0 ]; then
+        say 'The nodes at their end:'
+        tail -qn 3 "$CLUSTER"/n[123].log 2>/dev/null | cut -c1-300 >&2 || true
+    fi
     for number in 1 2 3; do "$ROOT/deploy/lib/cluster-node.sh" "$CLUSTER" $number stop 2>/dev/null || true; done
     for server in a b old; do
         [ -d "$CLUSTER/$server" ] || continue

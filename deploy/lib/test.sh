@@ -46,7 +46,7 @@ say_failed() {
     # What the server logged, first lines only: the instance is gone afterwards. One test kills the database; what that leaves tells nothing.
     printf '\n── From the log of the server under test:\n'
     find "$INSTANCE" -name 'pebblefell.log' -exec grep -ahE '^\[[0-9-]+' {} + 2>/dev/null \
-        | grep -avE 'SQLSTATE\[HY000\] \[2002\]|server has gone away' | cut -c1-400 | tail -n 10
+        | grep -avE 'SQLSTATE\[HY000\] \[2002\]|server has gone away' | cut -c1-400 | tail -n 10 || true
     printf '%s\n\nFailed:%s\n' "$SAID" "$FAILED"
 }
 
