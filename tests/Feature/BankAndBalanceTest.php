@@ -603,4 +603,38 @@ final class BankAndBalanceTest extends TestCase
         self::assertSame(90.0, $many[1]->atS - $many[0]->atS);
         self::assertEqualsWithDelta(13.04999, $many[count($many) - 1]->volts, 1e-4);
     }
+
+    /** What a clamp reads at each battery names the link that is bad; a reading that is missing is asked for; sound readings name none. */
+    public function testABadLinkIsNamedFromWhatAClampReads(): void
+    {
+        $job = $this->bank(4);
+        $this->put("/jobs/$job->id/bank/links", ['layout' => 'across', 'mm2' => 50, 'link_m' => 0.3, 'lead_m' => 0.5])->assertSessionHasNoErrors();
+        $drawing = Study::of(JobReader::read($job->fresh() ?? $job))->drawing();
+        self::assertNotNull($drawing);
+        $reads = static fn(BankDrawing $bank): string => implode(
+            '&',
+            array_map(static fn(float $a, int $i): string => "amps[$i]=" . round($a, 1), $amps = $bank->network->share(120.0)->amps, array_keys($amps)),
+        );
+        $at = fn(string $query): string => (string) $this->get("/jobs/$job->id/bank?fold=all&load=120&$query")->assertOk()->getContent();
+        $number = static function (string $node) use ($drawing): string {
+            $uid = substr($node, 0, -1);
+            foreach ($drawing->strings as $i => $string) {
+                if ($string[0]->uid === $uid) {
+                    return 'battery ' . ($i + 1) . (str_ends_with($node, '+') ? ' plus' : ' minus');
+                }
+            }
+
+            return 'the take-off';
+        };
+        $named = 0;
+        foreach ($drawing->links as $k => $link) {
+            $html = $at($reads($drawing->withLooseLink($k, 0.004)));
+            preg_match_all('/The link (battery \d+ (?:plus|minus)|the take-off) to (battery \d+ (?:plus|minus)|the take-off)/', $html, $m);
+            $likeliest = array_slice($m[0], 0, 2);
+            $named += in_array('The link ' . $number($link->from) . ' to ' . $number($link->to), $likeliest, true) ? 1 : 0;
+        }
+        self::assertGreaterThanOrEqual(count($drawing->links) - 1, $named, 'among the two likeliest');
+        self::assertStringContainsString('Nothing is wrong', $at($reads($drawing)));
+        self::assertStringContainsString('battery 2 has none', $at('amps[0]=30&amps[1]=&amps[2]=30&amps[3]=30'));
+    }
 }

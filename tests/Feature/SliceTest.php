@@ -9,9 +9,15 @@ use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Part;
 use App\Models\Role;
+use App\Models\Scenario;
+use App\Models\Tick;
 use App\Record\JobReader;
 use App\Record\TypicalLayouts;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Once;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Pebblefell\Load\Side;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
@@ -195,6 +201,59 @@ final class SliceTest extends TestCase
         $this->post("/jobs/$job->id/scenarios", ['name' => 'Winter', 'copy_of' => $scenario])->assertSessionHasNoErrors();
         $winter = $job->scenarios()->where('name', 'Winter')->firstOrFail()->uid;
         self::assertEquals($row->hours[$scenario], $row->fresh()?->hours[$winter] ?? null);
+    }
+
+    /** One scenario sizes the system, whatever is switched or deleted; hours of a deleted one are gone, and nobody overwrites another. */
+    public function testOneScenarioSizesWhateverIsDeleted(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $load = $this->appliance($job);
+        $summer = $job->scenarios()->firstOrFail();
+        $this->post("/jobs/$job->id/scenarios", ['name' => 'Winter', 'copy_of' => $summer->uid])->assertSessionHasNoErrors();
+        $winter = $job->scenarios()->where('name', 'Winter')->firstOrFail();
+        $put = fn(Scenario $s, array $more): TestResponse => $this->put(
+            "/jobs/$job->id/scenarios/$s->id",
+            ['lock_version' => $s->fresh()?->lock_version, 'name' => $s->name, 'sizing' => '1', 'inverter_always_on' => '0', ...$more],
+        );
+        $sizes = fn(): array => $job->scenarios()->where('sizing', true)->pluck('name')->all();
+        $put($winter, [])->assertSessionHasNoErrors();
+        self::assertSame(['Winter'], $sizes());
+        $put($summer, [])->assertSessionHasNoErrors();
+        self::assertSame([$summer->name], $sizes());
+        $put($winter, ['name' => ''])->assertSessionHasErrors('name');
+        $put($winter, ['lock_version' => 0, 'name' => 'Deep winter', 'sizing' => '0'])->assertStatus(409);
+        self::assertSame('Winter', $winter->fresh()?->name);
+        $delete = fn(Scenario $s): TestResponse => $this->delete(
+            "/jobs/$job->id/scenarios/$s->id",
+            ['lock_version' => $s->fresh()?->lock_version],
+        );
+        // The one that sizes goes: the one that is left sizes, and its hours stand.
+        $delete($summer)->assertRedirect();
+        self::assertSame([$winter->uid], array_keys($load->fresh()->hours ?? []));
+        $this->get("/jobs/$job->id/loads")->assertOk()->assertSee('Winter');
+        self::assertSame($winter->uid, Study::of(JobReader::read($job->fresh() ?? $job))->system->sizingScenario()?->uid);
+    }
+
+    /** What three jobs took is what is promised next; two say nothing yet. */
+    public function testDurationsSpeakOnceThreeJobsHaveDoneIt(): void
+    {
+        $this->actingAs($this->user());
+        $at = CarbonImmutable::parse('2026-11-20T08:00:00Z');
+        foreach ([10, 14, 30] as $k => $minutes) {
+            if ($k === 2) {
+                $this->get('/measured')->assertOk()->assertSee('Each speaks once three jobs have done it.');
+            }
+            $job = $this->job();
+            foreach (['guard' => 0, 'pictures' => $minutes] as $step => $after) {
+                $job->ticks()->create([
+                    'sheet' => Tick::DAY_PLAN, 'step' => $step, 'state' => 'done', 'by' => 'M',
+                    'noted_at' => $at->addDays($k)->addMinutes($after), 'client_id' => (string) Str::uuid(),
+                ]);
+            }
+            Once::flush();
+        }
+        $this->get('/measured')->assertOk()->assertSee("14\u{202F}min")->assertSee("12\u{202F}min – 22\u{202F}min");
     }
 
     public function testTheAuditTrailSaysWhoChangedWhat(): void
