@@ -32,12 +32,15 @@ final class LogSums
     {
         $volts = (float) $log->job()->value('system_v');
         $night = 'HOUR(at) >= ' . self::NIGHT_FROM_H . ' AND HOUR(at) < ' . self::NIGHT_TO_H;
-        $rows = DB::select('SELECT DATE(at) AS day, SUM(dt) / 3600 AS hours, SUM(GREATEST(w, 0) * dt) / 3600 AS in_wh, SUM(GREATEST(-w, 0) * dt) / 3600 AS out_wh,
-            SUM(sun_w * dt) / 3600 AS sun_wh, MIN(charge_pct) AS low_pct, MAX(charge_pct) AS high_pct, MIN(volts) AS low_v, MAX(volts) AS high_v,
+        $rows = DB::select('SELECT DATE(at) AS day, SUM(dt) / 3600 AS hours,
+            SUM(GREATEST(w, 0) * dt) / 3600 AS in_wh, SUM(GREATEST(-w, 0) * dt) / 3600 AS out_wh, SUM(sun_w * dt) / 3600 AS sun_wh,
+            MIN(charge_pct) AS low_pct, MAX(charge_pct) AS high_pct, MIN(volts) AS low_v, MAX(volts) AS high_v,
             MIN(IF(ABS(amps) <= ?, IF(charge_pct >= ?, volts, NULL), NULL)) AS rest_v,
-            SUM(IF(charge_pct >= ?, dt, 0)) / 3600 AS top_h, SUM(IF(' . $night . ', GREATEST(-w, 0) * dt, 0)) / NULLIF(SUM(IF(' . $night . ', dt, 0)), 0) AS night_w
+            SUM(IF(charge_pct >= ?, dt, 0)) / 3600 AS top_h,
+            SUM(IF(' . $night . ', GREATEST(-w, 0) * dt, 0)) / NULLIF(SUM(IF(' . $night . ', dt, 0)), 0) AS night_w
             FROM (SELECT at, volts, amps, charge_pct, sun_w, amps * COALESCE(volts, ?) AS w,
-                LEAST(COALESCE(TIMESTAMPDIFF(SECOND, at, LEAD(at) OVER (ORDER BY at, n)), 0), ?) AS dt FROM log_rows WHERE log_file_id = ?) AS held
+                LEAST(COALESCE(TIMESTAMPDIFF(SECOND, at, LEAD(at) OVER (ORDER BY at, n)), 0), ?) AS dt
+                FROM log_rows WHERE log_file_id = ?) AS held
             GROUP BY DATE(at) ORDER BY day', [self::REST_A, LogJudge::SHRUNK_FROM_PCT, self::TOP_PCT, $volts, self::HOLDS_S, $log->id]);
         $number = static fn(mixed $v): ?float => $v === null ? null : round((float) $v, 3);
 

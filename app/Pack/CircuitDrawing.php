@@ -205,7 +205,8 @@ final readonly class CircuitDrawing
         $html = (new CssToInlineStyles())->convert(view('stages.wiring.svg', ['drawing' => $this, 'css' => null])->render(), $css
             . ' text { font-family: DejaVu Sans; font-size: 11px; fill: #1d282b; } .mid { text-anchor: middle; } .end { text-anchor: end; }'
             // Its letters run wider than the screen's.
-            . ' .one-line .kind, .one-line .lane-name, .one-line .as-fuse .kind, .one-line .as-breaker .kind, .one-line .as-switch .kind { font-size: 9px; } .one-line .name, .one-line .run-text { font-size: 8px; font-weight: normal; }');
+            . ' .one-line .kind, .one-line .lane-name, .one-line .as-fuse .kind, .one-line .as-breaker .kind, .one-line .as-switch .kind'
+            . ' { font-size: 9px; } .one-line .name, .one-line .run-text { font-size: 8px; font-weight: normal; }');
         preg_match('~<svg.*</svg>~s', $html, $svg);
 
         $text = str_replace('viewbox=', 'viewBox=', $svg[0] ?? '');

@@ -119,7 +119,7 @@ final readonly class BalanceDesk
     /** The log, drawn; null as long as nothing was read. */
     public function sketch(bool $narrow): ?LogSketch
     {
-        return LogSketch::of(array_map(static function (array $b): array {
+        $curves = array_map(static function (array $b): array {
             $last = $b['readings'] === [] ? null : $b['readings'][count($b['readings']) - 1];
             $step = $b['row']->step;
 
@@ -129,7 +129,10 @@ final readonly class BalanceDesk
                 $step === Step::Resting => min($last->volts, $b['subject']->restV(100.0)),
                 default => null,
             }];
-        }, array_values($this->batteries)), $this->spread(), $this->nowS, (float) Workshop::current()->local($this->nowS)->getOffset(), $narrow);
+        }, array_values($this->batteries));
+        $offsetS = (float) Workshop::current()->local($this->nowS)->getOffset();
+
+        return LogSketch::of($curves, $this->spread(), $this->nowS, $offsetS, $narrow);
     }
 
     public function gate(): Gate

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Tick;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\DayPlan\Standing;
@@ -39,12 +40,13 @@ final class Milestones
         $seen = self::later($asked->handed_over, $asked->visited);
         // As long as the last line of a sheet is not noted, nothing more is asked of it; then its verdict stands until something is noted.
         $noted = (int) $balanced . "-$asked->latest";
+        $verdict = static fn(string $what, Closure $judge): bool => $study->simulations->verdict("$what.$noted", $judge);
 
         return new Progress(
             $asked->handed_over !== null,
             $balanced,
-            $asked->worked !== null && $study->simulations->verdict("worked.$noted", static fn(): bool => self::isWorked($job, $study, $balanced)),
-            $asked->proven !== null && $study->simulations->verdict("proven.$noted", static fn(): bool => self::isProven($job, $study)),
+            $asked->worked !== null && $verdict('worked', static fn(): bool => self::isWorked($job, $study, $balanced)),
+            $asked->proven !== null && $verdict('proven', static fn(): bool => self::isProven($job, $study)),
             $seen !== null && $seen->greaterThan(now()->subYear()),
         );
     }

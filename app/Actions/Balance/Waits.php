@@ -130,7 +130,8 @@ final class Waits
     private static function messages(): array
     {
         $waits = [];
-        $messages = Message::query()->whereNull('answered_at')->with('job:id,title,number')->orderBy('created_at')->limit(self::MOST_VISITS)->get();
+        $messages = Message::query()->whereNull('answered_at')->with('job:id,title,number')->orderBy('created_at')
+            ->limit(self::MOST_VISITS)->get();
         foreach ($messages as $message) {
             if ($message->job !== null) {
                 $waits[] = [

@@ -27,7 +27,8 @@ final readonly class OfferPage
     public function __construct(private Workbench $bench)
     {
         $this->offers = $bench->job->offers()->orderByDesc('number')->get();
-        $this->draft = new OfferText(new Offer(['number' => $this->nextNumber(), 'valid_until' => $this->validUntil(), 'document' => MakeOffer::document(
+        $next = ['number' => $this->nextNumber(), 'valid_until' => $this->validUntil()];
+        $this->draft = new OfferText(new Offer([...$next, 'document' => MakeOffer::document(
             $bench->job,
             $bench->study,
             ['tax_pct' => $this->taxPct(), 'sundries' => $this->sundries(), 'text' => '', 'valid_until' => $this->validUntil()],

@@ -275,7 +275,9 @@ final readonly class SourcesPage
      */
     public function frost(): array
     {
-        return array_values(array_filter($this->bench->study->simulations->year()->months ?? [], static fn(YearMonth $m): bool => $m->frostNights > 0));
+        $months = $this->bench->study->simulations->year()->months ?? [];
+
+        return array_values(array_filter($months, static fn(YearMonth $m): bool => $m->frostNights > 0));
     }
 
     public function crankA(): float

@@ -42,7 +42,7 @@ final readonly class LabelSheet
     {
         $number = '(\d+(?:\.\d+)?)';
         if (preg_match(
-            "/^\\s*(\\d+)\\s*[x×]\\s*(\\d+)\\s*[,;]\\s*$number\\s*[x×]\\s*$number(?:\\s*[,;]\\s*$number)?(?:\\s*[,;]\\s*$number)?(?:\\s*[,;]\\s*$number)?\\s*$/u",
+            "/^\\s*(\\d+)\\s*[x×]\\s*(\\d+)\\s*[,;]\\s*$number\\s*[x×]\\s*$number" . str_repeat("(?:\\s*[,;]\\s*$number)?", 3) . '\\s*$/u',
             $text,
             $m,
         ) !== 1) {
