@@ -36,7 +36,7 @@ run_part() {
         printf '── %s: FAILED, %d s\n' "$words" $(($(date +%s) - began))
         FAILED="$FAILED
   $words"
-        SAID=$(printf '%s\n\n── %s said at its end:\n%s' "$SAID" "$words" "$(tail -n 50 "$said" | cut -c1-400)")
+        [ "$what" = all ] && SAID=$(printf '%s\n\n── %s said at its end:\n%s' "$SAID" "$words" "$(tail -n 50 "$said" | cut -c1-400)")
     fi
     rm -f "$said"
 }

@@ -43,11 +43,12 @@ const journal = {
 
 const who = () => document.querySelector(FORMS)?.dataset.who ?? '';
 const stored = async () => (await (await store).getAll('items')).filter((item) => item.who === who());
-/** Something is to be sent: in the store, or typed while it was being emptied and still in the journal. */
-const waits = async () => {
+/** What is to be sent: in the store, or typed while it was being emptied and still in the journal. */
+export const waiting = async () => {
     const known = await stored();
-    return [...known, ...unstored(known)].some((item) => item.state === 'waits');
+    return [...known, ...unstored(known)].filter((item) => item.state === 'waits').map((item) => item.fields);
 };
+const waits = async () => (await waiting()).length > 0;
 const unstored = (known) => journal.read().filter((item) => item.who === who() && !known.some((k) => k.id === item.id));
 
 let token = null;

@@ -1,6 +1,7 @@
 // The run sheet a step a screen: on and back by keys, swipe or press; read aloud; on by itself once a step is noted. Without it the page
 // shows every step one below the other.
 import { refreshPage } from './live-stream.js';
+import { waiting } from './outbox.js';
 
 /** Others work on the same sheet: their ticks are fetched so often. */
 const LOOK_MS = 15_000;
@@ -55,6 +56,9 @@ function standAt(step) {
     what.closest('.field').hidden = !choices.has(key);
     form.elements.is.closest('.field').hidden = !choices.has(key);
     form.querySelector('button').disabled = which.selectedOptions[0]?.disabled ?? true;
+    const part = document.querySelector('[data-change-part]');
+    part.hidden = step.dataset.part === '';
+    part.querySelector('a').href = step.dataset.part;
 }
 
 function show(id, focus = false) {
@@ -63,6 +67,8 @@ function show(id, focus = false) {
     here = at.id;
     standAt(at);
     all.forEach((step) => { step.hidden = step !== at; });
+    sheet().dataset.one = 'yes';
+    document.querySelector('[data-run-nav]')?.removeAttribute('hidden');
     document.querySelectorAll('[data-run=aloud]').forEach((button) => { button.hidden = !('speechSynthesis' in window); });
     if (focus) {
         // The heading, not the step: what has the focus is not brought up to date.
@@ -83,26 +89,82 @@ function move(by) {
 }
 
 /** What the server will say too: a reading outside of the limits that the step carries keeps the way closed. */
-function passes(form) {
+function passes(form, typedHere = form.querySelector('[name=value]')?.value ?? '') {
     if (form.dataset.gate !== 'yes') {
         return true;
     }
-    const value = Number((form.querySelector('[name=value]')?.value ?? '').replace(',', '.').replace('−', '-'));
+    const value = Number(typedHere.replace(',', '.').replace('−', '-'));
     const { low, high } = form.dataset;
     return !((low !== '' && value < Number(low)) || (high !== '' && value > Number(high)));
+}
+
+// A gate that was measured here within its limits opens the way here, also without a network; the server looks at it again when it arrives.
+const passedHere = new Set();
+
+function openHere() {
+    let shut = false;
+    steps().forEach((step) => {
+        const closed = shut || step.dataset.shut === 'yes';
+        const why = step.querySelector('.run-closed');
+        if (why) {
+            why.hidden = !closed;
+            step.querySelectorAll('form[data-outbox] .btn.large').forEach((button) => { button.disabled = closed; });
+            const option = otherwise()?.elements.step.querySelector(`option[value="${CSS.escape(step.id.replace(/^step-/, ''))}"]`);
+            if (option) {
+                option.disabled = closed;
+            }
+        }
+        shut ||= step.dataset.gates === 'yes' && !passedHere.has(step.id);
+    });
+}
+
+function noteGate(form) {
+    const step = form.closest('.run-step');
+    if (form.dataset.gate === 'yes' && step) {
+        passedHere[passes(form) ? 'add' : 'delete'](step.id);
+        openHere();
+    }
+}
+
+/** What was measured before the page was opened anew, and has not been sent yet. */
+async function gatesWaiting() {
+    for (const { step, value } of window.indexedDB ? await waiting() : []) {
+        const form = document.getElementById(`step-${step}`)?.querySelector('form[data-gate=yes]');
+        if (form && value !== undefined && passes(form, value)) {
+            passedHere.add(`step-${step}`);
+        }
+    }
+    if (passedHere.size > 0) {
+        openHere();
+    }
 }
 
 export function runSheet() {
     if (!sheet()) {
         return;
     }
+    gatesWaiting().catch(() => {});
     show(decodeURIComponent(location.hash.slice(1)));
-    document.addEventListener('page:morphed', () => sheet() && show(here));
+    document.addEventListener('page:morphed', () => {
+        if (document.querySelector('[data-unsent]')?.dataset.unsent === '0') {
+            passedHere.clear();
+        }
+        if (passedHere.size > 0) {
+            openHere();
+        }
+        if (sheet()) {
+            show(here);
+        }
+    });
     window.addEventListener('hashchange', () => show(decodeURIComponent(location.hash.slice(1)), true));
     // Before the outbox empties the form.
     document.addEventListener('submit', (event) => {
         const form = event.target;
-        if (form instanceof HTMLFormElement && form.closest('.run-step, #run-otherwise') && form.matches('[data-outbox]:not(.snap)') && passes(form)) {
+        if (!(form instanceof HTMLFormElement) || !form.closest('.run-step, #run-otherwise') || !form.matches('[data-outbox]:not(.snap)')) {
+            return;
+        }
+        noteGate(form);
+        if (passes(form)) {
             setTimeout(() => {
                 if (form === otherwise()) {
                     form.elements.what.value = '';
@@ -114,7 +176,7 @@ export function runSheet() {
     document.addEventListener('click', (event) => {
         const does = event.target.closest?.('[data-run]')?.dataset.run;
         if (does === 'aloud') {
-            const said = [...event.target.closest('.run-step').querySelectorAll('h2, [data-aloud], .caution, .run-closed')].map((e) => e.textContent).join('. ');
+            const said = [...document.getElementById(here).querySelectorAll('h2, [data-aloud], .caution, .run-closed')].map((e) => e.textContent).join('. ');
             window.speechSynthesis.cancel();
             window.speechSynthesis.speak(new SpeechSynthesisUtterance(said));
         } else if (does === 'on' || does === 'back') {

@@ -364,7 +364,10 @@ final class BankAndBalanceTest extends TestCase
         $this->read($job, $a, ['volts' => 13.4]);
         $this->read($job, $b, ['volts' => 13.5]);
         $this->get("/jobs/$job->id/balance")->assertSee('data-gate="join"', false);
+        // What would flow is said before, and what follows from it once they are joined.
+        $this->get("/jobs/$job->id/balance")->assertSee('At the moment of joining');
         $this->put("/jobs/$job->id/balance/$session->id/join")->assertSessionHasNoErrors();
+        $this->get("/jobs/$job->id/balance")->assertSee('data-gate="joined"', false)->assertSee('Leave them 12 to 16 hours');
         $this->put("/jobs/$job->id/balance/$session->id/finish", ['passed' => 1])->assertSessionHasErrors('finish');
         $this->travel(13)->hours();
         $this->read($job, $a, ['volts' => 13.45]);

@@ -22,7 +22,7 @@ final readonly class Standing
     public const REMARKS = [self::FOUND, self::OTHERS];
 
     /**
-     * @param list<array{step: Step, tick: ?Tick, closed: ?Word}> $rows in order; closed: why it cannot be done yet
+     * @param list<array{step: Step, tick: ?Tick, closed: ?Word, own: bool, gates: bool}> $rows in order; closed: why it cannot be done yet
      * @param ?int                                                $next index of what is next; null: all is done
      * @param list<Tick>                                          $gone what was done otherwise at steps that the plan no longer has: it
      *     follows what was built
@@ -55,15 +55,16 @@ final readonly class Standing
                 $k === count($sheet->steps) - 1 && $undone > 0 => Word::of('steps.closed.all', ['count' => $undone]),
                 default => null,
             };
-            $rows[] = ['step' => $step, 'tick' => $tick, 'closed' => $closed ?? $own];
+            // What was measured badly closes the way again, whatever was ticked.
+            $passed = $tick !== null
+                && ($step->reading?->isGate() !== true || ($tick->value !== null && $step->reading->isGood($tick->value)));
+            $gates = !$passed && ($step->reading?->isGate() === true || $step->closedBy !== '');
+            $rows[] = ['step' => $step, 'tick' => $tick, 'closed' => $closed ?? $own, 'own' => $own !== null, 'gates' => $gates];
             if ($tick === null) {
                 ++$undone;
                 $next ??= $k;
             }
-            // What was measured badly closes the way again, whatever was ticked.
-            $passed = $tick !== null
-                && ($step->reading?->isGate() !== true || ($tick->value !== null && $step->reading->isGood($tick->value)));
-            if (!$passed && ($step->reading?->isGate() === true || $step->closedBy !== '')) {
+            if ($gates) {
                 $closed ??= $step->reading?->isGate() === true
                     ? Word::of('steps.closed.measure', ['step' => self::title($step), 'limits' => $step->reading->within()])
                     : $own ?? Word::of('steps.closed.first', ['step' => self::title($step)]);

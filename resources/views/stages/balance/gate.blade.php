@@ -5,9 +5,8 @@
     </svg>
     <div><strong class="answer">{{ $page->answer() }}</strong>
         @if ($page->isJoined())
-            <p>@if ($page->gate->levelling?->hours !== null)By what is known of their charge they are even to half an ampere after
-                {{ $show->text($page->gate->levelling->hours, 'h') }};
-                {{ $show->text($page->gate->levelling->movedAh, 'Ah') }} still move.@endif
+            <p>@if (($levelling = $page->gate->rush?->levelling())?->hours !== null)By what is known of their charge they are even to half an ampere
+                after {{ $show->text($levelling->hours, 'h') }}; {{ $show->text($levelling->movedAh, 'Ah') }} still move.@endif
                 Leave them 12 to 16 hours; now they read {{ $show->text(1000 * ($page->gate->spreadV ?? 0)) }} mV apart.</p>
             @if ($page->against)<ul>@foreach ($page->against as $reason)<li>{{ ucfirst($say->said($reason)) }}.</li>@endforeach</ul>
             @else<p>They read alike: the result can be kept.</p>@endif

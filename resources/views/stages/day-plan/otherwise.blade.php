@@ -24,4 +24,5 @@
         <div class="actions"><button class="btn plain">Note it so</button><span class="small muted" data-outbox-said data-keep="yes"
             role="status"></span></div>
     </form>
+    <p class="mt-2" hidden data-change-part><a href="{{ $page->back }}">Change the part</a></p>
 </details>

@@ -7,9 +7,9 @@
             <h1 class="sr-only">Run sheet</h1>
             <p class="small muted" data-unsent="0" hidden></p>
             @error('step')<p class="wrong">{{ $message }}</p>@enderror
-            @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed])
+            @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed, 'own' => $own, 'gates' => $gates])
                 <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" data-unit="{{ $step->reading?->unit }}"
-                    data-picture="{{ $page->mayRecord ? $page->picture($step) : '' }}" aria-labelledby="run-{{ $k }}">
+                    data-picture="{{ $page->mayRecord ? $page->picture($step) : '' }}" data-part="{{ $page->part($step) }}" data-gates="{{ $gates ? 'yes' : 'no' }}" data-shut="{{ $own ? 'yes' : 'no' }}" aria-labelledby="run-{{ $k }}">
                     <p class="muted flex justify-between gap-4"><span>{{ $page->phase($step) }} · step {{ $k + 1 }} of {{ $page->standing->count() }}</span>
                         <span>≈ {{ $show->text($step->minutes, 'min', 0) }}</span></p>
                     <progress class="run-bar" max="{{ $page->standing->count() }}" value="{{ $page->standing->done() }}">{{ $page->standing->done() }}
@@ -29,11 +29,7 @@
                     @foreach ($page->says($step) as $said)
                         <p class="small mt-2"><x-severity :of="$said['severity']" /> {{ $said['title'] }} <a href="{{ $said['url'] }}">See</a></p>
                     @endforeach
-                    @if ($closed && ! $tick)
-                        <p class="run-closed mt-3"><strong>{{ $page->said($closed) }}</strong>
-                            @if ($step->closedBy === 'balance')<a href="{{ route('balance', $job) }}">Balance</a>@elseif ($step->closedBy === 'settings')<a
-                                href="{{ route('settings.step', $job) }}">Settings, one by one</a>@endif</p>
-                    @endif
+                    {{-- What closes a step stands below what it closes: when it opens, nothing moves under a finger. --}}
                     @if ($page->mayRecord)
                         <form method="post" action="{{ $page->store }}" data-outbox="{{ $page->title($step) }}" data-outbox-says="{state}
                             {value}"
@@ -50,20 +46,23 @@
                                 'Done, next' }}</button></div>
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
-                        @if ($part = $page->part($step))<p class="small mt-2"><a href="{{ $part }}">Change the part</a></p>@endif
-                        @if ($tick)<form method="post" action="{{ $page->store }}" class="mt-2">@csrf
+                    @endif
+                    @if ($closed && ! $tick)
+                        <p class="run-closed mt-3"><strong>{{ $page->said($closed) }}</strong>
+                            @if ($step->closedBy === 'balance')<a href="{{ route('balance', $job) }}">Balance</a>@elseif ($step->closedBy === 'settings')<a
+                                href="{{ route('settings.step', $job) }}">Settings, one by one</a>@endif</p>
+                    @endif
+                    @if ($page->mayRecord && $tick)<form method="post" action="{{ $page->store }}" class="mt-2">@csrf
                             <input type="hidden" name="_form" value="u{{ $k }}"><input type="hidden" name="step" value="{{ $step->key }}">
                             <input type="hidden" name="state" value="undone">
                             <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
                             <button class="btn link">Take it back</button></form>@endif
-                    @endif
-                    <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->standing->rows[max(0, $k - 1)]['step']->key }}">‹ Back</a>
-                        <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
-                        <a class="linkish" data-run="on" href="#step-{{ $page->standing->rows[min($page->standing->count() - 1, $k + 1)]['step']->key
-                            }}">On ›</a></p>
                 </section>
             @endforeach
             @includeWhen($page->mayRecord, 'stages.day-plan.otherwise')
+            <p class="run-nav" hidden data-run-nav><button type="button" class="linkish" data-run="back">‹ Back</button>
+                <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
+                <button type="button" class="linkish" data-run="on">On ›</button></p>
             @foreach ($page->standing->remarks as $remark)
                 <p class="small mt-2"><strong>{{ __('steps.remarks.' . $remark['kind']) }}:</strong> {{ $remark['tick']->note }}
                     <span class="muted">{{ $page->noted($remark['tick']) }}</span></p>
