@@ -95,7 +95,8 @@ function passes(form, typedHere = form.querySelector('[name=value]')?.value ?? '
     }
     const value = Number(typedHere.replace(',', '.').replace('−', '-'));
     const { low, high } = form.dataset;
-    return !((low !== '' && value < Number(low)) || (high !== '' && value > Number(high)));
+    // What is no number has measured nothing.
+    return typedHere.trim() !== '' && Number.isFinite(value) && !((low !== '' && value < Number(low)) || (high !== '' && value > Number(high)));
 }
 
 // A gate that was measured here within its limits opens the way here, also without a network; the server looks at it again when it arrives.

@@ -76,6 +76,9 @@ test('the run sheet on a phone: a step a screen, partly without a network, and a
     // In a shed without a network: a reading within limits opens the way on this device, and what follows arrives after it.
     await page.context().setOffline(true);
     await page.keyboard.press('ArrowLeft');
+    await here(page).getByLabel('Measured').first().fill('dead');
+    await here(page).getByRole('button', { name: 'Note it again' }).click();
+    await expect(here(page).getByRole('heading')).toHaveText(steps[gate]);
     await here(page).getByLabel('Measured').first().fill('0.1');
     await here(page).getByRole('button', { name: 'Note it again' }).click();
     await expect(here(page).getByRole('heading')).toHaveText(steps[gate + 1]);
@@ -85,9 +88,12 @@ test('the run sheet on a phone: a step a screen, partly without a network, and a
     await expect(here(page).getByRole('heading')).toHaveText(steps[gate + 1]);
     await here(page).getByRole('button', { name: 'Done, next' }).click();
     await expect(here(page).getByRole('heading')).toHaveText(steps[gate + 2]);
-    await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '2');
+    await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '3');
     await page.context().setOffline(false);
-    await expect(page.locator('[data-unsent]')).toBeHidden({ timeout: 30_000 });
+    // What was no number is refused and stays until it is thrown away; the rest has arrived.
+    await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '0', { timeout: 30_000 });
+    await page.getByRole('button', { name: 'Throw it away' }).click();
+    await expect(page.locator('[data-unsent]')).toBeHidden();
     await expect.poll(async () => (await mate.locator('.run-step').nth(gate + 1).textContent()).includes('done'), { timeout: 40_000 }).toBe(true);
     await expect(page.locator('.run-step').nth(gate).getByText('not within limits')).toHaveCount(0);
     await other.close();
