@@ -9,7 +9,8 @@
             @error('step')<p class="wrong">{{ $message }}</p>@enderror
             @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed, 'own' => $own, 'gates' => $gates])
                 <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" data-unit="{{ $step->reading?->unit }}"
-                    data-picture="{{ $page->mayRecord ? $page->picture($step) : '' }}" data-part="{{ $page->part($step) }}" data-gates="{{ $gates ? 'yes' : 'no' }}" data-shut="{{ $own ? 'yes' : 'no' }}" aria-labelledby="run-{{ $k }}">
+                    data-picture="{{ $page->mayRecord ? $page->picture($step) : '' }}" data-part="{{ $page->part($step) }}"
+                    data-gates="{{ $gates ? 'yes' : 'no' }}" data-shut="{{ $own ? 'yes' : 'no' }}" aria-labelledby="run-{{ $k }}">
                     <p class="muted flex justify-between gap-4"><span>{{ $page->phase($step) }} · step {{ $k + 1 }} of {{ $page->standing->count() }}</span>
                         <span>≈ {{ $show->text($step->minutes, 'min', 0) }}</span></p>
                     <progress class="run-bar" max="{{ $page->standing->count() }}" value="{{ $page->standing->done() }}">{{ $page->standing->done() }}
