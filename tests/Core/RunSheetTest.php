@@ -8,7 +8,10 @@ use Pebblefell\Stage\DayPlan\Act;
 use Pebblefell\Stage\DayPlan\Moment;
 use Pebblefell\Stage\DayPlan\Phase;
 use Pebblefell\Stage\DayPlan\RunSheet;
+use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
+use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\Ticks;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -136,6 +139,46 @@ final class RunSheetTest extends TestCase
             }
         }
         self::assertGreaterThan(300, $steps);
+    }
+
+    /**
+     * Ticks at random, readings good and bad: a step is closed by its own stage, or by the first gate before it that no reading has opened;
+     * no tick alone opens one.
+     */
+    public function testAStepIsClosedUntilEveryGateBeforeItWasMeasured(): void
+    {
+        mt_srand(63);
+        $closed = $open = 0;
+        foreach (glob(__DIR__ . '/../files/v1/*.json') ?: [] as $file) {
+            $sheet = RunSheet::of(Study::of(JobFile::fromArray(JobFile::upgrade(json_decode((string) file_get_contents($file), true)))));
+            for ($round = 0; $round < 40 && $sheet->steps !== []; ++$round) {
+                $ticks = $measured = [];
+                foreach ($sheet->steps as $step) {
+                    if (mt_rand(0, 4) > 0) {
+                        $value = mt_rand(0, 3) > 0 ? mt_rand(-100, 1500) / 100.0 : null;
+                        $value = mt_rand(0, 1) === 1 ? ($step->reading->high ?? $step->reading->low ?? $value) : $value;
+                        $ticks[] = new Tick($step->key, Tick::DONE, $value);
+                        $measured[$step->key] = $value;
+                    }
+                }
+                [$balanced, $settled] = [mt_rand(0, 1) === 1, mt_rand(0, 1) === 1];
+                $standing = Standing::of($sheet, Ticks::of($ticks), $balanced, $settled);
+                $shut = false;
+                foreach ($standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $why, 'own' => $own, 'gates' => $gates]) {
+                    self::assertSame($shut || $own, $why !== null, $step->key);
+                    $stage = $step->closedBy === 'balance' ? !$balanced : ($step->closedBy === 'settings' && !$settled);
+                    self::assertSame($stage || ($k === count($sheet->steps) - 1 && $standing->done() < $k + ($tick === null ? 0 : 1)), $own);
+                    $isGate = $step->reading?->isGate() === true;
+                    $value = $measured[$step->key] ?? null;
+                    $passed = $tick !== null && (!$isGate || ($value !== null && $step->reading->isGood($value)));
+                    self::assertSame(!$passed && ($isGate || $step->closedBy !== ''), $gates, $step->key);
+                    $shut = $shut || $gates;
+                    $why === null ? ++$open : ++$closed;
+                }
+            }
+        }
+        self::assertGreaterThan(500, $open);
+        self::assertGreaterThan(500, $closed);
     }
 
     /**
