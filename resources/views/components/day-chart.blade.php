@@ -5,7 +5,8 @@
     <span></span><span></span>
     <div class="strip-cell">
         <svg class="draw" viewBox="{{ $sketch->viewBox }}" role="img"
-            aria-label="Power at the battery through the day; the worst moment is {{ round($budget->peakW) }} watts from {{ $budget->worst->fromH }} to {{ $budget->worst->toH }} o’clock">
+            aria-label="Power at the battery through the day; the worst moment is {{ round($budget->peakW) }} watts from {{ $budget->worst->fromH
+                }} to {{ $budget->worst->toH }} o’clock">
             @foreach ($sketch->hours as $t)
                 <line class="grid" x1="{{ $t->at }}" x2="{{ $t->at }}" y1="8" y2="{{ $sketch->floor }}"/><text class="axis mid" x="{{ $t->at }}"
                     y="115">{{ $t->value }}</text>

@@ -1,6 +1,7 @@
 @props(['stay', 'job', 'sketch', 'months'])
 <svg class="draw" viewBox="{{ $sketch->frame->viewBox() }}" role="img"
-    aria-label="State of charge through the stay. @foreach ($stay->cases() as $which => $o){{ $which }}: lowest {{ round($o->lowestSocPct()) }} percent, {{ $o->daysServed() }} of {{ $stay->days() }} days served. @endforeach">
+    aria-label="State of charge through the stay. @foreach ($stay->cases() as $which => $o){{ $which }}: lowest {{ round($o->lowestSocPct()) }} percent, {{
+        $o->daysServed() }} of {{ $stay->days() }} days served. @endforeach">
     @foreach ($sketch->days as $i => $d)
         <rect class="{{ $d['day']->isServed() ? 'f-none' : 'f-rust-wash' }}" x="{{ $d['x'] }}" y="{{ $sketch->frame->top }}" width="{{ $d['width'] }}"
             height="{{ $sketch->frame->boxHeight() }}"/>

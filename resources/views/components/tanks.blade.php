@@ -1,6 +1,7 @@
 @props(['sketch', 'wish'])
 <svg class="draw" viewBox="{{ $sketch->frame->viewBox() }}" role="img"
-    aria-label="@foreach ($sketch->tanks as $which => $t){{ $which }}: {{ round($t['usableWh']) }} of {{ round($t['ratedWh']) }} watt-hours usable{{ is_finite($t['case']->days()->value) ? ', ' . round($t['case']->days()->value, 1) . ' days' : '' }}. @endforeach">
+    aria-label="@foreach ($sketch->tanks as $which => $t){{ $which }}: {{ round($t['usableWh']) }} of {{ round($t['ratedWh']) }} watt-hours usable{{
+        is_finite($t['case']->days()->value) ? ', ' . round($t['case']->days()->value, 1) . ' days' : '' }}. @endforeach">
     @foreach ($sketch->tanks as $which => $t)
         <text class="t-bold" x="0" y="{{ $t['y'] + 26 }}">{{ ucfirst($which) }}</text>
         <text class="t-muted" x="0" y="{{ $t['y'] + 44 }}">{{ $t['case']->bank->chemistry()->short() }}</text>
