@@ -95,7 +95,8 @@ final readonly class RecordPage
                 ['name' => $last['name'], 'at' => substr(str_replace('T', ' ', $last['at']), 0, 16), 'by' => $last['by']],
             ),
             'uri' => $last['strokes'] === '' ? '' : 'data:image/svg+xml;base64,' . base64_encode(
-                '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 600 180" width="600" height="180"><path fill="none" stroke="#1d282b" stroke-width="4" d="'
+                '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 600 180" width="600" height="180">'
+                    . '<path fill="none" stroke="#1d282b" stroke-width="4" d="'
                     . $last['strokes'] . '"/></svg>',
             ),
             'hash' => $this->word('seal', ['hash' => $last['sha256']]),

@@ -35,7 +35,8 @@ final class FeedReadings extends Command
         'additionalProperties' => false,
     ];
 
-    protected $signature = 'pebblefell:feed {job : number of the job} {--sure : what would be asked about is so} {--as=instrument : who reads} {--file=php://stdin : read from}';
+    protected $signature = 'pebblefell:feed {job : number of the job} {--sure : what would be asked about is so}'
+        . ' {--as=instrument : who reads} {--file=php://stdin : read from}';
 
     protected $description = 'Feeds readings, one JSON object a line, into the open balance session of a job';
 

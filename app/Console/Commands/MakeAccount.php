@@ -12,7 +12,8 @@ use Illuminate\Support\Str;
 /** Makes an account from the shell and prints its first password, which must be changed at the first sign-in. */
 final class MakeAccount extends Command
 {
-    protected $signature = 'pebblefell:account {email} {name} {roles? : office, planner, technician, or several with commas; the first account holds all}';
+    protected $signature = 'pebblefell:account {email} {name}'
+        . ' {roles? : office, planner, technician, or several with commas; the first account holds all}';
 
     protected $description = 'Makes an account and prints its first password';
 

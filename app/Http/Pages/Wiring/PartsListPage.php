@@ -68,7 +68,15 @@ final class PartsListPage
     private function wanted(): array
     {
         [$say, $show, $list] = [$this->bench->say, $this->bench->show, $this->list()];
-        $row = static fn(string $item, string $what, string $size, string $count, ?float $much, string $open = '', string $unit = ''): array => compact(
+        $row = static fn(
+            string $item,
+            string $what,
+            string $size,
+            string $count,
+            ?float $much,
+            string $open = '',
+            string $unit = '',
+        ): array => compact(
             'item',
             'what',
             'size',
