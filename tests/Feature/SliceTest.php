@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Survey\AddParts;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\LibraryPart;
@@ -21,6 +22,7 @@ use Illuminate\Testing\TestResponse;
 use Pebblefell\Load\Side;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\SignalKind;
 
 /** The way of one job through the server: what is typed reaches core, and what core says reaches the page. */
 final class SliceTest extends TestCase
@@ -233,6 +235,34 @@ final class SliceTest extends TestCase
         self::assertSame([$winter->uid], array_keys($load->fresh()->hours ?? []));
         $this->get("/jobs/$job->id/loads")->assertOk()->assertSee('Winter');
         self::assertSame($winter->uid, Study::of(JobReader::read($job->fresh() ?? $job))->system->sizingScenario()?->uid);
+    }
+
+    /** A signal is noted on Survey, changes what is judged, and goes again; what nobody knows, or tells itself, is refused. */
+    public function testASignalIsNotedJudgedAndDeleted(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $part = static fn(string $kind, array $data): Part => (new AddParts())->row(
+            $job,
+            Part::class,
+            'p',
+            ['kind' => $kind, 'fate' => 'add', 'data' => $data],
+        );
+        $dcdc = $part('dcdc', ['output_a' => 30, 'lithium' => 'custom', 'engine_signal' => 'ignition_wire']);
+        $alternator = $part('alternator', ['rated_a' => 120]);
+        $this->get("/jobs/$job->id/survey?edit=signal&fold=all")->assertOk()->assertSee('Who knows')->assertSee('Note the signal');
+        $url = "/jobs/$job->id/signals";
+        $signal = ['kind' => 'engine_running', 'from_part' => $alternator->uid, 'to_part' => $dcdc->uid, 'fate' => 'add'];
+        $this->post($url, ['from_part' => $dcdc->uid] + $signal)->assertSessionHasErrors('to_part');
+        $this->post($url, ['from_part' => 'p999'] + $signal)->assertSessionHasErrors('from_part');
+        $this->post($url, ['kind' => 'whistle'] + $signal)->assertSessionHasErrors('kind');
+        $hears = static fn(): bool => Study::of(JobReader::readAnew($job->id))->planned()->hasSignal(SignalKind::EngineRunning, $dcdc->uid);
+        self::assertFalse($hears());
+        $this->post($url, $signal)->assertSessionHasNoErrors();
+        self::assertTrue($hears());
+        $row = $job->signals()->firstOrFail();
+        $this->delete("$url/$row->id", ['lock_version' => $row->lock_version])->assertSessionHasNoErrors();
+        self::assertFalse($hears());
     }
 
     /** What three jobs took is what is promised next; two say nothing yet. */
