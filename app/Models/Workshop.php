@@ -11,9 +11,12 @@ use Carbon\CarbonInterface;
 use DateTimeImmutable;
 use DateTimeZone;
 use Pebblefell\Region\Region;
+use Pebblefell\Schedule\Order;
 
 /**
  * The one workshop that this installation serves.
+ *
+ * @phpstan-import-type Shared from Order
  *
  * @property Region $region
  * @property string $currency three letters, ISO 4217: what every price here is in
@@ -84,6 +87,16 @@ final class Workshop extends Row
     public static function clock(float $hours): string
     {
         return sprintf('%02d:%02d', (int) floor($hours), (int) round(($hours - floor($hours)) * 60.0));
+    }
+
+    /**
+     * What the jobs of a day share: bays, people and chargers at one time.
+     *
+     * @return Shared
+     */
+    public function shared(): array
+    {
+        return ['places' => $this->bays ?? [], 'crew' => $this->crew, 'chargers' => $this->chargers];
     }
 
     public static function current(): self

@@ -50,18 +50,37 @@ final readonly class Fortnight
     }
 
     /**
-     * In a better order: who would move, and whereto.
+     * When one of them stands here, hours since midnight; an hour at least.
+     *
+     * @return array{fromH: float, toH: float}
+     */
+    public function span(int $k): array
+    {
+        $from = $this->hour($this->from[$k]);
+
+        return ['fromH' => $from, 'toH' => max($from + 1.0, $this->hour($this->to[$k]))];
+    }
+
+    /**
+     * In a better order: who would move, and whereto. The Yard asks for it, and for its mark.
      *
      * @return list<array{plan: DayPlan, at: CarbonImmutable, bay: string}>
      */
     public function moves(): array
     {
+        return once($this->ordered(...));
+    }
+
+    /**
+     * @return list<array{plan: DayPlan, at: CarbonImmutable, bay: string}>
+     */
+    private function ordered(): array
+    {
         $now = CarbonImmutable::now()->getTimestamp();
         $stays = [];
         foreach ($this->plans as $k => $plan) {
             $stays[] = [
-                'fromH' => $this->hour($this->from[$k]),
-                'toH' => max($this->hour($this->from[$k]) + 1.0, $this->hour($this->to[$k])),
+                ...$this->span($k),
                 'people' => $plan->people,
                 'place' => $plan->bay,
                 'begun' => $this->from[$k] <= $now,
@@ -69,9 +88,7 @@ final readonly class Fortnight
             ];
         }
         $moves = [];
-        $shared = ['places' => $this->workshop->bays ?? [], 'crew' => $this->workshop->crew, 'chargers' => $this->workshop->chargers];
-        $better = Order::better($stays, $shared, $this->hours->calendar);
-        foreach ($better as $k => $to) {
+        foreach (Order::better($stays, $this->workshop->shared(), $this->hours->calendar) as $k => $to) {
             $moves[] = [
                 'plan' => $this->plans[$k] ?? throw new LogicException("no plan $k"),
                 'at' => $this->hours->moment($to['fromH'])->utc(),

@@ -20,40 +20,27 @@ final class CellsApart
     /** Above the knee of the LFP curve, %: only there do a cell's volts tell its charge. Common practice: 3.35 V. */
     private const KNEE_PCT = 99.0;
 
-    /**
-     * @return list<Word> what speaks against calling them alike
-     */
-    public static function of(Candidate $c, Reading $last): array
+    /** What speaks against calling them alike; null: nothing. */
+    public static function of(Candidate $c, Reading $last): ?Word
     {
         if ($last->cells === null || $last->cells === []) {
-            return [Gate::about($c, Gate::say('cells-unread'))];
+            return self::say('cells-unread');
         }
-        $flows = self::TOP_SHARE * $c->subject->capacityAh;
-        if (abs($last->amps ?? 0.0) >= $flows) {
-            return [Gate::about(
-                $c,
-                Gate::say('cells-charging', ['amps' => Amount::of(abs($last->amps ?? 0.0), 'A', 0), 'least' => Amount::of($flows, 'A', 1)]),
-            )];
-        }
-        if (!self::tells($c, $last)) {
-            return [Gate::about($c, Gate::say('cell-below', [
-                'cell' => (string) (1 + (int) array_search(
-                    min($last->cells),
-                    $last->cells,
-                    true,
-                )), 'volts' => Amount::of(min($last->cells), 'V', 3),
-            ]))];
-        }
+        [$low, $high, $flows] = [min($last->cells), max($last->cells), self::TOP_SHARE * $c->subject->capacityAh];
+        $number = static fn(float $volts): string => (string) (1 + (int) array_search($volts, $last->cells, true));
 
-        return ($last->spreadMv() ?? 0.0) > self::ALIKE_MV
-            ? [Gate::about($c, Gate::say('cell-leads', [
-                'cell' => (string) (1 + (int) array_search(
-                    max($last->cells),
-                    $last->cells,
-                    true,
-                )), 'mv' => Amount::of($last->spreadMv(), 'mV', 0),
-            ]))]
-            : [];
+        return match (true) {
+            abs($last->amps ?? 0.0) >= $flows => self::say(
+                'cells-charging',
+                ['amps' => Amount::of(abs($last->amps ?? 0.0), 'A', 0), 'least' => Amount::of($flows, 'A', 1)],
+            ),
+            !self::tells($c, $last) => self::say('cell-below', ['cell' => $number($low), 'volts' => Amount::of($low, 'V', 3)]),
+            ($last->spreadMv() ?? 0.0) > self::ALIKE_MV => self::say(
+                'cell-leads',
+                ['cell' => $number($high), 'mv' => Amount::of($last->spreadMv(), 'mV', 0)],
+            ),
+            default => null,
+        };
     }
 
     /**
@@ -67,5 +54,13 @@ final class CellsApart
         $was = array_filter($c->readings, static fn(Reading $r): bool => $isTop($r) && $last->atS - $r->atS >= 3600.0);
 
         return $isTop($last) || ($was !== [] && min([99.0, ...$last->cells ?? []]) >= $c->subject->curve->volts(self::KNEE_PCT));
+    }
+
+    /**
+     * @param array<string, mixed> $args
+     */
+    private static function say(string $key, array $args = []): Word
+    {
+        return Word::of("balance.gate.$key", $args);
     }
 }

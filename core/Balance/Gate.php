@@ -263,7 +263,8 @@ final readonly class Gate
                 $dont[] = self::about($c, self::say('over'));
             }
             if ($protocol === Protocol::Cells && $wait === []) {
-                $dont = [...$dont, ...CellsApart::of($c, $last)];
+                $apart = CellsApart::of($c, $last);
+                $dont = $apart === null ? $dont : [...$dont, self::about($c, $apart)];
             }
         }
         $spread = $volts === [] ? null : max($volts) - min($volts);
@@ -308,7 +309,7 @@ final readonly class Gate
         ]), $low));
     }
 
-    public static function about(Candidate $candidate, Word $what): Word
+    private static function about(Candidate $candidate, Word $what): Word
     {
         return self::say('of', ['name' => $candidate->name, 'what' => $what]);
     }
@@ -316,7 +317,7 @@ final readonly class Gate
     /**
      * @param array<string, mixed> $args
      */
-    public static function say(string $key, array $args = []): Word
+    private static function say(string $key, array $args = []): Word
     {
         return Word::of("balance.gate.$key", $args);
     }

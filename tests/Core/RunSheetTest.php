@@ -15,7 +15,6 @@ use Pebblefell\Stage\Ticks;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
-use Pebblefell\System\JobFile;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -27,6 +26,7 @@ use PHPUnit\Framework\TestCase;
 final class RunSheetTest extends TestCase
 {
     use SoundSystem;
+    use WholeJobs;
 
     /** Found: AGM behind a fuse and a switch, sun without a switch; planned: LFP, an inverter on its own fuse. */
     private static function upgrade(): System
@@ -127,14 +127,13 @@ final class RunSheetTest extends TestCase
     /** Ten jobs as files, with their circuits laid by the product. */
     public function testTheDemoJobsAreSafeFromStepToStep(): void
     {
-        $files = glob(__DIR__ . '/../files/v1/*.json') ?: [];
-        self::assertCount(10, $files);
+        $jobs = iterator_to_array(self::wholeJobs());
+        self::assertCount(10, $jobs);
         $steps = 0;
-        foreach ($files as $file) {
-            $system = JobFile::fromArray(JobFile::upgrade(json_decode((string) file_get_contents($file), true)));
-            foreach ([$system, Plan::with($system, SoundLayout::of(Study::of($system))->changes())] as $each) {
+        foreach ($jobs as $name => [$study]) {
+            foreach ([$study->system, Plan::with($study->system, SoundLayout::of($study)->changes())] as $each) {
                 $sheet = RunSheet::of(Study::of($each));
-                self::assertSound($sheet, basename($file));
+                self::assertSound($sheet, $name);
                 $steps += count($sheet->steps);
             }
         }
@@ -149,8 +148,8 @@ final class RunSheetTest extends TestCase
     {
         mt_srand(63);
         $closed = $open = 0;
-        foreach (glob(__DIR__ . '/../files/v1/*.json') ?: [] as $file) {
-            $sheet = RunSheet::of(Study::of(JobFile::fromArray(JobFile::upgrade(json_decode((string) file_get_contents($file), true)))));
+        foreach (self::wholeJobs() as [$study]) {
+            $sheet = RunSheet::of($study);
             for ($round = 0; $round < 40 && $sheet->steps !== []; ++$round) {
                 $ticks = $measured = [];
                 foreach ($sheet->steps as $step) {

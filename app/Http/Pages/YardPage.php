@@ -60,8 +60,7 @@ final readonly class YardPage
         foreach ($this->fortnight->plans as $k => $plan) {
             $stands[] = [
                 'bay' => $this->bay($plan),
-                'fromH' => $this->fortnight->hour($this->fortnight->from[$k]),
-                'toH' => max($this->fortnight->hour($this->fortnight->from[$k]) + 1.0, $this->fortnight->hour($this->fortnight->to[$k])),
+                ...$this->fortnight->span($k),
                 'label' => $plan->job->title ?? '',
             ];
         }

@@ -22,7 +22,11 @@ final class SourcesController extends Controller
         return $bench->view(
             'stages.sources.show',
             Stage::Sources,
-            ['page' => new SourcesPage($bench, $request->month()), 'answers' => new SourcesAnswers($bench)],
+            [
+                'page' => new SourcesPage($bench, $request->month()),
+                'answers' => new SourcesAnswers($bench),
+                'sun' => $bench->study->simulations->sun(),
+            ],
         );
     }
 }

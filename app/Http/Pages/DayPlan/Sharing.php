@@ -102,8 +102,8 @@ final readonly class Sharing
     }
 
     /**
-     * What would be better: another bay that is free for all of it, or the next moment at which a bay and people are; '' where nothing
-     * is in the way, or nothing is better.
+     * What would be better: another bay that is free for all of it, or the next moment at which a bay, people and a charger are; '' where
+     * nothing is in the way, or nothing is better.
      */
     public function better(): string
     {
@@ -112,8 +112,7 @@ final readonly class Sharing
             return '';
         }
         $own = $this->stay($plan);
-        $shared = ['places' => $this->workshop->bays ?? [], 'crew' => $this->workshop->crew, 'chargers' => null];
-        $at = Order::room($own, $this->others(), $shared, $this->hours->calendar);
+        $at = Order::room($own, $this->others(), $this->workshop->shared(), $this->hours->calendar);
         if ($at['fromH'] > $own['fromH']) {
             return $this->say->word(
                 $at['place'] === '' ? 'dayplan.better-people' : 'dayplan.better-day',

@@ -58,10 +58,11 @@ final readonly class SheetPage
         }
         [$this->pictures, $this->parts] = [$pictures, $parts];
         $this->standing = $desk->standing;
-        $this->titles = array_column(array_map(
-            static fn(array $row): array => [$row['step']->key, $bench->say->said(Standing::title($row['step']))],
-            $desk->standing->rows,
-        ), 1, 0);
+        $titles = [];
+        foreach ($desk->standing->rows as ['step' => $step]) {
+            $titles[$step->key] = $bench->say->said(Standing::title($step));
+        }
+        $this->titles = $titles;
         $this->open = array_values(array_filter(
             $bench->assessment->verdicts,
             static fn(Verdict $v): bool => $v->isOpen() && $v->finding->subject !== '' && $v->finding->severity !== Severity::Note,

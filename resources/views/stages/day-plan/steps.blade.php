@@ -48,6 +48,8 @@
                             <span class="small muted" data-outbox-said data-keep="yes" role="status"></span>
                         </form>
                     @endif
+                    @if ($page->mayRecord && $page->part($step) !== '')<noscript><p class="small mt-2"><a href="{{ $page->part($step) }}#photos">Change the
+                        part, or add a picture</a></p></noscript>@endif
                     @if ($closed && ! $tick)
                         <p class="run-closed mt-3"><strong>{{ $page->said($closed) }}</strong>
                             @if ($step->closedBy === 'balance')<a href="{{ route('balance', $job) }}">Balance</a>@elseif ($step->closedBy === 'settings')<a

@@ -1,7 +1,7 @@
 <x-layout title="Sources" :bench="$bench" :stage="$stage">
     <div class="stage-head"><h1>{{ __('stages.questions.sources') }}</h1>
         <span class="aside">{{ $system->place?->name }}{{ $system->place ? ', ' . round($system->place->latitudeDeg, 1) . '°' : '' }}</span></div>
-    <p class="lead">@include('stages.sources.answer', ['sun' => $sun = $study->simulations->sun()])</p>
+    <p class="lead">@include('stages.sources.answer')</p>
     @if ($sun)
         <div class="mt-4"><x-sun-year :sun="$sun" :sketch="$page->sunSketch()" /></div>
         @if ($sun->ruling && $sun->needed())
