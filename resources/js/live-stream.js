@@ -1,21 +1,28 @@
 // The simulated bench, or a real instrument, says by server-sent events that there is something new; the page then brings itself up to date.
-import { morphPage } from './live.js';
+import { given, morphPage } from './live.js';
 
 let source = null;
 let fetching = false;
+let asked = 0;
 let seen = null;
 
 export async function refreshPage() {
     // Whoever types is not disturbed: what is in the fields stays, and what is focused too.
+    asked += 1;
     if (fetching) {
         return;
     }
     fetching = true;
     try {
-        const answer = await fetch(location.href, { headers: { Accept: 'text/html', 'X-Background': 'refresh' }, credentials: 'same-origin' });
-        if (answer.ok && !answer.redirected) {
-            morphPage(await answer.text());
-        }
+        let [ask, before] = [0, 0];
+        do {
+            [ask, before] = [asked, given()];
+            const answer = await fetch(location.href, { headers: { Accept: 'text/html', 'X-Background': 'refresh' }, credentials: 'same-origin' });
+            const page = answer.ok && !answer.redirected ? await answer.text() : null;
+            if (page !== null && before === given()) {
+                morphPage(page);
+            }
+        } while (ask !== asked);
     } catch {
         // The next event tries again.
     } finally {

@@ -4,6 +4,11 @@ import { Idiomorph } from 'idiomorph';
 
 let queue = Promise.resolve();
 
+// How often the server has been given something: a page that was asked for before does not show it, and is out of date when it comes.
+let gave = 0;
+export const given = () => gave;
+export const give = () => { gave += 1; };
+
 const notice = () => document.querySelector('[data-offline]');
 
 export function morphPage(html) {
@@ -40,6 +45,7 @@ async function send(form) {
             form.submit();
             return;
         }
+        give();
         notice()?.setAttribute('hidden', '');
         const moved = new URL(answer.url);
         if (answer.ok) {

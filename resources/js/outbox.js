@@ -2,6 +2,7 @@
 // each exactly once (the id is made here and is unique in the database), in order. What the server asks about or refuses is shown and kept
 // until it is settled. A form takes part by data-outbox (what it is about); its answer is JSON.
 import { openDB } from 'idb';
+import { give } from './live.js';
 import { refreshPage } from './live-stream.js';
 
 const RETRY_MS = 10_000;
@@ -43,13 +44,15 @@ const journal = {
 
 const who = () => document.querySelector(FORMS)?.dataset.who ?? '';
 const stored = async () => (await (await store).getAll('items')).filter((item) => item.who === who());
-/** What is to be sent: in the store, or typed while it was being emptied and still in the journal. */
-export const waiting = async () => {
+/** What is kept here, with what was typed while the store was being filled. The journal is read first: what leaves it is in the store by then. */
+const kept = async () => {
+    const typed = journal.read();
     const known = await stored();
-    return [...known, ...unstored(known)].filter((item) => item.state === 'waits').map((item) => item.fields);
+    return [...known, ...typed.filter((item) => item.who === who() && !known.some((k) => k.id === item.id))];
 };
+/** What is to be sent. */
+export const waiting = async () => (await kept()).filter((item) => item.state === 'waits').map((item) => item.fields);
 const waits = async () => (await waiting()).length > 0;
-const unstored = (known) => journal.read().filter((item) => item.who === who() && !known.some((k) => k.id === item.id));
 
 let token = null;
 let sending = false;
@@ -97,6 +100,7 @@ async function deliver(db, item) {
         answer = await post(item);
     }
     if (answer.ok && !answer.redirected) {
+        give();
         await db.delete('items', item.n);
         return true;
     }
@@ -170,13 +174,12 @@ async function show() {
     if (!place) {
         return;
     }
-    const known = await stored();
-    const items = [...known, ...unstored(known)];
+    const items = await kept();
     const waiting = items.filter((item) => item.state === 'waits');
     place.hidden = items.length === 0;
     place.dataset.unsent = String(waiting.length);
     const words = `${waiting.length} ${waiting.length === 1 ? 'is' : 'are'} on this device and not sent yet. ${trouble}`;
-    place.replaceChildren(...(waiting.length > 0 ? [element('p', words, { className: 'unsent' })] : []), ...known.filter((item) => item.state !== 'waits').map(settled));
+    place.replaceChildren(...(waiting.length > 0 ? [element('p', words, { className: 'unsent' })] : []), ...items.filter((item) => item.state !== 'waits').map(settled));
     document.querySelectorAll(FORMS).forEach((form) => {
         const said = form.querySelector('[data-outbox-said]');
         if (said && form.dataset.typed) {

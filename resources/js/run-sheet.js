@@ -1,5 +1,6 @@
 // The run sheet a step a screen: on and back by keys, swipe or press; read aloud; on by itself once a step is noted. Without it the page
 // shows every step one below the other.
+import { given } from './live.js';
 import { refreshPage } from './live-stream.js';
 import { waiting } from './outbox.js';
 
@@ -100,7 +101,8 @@ function passes(form, typedHere = form.querySelector('[name=value]')?.value ?? '
 }
 
 // A gate that was measured here within its limits opens the way here, also without a network; the server looks at it again when it arrives.
-const passedHere = new Set();
+let passedHere = new Set();
+let measuredHere = 0;
 
 function openHere() {
     let shut = false;
@@ -123,19 +125,24 @@ function noteGate(form) {
     const step = form.closest('.run-step');
     if (form.dataset.gate === 'yes' && step) {
         passedHere[passes(form) ? 'add' : 'delete'](step.id);
+        measuredHere += 1;
         openHere();
     }
 }
 
-/** What was measured before the page was opened anew, and has not been sent yet. */
+/** What was measured here and is still to be sent opens its gate; once it has arrived, the server's own page says what is open. */
 async function gatesWaiting() {
+    const [gave, measured] = [given(), measuredHere];
+    const open = new Set();
     for (const { step, value } of window.indexedDB ? await waiting() : []) {
         const form = document.getElementById(`step-${step}`)?.querySelector('form[data-gate=yes]');
-        if (form && value !== undefined && passes(form, value)) {
-            passedHere.add(`step-${step}`);
+        if (form && value !== undefined) {
+            open[passes(form, value) ? 'add' : 'delete'](`step-${step}`);
         }
     }
-    if (passedHere.size > 0) {
+    // If something arrived or was measured meanwhile, it is asked again: a page that knows it follows.
+    if (gave === given() && measured === measuredHere) {
+        passedHere = open;
         openHere();
     }
 }
@@ -147,14 +154,10 @@ export function runSheet() {
     gatesWaiting().catch(() => {});
     show(decodeURIComponent(location.hash.slice(1)));
     document.addEventListener('page:morphed', () => {
-        if (document.querySelector('[data-unsent]')?.dataset.unsent === '0') {
-            passedHere.clear();
-        }
-        if (passedHere.size > 0) {
-            openHere();
-        }
         if (sheet()) {
+            openHere();
             show(here);
+            gatesWaiting().catch(() => {});
         }
     });
     window.addEventListener('hashchange', () => show(decodeURIComponent(location.hash.slice(1)), true));

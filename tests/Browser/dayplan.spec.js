@@ -99,6 +99,54 @@ test('the run sheet on a phone: a step a screen, partly without a network, and a
     await other.close();
 });
 
+test('a gate that was measured stays open while pages that do not know it yet come in', async ({ page }) => {
+    test.setTimeout(120_000);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page, 'technician');
+    await openSheet(page, 'Choir’s tour coach');
+    const gate = await page.locator('.run-step').evaluateAll((all) => all.findIndex((step) => step.dataset.gates === 'yes'));
+    const titles = await page.locator('.run-step h2').allTextContents();
+    await page.goto(`${page.url().split('#')[0]}#${await page.locator('.run-step').nth(gate - 1).getAttribute('id')}`);
+    await expect(here(page).getByRole('heading')).toHaveText(titles[gate - 1]);
+    // A page that was asked for before the reading arrives comes after it has: what it shows is out of date.
+    let [pages, release, tell] = [0];
+    const late = new Promise((done) => { release = done; });
+    const asked = new Promise((done) => { tell = done; });
+    await page.route('**/day-plan/steps', async (route) => {
+        if (route.request().headers()['x-background'] !== 'refresh') {
+            await route.continue();
+            return;
+        }
+        pages += 1;
+        const answer = await route.fetch();
+        if (pages === 1) {
+            tell();
+            await late;
+        }
+        await route.fulfill({ response: answer });
+    });
+    await here(page).getByRole('button', { name: 'Done, next' }).click();
+    await asked;
+    const form = here(page).locator('form[data-gate=yes]');
+    const [low, high] = [await form.getAttribute('data-low'), await form.getAttribute('data-high')];
+    await form.getByLabel('Measured').fill(low === '' || high === '' ? low || high : String((Number(low) + Number(high)) / 2));
+    const arrived = page.waitForResponse((r) => r.request().method() === 'POST' && r.ok());
+    await form.getByRole('button').click();
+    await arrived;
+    const next = here(page).getByRole('button', { name: 'Done, next' });
+    await expect(page.locator('[data-unsent]')).toBeHidden();
+    await expect(next).toBeEnabled();
+    await next.evaluate((button) => {
+        window.closedAgain = false;
+        new MutationObserver(() => { window.closedAgain ||= button.disabled; }).observe(button, { attributes: true });
+    });
+    release();
+    await expect.poll(() => pages).toBeGreaterThan(1);
+    await expect(page.locator('.run-step').nth(gate).getByText('done', { exact: true })).toBeAttached();
+    expect(await page.evaluate(() => window.closedAgain)).toBe(false);
+    await expect(here(page).getByText(/^Closed until/).locator('visible=true')).toHaveCount(0);
+});
+
 test('the test sheet: a miss names its causes, and drops name the joint', async ({ page }) => {
     await signIn(page, 'technician');
     await page.goto('/');
