@@ -65,6 +65,23 @@ final class Studies
         app()->terminating(self::keepNow(...));
     }
 
+    /**
+     * What was read back before a write was done is what the page after it asks for: it is kept as soon as others may read it, and before the
+     * answer sends the browser there. Should more have been written after it was read, it is let go.
+     *
+     * @param Closure(): void $keep
+     */
+    private static function onceWritten(Closure $keep): void
+    {
+        $writes = Job::writes();
+        DB::afterCommit(static function () use ($keep, $writes): void {
+            if (Job::writes() === $writes) {
+                // What was written is written; a page without it works everything out anew.
+                rescue($keep);
+            }
+        });
+    }
+
     /** Keeps what waits to be kept, and lets go of it. */
     public static function keepNow(): void
     {
@@ -84,7 +101,6 @@ final class Studies
         $state = self::state($job);
         $kept = $mayKeep ? DB::table('kept_studies')->where('job_id', $job->id)->where('state', $state)->value('model') : null;
         [$system, $judged] = is_string($kept) ? self::model($kept) : [null, null];
-        $before = [];
         // Read back one by one: a page needs one or two of them.
         $before = null;
         $study = Study::of($system ?? JobReader::read($job), static function (string $what) use ($job, $state, &$before): ?array {
@@ -92,14 +108,17 @@ final class Studies
 
             return isset($before[$what]) ? [unserialize((string) gzinflate($before[$what]))] : null;
         }, $judged);
+        $keep = static function () use ($job, $state, $study, $judged, &$before): void {
+            $new = array_diff_key($study->simulations->all(), $before ?? []);
+            if ($judged === null || $new !== []) {
+                $before = [...$before ?? [], ...array_map(self::packed(...), $new)];
+                self::keep($job->id, $state, $study, $before);
+            }
+        };
         if ($mayKeep) {
-            self::afterwards(static function () use ($job, $state, $study, $judged, &$before): void {
-                $new = array_diff_key($study->simulations->all(), $before ?? []);
-                if ($judged === null || $new !== []) {
-                    $before = [...$before ?? [], ...array_map(self::packed(...), $new)];
-                    self::keep($job->id, $state, $study, $before);
-                }
-            });
+            self::afterwards($keep);
+        } else {
+            self::onceWritten($keep);
         }
 
         return $study;

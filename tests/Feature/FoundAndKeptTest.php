@@ -11,8 +11,11 @@ use App\Models\Part;
 use App\Models\Place;
 use App\Models\Role;
 use App\Record\Studies;
+use Illuminate\Support\Facades\DB;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Severity;
+use Pebblefell\System\ApplianceUse;
+use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -201,5 +204,38 @@ final class FoundAndKeptTest extends TestCase
             ],
         )->assertSessionHasNoErrors();
         self::assertSame('desert', $place->refresh()->climate?->value);
+    }
+
+    public function testWhatAWriteReadBackIsKeptForThePageAfterIt(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->user());
+        $kept = static fn(): ?object => DB::table('kept_studies')->where('job_id', $job->id)->first();
+        $add = fn(string $name) => $this->post("/jobs/$job->id/appliances", ['name' => $name, 'side' => 'dc', 'watts' => '40']);
+        $names = static function (?object $row): array {
+            [$system] = unserialize((string) gzinflate($row->model ?? ''));
+
+            return $system instanceof System ? array_values(array_map(static fn(ApplianceUse $a): string => $a->name, $system->appliances)) : [];
+        };
+        $add('Berth lamp')->assertSessionHasNoErrors();
+        self::assertSame(['Berth lamp'], $names($kept()), 'kept before a page asked for it');
+        $first = $kept()->state ?? '';
+        $add('')->assertSessionHasErrors('name');
+        self::assertSame($first, $kept()->state ?? '', 'what is refused is not kept');
+        // Read, and written to once more before it is done: what was read is not what is there.
+        DB::transaction(static function () use ($job): void {
+            $job->appliances()->firstOrFail()->update(['name' => 'Galley lamp']);
+            Studies::of($job->refresh())->system;
+            $job->appliances()->firstOrFail()->update(['name' => 'Bow lamp']);
+        });
+        self::assertSame($first, $kept()->state ?? '');
+        // Taken back: nothing of it is kept.
+        DB::beginTransaction();
+        $job->appliances()->firstOrFail()->update(['name' => 'Aft lamp']);
+        Studies::of($job->refresh())->system;
+        DB::rollBack();
+        self::assertSame($first, $kept()->state ?? '');
+        $add('Deck lamp')->assertSessionHasNoErrors();
+        self::assertSame(['Bow lamp', 'Deck lamp'], $names($kept()));
     }
 }
