@@ -31,6 +31,13 @@ final readonly class Forecast
     /** Resting readings are watched over so many hours. Chosen. */
     private const WATCHED_H = 3.0;
 
+    /**
+     * Lead that takes current stands at its charger's volts, not at its charge's: so much of it, A, or so many volts a cell where amps were
+     * not read, and the volts tell nothing. Common practice: float is 2.25 V a cell, and no lead rests above it.
+     */
+    private const LEAD_TAKES_A = 0.1;
+    private const LEAD_RESTS_BELOW_V = 2.25;
+
     /** What a meter of the trade leaves open between two readings, V. Common practice. */
     private const METER_V = 0.005;
 
@@ -93,16 +100,25 @@ final readonly class Forecast
                 );
                 $vague += 100.0 * abs($ah) * 0.03 / $subject->capacityAh;
             }
+            $before = $reading;
+            if (self::isChargersVolts($subject, $reading)) {
+                continue;
+            }
             // Volts behind the resistance; not to be trusted to better than 20 mV, nor under a large current.
             $rest = $reading->volts - ($reading->amps ?? 0.0) * $subject->ohm;
             $here = $subject->vagueByPct($rest, 0.02 + 0.002 * abs($reading->amps ?? 0.0));
             if ($here < $vague) {
                 [$best, $vague] = [$subject->socPct($rest), $here];
             }
-            $before = $reading;
         }
 
         return [$best, min(100.0, $vague)];
+    }
+
+    private static function isChargersVolts(Subject $subject, Reading $reading): bool
+    {
+        return !$subject->chemistry->isLithium()
+            && (($reading->amps ?? 0.0) > self::LEAD_TAKES_A || $reading->volts > self::LEAD_RESTS_BELOW_V * $subject->cells);
     }
 
     private static function bulk(
@@ -122,16 +138,20 @@ final readonly class Forecast
                 self::say('sixteen', ['hours' => Amount::of(RefreshCharge::HOURS, 'h')]),
             );
         }
-        if ($soc === null || $amps === null || $amps <= 0.0) {
+        if ($amps === null || $amps <= 0.0) {
             return new self($soc, $vague, null, self::say('needs-amps'));
         }
         $to = $subject->chemistry->isLithium() ? self::BULK_LFP : self::BULK_LEAD;
-        $hours = max(0.0, $to - $soc) / 100.0 * $subject->capacityAh / ($amps * $subject->chemistry->coulombicEfficiency());
+        $hours = max(0.0, $to - ($soc ?? 0.0)) / 100.0 * $subject->capacityAh / ($amps * $subject->chemistry->coulombicEfficiency());
+        $ready = $last->atS + 3600.0 * $hours;
+        if ($soc === null) {
+            return new self(null, $vague, $ready, self::say('from-empty', ['amps' => Amount::of($amps, 'A', 1)]));
+        }
 
         return new self(
             $soc,
             $vague,
-            $last->atS + 3600.0 * $hours,
+            $ready,
             self::say('to-go', ['percent' => Amount::of(max(0.0, $to - $soc), '%', 0), 'amps' => Amount::of($amps, 'A', 1)]),
         );
     }
