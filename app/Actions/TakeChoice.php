@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Choice;
 use App\Models\Job;
-use App\Record\JobReader;
+use App\Record\Studies;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Choice as SystemChoice;
@@ -29,7 +29,7 @@ final class TakeChoice
         $choice->delete();
         // One of a group is taken: the question is answered.
         $job->choices()->where('group', $choice->group)->where('group', '!=', '')->get()->each->delete();
-        Plan::with(JobReader::readAnew($job->id), $changes);
+        Plan::with(Studies::now($job->id)->system, $changes);
         ($this->apply)($job, $changes);
     }
 }

@@ -47,12 +47,6 @@ final class JobReader
         }
     }
 
-    /** Reads a job anew, as the database has it now. */
-    public static function readAnew(int $id): System
-    {
-        return self::read(Job::query()->findOrFail($id));
-    }
-
     /**
      * @return array<string, mixed> the job in the file's terms, without the bytes of its pictures
      */

@@ -47,6 +47,16 @@ final class Studies
         return self::$last[1];
     }
 
+    /**
+     * The same, of its rows as they are by now.
+     *
+     * @throws UnreadableJob when the rows make no model
+     */
+    public static function now(int $job): Study
+    {
+        return self::of(Job::query()->findOrFail($job));
+    }
+
     /** What a kept row must have been made from to count. */
     private static function state(Job $job): string
     {
@@ -63,6 +73,12 @@ final class Studies
         self::$waiting ??= new WeakMap();
         self::$waiting[app()] = [...self::$waiting[app()] ?? [], $keep];
         app()->terminating(self::keepNow(...));
+    }
+
+    /** With the revision that its row has by now: what this transaction has changed so far counts. */
+    private static function asItIs(Job $job): Job
+    {
+        return (clone $job)->setAttribute('revision', Job::query()->whereKey($job->id)->toBase()->value('revision'));
     }
 
     /**
@@ -96,10 +112,10 @@ final class Studies
 
     private static function open(Job $job): Study
     {
-        // Inside a transaction that writes, the rows are ahead of what others may read.
+        // Inside a transaction the rows are ahead of what others may read, and perhaps of this job's own row as it was read.
         $mayKeep = DB::transactionLevel() === 0;
-        $state = self::state($job);
-        $kept = $mayKeep ? DB::table('kept_studies')->where('job_id', $job->id)->where('state', $state)->value('model') : null;
+        $state = $mayKeep ? self::state($job) : self::state(self::asItIs($job));
+        $kept = DB::table('kept_studies')->where('job_id', $job->id)->where('state', $state)->value('model');
         [$system, $judged] = is_string($kept) ? self::model($kept) : [null, null];
         // Read back one by one: a page needs one or two of them.
         $before = null;

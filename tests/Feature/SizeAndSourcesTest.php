@@ -15,6 +15,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\System;
 
 /** The map's pin, the plan that it becomes, the typical stay and the strings of an array. */
 final class SizeAndSourcesTest extends TestCase
@@ -111,10 +112,11 @@ final class SizeAndSourcesTest extends TestCase
         )->assertRedirect();
         $this->put("/jobs/$job->id/plan", [...$point(1, 3), 'as' => 'choice', 'choice' => 'Thrice the sun', 'choice_group' => 'bank']);
         $this->put("/jobs/$job->id/bank", ['library_part_id' => $battery->id, 'count' => 4, 'as' => 'choice', 'choice' => 'Four']);
+        $read = static fn(): System => JobReader::read(Job::query()->findOrFail($job->id));
         // The plan is what it was; the choices stand beside it, and travel in the job's file.
         self::assertSame(
             [1, 100.0],
-            [count(JobReader::readAnew($job->id)->planned()->houseBatteries()), JobReader::readAnew($job->id)->planned()->arrayW()],
+            [count($read()->planned()->houseBatteries()), $read()->planned()->arrayW()],
         );
         $this->get("/jobs/$job->id/size")->assertOk()->assertSee('Twice the bank')->assertSee('one of: bank')->assertSee('+200');
         $text = $this->get("/jobs/$job->id/file")->assertOk()->getContent();
@@ -128,14 +130,14 @@ final class SizeAndSourcesTest extends TestCase
         $twice = $job->choices()->where('name', 'Twice the bank')->firstOrFail();
         $this->put("/jobs/$job->id/choices/$twice->uid", ['lock_version' => 9])->assertConflict();
         $this->put("/jobs/$job->id/choices/$twice->uid", ['lock_version' => 1])->assertSessionHasNoErrors();
-        self::assertCount(2, JobReader::readAnew($job->id)->planned()->houseBatteries());
+        self::assertCount(2, $read()->planned()->houseBatteries());
         self::assertSame(['Four'], $job->choices()->pluck('name')->all());
         // What a choice rests on has gone meanwhile: it says so, and nothing is done.
         $four = $job->choices()->firstOrFail();
         $this->put("/jobs/$job->id/bank", ['keep_found' => 1]);
         $this->get("/jobs/$job->id/size")->assertOk()->assertSee('no longer goes with the plan');
         $this->put("/jobs/$job->id/choices/$four->uid", ['lock_version' => 1])->assertSessionHasErrors('choice');
-        self::assertCount(0, JobReader::readAnew($job->id)->planned()->houseBatteries());
+        self::assertCount(0, $read()->planned()->houseBatteries());
         $this->actingAs($this->user(Role::Technician))->delete(
             "/jobs/$job->id/choices/$four->uid",
             ['lock_version' => 1],
@@ -165,7 +167,7 @@ final class SizeAndSourcesTest extends TestCase
         [$one, $two] = $job->parts()->where('kind', 'panel')->pluck('uid')->all();
         $lay = static fn(float $x): array => ['at' => [$one => ['x' => $x, 'y' => '0,1'], $two => ['x' => 1.9, 'y' => 0.1, 'turned' => 1]]];
         $this->put("/jobs/$job->id/roof", $lay(0.2))->assertRedirect();
-        $roof = JobReader::readAnew($job->id);
+        $roof = JobReader::read(Job::query()->findOrFail($job->id));
         self::assertSame(
             [0.2, 0.1, true],
             [
@@ -176,7 +178,7 @@ final class SizeAndSourcesTest extends TestCase
         $this->put("/jobs/$job->id/roof", $lay(1.2));
         $this->get("/jobs/$job->id/size")->assertSee('lie where they cannot');
         $this->put("/jobs/$job->id/roof", ['free' => 1]);
-        self::assertNull(JobReader::readAnew($job->id)->parts[$one]->data->number('roof_x_m'));
+        self::assertNull(JobReader::read(Job::query()->findOrFail($job->id))->parts[$one]->data->number('roof_x_m'));
         $this->put(
             "/jobs/$job->id/roof",
             ['at' => [$one => ['x' => 'far', 'y' => 99]]],
@@ -222,7 +224,7 @@ final class SizeAndSourcesTest extends TestCase
             ['photo' => UploadedFile::fake()->image('roof.png', 340, 150), 'shows' => 'roof'],
         )->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/size")->assertSee('<image', false);
-        self::assertSame('roof', JobReader::readAnew($job->id)->parts[$part->uid]->photos[0]->shows);
+        self::assertSame('roof', JobReader::read(Job::query()->findOrFail($job->id))->parts[$part->uid]->photos[0]->shows);
         self::assertStringContainsString('"shows": "roof"', (string) $this->get("/jobs/$job->id/file")->getContent());
         // Only what ends there, and only what can be read; two at one roof are told.
         $this->post(

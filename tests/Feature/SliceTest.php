@@ -256,7 +256,8 @@ final class SliceTest extends TestCase
         $this->post($url, ['from_part' => $dcdc->uid] + $signal)->assertSessionHasErrors('to_part');
         $this->post($url, ['from_part' => 'p999'] + $signal)->assertSessionHasErrors('from_part');
         $this->post($url, ['kind' => 'whistle'] + $signal)->assertSessionHasErrors('kind');
-        $hears = static fn(): bool => Study::of(JobReader::readAnew($job->id))->planned()->hasSignal(SignalKind::EngineRunning, $dcdc->uid);
+        $hears = static fn(): bool => Study::of(JobReader::read(Job::query()->findOrFail($job->id)))->planned()
+            ->hasSignal(SignalKind::EngineRunning, $dcdc->uid);
         self::assertFalse($hears());
         $this->post($url, $signal)->assertSessionHasNoErrors();
         self::assertTrue($hears());

@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Models\Message;
 use App\Models\Tick;
 use App\Record\BalanceDesk;
-use App\Record\JobReader;
+use App\Record\Studies;
 use App\Record\UnreadableJob;
 use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
@@ -157,7 +157,7 @@ final class Waits
         $session = BalanceSession::query()->where('job_id', $id)->whereNull('ended_at')->latest('id')->first();
         if ($session !== null) {
             try {
-                self::keep($session, JobReader::readAnew($id));
+                self::keep($session, Studies::now($id)->system);
             } catch (UnreadableJob) {
                 // Nothing can be forecast from it; its page says so.
             }
