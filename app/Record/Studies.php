@@ -82,8 +82,8 @@ final class Studies
     }
 
     /**
-     * What was read back before a write was done is what the page after it asks for: it is kept as soon as others may read it, and before the
-     * answer sends the browser there. Should more have been written after it was read, it is let go.
+     * What was read back before a write was done is what the page after it asks for: it is kept as soon as others may read it, and before
+     * the answer sends the browser there. Should more have been written after it was read, it is let go.
      *
      * @param Closure(): void $keep
      */

@@ -255,7 +255,7 @@ final readonly class ArrayFit
         $limit = static fn(string $label, float $value, string $unit): Figure => Figure::given($label, $value, $unit, Origin::DataSheet);
         $findings = [];
         if ($this->vocColdV > $r->maxPvV) {
-            $most = max(1, (int) floor($this->series * $r->maxPvV / $this->vocColdV));
+            $most = (int) floor($this->series * $r->maxPvV / $this->vocColdV);
             $findings[] = new Finding(
                 'array-volts-too-high',
                 Severity::Stop,
@@ -268,7 +268,7 @@ final readonly class ArrayFit
                 ],
                 [$this->vocCold(), $limit('array-limit', $r->maxPvV, 'V')],
                 $subject,
-                variant: $most < $this->series ? '' : 'none',
+                variant: $most > 0 ? '' : 'none',
             );
         }
         if ($r->maxPvIscA !== null && $this->iscA > $r->maxPvIscA) {

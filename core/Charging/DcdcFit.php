@@ -96,6 +96,7 @@ final readonly class DcdcFit
         Guard::between($idlePct, 0.0, 100.0, '/idle_output_pct');
         $perOutputA = $outputV / ($inputV * $efficiencyPct / 100.0);
         $most = min($alternatorA * self::LASTING_SHARE, max(0.0, $alternatorA - $vehicleA)) / $perOutputA;
+        $isCarried = $outputA * $perOutputA <= $alternatorA - $vehicleA;
 
         return new self(
             $alternatorA,
@@ -108,7 +109,7 @@ final readonly class DcdcFit
             $vehicleA,
             $outputA * $perOutputA,
             // Dialled down in whole tens: 50, 40, 30.
-            $outputA <= $most || self::isEasy($outputA, $alternatorA) ? $outputA : min(
+            $outputA <= $most || ($isCarried && self::isEasy($outputA, $alternatorA)) ? $outputA : min(
                 $outputA,
                 floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A,
             ),

@@ -1,0 +1,317 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Pebblefell\Assessment\Verdict;
+use Pebblefell\Bank\BayFit;
+use Pebblefell\Bank\Box;
+use Pebblefell\Bank\Layout;
+use Pebblefell\Bank\Network;
+use Pebblefell\Bank\Source;
+use Pebblefell\Charging\ArrayFit;
+use Pebblefell\Charging\DcdcFit;
+use Pebblefell\Charging\PanelSheet;
+use Pebblefell\Charging\RegulatorSheet;
+use Pebblefell\Conductor\Ampacity;
+use Pebblefell\Conductor\FuseFamily;
+use Pebblefell\Conductor\Run;
+use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\Study;
+use Pebblefell\System\Change\Plan;
+use Pebblefell\Trip\Noise;
+use PHPUnit\Framework\TestCase;
+
+/** What a finding proposes does, asked again with it; and the next smaller, or larger, thing does not. Random cases, by their seed. */
+final class RemediesTest extends TestCase
+{
+    use WholeJobs;
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return array<string, Finding>
+     */
+    private static function byRule(array $findings): array
+    {
+        return array_column(array_map(static fn(Finding $f): array => [$f->rule, $f], $findings), 1, 0);
+    }
+
+    private static function value(Finding $finding, string $name): float
+    {
+        $arg = $finding->args[$name];
+
+        return $arg instanceof Amount ? $arg->value : (float) (is_numeric($arg) ? $arg : NAN);
+    }
+
+    /** A remedy that is one press away ends its finding in the ten whole vehicles, and asks at most the next question. */
+    public function testAPressEndsItsFinding(): void
+    {
+        $pressed = 0;
+        foreach (self::wholeJobs() as $name => [$study]) {
+            $known = static fn(Study $of): array => array_map(
+                static fn(Verdict $v): string => $v->finding->rule . '@' . $v->finding->subject,
+                $of->assessment()->verdicts,
+            );
+            $before = $known($study);
+            foreach ($study->assessment()->verdicts as $verdict) {
+                $finding = $verdict->finding;
+                if ($finding->changes === []) {
+                    continue;
+                }
+                $after = $known(Study::of(Plan::with($study->system, $finding->changes)));
+                self::assertNotContains("$finding->rule@$finding->subject", $after, $name);
+                // A regulator that leaves leaves its panels without one: that is the next to be planned.
+                self::assertSame([], array_diff($after, $before, ['panels-without-regulator@']), "$name: $finding->rule");
+                ++$pressed;
+            }
+        }
+        self::assertGreaterThanOrEqual(5, $pressed);
+    }
+
+    /** The most in series that a regulator stands in the cold, and the least that works in the heat and wakes at dawn. */
+    public function testSoManyInSeriesSuitAndOneMoreOrLessDoesNot(): void
+    {
+        $seen = ['high' => 0, 'high-none' => 0, 'low' => 0, 'low-none' => 0];
+        for ($seed = 1; $seed <= 600; ++$seed) {
+            $noise = Noise::of($seed);
+            $between = static fn(float $low, float $high): float => $low + ($high - $low) * $noise->uniform();
+            $noise->uniform();
+            $voc = $between(18.0, 52.0);
+            $panel = PanelSheet::of($between(80.0, 420.0), $voc, $voc * $between(0.78, 0.86), 10.0, 9.4, -$between(0.22, 0.36), -$between(0.3, 0.45));
+            $regulator = RegulatorSheet::of($noise->uniform() < 0.7, $between(40.0, 160.0), 200.0, null, $between(0.0, 6.0));
+            $absorption = $noise->uniform() < 0.6 ? 14.4 : 28.8;
+            $cold = -$between(5.0, 40.0);
+            $of = static fn(int $series): array => self::byRule(
+                ArrayFit::of($panel, $series, 1, $regulator, $cold, 70.0, $absorption)->findings(),
+            );
+            $n = 1 + (int) floor(5.0 * $noise->uniform());
+            $found = $of($n);
+            if (isset($found['array-volts-too-high'])) {
+                $most = (int) self::value($found['array-volts-too-high'], 'most');
+                if ($found['array-volts-too-high']->variant === 'none') {
+                    self::assertArrayHasKey('array-volts-too-high', $of(1), "seed $seed");
+                    ++$seen['high-none'];
+                } else {
+                    self::assertArrayNotHasKey('array-volts-too-high', $of($most), "seed $seed: $most");
+                    self::assertArrayHasKey('array-volts-too-high', $of($most + 1), "seed $seed: $most and one more");
+                    ++$seen['high'];
+                }
+            }
+            if (isset($found['array-volts-too-low'])) {
+                $series = (int) self::value($found['array-volts-too-low'], 'series');
+                $sound = static fn(int $k): bool => array_intersect_key(
+                    $of($k),
+                    ['array-volts-too-low' => 0, 'array-volts-too-high' => 0],
+                ) === [];
+                if ($series === 0) {
+                    self::assertSame([], array_filter(range(1, 12), $sound), "seed $seed: none does");
+                    ++$seen['low-none'];
+                } else {
+                    self::assertTrue($sound($series), "seed $seed: $series");
+                    self::assertSame([], $series === 1 ? [] : array_filter(range(1, $series - 1), $sound), "seed $seed: fewer");
+                    ++$seen['low'];
+                }
+            }
+        }
+        self::assertGreaterThan(4, min($seen), 'every case has come up: ' . json_encode($seen));
+    }
+
+    /** Mixed panels: the smallest current flows through a string, the lowest volts stand over all, and that leaves what it leaves. */
+    public function testMixedPanelsLoseWhatTheWeakestLeaves(): void
+    {
+        $a = PanelSheet::of(180.0, 24.0, 20.0, 9.6, 9.0, -0.3, -0.35);
+        $b = PanelSheet::of(80.0, 22.0, 16.0, 5.6, 5.0, -0.3, -0.35);
+        $regulator = RegulatorSheet::of(true, 100.0, 30.0);
+        $series = ArrayFit::ofStrings([[$a, $b]], $regulator, -20.0, 70.0, 14.4);
+        self::assertEqualsWithDelta(36.0 * 5.0, $series->pmaxW, 1e-9);
+        self::assertEqualsWithDelta(260.0 - 180.0, $series->mixedLossW, 1e-9);
+        self::assertEqualsWithDelta((24.0 + 22.0) * (1.0 + 0.003 * 45.0), $series->vocColdV, 1e-9);
+        $parallel = ArrayFit::ofStrings([[$a], [$b]], $regulator, -20.0, 70.0, 14.4);
+        self::assertEqualsWithDelta(16.0 * 14.0, $parallel->pmaxW, 1e-9);
+        self::assertEqualsWithDelta(9.6 + 5.6, $parallel->iscA, 1e-9);
+        self::assertEqualsWithDelta(24.0 * (1.0 + 0.003 * 45.0), $parallel->vocColdV, 1e-9, 'the higher string decides in the cold');
+        self::assertEqualsWithDelta(16.0 * (1.0 - 0.0035 * 45.0), $parallel->vmpHotV, 1e-9, 'the lower one in the heat');
+        self::assertEqualsWithDelta(224.0 / 14.4, $parallel->chargeA, 1e-9);
+        self::assertFalse($parallel->isClipped());
+        // Through PWM the panels' own current flows, up to what the regulator passes.
+        $pwm = ArrayFit::ofStrings([[$a], [$b]], RegulatorSheet::of(false, 50.0, 15.0), -20.0, 70.0, 14.4);
+        self::assertEqualsWithDelta(15.2, $pwm->chargeAUnclipped, 1e-9);
+        self::assertSame([15.0, true], [$pwm->chargeA, $pwm->isClipped()]);
+    }
+
+    /** The dial that is proposed wears no alternator, and ten amperes more would; the lead that is proposed does, and the next thinner does not. */
+    public function testTheDialAndTheLeadThatAreProposedDo(): void
+    {
+        $sizes = array_values(Ampacity::sizes(false));
+        $seen = ['dial' => 0, 'none' => 0, 'lead' => 0, 'warm' => 0, 'no-lead' => 0];
+        for ($seed = 1; $seed <= 500; ++$seed) {
+            $noise = Noise::of($seed);
+            $noise->uniform();
+            $pick = static fn(array $of): float => (float) $of[(int) floor(count($of) * $noise->uniform())];
+            [$alternator, $output, $vehicle] = [$pick([70, 90, 120, 180, 220]), $pick([20, 30, 40, 50, 60, 90]), $pick([5, 15, 30, 60])];
+            [$mm2, $metres, $stops] = [$pick($sizes), 0.5 + 9.0 * $noise->uniform(), $pick([0, 11.5, 12.8, 13.1])];
+            $fit = static fn(float $a, float $area): DcdcFit => DcdcFit::of(
+                $alternator,
+                $a,
+                $vehicle,
+                Run::of(ConductorSize::ofArea($area), $metres),
+                inputMinV: $stops > 0.0 ? $stops : null,
+            );
+            $of = static fn(float $a, float $area): array => self::byRule($fit($a, $area)->findings());
+            $found = $of($output, $mm2);
+            $strains = static fn(array $f): bool => isset($f['dcdc-overloads-alternator']) || isset($f['dcdc-wears-alternator']);
+            if ($strains($found)) {
+                $dial = self::value($found['dcdc-overloads-alternator'] ?? $found['dcdc-wears-alternator'], 'dial');
+                self::assertLessThan($output, $dial);
+                if ($dial > 0.0) {
+                    self::assertFalse($strains($of($dial, $mm2)), "seed $seed: $dial A");
+                    // Up to 30 A a usual alternator bears besides; less is asked of one that is dialled down.
+                    $isEasy = $dial + 10.0 <= DcdcFit::EASY_A && $alternator >= 90.0;
+                    self::assertTrue(
+                        $dial + 10.0 > $output || $isEasy || $strains($of($dial + 10.0, $mm2)),
+                        "seed $seed: $dial A and ten more",
+                    );
+                }
+                ++$seen[$dial > 0.0 ? 'dial' : 'none'];
+            }
+            if (isset($found['dcdc-lead-undersized'])) {
+                $variant = $found['dcdc-lead-undersized']->variant;
+                if ($variant === 'none') {
+                    self::assertSame(0.0, $fit($output, $mm2)->allowedDropV());
+                } else {
+                    $better = self::value($found['dcdc-lead-undersized'], 'size');
+                    self::assertGreaterThan($mm2, $better);
+                    self::assertArrayNotHasKey('dcdc-lead-undersized', $of($output, $better), "seed $seed: $better mm²");
+                    $thinner = array_filter($sizes, static fn(float $s): bool => $s < $better - 1e-9);
+                    self::assertArrayHasKey('dcdc-lead-undersized', $of($output, max([0.0, ...$thinner])), "seed $seed: thinner than $better mm²");
+                }
+                ++$seen[match ($variant) {
+                    'none' => 'no-lead',
+                    'warm' => 'warm',
+                    default => 'lead',
+                }];
+            }
+        }
+        self::assertGreaterThan(3, min($seen), 'every case has come up: ' . json_encode($seen));
+    }
+
+    /** The whole current that a bank is said to bear puts one battery at its limit, and none above it. */
+    public function testTheMostThatABankBearsPutsOneAtItsLimit(): void
+    {
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $noise = Noise::of($seed);
+            $noise->uniform();
+            $ids = array_slice(['A', 'B', 'C', 'D', 'E'], 0, 2 + (int) floor(4.0 * $noise->uniform()));
+            $sources = array_map(static fn(string $id): Source => Source::of(
+                $id,
+                13.2 + 0.02 * $noise->uniform(),
+                0.001 + 0.004 * $noise->uniform(),
+                80.0 + 120.0 * $noise->uniform(),
+                40.0 + 60.0 * $noise->uniform(),
+            ), $ids);
+            $layout = $noise->uniform() < 0.5 ? Layout::SameEnd : Layout::Across;
+            $network = Network::of($sources, $layout->links($ids, 0.0002, 0.0004), Layout::POSITIVE, Layout::NEGATIVE);
+            foreach ([true, false] as $discharging) {
+                $most = $network->share(10.0)->most($discharging);
+                self::assertNotNull($most);
+                $at = $network->share($discharging ? $most[0] : -$most[0]);
+                $room = array_combine($ids, array_map(
+                    static fn(Source $s, float $a): float => $discharging ? ($s->dischargeLimitA ?? INF) - $a : ($s->chargeLimitA ?? INF) + $a,
+                    $sources,
+                    $at->amps,
+                ));
+                self::assertEqualsWithDelta(0.0, min([INF, ...array_values($room)]), 1e-6, "seed $seed");
+                self::assertSame($most[1], array_search(min([INF, ...array_values($room)]), $room, true));
+                self::assertEqualsWithDelta($at->loadA, array_sum($at->amps), 1e-6);
+            }
+        }
+        // What no data sheet limits, limits nothing.
+        $free = Network::of(
+            [Source::of('A', 13.2, 0.002), Source::of('B', 13.2, 0.002, 100.0)],
+            Layout::Across->links(['A', 'B'], 0.0002, 0.0004),
+            Layout::POSITIVE,
+            Layout::NEGATIVE,
+        )->share(0.0);
+        self::assertNull($free->most(false));
+        self::assertSame('B', $free->most(true)[1] ?? '');
+        self::assertNull($free->percent()[0]);
+        self::assertNull($free->lostV());
+    }
+
+    /**
+     * Blocks of 3 by 2 in small bays, against the best of all ways to lay them: rows reach it in all but three of 48, and never claim more.
+     */
+    public function testRowsOfBlocksAgainstEveryWayToLayThem(): void
+    {
+        $short = 0;
+        $bays = 0;
+        for ($length = 2; $length <= 9; ++$length) {
+            for ($width = 2; $width <= 7; ++$width) {
+                $best = self::lays($length, $width);
+                $fit = BayFit::of(Box::of(100.0 * $length, 100.0 * $width, 300.0), Box::of(300.0, 200.0, 200.0), 99, 0.0);
+                self::assertLessThanOrEqual($best, $fit->most, "$length × $width");
+                $short += $best - $fit->most;
+                ++$bays;
+                // Turned, it is the same bay.
+                $turned = BayFit::of(Box::of(100.0 * $width, 100.0 * $length, 300.0), Box::of(200.0, 300.0, 200.0), 99, 0.0);
+                self::assertSame($fit->most, $turned->most, "$length × $width");
+            }
+        }
+        self::assertLessThanOrEqual(3, $short, "of $bays bays");
+    }
+
+    /** The most 3 × 2 blocks on a grid of unit cells, by trying each way at the first free cell. */
+    private static function lays(int $length, int $width): int
+    {
+        $known = [];
+        $best = static function (array $free) use (&$best, &$known, $length, $width): int {
+            $key = implode('', $free);
+            if (isset($known[$key])) {
+                return $known[$key];
+            }
+            $at = strpos($key, '1');
+            if ($at === false) {
+                return 0;
+            }
+            [$x, $y] = [$at % $length, intdiv($at, $length)];
+            $left = $free;
+            $left[$at] = 0;
+            $most = $best($left);
+            foreach ([[3, 2], [2, 3]] as [$l, $w]) {
+                if ($x + $l > $length || $y + $w > $width) {
+                    continue;
+                }
+                $laid = $free;
+                $clear = true;
+                for ($i = $x; $i < $x + $l; ++$i) {
+                    for ($j = $y; $j < $y + $w; ++$j) {
+                        $clear = $clear && $free[$j * $length + $i] === 1;
+                        $laid[$j * $length + $i] = 0;
+                    }
+                }
+                $most = $clear ? max($most, 1 + $best($laid)) : $most;
+            }
+
+            return $known[$key] = $most;
+        };
+
+        return $best(array_fill(0, $length * $width, 1));
+    }
+
+    /** What a fuse of each sort breaks, at the volts of the systems that there are. Common practice, from the sheets of several makers. */
+    public function testWhatEachSortOfFuseBreaksAndWhereItEnds(): void
+    {
+        $at = static fn(FuseFamily $f): array => array_map($f->interruptA(...), [14.6, 14.7, 32.0, 32.1, 58.0, 58.1, 125.0, 125.1, 1000.0, 1001.0]);
+        self::assertSame([1e3, 1e3, 1e3, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0], $at(FuseFamily::Blade));
+        self::assertSame([2e3, 2e3, 2e3, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0], $at(FuseFamily::Sf30));
+        self::assertSame($at(FuseFamily::Sf30), $at(FuseFamily::Sf51));
+        self::assertSame([6e3, 6e3, 6e3, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0], $at(FuseFamily::Strip));
+        self::assertSame([1e4, 5e3, 5e3, 2e3, 2e3, 0.0, 0.0, 0.0, 0.0, 0.0], $at(FuseFamily::Terminal));
+        self::assertSame([2e4, 2e4, 2e4, 2e4, 2e4, 2e4, 2e4, 0.0, 0.0, 0.0], $at(FuseFamily::ClassT));
+        self::assertSame([3e4, 3e4, 3e4, 3e4, 3e4, 3e4, 3e4, 3e4, 3e4, 0.0], $at(FuseFamily::Gpv));
+    }
+}
