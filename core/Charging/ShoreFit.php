@@ -93,7 +93,8 @@ final readonly class ShoreFit
                 'charger' => Amount::of($this->chargerAcA, 'A', 1),
                 'outlets' => Amount::of($outlets, 'A', 1),
                 'breaker' => Amount::of($this->breakerA, 'A'),
-                'most' => Amount::of($this->maxChargerOutputA, 'A', 0),
+                // In whole amperes that still fit.
+                'most' => Amount::of(floor($this->maxChargerOutputA), 'A', 0),
             ],
             [$this->total(), Figure::given('breaker', $this->breakerA, 'A')],
             $subject,

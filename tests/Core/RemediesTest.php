@@ -14,14 +14,19 @@ use Pebblefell\Charging\ArrayFit;
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Charging\PanelSheet;
 use Pebblefell\Charging\RegulatorSheet;
+use Pebblefell\Charging\ShoreFit;
 use Pebblefell\Conductor\Ampacity;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Conductor\Run;
 use Pebblefell\Finding\Amount;
+use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\PartKind;
 use Pebblefell\Trip\Noise;
 use PHPUnit\Framework\TestCase;
 
@@ -70,6 +75,99 @@ final class RemediesTest extends TestCase
             }
         }
         self::assertGreaterThanOrEqual(5, $pressed);
+    }
+
+    /**
+     * In the ten whole vehicles, wired soundly, each run is thinned until it is too thin, each fuse made too small: what is proposed carries, and the next
+     * smaller size that is made does not.
+     */
+    public function testASizeThatIsProposedCarries(): void
+    {
+        $sizes = array_values(Ampacity::sizes(false));
+        $ratings = FuseFamily::standardRatings();
+        $seen = ['cable-too-thin' => 0, 'fuse-too-small' => 0, 'main-fuse-too-small' => 0];
+        foreach (self::wholeJobs() as $name => [$drawn]) {
+            $laid = Plan::with($drawn->system, SoundLayout::of($drawn)->changes());
+            $study = Study::of(Plan::with($laid, array_values(array_map(
+                static fn(Conductor $c): Change => Change::set('conductor', $c->uid, 'length_m', $c->lengthM ?? 1.5),
+                $laid->planned()->conductors,
+            ))));
+            foreach ($study->runs()->runs as $run) {
+                if (!$run->isMeasured()) {
+                    continue;
+                }
+                $uids = array_map(static fn(Conductor $c): string => $c->uid, $run->conductors);
+                $at = static fn(float $mm2): ?Finding => self::ruleOf($study, 'cable-too-thin', $uids[0], array_map(
+                    static fn(string $uid): Change => Change::set('conductor', $uid, 'size_mm2', $mm2),
+                    $uids,
+                ));
+                $finding = $at(0.75);
+                $wants = $finding === null ? 0.0 : self::value($finding, 'wants');
+                if ($wants <= 0.0) {
+                    continue;
+                }
+                self::assertNull($at($wants), "$name, $uids[0]: $wants mm²");
+                // The size looks at its fuse and its drop besides: it may be larger than what just carries, by those alone.
+                $carries = $run->carriesFromMm2() ?? 0.0;
+                self::assertGreaterThanOrEqual($carries, $wants);
+                self::assertNull(count($uids) > 1 ? null : $at($carries), "$name, $uids[0]: $carries mm²");
+                $thinner = max([0.0, ...array_filter($sizes, static fn(float $s): bool => $s < $carries - 1e-9)]);
+                self::assertTrue(count($uids) > 1 || $thinner <= 0.0 || $at($thinner) !== null, "$name, $uids[0]: $thinner mm²");
+                ++$seen['cable-too-thin'];
+            }
+            foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
+                foreach (['fuse-too-small', 'main-fuse-too-small'] as $rule) {
+                    $at = static fn(float $amps): ?Finding => self::ruleOf(
+                        $study,
+                        $rule,
+                        $fuse->uid,
+                        [Change::setData($fuse->uid, [...$fuse->data->values, 'rating_a' => $amps])],
+                    );
+                    $finding = $at(1.0);
+                    if ($finding === null) {
+                        continue;
+                    }
+                    $wanted = self::value($finding, 'wanted');
+                    $made = min(array_filter($ratings, static fn(float $r): bool => $r >= round($wanted)) ?: [round($wanted)]);
+                    self::assertNull($at($made), "$name, $fuse->uid: $made A for $wanted A");
+                    // A fuse that burns for hours at all of its rating is too small; a main fuse already at four fifths.
+                    self::assertNotNull($at(0.79 * $wanted), "$name, $fuse->uid: well below $wanted A");
+                    ++$seen[$rule];
+                }
+            }
+        }
+        self::assertGreaterThan(7, min($seen), (string) json_encode($seen));
+    }
+
+    /**
+     * @param list<Change> $changes
+     */
+    private static function ruleOf(Study $study, string $rule, string $subject, array $changes): ?Finding
+    {
+        foreach (Study::of(Plan::with($study->system, $changes))->assessment()->verdicts as $verdict) {
+            if ($verdict->finding->rule === $rule && $verdict->finding->subject === $subject) {
+                return $verdict->finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** The amperes that are left to a charger at a post fit it, in whole ones; one more does not. */
+    public function testWhatIsLeftToTheChargerFitsThePost(): void
+    {
+        foreach ([[230.0, 6.0, 70.0, 900.0], [230.0, 10.0, 120.0, 1500.0], [120.0, 15.0, 100.0, 1200.0], [230.0, 4.0, 60.0, 1000.0]] as [$v, $a, $out, $w]) {
+            $of = static fn(float $output): array => self::byRule(ShoreFit::of($v, $a, $output, 14.4, 85.0, $w)->findings());
+            $finding = $of($out)['hook-up-overloaded'];
+            $most = self::value($finding, 'most');
+            if ($finding->variant === 'outlets') {
+                self::assertArrayHasKey('hook-up-overloaded', $of(0.0));
+                self::assertSame(0.0, $most);
+            } else {
+                self::assertSame([], $of($most));
+                self::assertArrayHasKey('hook-up-overloaded', $of($most + 1.0));
+            }
+        }
     }
 
     /** The most in series that a regulator stands in the cold, and the least that works in the heat and wakes at dawn. */

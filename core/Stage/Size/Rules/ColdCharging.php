@@ -53,7 +53,7 @@ final class ColdCharging implements Rule
         return [new Finding(
             'charging-below-freezing',
             $stopped ? Severity::Fix : Severity::Stop,
-            [...$args, 'watts' => Amount::of(max(self::SMALLEST_PAD_W, $frost->wantedW->value), 'W', 0)],
+            [...$args, 'watts' => Amount::of(max(self::SMALLEST_PAD_W, ceil($frost->wantedW->value)), 'W', 0)],
             [$frost->coldest, $frost->floor, ...$heat],
             variant: $variant,
         )];
