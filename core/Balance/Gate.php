@@ -124,13 +124,13 @@ final readonly class Gate
             if ($limit !== null && abs($a) > $limit) {
                 $dont[] = self::say(
                     $a > 0.0 ? 'gives' : 'takes',
-                    ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($limit, 'A', 0)],
+                    ['name' => $c->name, ...Amount::compared(['amps' => abs($a), 'limit' => $limit], 'A', 0)],
                 );
             }
             if ($leadA !== null && abs($a) > $leadA) {
                 $dont[] = self::say(
                     'lead',
-                    ['name' => $c->name, 'amps' => Amount::of(abs($a), 'A', 0), 'limit' => Amount::of($leadA, 'A', 0)],
+                    ['name' => $c->name, ...Amount::compared(['amps' => abs($a), 'limit' => $leadA], 'A', 0)],
                 );
             }
         }
@@ -141,7 +141,7 @@ final readonly class Gate
             $dont = [...$dont, ...self::notFull($candidates)];
         }
         if ($spread > $allowed) {
-            $dont[] = self::say('volts-apart', ['spread' => Amount::of($spread, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)]);
+            $dont[] = self::say('volts-apart', Amount::compared(['spread' => $spread, 'limit' => $allowed], 'V', 2));
         }
         $vague = array_filter($rush->charges, static fn(array $c): bool => $c[1] > self::VAGUE_PCT);
         if ($vague !== []) {
@@ -272,7 +272,7 @@ final readonly class Gate
             $allowed = self::allowedV($protocol, $candidates[0]->subject->chemistry, $candidates[0]->subject->cells);
             $dont = [...$dont, ...self::notFull($candidates)];
             if (($spread ?? 0.0) > $allowed) {
-                $dont[] = self::say('holds-not', ['spread' => Amount::of($spread ?? 0.0, 'V', 2), 'limit' => Amount::of($allowed, 'V', 2)]);
+                $dont[] = self::say('holds-not', Amount::compared(['spread' => $spread ?? 0.0, 'limit' => $allowed], 'V', 2));
             }
         }
         $answer = $wait !== [] ? self::WAIT : ($dont !== [] ? self::DONT : self::EVEN);

@@ -261,9 +261,8 @@ final readonly class ArrayFit
                 Severity::Stop,
                 [
                     'series' => $this->series,
-                    'volts' => Amount::of($this->vocColdV, 'V', 1),
+                    ...Amount::compared(['volts' => $this->vocColdV, 'takes' => $r->maxPvV], 'V', 1),
                     'cold' => Amount::of($this->minCellC, '°C'),
-                    'takes' => Amount::of($r->maxPvV, 'V'),
                     'most' => $most,
                 ],
                 [$this->vocCold(), $limit('array-limit', $r->maxPvV, 'V')],
@@ -275,7 +274,7 @@ final readonly class ArrayFit
             $findings[] = new Finding(
                 'array-current-too-high',
                 Severity::Fix,
-                ['amps' => Amount::of($this->iscA, 'A', 1), 'bears' => Amount::of($r->maxPvIscA, 'A')],
+                Amount::compared(['amps' => $this->iscA, 'bears' => $r->maxPvIscA], 'A', 1),
                 [$this->shortCircuit(), $limit('input-limit', $r->maxPvIscA, 'A')],
                 $subject,
             );
@@ -304,7 +303,7 @@ final readonly class ArrayFit
             $findings[] = new Finding(
                 'regulator-clips',
                 Severity::Note,
-                ['amps' => Amount::of($this->chargeAUnclipped, 'A', 1), 'limit' => Amount::of($r->maxChargeA, 'A')],
+                Amount::compared(['amps' => $this->chargeAUnclipped, 'limit' => $r->maxChargeA], 'A', 1),
                 [$this->unclipped(), $limit('charge-limit', $r->maxChargeA, 'A')],
                 $subject,
             );

@@ -15,6 +15,28 @@ final readonly class Amount
     {
     }
 
+    /** Decimals beyond which two that are told apart are still written alike. Chosen. */
+    private const MOST_DECIMALS = 3;
+
+    /**
+     * Two that are compared in one sentence: with as many decimals more as tell them apart.
+     *
+     * @param array<string, float> $values by the names that they have in the sentence
+     *
+     * @return array<string, self>
+     */
+    public static function compared(array $values, string $unit, int $decimals): array
+    {
+        $alike = static fn(int $n): bool => count(
+            array_unique(array_map(static fn(float $v): string => number_format($v, $n), $values)),
+        ) === 1;
+        while ($decimals < self::MOST_DECIMALS && $alike($decimals) && !$alike(self::MOST_DECIMALS)) {
+            ++$decimals;
+        }
+
+        return array_map(static fn(float $v): self => new self($v, $unit, $decimals), $values);
+    }
+
     public static function of(float $value, string $unit = '', ?int $decimals = null): self
     {
         return new self($value, $unit, $decimals);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Words\Lexicon;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Bank\Box;
@@ -33,6 +34,7 @@ use PHPUnit\Framework\TestCase;
 /** What a finding proposes does, asked again with it; and the next smaller, or larger, thing does not. Random cases, by their seed. */
 final class RemediesTest extends TestCase
 {
+    use Says;
     use WholeJobs;
 
     /**
@@ -151,6 +153,23 @@ final class RemediesTest extends TestCase
         }
 
         return null;
+    }
+
+    /** Two figures of which one is said to be too large for the other are never written alike. */
+    public function testWhatIsComparedIsWrittenApart(): void
+    {
+        $decimals = static fn(float $a, float $b, int $from): array => array_values(
+            array_map(static fn(Amount $x): ?int => $x->decimals, Amount::compared(['a' => $a, 'b' => $b], 'A', $from)),
+        );
+        self::assertSame([0, 0], $decimals(143.0, 120.0, 0));
+        self::assertSame([1, 1], $decimals(143.4, 142.6, 0));
+        self::assertSame([2, 2], $decimals(14.41, 14.4, 1));
+        self::assertSame([0, 0], $decimals(143.0, 143.0, 0), 'alike is alike');
+        self::assertSame([0, 0], $decimals(143.0, 143.00001, 0), 'and what no reader could tell apart');
+        // 40.004 V on a cold morning kill a regulator for 40 V: not "40 V; it takes 40 V".
+        $panel = PanelSheet::of(200.0, 40.004, 33.0, 6.5, 6.0, 0.0, -0.3);
+        $found = self::byRule(ArrayFit::of($panel, 1, 1, RegulatorSheet::of(true, 40.0, 30.0), -20.0, 60.0, 14.4)->findings());
+        self::assertMatchesRegularExpression('/reach 40\.004 V open-circuit.*takes 40 V/', self::said(Lexicon::plain()->finding($found['array-volts-too-high'])->message));
     }
 
     /** The amperes that are left to a charger at a post fit it, in whole ones; one more does not. */

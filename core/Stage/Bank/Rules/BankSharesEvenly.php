@@ -60,8 +60,7 @@ final class BankSharesEvenly implements Rule
                 'bank-limit-by-share',
                 Severity::Fix,
                 [
-                    'peak' => Amount::of($peak, 'A', 0),
-                    'limit' => Amount::of($limit->value, 'A', 0),
+                    ...Amount::compared(['peak' => $peak, 'limit' => $limit->value], 'A', 0),
                     'sum' => Amount::of($limit->inputs[0]->value, 'A', 0),
                 ],
                 [$limit, Figure::given('worst-moment', round($peak, 1), 'A', Origin::Computed)],

@@ -39,9 +39,8 @@ final class InverterCarriesLoads implements Rule
                 Severity::Fix,
                 [
                     'loads' => $names,
-                    'peak' => Amount::of($budget->acPeakW, 'W', 0),
+                    ...Amount::compared(['peak' => $budget->acPeakW, 'gives' => $continuous->value], 'W', 0),
                     'inverter' => Named::part($part->uid),
-                    'gives' => Amount::of($continuous->value, 'W', 0),
                 ],
                 [$peak, $continuous],
                 $part->uid,
@@ -54,9 +53,8 @@ final class InverterCarriesLoads implements Rule
                 'inverter-surge',
                 Severity::Fix,
                 [
-                    'start' => Amount::of($start->value, 'W', 0),
+                    ...Amount::compared(['start' => $start->value, 'gives' => $surge->value], 'W', 0),
                     'inverter' => Named::part($part->uid),
-                    'gives' => Amount::of($surge->value, 'W', 0),
                 ],
                 [$start, $surge],
                 $part->uid,

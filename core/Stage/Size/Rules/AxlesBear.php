@@ -27,7 +27,7 @@ final class AxlesBear implements Rule
                 $findings[] = new Finding(
                     'axle-overloaded',
                     Severity::Stop,
-                    ['after' => Amount::of($after, 'kg', 0), 'most' => Amount::of($most, 'kg', 0)],
+                    Amount::compared(['after' => $after, 'most' => $most], 'kg', 0),
                     [$isFront ? $axles->front : $axles->rear, Figure::given('plate', $most, 'kg')],
                     '',
                     variant: $isFront && $axles->isTrailer ? 'coupling' : $which,

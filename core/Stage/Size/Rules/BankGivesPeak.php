@@ -28,7 +28,7 @@ final class BankGivesPeak implements Rule
         return [new Finding(
             'bank-current-limit',
             Severity::Fix,
-            ['peak' => Amount::of($peakA, 'A', 0), 'limit' => Amount::of($limit, 'A', 0)],
+            Amount::compared(['peak' => $peakA, 'limit' => $limit], 'A', 0),
             [
                 new Figure('worst-moment', $peakA, 'A', 'worst-moment', [$study->loads()->peak()]),
                 Figure::given('bank-limit', $limit, 'A', Origin::DataSheet),
@@ -52,7 +52,7 @@ final class BankGivesPeak implements Rule
             return [new Finding(
                 'start-opens-bms',
                 Severity::Fix,
-                ['start' => Amount::of($start->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0)],
+                Amount::compared(['start' => $start->value, 'limit' => $limit->value], 'A', 0),
                 [$start, $limit],
             )];
         }
@@ -65,7 +65,7 @@ final class BankGivesPeak implements Rule
         return [new Finding(
             'start-opens-bms',
             Severity::Note,
-            ['full' => Amount::of($full->value, 'A', 0), 'limit' => Amount::of($continuous, 'A', 0)],
+            Amount::compared(['full' => $full->value, 'limit' => $continuous], 'A', 0),
             [$full, Figure::given('bank-limit', $continuous, 'A', Origin::DataSheet)],
             variant: 'full',
         )];

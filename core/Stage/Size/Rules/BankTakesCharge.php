@@ -24,7 +24,7 @@ final class BankTakesCharge implements Rule
         }
 
         return [new Finding('charge-sum', Severity::Fix, [
-            'sum' => Amount::of($sum->value, 'A', 0), 'limit' => Amount::of($limit->value, 'A', 0),
+            ...Amount::compared(['sum' => $sum->value, 'limit' => $limit->value], 'A', 0),
             'shares' => array_map(
                 static fn(Figure $f): Word => Word::of(
                     'findings.phrases.share',

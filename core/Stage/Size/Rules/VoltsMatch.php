@@ -79,9 +79,8 @@ final class VoltsMatch implements Rule
                 Severity::Stop,
                 [
                     'part' => Named::part($part->uid),
-                    'rated' => Amount::of($rated, 'V', 0),
+                    ...Amount::compared(['rated' => $rated, 'highest' => $highest->value], 'V', 1),
                     'bank' => Amount::of($bankV, 'V', 1),
-                    'highest' => Amount::of($highest->value, 'V', 1),
                 ],
                 [Figure::given('made-for', $rated, 'V', Origin::DataSheet), $highest],
                 $part->uid,

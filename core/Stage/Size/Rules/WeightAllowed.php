@@ -36,7 +36,7 @@ final class WeightAllowed implements Rule
         return new Finding(
             $rule,
             Severity::Stop,
-            ['added' => Amount::of($addedKg, 'kg', 0), 'left' => Amount::of($leftKg, 'kg', 0)],
+            Amount::compared(['added' => $addedKg, 'left' => $leftKg], 'kg', 0),
             [Figure::given('added', round($addedKg, 1), 'kg', Origin::Computed), Figure::given('left', $leftKg, 'kg')],
         );
     }

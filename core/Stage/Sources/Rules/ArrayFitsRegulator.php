@@ -64,8 +64,7 @@ final class ArrayFitsRegulator implements Rule
             Severity::Note,
             [
                 'array' => Amount::of($array->watts(), 'W', 0),
-                'amps' => Amount::of($amps->value, 'A', 0),
-                'limit' => Amount::of($limit->value, 'A', 0),
+                ...Amount::compared(['amps' => $amps->value, 'limit' => $limit->value], 'A', 0),
             ],
             [$amps, $limit],
             $array->regulator->uid,

@@ -28,8 +28,7 @@ final class GeneratorCarries implements Rule
                     Severity::Fix,
                     [
                         'part' => Named::part($generator->uid),
-                        'gives' => Amount::of($gives->value, 'W', 0),
-                        'needed' => Amount::of($needed->value, 'W', 0),
+                        ...Amount::compared(['gives' => $gives->value, 'needed' => $needed->value], 'W', 0),
                     ],
                     [$gives, $needed],
                     $generator->uid,

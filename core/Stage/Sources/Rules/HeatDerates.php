@@ -30,8 +30,7 @@ final class HeatDerates implements Rule
                     Severity::Note,
                     [
                         'part' => Named::part($part->uid),
-                        'warmth' => Amount::of($warmth->celsius, '°C', 0),
-                        'from' => Amount::of($warmth->fromC(), '°C', 0),
+                        ...Amount::compared(['warmth' => $warmth->celsius, 'from' => $warmth->fromC()], '°C', 0),
                         'left' => Amount::of(100.0 * $warmth->share(), '%', 0),
                     ],
                     [$warmth->left()],

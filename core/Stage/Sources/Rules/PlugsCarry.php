@@ -27,8 +27,7 @@ final class PlugsCarry implements Rule
                     Severity::Fix,
                     [
                         'part' => Named::part($plug->uid),
-                        'rated' => Amount::of($rated->value, 'A', 0),
-                        'runs' => Amount::of($runs->value, 'A', 0),
+                        ...Amount::compared(['rated' => $rated->value, 'runs' => $runs->value], 'A', 0),
                     ],
                     [$rated, $runs],
                     $plug->uid,

@@ -76,8 +76,7 @@ final class ChargerSuitsChemistry implements Rule
             $args = [
                 'kind' => Word::of('kinds.' . $part->kind->value),
                 'part' => Named::part($part->uid),
-                'volts' => Amount::of($asBuilt->value, 'V', 1),
-                'bears' => Amount::of($bears->value, 'V', 1),
+                ...Amount::compared(['volts' => $asBuilt->value, 'bears' => $bears->value], 'V', 1),
             ];
 
             return $part->data->text('lithium') === 'none'
@@ -96,7 +95,7 @@ final class ChargerSuitsChemistry implements Rule
         return $most === null || $most->value >= $fills->value ? null : new Finding(
             'never-fills',
             Severity::Fix,
-            ['part' => Named::part($part->uid), 'volts' => Amount::of($most->value, 'V', 1), 'fills' => Amount::of($fills->value, 'V', 1)],
+            ['part' => Named::part($part->uid), ...Amount::compared(['volts' => $most->value, 'fills' => $fills->value], 'V', 1)],
             [$most, $fills],
             $part->uid,
         );
@@ -120,8 +119,7 @@ final class ChargerSuitsChemistry implements Rule
             Severity::Fix,
             [
                 'part' => Named::part($part->uid),
-                'volts' => Amount::of($gives->value, 'V', 1),
-                'wanted' => Amount::of($wanted->value * $series, 'V', 1),
+                ...Amount::compared(['volts' => $gives->value, 'wanted' => $wanted->value * $series], 'V', 1),
             ],
             [$gives, $wanted],
             $part->uid,

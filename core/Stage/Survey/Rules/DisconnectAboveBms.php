@@ -55,8 +55,7 @@ final class DisconnectAboveBms implements Rule
             Severity::Fix,
             [
                 'part' => Named::part($part->uid),
-                'rating' => Amount::of($rating, 'A', 0),
-                'peak' => Amount::of($peak->value, 'A', 0),
+                ...Amount::compared(['rating' => $rating, 'peak' => $peak->value], 'A', 0),
                 'acts' => $acts === null ? Word::of('findings.phrases.point-not-noted') : Amount::of($acts->value, 'V', 1),
                 'bms' => Amount::of($bms->value, 'V', 1),
                 'first' => Amount::of($first, 'V', 1),

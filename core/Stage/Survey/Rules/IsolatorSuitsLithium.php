@@ -44,8 +44,7 @@ final class IsolatorSuitsLithium implements Rule
         $own = $part->data->figure('rating_a');
         $args = [
             'part' => Named::part($part->uid),
-            'draw' => Amount::of($draw->value, 'A', 0),
-            'rated' => Amount::of($rated->value, 'A', 0),
+            ...Amount::compared(['draw' => $draw->value, 'rated' => $rated->value], 'A', 0),
             'own' => Amount::of($own->value ?? 0.0, 'A', 0),
         ];
         if ($draw->value <= self::SAFE_SHARE * $rated->value && $own !== null && $draw->value > $own->value) {

@@ -41,9 +41,8 @@ final class LoadOutputCarries implements Rule
                             Severity::Fix,
                             [
                                 'regulator' => Named::part($regulator->uid),
-                                'limit' => Amount::of($limit->value, 'A', 0),
+                                ...Amount::compared(['limit' => $limit->value, 'amps' => $amps->value], 'A', 0),
                                 'fed' => Named::part($fed->uid),
-                                'amps' => Amount::of($amps->value, 'A', 0),
                             ],
                             [$limit, $amps],
                             $regulator->uid,

@@ -52,7 +52,7 @@ final class CablesCarry implements Rule
                 $run->areaMm2() ?? 0.0,
                 'mm²',
             ),
-            'amps' => Amount::of($current->value, 'A', 0), 'carries' => Amount::of($carries, 'A', 0),
+            ...Amount::compared(['amps' => $current->value, 'carries' => $carries], 'A', 0),
             'wants' => Amount::of($wantsMm2 ?? 0.0, 'mm²'),
         ], [
             $current,
@@ -69,12 +69,8 @@ final class CablesCarry implements Rule
         }
 
         return new Finding('drop-too-large', Severity::Fix, [
-            'to' => Named::part($run->far->uid), 'lost' => Amount::of($lost, 'V', 2), 'share' => Amount::of(
-                100.0 * $lost / $run->systemV,
-                '%',
-                1,
-            ),
-            'allowed' => Amount::of($allowed, 'V', 2), 'amps' => Amount::of($run->current()->value, 'A', 0),
+            'to' => Named::part($run->far->uid), ...Amount::compared(['lost' => $lost, 'allowed' => $allowed], 'V', 2),
+            'share' => Amount::of(100.0 * $lost / $run->systemV, '%', 1), 'amps' => Amount::of($run->current()->value, 'A', 0),
         ], [$run->current(), Figure::given('lost-on-the-way', round($lost, 2), 'V', Origin::Computed)], $run->far->uid);
     }
 

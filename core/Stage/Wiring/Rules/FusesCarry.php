@@ -39,8 +39,8 @@ final class FusesCarry implements Rule
                     'common-practice',
                 );
                 $findings[] = new Finding('fuse-too-small', Severity::Fix, [
-                    'fuse' => Named::part($fuse->uid), 'rating' => Amount::of($rating->value, 'A', 0),
-                    'runs' => Amount::of($lasting->value, 'A', 0), 'wanted' => Amount::of($wanted->value, 'A', 0),
+                    'fuse' => Named::part($fuse->uid), ...Amount::compared(['rating' => $rating->value, 'runs' => $lasting->value], 'A', 0),
+                    'wanted' => Amount::of($wanted->value, 'A', 0),
                 ], [$rating, $wanted], $fuse->uid);
             }
         }

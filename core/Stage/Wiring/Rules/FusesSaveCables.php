@@ -48,9 +48,8 @@ final class FusesSaveCables implements Rule
             $certain ? Severity::Stop : Severity::Note,
             [
                 'fuse' => Named::part($fuse->uid),
-                'rating' => Amount::of($rating->value, 'A', 0),
+                ...Amount::compared(['rating' => $rating->value, 'ampacity' => $carries->value], 'A', 0),
                 'size' => Amount::of($weakest[2], 'mm²'),
-                'ampacity' => Amount::of($carries->value, 'A', 0),
             ],
             [$rating, $carries],
             $fuse->uid,
@@ -104,7 +103,7 @@ final class FusesSaveCables implements Rule
         return new Finding(
             'fuse-breaks-too-little',
             Severity::Fix,
-            ['fuse' => Named::part($fuse->uid), 'short' => Amount::of($short, 'A', 0), 'breaks' => Amount::of($breaks->value, 'A', 0)],
+            ['fuse' => Named::part($fuse->uid), ...Amount::compared(['short' => $short, 'breaks' => $breaks->value], 'A', 0)],
             [new Figure('short-there', $short, 'A', 'short-there', [], 'ohm'), $breaks],
             $fuse->uid,
             variant: 'drawn',

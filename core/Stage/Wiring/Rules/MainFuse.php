@@ -93,9 +93,8 @@ final class MainFuse implements Rule
             Severity::Fix,
             [
                 'fuse' => Named::part($fuse->uid),
-                'rating' => Amount::of($rating->value, 'A', 0),
+                ...Amount::compared(['rating' => $rating->value, 'wanted' => self::CONTINUOUS * $lasting->value], 'A', 0),
                 'lasting' => Amount::of($lasting->value, 'A', 0),
-                'wanted' => Amount::of(self::CONTINUOUS * $lasting->value, 'A', 0),
             ],
             [$rating, $lasting],
             $fuse->uid,

@@ -27,8 +27,7 @@ final class PartsCarry implements Rule
             if ($rating !== null && $current !== null && $current->value > $rating->value) {
                 $findings[] = new Finding('part-overloaded', Severity::Fix, [
                     'part' => Named::part($part->uid),
-                    'rating' => Amount::of($rating->value, 'A', 0),
-                    'amps' => Amount::of($current->value, 'A', 0),
+                    ...Amount::compared(['rating' => $rating->value, 'amps' => $current->value], 'A', 0),
                 ], [$rating, $current], $part->uid);
             }
         }
