@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use App\Words\Lexicon;
 use Pebblefell\Assessment\Verdict;
+use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\BayFit;
 use Pebblefell\Bank\Box;
 use Pebblefell\Bank\Layout;
@@ -23,11 +24,16 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\Stage\Size\Chosen;
+use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Conductor;
+use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\Trip\Noise;
 use PHPUnit\Framework\TestCase;
 
@@ -153,6 +159,39 @@ final class RemediesTest extends TestCase
         }
 
         return null;
+    }
+
+    /** A point of the map that becomes the plan is what the map said of it: the panels lie as the planned ones do. */
+    public function testAPointOfTheMapKeepsItsPromiseAsThePlan(): void
+    {
+        $battery = new Part('x1', PartKind::Battery, DataSheet::of(PartKind::Battery, [
+            'chemistry' => 'lfp', 'nominal_v' => 12.8, 'capacity_ah' => 100, 'usable_pct' => 95, 'charge_limit_a' => 100, 'charge_min_c' => 0,
+            'discharge_limit_a' => 100, 'mass_kg' => 11, 'length_mm' => 330, 'width_mm' => 172, 'height_mm' => 214, 'price' => 500,
+        ]), Fate::Add, make: 'Testmake', model: 'B');
+        $panel = new Part('x2', PartKind::Panel, DataSheet::of(PartKind::Panel, [
+            'pmax_w' => 100, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'length_mm' => 1050, 'width_mm' => 540,
+            'mass_kg' => 7, 'price' => 100,
+        ]), Fate::Add, make: 'Testmake', model: 'P');
+        $kept = 0;
+        foreach (self::wholeJobs() as $name => [$study]) {
+            $month = $study->system->travel->months[0] ?? 6;
+            $map = Endurance::of($study, $battery->data, $panel->data, $month, true);
+            $best = $map?->cheapest();
+            if ($map === null || $best === null) {
+                continue;
+            }
+            [$strings, $panels] = [$best[0], max(1, $best[1])];
+            $series = Bank::seriesFor(12.8, $study->system->vehicle->systemV);
+            $done = Study::of(
+                Plan::with($study->system, Chosen::plan($study->system, $battery, $strings * $series, $panel, $panels)),
+            );
+            $after = Endurance::of($done, $battery->data, $panel->data, $month, true);
+            self::assertSame([$strings, $panels], [$after?->planStrings(), $after?->planPanels()], $name);
+            self::assertEqualsWithDelta($map->at($strings, $panels), $after?->at($strings, $panels), 1e-6, $name);
+            self::assertCount($strings * $series, $done->planned()->houseBatteries(), $name);
+            ++$kept;
+        }
+        self::assertGreaterThanOrEqual(6, $kept);
     }
 
     /** Two figures of which one is said to be too large for the other are never written alike. */

@@ -14,6 +14,7 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
+use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
 
 /** A bank and an array of one's choice, as changes of the plan: what is right already stays. */
@@ -158,7 +159,18 @@ final class Chosen
         $place = '';
         $kept = 0;
         $changes = [];
-        foreach ($system->planned()->ofKind(PartKind::Panel) as $part) {
+        $planned = $system->planned()->ofKind(PartKind::Panel);
+        // They lie as those lie that are planned: so the map has counted them.
+        $lies = array_intersect_key($planned[0]->data->values ?? [], ['tilt_deg' => 0, 'azimuth_deg' => 0]);
+        $panel = new Part(
+            $panel->uid,
+            $panel->kind,
+            DataSheet::of($panel->kind, [...$panel->data->values, ...$lies]),
+            $panel->fate,
+            make: $panel->make,
+            model: $panel->model,
+        );
+        foreach ($planned as $part) {
             $place = $part->place !== '' ? $part->place : $place;
             if (self::isOf($part, $panel) && $kept < $count) {
                 ++$kept;
