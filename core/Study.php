@@ -196,6 +196,7 @@ final class Study
             $this->banks()->planned->parts,
             $this->loads()->budget,
             $this->supply(),
+            $this->system->region->usesGauges(),
         ));
     }
 
@@ -211,6 +212,7 @@ final class Study
             $this->banks()->planned->parts,
             $this->loads()->budget,
             $this->supply(),
+            $this->system->region->usesGauges(),
         ));
     }
 

@@ -11,6 +11,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Quantity\Guard;
 
 /**
@@ -61,6 +62,7 @@ final readonly class DcdcFit
         public float $recommendedOutputA,
         private float $idleVehicleA,
         private ?float $inputMinV,
+        private bool $gauges,
     ) {
     }
 
@@ -71,6 +73,7 @@ final readonly class DcdcFit
      * @param float $vehicleA    that the vehicle itself takes
      * @param ?float $idleVehicleA the same at idle; null: as much
      * @param ?float $inputMinV  below which the charger stops; null: not known
+     * @param bool   $gauges     a better lead is named by gauge, not in mm²
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
@@ -85,6 +88,7 @@ final readonly class DcdcFit
         float $idlePct = self::USUAL_IDLE_PCT,
         ?float $idleVehicleA = null,
         ?float $inputMinV = null,
+        bool $gauges = false,
     ): self {
         Guard::positive($alternatorA, '/alternator_a');
         Guard::positive($outputA, '/charger_output_a');
@@ -115,6 +119,7 @@ final readonly class DcdcFit
             ),
             $idleVehicleA ?? $vehicleA,
             $inputMinV,
+            $gauges,
         );
     }
 
@@ -145,17 +150,18 @@ final readonly class DcdcFit
     /** The lead that would do, mm²; null where none is made. */
     private function betterMm2(): ?float
     {
-        $byDrop = $this->allowedDropV() > 0.0 ? $this->lead?->areaFor($this->inputA, $this->allowedDropV()) : null;
-        if ($byDrop === null) {
+        if ($this->lead === null || $this->allowedDropV() <= 0.0) {
             return null;
         }
-        foreach (Ampacity::sizes(false) as $mm2) {
-            if ($mm2 >= $byDrop->areaMm2 - 1e-9 && Ampacity::ofArea($mm2, max(Ampacity::INSULATION_C)) >= $this->inputA) {
+        foreach (Ampacity::sizes($this->gauges) as $mm2) {
+            if (Run::of(ConductorSize::ofArea($mm2), $this->lead->lengthM)->dropV($this->inputA) <= $this->allowedDropV()
+                && Ampacity::ofArea($mm2, max(Ampacity::INSULATION_C)) >= $this->inputA) {
                 return $mm2;
             }
         }
 
-        return $byDrop->areaMm2;
+        // Thicker than any that the tables know: by what it loses.
+        return $this->lead->areaFor($this->inputA, $this->allowedDropV(), $this->gauges)?->areaMm2;
     }
 
     /** Volts lost on the lead, out and back. */

@@ -32,6 +32,7 @@ final readonly class CableRun
      * @param non-empty-list<Conductor> $conductors side by side
      * @param Figure                    $lasting    A for an hour and more
      * @param Figure                    $worst      A of the worst moment
+     * @param bool                      $gauges     what it wants is named by gauge, not in mm²
      */
     public function __construct(
         public array $conductors,
@@ -40,6 +41,7 @@ final readonly class CableRun
         public Figure $lasting,
         public Figure $worst,
         public float $systemV,
+        public bool $gauges,
     ) {
     }
 
@@ -163,6 +165,7 @@ final readonly class CableRun
             max([Ampacity::TABLE_C, ...array_map(static fn(Conductor $c): float => (float) $c->ambientC, $this->conductors)]),
             max([1, ...array_map(static fn(Conductor $c): int => (int) $c->grouped, $this->conductors)]),
             self::LOADED_C,
+            $this->gauges,
         )->run->size->areaMm2;
         try {
             // What the fuse lets through must not burn it, whatever is lost then.

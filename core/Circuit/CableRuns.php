@@ -33,9 +33,9 @@ final readonly class CableRuns
     /**
      * @param list<Part> $batteries of the bank
      */
-    public static function from(Graph $graph, Circuit $circuit, array $batteries, Budget $budget, Supply $supply): self
+    public static function from(Graph $graph, Circuit $circuit, array $batteries, Budget $budget, Supply $supply, bool $gauges): self
     {
-        $runs = self::laid($graph, $circuit->whole(), false, self::poles($batteries, 'plus'), $batteries, $budget, $supply);
+        $runs = self::laid($graph, $circuit->whole(), false, self::poles($batteries, 'plus'), $batteries, $budget, $supply, $gauges);
         $by = [];
         foreach ($runs as $run) {
             foreach ($run->conductors as $conductor) {
@@ -53,11 +53,11 @@ final readonly class CableRuns
      *
      * @return list<CableRun>
      */
-    public static function returns(Graph $graph, array $batteries, Budget $budget, Supply $supply): array
+    public static function returns(Graph $graph, array $batteries, Budget $budget, Supply $supply, bool $gauges): array
     {
         $posts = self::poles($batteries, 'minus');
 
-        return self::laid($graph, self::throughShunts($graph, $posts, []), true, $posts, $batteries, $budget, $supply);
+        return self::laid($graph, self::throughShunts($graph, $posts, []), true, $posts, $batteries, $budget, $supply, $gauges);
     }
 
     /**
@@ -106,6 +106,7 @@ final readonly class CableRuns
         array $batteries,
         Budget $budget,
         Supply $supply,
+        bool $gauges,
     ): array {
         $bank = array_fill_keys(array_map(static fn(Part $p): string => $p->uid, $batteries), true);
         // In the order in which they are reached: of two ends the nearer one comes first.
@@ -127,7 +128,7 @@ final readonly class CableRuns
             // On the lead of a charger or an inverter no load hangs besides.
             $passes = array_filter($behind->parts(), static fn(Part $p): bool => !$p->kind->isCharger() && !$p->kind->isInverter()) !== [];
             $branch = Branch::of($graph, $behind, $passes && $anywhere, $budget, $supply, !$back);
-            $runs[] = new CableRun($group, $near, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV);
+            $runs[] = new CableRun($group, $near, $far, $branch->lastingA(), $branch->peakA(), $budget->systemV, $gauges);
         }
 
         return $runs;

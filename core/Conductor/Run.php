@@ -53,10 +53,10 @@ final readonly class Run
         return $currentA * $this->resistanceOhm($conductorC);
     }
 
-    /** The smallest preferred area (IEC 60228) that loses no more than $dropV at a current in A; null when none does. */
-    public function areaFor(float $currentA, float $dropV): ?ConductorSize
+    /** The smallest that is made (IEC 60228, or by gauge) that loses no more than $dropV at a current in A; null when none does. */
+    public function areaFor(float $currentA, float $dropV, bool $gauges = false): ?ConductorSize
     {
-        foreach (ConductorSize::AREAS_MM2 as $area) {
+        foreach (ConductorSize::made($gauges) as $area) {
             $size = ConductorSize::ofArea($area);
             if (self::of($size, $this->lengthM)->dropV($currentA) <= $dropV) {
                 return $size;

@@ -14,7 +14,7 @@ use Pebblefell\Exception\InvalidValue;
 final readonly class ConductorSize
 {
     /** Preferred areas in mm², IEC 60228. */
-    public const AREAS_MM2 = [0.5, 0.75, 1.0, 1.5, 2.5, 4.0, 6.0, 10.0, 16.0, 25.0, 35.0, 50.0, 70.0, 95.0, 120.0, 150.0, 185.0, 240.0];
+    private const AREAS_MM2 = [0.5, 0.75, 1.0, 1.5, 2.5, 4.0, 6.0, 10.0, 16.0, 25.0, 35.0, 50.0, 70.0, 95.0, 120.0, 150.0, 185.0, 240.0];
 
     /** Gauges in use in vehicles, thin to thick; 1/0 to 4/0 are the numbers 0 to −3. */
     private const GAUGES = [20, 18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3];
@@ -64,6 +64,16 @@ final readonly class ConductorSize
         }
 
         return self::ofArea((float) $m[1]);
+    }
+
+    /**
+     * What is made, thin to thick, mm²: the preferred areas, or the gauges in use.
+     *
+     * @return list<float>
+     */
+    public static function made(bool $gauges): array
+    {
+        return $gauges ? array_map(self::gaugeArea(...), self::GAUGES) : self::AREAS_MM2;
     }
 
     /** The name that a technician reads on the reel: "35 mm²". */

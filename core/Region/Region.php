@@ -50,6 +50,12 @@ enum Region: string
         return $this === self::NorthAmerica ? Units::UsCustomary : Units::Metric;
     }
 
+    /** Whether conductors are sold, and named, by gauge. */
+    public function usesGauges(): bool
+    {
+        return $this->units() !== Units::Metric;
+    }
+
     /** Said wherever mains is touched. */
     public function mainsCaution(): Word
     {

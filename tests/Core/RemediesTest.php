@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Words\Lexicon;
+use App\Words\Show;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\BayFit;
@@ -24,6 +25,7 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\Region\Region;
 use Pebblefell\Stage\Size\Chosen;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Wiring\SoundLayout;
@@ -31,6 +33,7 @@ use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
+use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -86,45 +89,69 @@ final class RemediesTest extends TestCase
     }
 
     /**
-     * In the ten whole vehicles, wired soundly, each run is thinned until it is too thin, each fuse made too small: what is proposed carries, and the next
-     * smaller size that is made does not.
+     * The ten whole vehicles wired soundly, every lead as long as it was noted or 1.5 m.
+     *
+     * @return iterable<string, Study>
      */
-    public function testASizeThatIsProposedCarries(): void
+    private static function wired(Region $region): iterable
     {
-        $sizes = array_values(Ampacity::sizes(false));
-        $ratings = FuseFamily::standardRatings();
-        $seen = ['cable-too-thin' => 0, 'fuse-too-small' => 0, 'main-fuse-too-small' => 0];
         foreach (self::wholeJobs() as $name => [$drawn]) {
+            $drawn = Study::of(JobFile::fromArray(['region' => $region->value] + JobFile::toArray($drawn->system)));
             $laid = Plan::with($drawn->system, SoundLayout::of($drawn)->changes());
-            $study = Study::of(Plan::with($laid, array_values(array_map(
+            yield "$name, $region->value" => Study::of(Plan::with($laid, array_values(array_map(
                 static fn(Conductor $c): Change => Change::set('conductor', $c->uid, 'length_m', $c->lengthM ?? 1.5),
                 $laid->planned()->conductors,
             ))));
-            foreach ($study->runs()->runs as $run) {
-                if (!$run->isMeasured()) {
-                    continue;
+        }
+    }
+
+    /**
+     * Each run is thinned until it is too thin: the size that is proposed, read as it is written, by mm² or by gauge, carries; and the next
+     * smaller that is made does not.
+     */
+    public function testASizeThatIsProposedCarriesAsItIsWritten(): void
+    {
+        $seen = [];
+        foreach ([Region::Europe, Region::NorthAmerica] as $region) {
+            $made = ConductorSize::made($region === Region::NorthAmerica);
+            $show = new Show($region->units());
+            $seen[$region->value] = 0;
+            foreach (self::wired($region) as $name => $study) {
+                foreach ($study->runs()->runs as $run) {
+                    $uids = array_map(static fn(Conductor $c): string => $c->uid, $run->conductors);
+                    $at = static fn(float $mm2): ?Finding => self::ruleOf($study, 'cable-too-thin', $uids[0], array_map(
+                        static fn(string $uid): Change => Change::set('conductor', $uid, 'size_mm2', $mm2),
+                        $uids,
+                    ));
+                    $finding = count($uids) > 1 ? null : $at(0.75);
+                    $wants = $finding?->args['wants'] ?? null;
+                    if ($finding === null || !$wants instanceof Amount || $finding->variant === 'none') {
+                        continue;
+                    }
+                    $written = str_replace("\u{202F}", ' ', $show->text($wants->value, $wants->unit, $wants->decimals));
+                    $read = ConductorSize::read($written)->areaMm2;
+                    self::assertNull($at($read), "$name, $uids[0]: $written");
+                    // It looks at the fuse and the drop besides: it may be larger than what just carries, by those alone.
+                    $carries = $run->carriesFromMm2() ?? 0.0;
+                    self::assertGreaterThanOrEqual($carries - 1e-9, $wants->value);
+                    self::assertNull($at($carries), "$name, $uids[0]: $carries mm²");
+                    $thinner = max([0.0, ...array_filter($made, static fn(float $s): bool => $s < $carries - 1e-9 && $s >= 1.3)]);
+                    self::assertTrue($thinner <= 0.0 || $at($thinner) !== null, "$name, $uids[0]: $thinner mm²");
+                    ++$seen[$region->value];
                 }
-                $uids = array_map(static fn(Conductor $c): string => $c->uid, $run->conductors);
-                $at = static fn(float $mm2): ?Finding => self::ruleOf($study, 'cable-too-thin', $uids[0], array_map(
-                    static fn(string $uid): Change => Change::set('conductor', $uid, 'size_mm2', $mm2),
-                    $uids,
-                ));
-                $finding = $at(0.75);
-                $wants = $finding === null ? 0.0 : self::value($finding, 'wants');
-                if ($wants <= 0.0) {
-                    continue;
-                }
-                self::assertNull($at($wants), "$name, $uids[0]: $wants mm²");
-                // The size looks at its fuse and its drop besides: it may be larger than what just carries, by those alone.
-                $carries = $run->carriesFromMm2() ?? 0.0;
-                self::assertGreaterThanOrEqual($carries, $wants);
-                self::assertNull(count($uids) > 1 ? null : $at($carries), "$name, $uids[0]: $carries mm²");
-                $thinner = max([0.0, ...array_filter($sizes, static fn(float $s): bool => $s < $carries - 1e-9)]);
-                self::assertTrue(count($uids) > 1 || $thinner <= 0.0 || $at($thinner) !== null, "$name, $uids[0]: $thinner mm²");
-                ++$seen['cable-too-thin'];
             }
+        }
+        self::assertGreaterThan(20, min($seen), (string) json_encode($seen));
+    }
+
+    /** Each fuse is made too small: the rating that is proposed bears it, and one well below does not. */
+    public function testARatingThatIsProposedBears(): void
+    {
+        $ratings = FuseFamily::standardRatings();
+        $seen = ['fuse-too-small' => 0, 'main-fuse-too-small' => 0];
+        foreach (self::wired(Region::Europe) as $name => $study) {
             foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
-                foreach (['fuse-too-small', 'main-fuse-too-small'] as $rule) {
+                foreach (array_keys($seen) as $rule) {
                     $at = static fn(float $amps): ?Finding => self::ruleOf(
                         $study,
                         $rule,

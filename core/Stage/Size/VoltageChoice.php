@@ -67,7 +67,7 @@ final readonly class VoltageChoice
         );
         $metres = self::leadM($study);
         $run = Run::of(ConductorSize::ofArea(1.0), $metres);
-        $cable = $amps->value > 0.0 ? $run->areaFor($amps->value, self::MOST_DROP * $volts) : null;
+        $cable = $amps->value > 0.0 ? $run->areaFor($amps->value, self::MOST_DROP * $volts, $study->system->region->usesGauges()) : null;
         $resistance = $cable === null ? null : Run::of($cable, $metres)->resistanceOhm();
 
         return new self(

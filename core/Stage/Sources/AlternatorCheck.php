@@ -79,6 +79,7 @@ final readonly class AlternatorCheck
                 $idle,
                 self::IDLE_VEHICLE_A,
                 $charger->data->orUsual('input_min_v'),
+                $system->region->usesGauges(),
             );
         } catch (InvalidValue) {
             return null;

@@ -93,6 +93,7 @@ final readonly class BankMoved
             $run->lasting,
             $run->worst,
             $run->systemV,
+            $run->gauges,
         );
     }
 

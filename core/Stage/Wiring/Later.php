@@ -145,7 +145,7 @@ final readonly class Later
         $lasting = $draws + max(0.0, $run->lasting->value - $less);
         $flows = Figure::given('lasting-current', max($lasting, $run->worst->value), 'A', Origin::Computed);
         $fuse = $runs->fuseBefore($run) === null ? null : self::standard(FusesCarry::LASTING * $lasting);
-        $grown = new CableRun($run->conductors, $run->near, $run->far, $flows, $flows, $run->systemV);
+        $grown = new CableRun($run->conductors, $run->near, $run->far, $flows, $flows, $run->systemV, $run->gauges);
 
         return $grown->wants(CableRuns::MOST_DROP_PCT, $fuse, $runs->terminalsTakeMm2($run));
     }

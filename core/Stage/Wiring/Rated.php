@@ -60,7 +60,7 @@ final class Rated
         }
         foreach ($leads as $lead) {
             $amps = max((float) $rating($lead['behind']), self::flows($tried, $real, $lead));
-            $changes[] = self::lead($lead, $amps > 0.0 ? self::size($amps) : null);
+            $changes[] = self::lead($lead, $amps > 0.0 ? self::size($amps, $study->system->region->usesGauges()) : null);
         }
 
         return $changes;
@@ -118,9 +118,9 @@ final class Rated
     }
 
     /** The smallest standard size that carries so much; the largest where none does. */
-    private static function size(float $amps): float
+    private static function size(float $amps, bool $gauges): float
     {
-        $sizes = Ampacity::sizes(false);
+        $sizes = Ampacity::sizes($gauges);
         foreach ($sizes as $designation => $areaMm2) {
             if (Ampacity::of((string) $designation, self::INSULATION_C) >= $amps) {
                 return $areaMm2;
