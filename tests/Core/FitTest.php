@@ -61,6 +61,20 @@ final class FitTest extends TestCase
         self::assertSame(['microwave+lamp', 'compressor+lamp'], $this->names($start));
     }
 
+    /** Two of a kind want twice as much at once. */
+    public function testSeveralOfALoadCountEach(): void
+    {
+        $pair = $this->ac('heaters', 700, quantity: 2.0);
+        $lamp = $this->ac('lamp', 100);
+        self::assertSame(['heaters+lamp'], $this->names(Together::of([$pair, $lamp], 1500)));
+        self::assertSame(['heaters', 'lamp'], $this->names(Together::of([$pair, $lamp], 1499)));
+        self::assertSame(['heaters'], array_map(
+            static fn(Appliance $a): string => $a->name,
+            Together::of([$pair, $lamp], 1399)->alone,
+        ));
+        self::assertSame(100.0, Together::of([$pair, $lamp], 1500)->roomBeside($pair));
+    }
+
     public function testEveryListedCombinationFitsAndNothingCanBeAddedToIt(): void
     {
         $loads = [];

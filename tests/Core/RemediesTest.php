@@ -111,11 +111,10 @@ final class RemediesTest extends TestCase
      */
     public function testASizeThatIsProposedCarriesAsItIsWritten(): void
     {
-        $seen = [];
         foreach ([Region::Europe, Region::NorthAmerica] as $region) {
             $made = ConductorSize::made($region === Region::NorthAmerica);
             $show = new Show($region->units());
-            $seen[$region->value] = 0;
+            $found = 0;
             foreach (self::wired($region) as $name => $study) {
                 foreach ($study->runs()->runs as $run) {
                     $uids = array_map(static fn(Conductor $c): string => $c->uid, $run->conductors);
@@ -137,11 +136,11 @@ final class RemediesTest extends TestCase
                     self::assertNull($at($carries), "$name, $uids[0]: $carries mm²");
                     $thinner = max([0.0, ...array_filter($made, static fn(float $s): bool => $s < $carries - 1e-9 && $s >= 1.3)]);
                     self::assertTrue($thinner <= 0.0 || $at($thinner) !== null, "$name, $uids[0]: $thinner mm²");
-                    ++$seen[$region->value];
+                    ++$found;
                 }
             }
+            self::assertGreaterThan(20, $found, $region->value);
         }
-        self::assertGreaterThan(20, min($seen), (string) json_encode($seen));
     }
 
     /** Each fuse is made too small: the rating that is proposed bears it, and one well below does not. */

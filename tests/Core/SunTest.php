@@ -147,6 +147,38 @@ final class SunTest extends TestCase
         self::assertSame(0.0, $on(Plane::of(0), Shade::of([[HourSpan::of(0, 24), 0.0]])));
     }
 
+    /**
+     * Light that was measured hour by hour lies on a plane as it comes: flat, it is what was measured; a plane to the east has in the morning
+     * what one to the west has in the afternoon, about solar noon, wherever the clock has it.
+     */
+    public function testMeasuredHoursLieOnAPlaneAboutSolarNoon(): void
+    {
+        $day = SolarDay::ofMonth(45.0, 3);
+        // As much before solar noon as after it, where the clock is one hour behind the sun.
+        $hours = static fn(int $noon): array => array_map(static fn(int $h): float => max(0.0, 0.6 - 0.1 * abs($h + 0.5 - $noon)), range(0, 23));
+        foreach ([[12, 0.0], [11, 1.0], [13, -1.0]] as [$noon, $offset]) {
+            $on = static fn(Plane $plane, ?Shade $shade = null, int $perDay = 24): array => PlaneSun::stepsOfHours(
+                $day,
+                $hours($noon),
+                $plane,
+                $shade ?? Shade::none(),
+                $perDay,
+                $offset,
+            );
+            self::assertEqualsWithDelta($hours($noon), $on(Plane::of(0)), 1e-9);
+            self::assertEqualsWithDelta(array_sum($hours($noon)), array_sum($on(Plane::of(0), null, 96)), 1e-9, 'quarters of an hour');
+            [$east, $west] = [$on(Plane::of(40, 90)), $on(Plane::of(40, 270))];
+            for ($k = 0; $k < 6; ++$k) {
+                self::assertEqualsWithDelta($east[$noon - 1 - $k], $west[$noon + $k], 1e-9, "$noon: $k hours from noon");
+                self::assertTrue($k === 0 || $east[$noon - 1 - $k] === 0.0 || $east[$noon - 1 - $k] > $east[$noon + $k]);
+            }
+            // What shades the morning, by the sun's time, takes the morning.
+            $shaded = $on(Plane::of(0), Shade::of([[HourSpan::of(0, 12), 0.0]]));
+            self::assertSame(0.0, array_sum(array_slice($shaded, 0, $noon)));
+            self::assertEqualsWithDelta(array_sum($hours($noon)) / 2.0, array_sum($shaded), 1e-9);
+        }
+    }
+
     public function testBadValuesAreRefusedWithTheirPath(): void
     {
         foreach ([
