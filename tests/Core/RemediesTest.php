@@ -187,6 +187,52 @@ final class RemediesTest extends TestCase
         return null;
     }
 
+    /** So many batteries as are proposed meet the wish, and one string less does not. */
+    public function testSoManyBatteriesMeetTheWish(): void
+    {
+        $met = 0;
+        foreach (self::wholeJobs() as $name => [$study]) {
+            $has = static function (int $count) use ($study): bool {
+                $battery = $study->planned()->houseBatteries()[0];
+                $with = Study::of(Plan::with($study->system, Chosen::bank($study->system, $battery, $count)));
+
+                return array_filter($with->assessment()->verdicts, static fn(Verdict $v): bool => $v->finding->rule === 'short-of-wish') !== [];
+            };
+            foreach ($study->assessment()->verdicts as $verdict) {
+                if ($verdict->finding->rule === 'short-of-wish' && isset($verdict->finding->args['count'])) {
+                    $count = (int) self::value($verdict->finding, 'count');
+                    self::assertFalse($has($count), "$name: $count");
+                    self::assertTrue($has($count - ($study->banks()->planned->bank->series ?? 1)), "$name: fewer than $count");
+                    ++$met;
+                }
+            }
+        }
+        self::assertGreaterThanOrEqual(3, $met);
+    }
+
+    /** The watts that are proposed hold a bank above its limit through a hard winter, and one watt less does not. */
+    public function testTheWattsThatAreProposedHoldTheBankWarm(): void
+    {
+        foreach (['cinema-caravan', 'library-trailer'] as $name) {
+            $tree = JobFile::toArray(self::wholeJob($name)->system);
+            foreach ([-15.0, -24.0, -35.0] as $cold) {
+                $frost = static fn(?float $watts): ?Finding => self::ruleOf(Study::of(JobFile::fromArray([
+                    ...$tree,
+                    'travel' => ['coldest_battery_c' => $cold] + $tree['travel'],
+                    'place' => ['min_c' => array_fill(0, 12, $cold), 'record_low_c' => $cold - 5.0] + $tree['place'],
+                    'parts' => [...$tree['parts'], ...($watts === null ? [] : [
+                        ['uid' => 'p90', 'kind' => 'heating_pad', 'fate' => 'add', 'data' => ['heater_w' => $watts]],
+                    ])],
+                ])), 'charging-below-freezing', '', []);
+                $finding = $frost(null);
+                self::assertNotNull($finding, "$name, $cold °C");
+                $watts = self::value($finding, 'watts');
+                self::assertNull($frost($watts), "$name, $cold °C: $watts W");
+                self::assertNotNull($frost($watts - 1.0), "$name, $cold °C: one less than $watts W");
+            }
+        }
+    }
+
     /** A point of the map that becomes the plan is what the map said of it: the panels lie as the planned ones do. */
     public function testAPointOfTheMapKeepsItsPromiseAsThePlan(): void
     {
