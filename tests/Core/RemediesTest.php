@@ -190,7 +190,7 @@ final class RemediesTest extends TestCase
     /** So many batteries as are proposed meet the wish, and one string less does not. */
     public function testSoManyBatteriesMeetTheWish(): void
     {
-        $met = 0;
+        $met = $tight = 0;
         foreach (self::wholeJobs() as $name => [$study]) {
             $has = static function (int $count) use ($study): bool {
                 $battery = $study->planned()->houseBatteries()[0];
@@ -203,11 +203,18 @@ final class RemediesTest extends TestCase
                     $count = (int) self::value($verdict->finding, 'count');
                     self::assertFalse($has($count), "$name: $count");
                     self::assertTrue($has($count - ($study->banks()->planned->bank->series ?? 1)), "$name: fewer than $count");
+                    // More than the bay holds is not proposed without saying so.
+                    $stand = fn(int $n): bool => $study->banks()->bayFit($study->banks()->planned, $n)?->fits() ?? true;
+                    self::assertSame($stand($count) ? '' : 'bay', $verdict->finding->variant, $name);
+                    $most = $stand($count) ? null : (int) self::value($verdict->finding, 'most');
+                    self::assertTrue($most === null || ($stand($most) && !$stand($most + 1)), "$name: $most stand");
+                    $tight += $most === null ? 0 : 1;
                     ++$met;
                 }
             }
         }
         self::assertGreaterThanOrEqual(3, $met);
+        self::assertGreaterThanOrEqual(1, $tight);
     }
 
     /** The watts that are proposed hold a bank above its limit through a hard winter, and one watt less does not. */

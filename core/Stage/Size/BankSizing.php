@@ -98,15 +98,19 @@ final readonly class BankSizing
         ]);
     }
 
-    /** How a bank's batteries stand in the bay; null while the bay or the batteries are not measured. */
-    public function bayFit(HouseBank $case): ?BayFit
+    /**
+     * How a bank's batteries stand in the bay; null while the bay or the batteries are not measured.
+     *
+     * @param ?int $count so many of them; null: as many as there are
+     */
+    public function bayFit(HouseBank $case, ?int $count = null): ?BayFit
     {
         $box = isset($case->parts[0]) ? self::box($case->parts[0]->data) : null;
 
         return $this->bay === null || $box === null ? null : BayFit::of(
             $this->bay,
             $box,
-            count($case->parts),
+            $count ?? count($case->parts),
             $case->parts[0]->data->orUsual('gap_mm'),
         );
     }

@@ -34,14 +34,19 @@ final class BankLastsWish implements Rule
         $each = $case->usable()->value / count($case->bank->batteries);
         $count = $study->banks()->countFor($each, $case->bank->series);
         // With charge from the sun in hand the wish may still be met; then it is worth knowing, not a fault.
+        $bay = $study->banks()->bayFit($case, $count);
+        $stand = $bay === null || $bay->fits();
         $byself = $study->simulations->sun() !== null && $study->simulations->sun()->coverage() >= 1.0;
 
         return [new Finding(
             'short-of-wish',
             $byself ? Severity::Note : Severity::Fix,
-            ['days' => Amount::of($days->value, '', 1), 'wish' => Amount::of($wish, ''), 'count' => $count],
+            [
+                'days' => Amount::of($days->value, '', 1), 'wish' => Amount::of($wish, ''), 'count' => $count,
+                ...($stand ? [] : ['most' => $bay->most]),
+            ],
             [$days, Figure::given('days-wished', $wish, 'days')],
-            variant: $byself ? 'sun' : '',
+            variant: implode('-', array_keys(array_filter(['sun' => $byself, 'bay' => !$stand]))),
         )];
     }
 
