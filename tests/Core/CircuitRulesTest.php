@@ -413,6 +413,11 @@ final class CircuitRulesTest extends TestCase
             array_values($uids),
         );
         yield 'a charger that does not hear the BMS' => ['bms-not-heard@k1', 'fix', $told($hears('l1')), $told($hears('l1', 'k1'))];
+        $forced = static fn(string $opens): System => self::system(
+            ['signals' => []],
+            [self::part('m1', 'bms', ['cells' => 4, 'opens' => $opens])],
+        );
+        yield 'one that opens the lead itself stops a charger by force' => ['bms-not-heard@k1', 'fix', $forced('by_signals'), $forced('relay')];
         yield 'an alternator that does not hear it' => ['bms-not-heard@l1', 'fix', $told($hears('k1')), $told($hears('l1', 'k1'))];
         $drum = static fn(float $watts): System => self::system(
             ['appliances' => [

@@ -110,6 +110,7 @@ final class SizeTest extends TestCase
         $best = $map->cheapest();
         self::assertNotNull($best);
         self::assertTrue($map->fulfils(...$best));
+        self::assertSame([1300.0, 43.0], [$map->price(2, 3), $map->massKg(2, 3)], '2 × 500 and 3 × 100; 2 × 11 kg and 3 × 7 kg');
         self::assertSame([], $map->broken(...$best));
         // Nothing cheaper inside does: all other points are tried.
         for ($n = 1; $n <= $map->mostStrings(); ++$n) {

@@ -13,6 +13,7 @@ use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
+use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
 use PHPUnit\Framework\TestCase;
 
@@ -80,6 +81,32 @@ final class TestSheetTest extends TestCase
         // 300 A of the shunt.
         $ohm = 3.0 * 0.386e-3 * (1.0 + 0.00393 * 30.0) + 8 * 1e-4 + 0.05 / 100.0 + 0.05 / 300.0;
         self::assertEqualsWithDelta($ohm, self::check('way.n1')->expected ?? 0.0, 2e-5);
+    }
+
+    /** What a low source usually means, what the model knows of it first: its own limit, its run, an alternator whose volts come and go. */
+    public function testWhatTheModelKnowsOfALowSourceIsNamedFirst(): void
+    {
+        $causes = static function (array $parts, array $change = []): array {
+            $system = self::wired();
+            $study = Study::of(JobFile::fromArray([
+                ...$tree = JobFile::toArray($system), ...$change, 'parts' => [...$tree['parts'], ...$parts],
+            ]));
+
+            return [
+                TestSheet::of($study)->check('source.d1')->causes ?? [], TestSheet::of($study)->check('source.r1')->causes ?? [],
+            ];
+        };
+        self::assertSame(
+            [['nearly-full', 'no-signal', 'input-drop', 'warm'], ['cloud', 'nearly-full', 'panel-out']],
+            $causes([]),
+        );
+        $alternator = static fn(bool $variable): array => self::part('l1', 'alternator', ['rated_a' => 150, 'variable_volts' => $variable]);
+        self::assertSame('smart-alternator', $causes([$alternator(true)])[0][0]);
+        self::assertSame('nearly-full', $causes([$alternator(false)])[0][0]);
+        self::assertSame('cloud', $causes([$alternator(true)])[1][0], 'the sun does not go by the engine');
+        $limit = ['settings' => [['part' => 'd1', 'parameter' => 'charge_current_a', 'planned' => '20']]];
+        self::assertSame('set-limit', $causes([], $limit)[0][0]);
+        self::assertSame('cloud', $causes([], $limit)[1][0]);
     }
 
     public function testAReadingIsJudgedAtTheCurrentThatFlowed(): void
