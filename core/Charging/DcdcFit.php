@@ -29,7 +29,7 @@ final readonly class DcdcFit
     /** What an alternator gives at idle, of its rating. Common practice: 40 to 60 %. */
     public const USUAL_IDLE_PCT = 50.0;
 
-    /** Output that a standard alternator bears for hours, also at idle. Common practice: about 30 A. */
+    /** Output at the alternator's own volts that a standard one bears for hours, also at idle. Common practice: about 30 A. */
     public const EASY_A = 30.0;
 
     /** Most of its rating that an alternator is asked for by the charger, for its life's sake. Common practice: 30 A of 100 A. */
@@ -101,6 +101,7 @@ final readonly class DcdcFit
         $perOutputA = $outputV / ($inputV * $efficiencyPct / 100.0);
         $most = min($alternatorA * self::LASTING_SHARE, max(0.0, $alternatorA - $vehicleA)) / $perOutputA;
         $isCarried = $outputA * $perOutputA <= $alternatorA - $vehicleA;
+        $easyA = self::easyA($inputV, $outputV);
 
         return new self(
             $alternatorA,
@@ -113,7 +114,7 @@ final readonly class DcdcFit
             $vehicleA,
             $outputA * $perOutputA,
             // Dialled down in whole tens: 50, 40, 30.
-            $outputA <= $most || ($isCarried && self::isEasy($outputA, $alternatorA)) ? $outputA : min(
+            $outputA <= $most || ($isCarried && $outputA <= $easyA && $alternatorA >= self::STANDARD_A) ? $outputA : min(
                 $outputA,
                 floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A,
             ),
@@ -123,10 +124,10 @@ final readonly class DcdcFit
         );
     }
 
-    /** What every alternator of a usual size bears, at idle too. */
-    private static function isEasy(float $outputA, float $alternatorA): bool
+    /** The same at the charger's own output: one that lifts 12 V to 24 V takes twice as much. */
+    private static function easyA(float $inputV, float $outputV): float
     {
-        return $outputA <= self::EASY_A && $alternatorA >= self::STANDARD_A;
+        return self::EASY_A * self::USUAL_OUTPUT_V / self::USUAL_INPUT_V / ($outputV / $inputV) + 1e-9;
     }
 
     /** Volts that the lead may lose: a tenth, and no more than leaves the charger awake. */
@@ -184,7 +185,14 @@ final readonly class DcdcFit
     /** It may give all of its output while the engine idles. */
     public function bearsIdle(): bool
     {
-        return $this->mayChargeAtIdle() || self::isEasy($this->outputA, $this->alternatorA);
+        return $this->mayChargeAtIdle()
+            || ($this->outputA <= self::easyA($this->inputV, $this->outputV) && $this->alternatorA >= self::STANDARD_A);
+    }
+
+    /** It may give all of its output at idle, and for long it is better not to. */
+    public function idlesWithCare(): bool
+    {
+        return $this->mayChargeAtIdle() && $this->outputA > self::easyA($this->inputV, $this->outputV);
     }
 
     public function input(): Figure
@@ -246,11 +254,11 @@ final readonly class DcdcFit
                 [$this->input(), Figure::given('at-idle', $this->idleA, 'A', Origin::Computed)],
                 $subject,
             );
-        } elseif ($this->mayChargeAtIdle() && $this->outputA > self::EASY_A) {
+        } elseif ($this->idlesWithCare()) {
             $findings[] = new Finding(
                 'dcdc-idle-with-care',
                 Severity::Note,
-                ['easy' => Amount::of(self::EASY_A, 'A', 0)],
+                ['easy' => Amount::of(self::easyA($this->inputV, $this->outputV), 'A', 0)],
                 [$this->input()],
                 $subject,
             );

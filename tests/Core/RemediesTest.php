@@ -434,6 +434,26 @@ final class RemediesTest extends TestCase
         self::assertGreaterThan(3, min($seen), 'every case has come up: ' . json_encode($seen));
     }
 
+    /** About 30 A of output are easy for a usual alternator at its own volts: one that lifts 12 V to 24 V takes twice as much from it. */
+    public function testWhatIsEasyAtIdleIsSoAtTheAlternatorsVolts(): void
+    {
+        $idles = static fn(float $output, float $inputV, float $outputV): bool => DcdcFit::of(
+            95.0,
+            $output,
+            60.0,
+            inputV: $inputV,
+            outputV: $outputV,
+        )->bearsIdle();
+        self::assertSame([true, false], [$idles(30.0, 13.5, 14.0), $idles(31.0, 13.5, 14.0)]);
+        self::assertSame([true, false], [$idles(15.0, 13.5, 28.0), $idles(16.0, 13.5, 28.0)], '12 V to 24 V');
+        self::assertSame([true, false], [$idles(30.0, 27.0, 28.0), $idles(31.0, 27.0, 28.0)], 'both 24 V');
+        // From 24 V down to 12 V it takes half.
+        self::assertSame([true, false], [$idles(60.0, 27.0, 14.0), $idles(61.0, 27.0, 14.0)]);
+        $large = static fn(float $output): DcdcFit => DcdcFit::of(300.0, $output, 20.0, outputV: 28.0);
+        self::assertSame([false, true], [$large(15.0)->idlesWithCare(), $large(20.0)->idlesWithCare()]);
+        self::assertSame(15.0, round(self::value(self::byRule($large(20.0)->findings())['dcdc-idle-with-care'], 'easy'), 6));
+    }
+
     /** The whole current that a bank is said to bear puts one battery at its limit, and none above it. */
     public function testTheMostThatABankBearsPutsOneAtItsLimit(): void
     {

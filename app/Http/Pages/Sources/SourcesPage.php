@@ -208,7 +208,7 @@ final readonly class SourcesPage
         foreach ($this->graph->ofKind(PartKind::Dcdc) as $part) {
             $fit = AlternatorCheck::dcdc($this->bench->study->system, $this->graph, $part);
             if ($fit !== null) {
-                $idle = $fit->mayChargeAtIdle() ? ($fit->outputA > DcdcFit::EASY_A ? 'for minutes' : 'may charge') : 'off';
+                $idle = $fit->bearsIdle() ? ($fit->idlesWithCare() ? 'for minutes' : 'may charge') : 'off';
                 $rows[] = [
                     'part' => $part,
                     'fit' => $fit,

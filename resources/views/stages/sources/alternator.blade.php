@@ -8,7 +8,7 @@
                 <td class="n num" data-label="Of the alternator">{{ $show->text($fit->sharePct(), '%') }}</td>
                 <td class="n num" data-label="Lost on the lead">@if ($fit->lead){{ $show->text($fit->dropV(), 'V') }}
                     {{ $say->how($fit->drop(), true) }}@else<span class="small muted">lead not noted</span>@endif</td>
-                <td data-label="At idle"><span class="tag {{ $fit->mayChargeAtIdle() ? 'good' : 'look' }}">{{ $idle }}</span></td>
+                <td data-label="At idle"><span class="tag {{ $fit->bearsIdle() ? 'good' : 'look' }}">{{ $idle }}</span></td>
                 <td class="n num" data-label="Dial to">{{ $fit->recommendedOutputA > 0 ? $show->text($fit->recommendedOutputA, 'A') : 'too weak' }}</td>
                 <td data-label="Engine signal"><span>{{ $signal ? 'noted' : 'missing: without it the starter battery is drained' }}</span></td></tr>
         @endforeach
