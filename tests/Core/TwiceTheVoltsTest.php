@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Pebblefell\Setting\Parameter;
+use Pebblefell\Stage\Wiring\SoundLayout;
+use Pebblefell\Study;
+use Pebblefell\System\Change\Plan;
+use Pebblefell\System\JobFile;
+use Pebblefell\System\PartKind;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Twice the volts and half the amperes are the same vehicle: what is said of it, and what it does, stays as it is. A figure of the trade
+ * that holds for 12 V and is used for every system would show here.
+ */
+final class TwiceTheVoltsTest extends TestCase
+{
+    use WholeJobs;
+
+    /**
+     * Lines of a data sheet that are volts of the house, and its amperes, by kind. What is on the side of the mains or the engine stays; an
+     * array has as many in series with twice the volts.
+     */
+    private const VOLTS = [
+        'battery' => [
+            'nominal_v', 'absorption_v', 'float_v', 'max_charge_v', 'rested_full_v', 'bms_low_v', 'bms_high_v', 'equalise_v',
+        ],
+        'inverter' => ['input_v', 'low_cutoff_v', 'restart_v', 'warning_v'],
+        'inverter_charger' => ['input_v', 'low_cutoff_v', 'restart_v', 'warning_v', 'absorption_min_v', 'absorption_max_v'],
+        'dcdc' => ['output_v', 'absorption_min_v', 'absorption_max_v'],
+        'mains_charger' => ['output_v', 'absorption_min_v', 'absorption_max_v'],
+        'converter' => ['output_v', 'absorption_min_v', 'absorption_max_v'],
+        'regulator' => ['max_pv_v', 'absorption_min_v', 'absorption_max_v'],
+        'panel' => ['voc_v', 'vmp_v'],
+        'low_voltage_disconnect' => ['disconnect_v', 'reconnect_v'],
+    ];
+    private const AMPERES = [
+        'battery' => ['capacity_ah', 'measured_ah', 'charge_limit_a', 'discharge_limit_a', 'recommended_charge_a', 'tail_a', 'peak_a'],
+        'inverter_charger' => ['charge_a'],
+        'dcdc' => ['output_a'],
+        'mains_charger' => ['output_a'],
+        'converter' => ['output_a'],
+        'regulator' => ['max_charge_a'],
+        'panel' => ['isc_a', 'imp_a'],
+        'fuse' => ['rating_a'],
+        'breaker' => ['rating_a'],
+        'switch' => ['rating_a'],
+        'low_voltage_disconnect' => ['rating_a'],
+        'busbar' => ['rating_a'],
+        'distribution_box' => ['rating_a'],
+    ];
+
+    /** What is made for 12 V where its sheet does not say. */
+    private const TWELVE = [
+        'inverter' => 'input_v', 'inverter_charger' => 'input_v', 'dcdc' => 'output_v', 'mains_charger' => 'output_v',
+        'converter' => 'output_v',
+    ];
+
+    /**
+     * @param array<string, mixed> $tree
+     */
+    private static function twice(array $tree): Study
+    {
+        $tree['vehicle']['system_v'] *= 2.0;
+        foreach ($tree['parts'] as &$part) {
+            if (($part['role'] ?? 'house') !== 'house') {
+                continue;
+            }
+            $data = $part['data'];
+            $own = self::TWELVE[$part['kind']] ?? null;
+            $data += $own === null ? [] : [$own => 12.0];
+            foreach ([[self::VOLTS, 2.0], [self::AMPERES, 0.5], [['battery' => ['internal_mohm']], 4.0]] as [$lines, $times]) {
+                foreach ($lines[$part['kind']] ?? [] as $line) {
+                    $data = isset($data[$line]) ? [...$data, $line => $data[$line] * $times] : $data;
+                }
+            }
+            $part['data'] = $data;
+        }
+        unset($part);
+        foreach ($tree['settings'] as &$setting) {
+            foreach (['planned', 'as_set', 'found'] as $column) {
+                if (is_numeric($setting[$column] ?? null)) {
+                    $times = match (true) {
+                        str_ends_with($setting['parameter'], '_v') => 2.0,
+                        in_array($setting['parameter'], ['charge_current_a', 'tail_current_a'], true) => 0.5,
+                        default => 1.0,
+                    };
+                    $setting[$column] = (string) ($setting[$column] * $times);
+                }
+            }
+        }
+
+        return Study::of(JobFile::fromArray([...$tree, 'answers' => []]));
+    }
+
+    /**
+     * @return iterable<string, array{Study, Study}> a vehicle of 12 V, and of 24 V
+     */
+    private static function both(): iterable
+    {
+        foreach (self::wholeJobs() as $name => [$study]) {
+            $tree = JobFile::toArray($study->system);
+            if ($study->system->vehicle->systemV < 13.0) {
+                $pair = [Study::of(JobFile::fromArray([...$tree, 'answers' => []])), self::twice($tree)];
+                yield $name => $pair;
+                yield "$name, wired" => array_map(
+                    static fn(Study $s): Study => Study::of(Plan::with($s->system, SoundLayout::of($s)->changes())),
+                    $pair,
+                );
+            }
+        }
+    }
+
+    public function testTheSameIsSaidOfIt(): void
+    {
+        $said = static function (Study $study): array {
+            $rules = [];
+            foreach ($study->assessment()->verdicts as $verdict) {
+                $rules["{$verdict->finding->rule}@{$verdict->finding->subject}"] = $verdict->finding->severity->value;
+            }
+            ksort($rules);
+
+            return $rules;
+        };
+        $all = 0;
+        foreach (self::both() as $name => [$twelve, $twentyFour]) {
+            [$a, $b] = [$said($twelve), $said($twentyFour)];
+            // The cables are as thick as they were: half the amperes burn none of them. And fuses are made in steps.
+            $steps = static fn(string $rule): bool => preg_match('/^(fuse-above-cable|not-selective)@/', $rule) === 0;
+            self::assertSame(array_filter($a, $steps, ARRAY_FILTER_USE_KEY), array_filter($b, $steps, ARRAY_FILTER_USE_KEY), $name);
+            $all += count($b);
+        }
+        self::assertGreaterThan(25, $all);
+    }
+
+    public function testItLastsAsLongAndTheSunBringsAsMuch(): void
+    {
+        foreach (self::both() as $name => [$twelve, $twentyFour]) {
+            $figures = static fn(Study $s): array => [
+                'energy a day' => $s->loads()->budget->energyWhDay,
+                'need' => $s->banks()->need->value,
+                'usable' => $s->banks()->planned->bank === null ? null : $s->banks()->planned->usable()->value,
+                'days' => $s->banks()->planned->bank === null ? null : $s->banks()->planned->days()->value,
+                'mass' => $s->banks()->planned->bank?->massKg(),
+                'watts at its limit' => ($s->banks()->planned->bank?->dischargeLimitA() ?? 0.0) * $s->system->vehicle->systemV,
+                'sun' => $s->simulations->sun()?->coverage(),
+                // A bare relay passes its amperes at whatever volts there are: it has no like at twice the volts.
+                'year' => $s->planned()->ofKind(PartKind::Isolator) === [] ? $s->simulations->year()?->servedPct() : null,
+            ];
+            [$a, $b] = [$figures($twelve), $figures($twentyFour)];
+            foreach ($a as $what => $value) {
+                $within = 1e-6 * max(1.0, (float) $value) + ($what === 'year' ? 0.5 : 0.0);
+                self::assertEqualsWithDelta($value, $b[$what], $within, "$name: $what");
+            }
+        }
+    }
+
+    /** Volts are proposed twice as high, amperes of the house half as large; what is on the other side of a charger stays. */
+    public function testItsSettingsFollow(): void
+    {
+        $other = [Parameter::InputLimit, Parameter::SupplyLimit, Parameter::EngineOff];
+        $seen = 0;
+        foreach (self::both() as $name => [$twelve, $twentyFour]) {
+            $rows = static function (Study $study): array {
+                $rows = [];
+                foreach ($study->settings()->devices as ['part' => $part, 'rows' => $own]) {
+                    foreach ($own as $row) {
+                        $rows["$part->uid {$row->parameter->value}"] = $row;
+                    }
+                }
+
+                return $rows;
+            };
+            [$a, $b] = [$rows($twelve), $rows($twentyFour)];
+            self::assertSame(array_keys($a), array_keys($b), $name);
+            foreach ($a as $key => $row) {
+                $times = match (true) {
+                    in_array($row->parameter, $other, true) => 1.0,
+                    in_array($row->parameter->unit(), ['V', 'mV/°C'], true) => 2.0,
+                    in_array($row->parameter->unit(), ['A', 'Ah'], true) => 0.5,
+                    default => 1.0,
+                };
+                if ($row->profile->number === null) {
+                    self::assertSame($row->profile->text(), $b[$key]->profile->text(), "$name: $key");
+                } else {
+                    // As fine as a device is set.
+                    $within = 0.011 * $times + ($row->parameter->unit() === 'A' ? 0.5 : 0.0);
+                    self::assertEqualsWithDelta($times * $row->profile->number, $b[$key]->profile->number, $within, "$name: $key");
+                }
+                ++$seen;
+            }
+        }
+        self::assertGreaterThan(60, $seen);
+    }
+}
