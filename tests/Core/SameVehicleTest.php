@@ -13,10 +13,11 @@ use Pebblefell\System\PartKind;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Twice the volts and half the amperes are the same vehicle: what is said of it, and what it does, stays as it is. A figure of the trade
- * that holds for 12 V and is used for every system would show here.
+ * The same vehicle told otherwise: with twice the volts and half the amperes, in another order, load by load, on the other half of the
+ * globe. What is said of it, and what it does, stays as it is. A figure of the trade that holds for 12 V and is used for every system would show
+ * here, and so would a rule that goes by the order in which rows were typed.
  */
-final class TwiceTheVoltsTest extends TestCase
+final class SameVehicleTest extends TestCase
 {
     use WholeJobs;
 
@@ -114,20 +115,99 @@ final class TwiceTheVoltsTest extends TestCase
         }
     }
 
-    public function testTheSameIsSaidOfIt(): void
+    /**
+     * @return array<string, string> severity by rule and part
+     */
+    private static function told(Study $study): array
     {
-        $said = static function (Study $study): array {
-            $rules = [];
-            foreach ($study->assessment()->verdicts as $verdict) {
-                $rules["{$verdict->finding->rule}@{$verdict->finding->subject}"] = $verdict->finding->severity->value;
-            }
-            ksort($rules);
+        $rules = [];
+        foreach ($study->assessment()->verdicts as $verdict) {
+            $rules["{$verdict->finding->rule}@{$verdict->finding->subject}"] = $verdict->finding->severity->value;
+        }
+        ksort($rules);
 
-            return $rules;
-        };
+        return $rules;
+    }
+
+    /**
+     * Ten vehicles as they are, and soundly wired, as files without answers.
+     *
+     * @return iterable<string, array<string, mixed>>
+     */
+    private static function trees(): iterable
+    {
+        foreach (self::wholeJobs() as $name => [$study]) {
+            yield $name => ['answers' => []] + JobFile::toArray($study->system);
+            yield "$name, wired" => ['answers' => []] + JobFile::toArray(Plan::with($study->system, SoundLayout::of($study)->changes()));
+        }
+    }
+
+    public function testTheOrderInWhichItWasTypedSaysNothing(): void
+    {
+        foreach (self::trees() as $name => $tree) {
+            $turned = $tree;
+            foreach (['parts', 'conductors', 'signals', 'scenarios', 'appliances', 'settings', 'measurements', 'choices'] as $list) {
+                $turned[$list] = array_reverse($tree[$list] ?? []);
+            }
+            [$a, $b] = [Study::of(JobFile::fromArray($tree)), Study::of(JobFile::fromArray($turned))];
+            self::assertSame(self::told($a), self::told($b), $name);
+            self::assertEqualsWithDelta($a->loads()->budget->energyWhDay, $b->loads()->budget->energyWhDay, 1e-9, $name);
+            self::assertEqualsWithDelta($a->simulations->year()?->servedPct(), $b->simulations->year()?->servedPct(), 1e-6, $name);
+        }
+    }
+
+    public function testSeveralOfALoadAreThatManyLoads(): void
+    {
+        $split = 0;
+        foreach (self::trees() as $name => $tree) {
+            $each = [];
+            foreach ($tree['appliances'] as $load) {
+                $count = (int) ($load['quantity'] ?? 1);
+                for ($i = 0; $i < $count; ++$i) {
+                    $each[] = [...$load, 'uid' => $load['uid'] . ($i === 0 ? '' : "9$i"), 'quantity' => 1];
+                    $split += $i === 0 ? 0 : 1;
+                }
+            }
+            [$a, $b] = [Study::of(JobFile::fromArray($tree)), Study::of(JobFile::fromArray([...$tree, 'appliances' => $each]))];
+            self::assertSame(self::told($a), self::told($b), $name);
+            self::assertEqualsWithDelta($a->loads()->budget->energyWhDay, $b->loads()->budget->energyWhDay, 1e-6, $name);
+            self::assertEqualsWithDelta($a->loads()->budget->acPeakW, $b->loads()->budget->acPeakW, 1e-6, $name);
+        }
+        self::assertGreaterThan(4, $split);
+    }
+
+    /** Half a year later and facing north, the south is the north; but for the sun, which is 3 % nearer in January than in July. */
+    public function testTheSouthIsTheNorthHalfAYearLater(): void
+    {
+        foreach (self::trees() as $name => $tree) {
+            if (!isset($tree['place']) || str_contains($name, 'wired')) {
+                continue;
+            }
+            $half = static fn(array $months): array => [...array_slice($months, 6), ...array_slice($months, 0, 6)];
+            $south = $tree;
+            $south['place']['latitude_deg'] *= -1.0;
+            foreach (['clearness', 'min_c'] as $line) {
+                $south['place'][$line] = $half($tree['place'][$line]);
+            }
+            $south['travel']['months'] = array_map(static fn(int $m): int => ($m + 5) % 12 + 1, $tree['travel']['months']);
+            foreach ($south['parts'] as &$part) {
+                if ($part['kind'] === 'panel') {
+                    $part['data'] = ['azimuth_deg' => fmod(540.0 - ($part['data']['azimuth_deg'] ?? 180.0), 360.0)] + $part['data'];
+                }
+            }
+            unset($part);
+            [$a, $b] = [Study::of(JobFile::fromArray($tree)), Study::of(JobFile::fromArray($south))];
+            self::assertSame(self::told($a), self::told($b), $name);
+            $sun = $a->simulations->sun()?->coverage();
+            self::assertEqualsWithDelta($sun, $b->simulations->sun()?->coverage(), 0.08 * (float) $sun, $name);
+        }
+    }
+
+    public function testTheSameIsSaidOfTwiceTheVolts(): void
+    {
         $all = 0;
         foreach (self::both() as $name => [$twelve, $twentyFour]) {
-            [$a, $b] = [$said($twelve), $said($twentyFour)];
+            [$a, $b] = [self::told($twelve), self::told($twentyFour)];
             // The cables are as thick as they were: half the amperes burn none of them. And fuses are made in steps.
             $steps = static fn(string $rule): bool => preg_match('/^(fuse-above-cable|not-selective)@/', $rule) === 0;
             self::assertSame(array_filter($a, $steps, ARRAY_FILTER_USE_KEY), array_filter($b, $steps, ARRAY_FILTER_USE_KEY), $name);
