@@ -29,9 +29,7 @@ final readonly class Show
             return [$this->number($value, '', abs($value) < 10.0 && $value !== 0.0 ? 2 : 0), $this->currency];
         }
         if ($metric === 'mm²' && $value > 0 && $this->units !== Units::Metric) {
-            $name = $this->units->conductorSize($value);
-
-            return [strtok($name, ' ') ?: $name, 'AWG'];
+            return [substr($this->units->conductorSize($value), 0, -4), 'AWG'];
         }
         [$shown, $unit] = [$this->units->show($value, $metric), $this->unit($metric)];
         if ($metric === 'Wh' && abs($shown) >= 9999.5) {

@@ -32,9 +32,6 @@ final class Ampacity
         '2/0' => 330, '3/0' => 385, '4/0' => 445,
     ];
 
-    /** A cable whose area is so near to a gauge's is that gauge. Chosen. */
-    private const SAME_AREA = 0.005;
-
     /** The tables hold at this ambient, °C. */
     public const TABLE_C = 30.0;
 
@@ -81,7 +78,7 @@ final class Ampacity
     {
         $class = self::classOf($insulationC);
         foreach (self::sizes(true) as $gauge => $area) {
-            if (abs($areaMm2 - $area) < self::SAME_AREA * $area) {
+            if (abs($areaMm2 - $area) < ConductorSize::SAME_AREA * $area) {
                 return self::atTable($gauge, $class);
             }
         }

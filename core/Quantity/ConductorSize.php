@@ -19,6 +19,9 @@ final readonly class ConductorSize
     /** Gauges in use in vehicles, thin to thick; 1/0 to 4/0 are the numbers 0 to −3. */
     private const GAUGES = [20, 18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3];
 
+    /** A cable whose area is so near to a gauge's is that gauge. Chosen. */
+    public const SAME_AREA = 0.005;
+
     private function __construct(public float $areaMm2)
     {
     }
@@ -80,6 +83,14 @@ final readonly class ConductorSize
     public function metricName(): string
     {
         return rtrim(rtrim(number_format($this->areaMm2, 2, '.', ''), '0'), '.') . ' mm²';
+    }
+
+    /** Its gauge, where its area is one's: "2 AWG"; null: it is none. */
+    public function gauge(): ?string
+    {
+        $name = $this->gaugeName();
+
+        return abs(self::ofGauge(substr($name, 0, -4))->areaMm2 - $this->areaMm2) < self::SAME_AREA * $this->areaMm2 ? $name : null;
     }
 
     /** The nearest gauge by area, on a logarithmic scale: "2 AWG". */

@@ -72,11 +72,19 @@ enum Units: string
         };
     }
 
-    /** "35 mm²" or "2 AWG". */
+    /** "35 mm²" or "2 AWG"; "≈ 2 AWG" where its area is only near that gauge's. */
     public function conductorSize(float $areaMm2): string
     {
         $size = ConductorSize::ofArea($areaMm2);
 
-        return $this === self::Metric ? $size->metricName() : $size->gaugeName();
+        return $this === self::Metric ? $size->metricName() : ($size->gauge() ?? '≈ ' . $size->gaugeName());
+    }
+
+    /** The same for a field: what is read back is what it was. */
+    public function conductorField(float $areaMm2): string
+    {
+        $size = ConductorSize::ofArea($areaMm2);
+
+        return $this === self::Metric ? $size->metricName() : ($size->gauge() ?? $size->metricName());
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Words\Lexicon;
+use App\Words\Show;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
+use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Region\Region;
 use Pebblefell\Region\Units;
 use Pebblefell\Setting\SetValue;
@@ -254,7 +256,19 @@ final class ModelTest extends TestCase
             sort($hookUps);
             self::assertSame($hookUps, $region->hookUpsA());
         }
-        self::assertSame('2 AWG', Units::UsCustomary->conductorSize(35));
+        // A gauge is named as one, and what is only near it is told so; in a field it is read back as it was.
+        self::assertSame('2 AWG', Units::UsCustomary->conductorSize(33.63));
+        self::assertSame('≈ 2 AWG', Units::UsCustomary->conductorSize(35));
+        self::assertSame('35 mm²', Units::UsCustomary->conductorField(35));
         self::assertSame('35 mm²', Units::Metric->conductorSize(35));
+        foreach ([...ConductorSize::made(true), ...ConductorSize::made(false), 12.7] as $area) {
+            foreach (Units::cases() as $units) {
+                $within = $units === Units::Metric ? 0.005 : 1e-9;
+                self::assertEqualsWithDelta($area, ConductorSize::read($units->conductorField($area))->areaMm2, $within);
+            }
+        }
+        // In a sentence the nearest gauge is told, and that it is only near.
+        $said = static fn(float $area): string => str_replace("\u{202F}", ' ', (new Show(Units::UsCustomary))->text($area, 'mm²'));
+        self::assertSame(['2 AWG', '≈ 2 AWG', '≈ 3/0 AWG'], [$said(33.63), $said(35.0), $said(95.0)]);
     }
 }

@@ -6,7 +6,7 @@
     <div class="form-grid">
         <x-field form="conductor" label="From" name="from_terminal" :value="$row?->from_terminal" :options="$wiring->terminals()" blank="choose" />
         <x-field form="conductor" label="To" name="to_terminal" :value="$row?->to_terminal" :options="$wiring->terminals()" blank="choose" />
-        <x-field form="conductor" label="Size, mm² or AWG" name="size" :value="$row?->size_mm2 ? $show->units->conductorSize($row->size_mm2) : ''"
+        <x-field form="conductor" label="Size, mm² or AWG" name="size" :value="$row?->size_mm2 ? $show->units->conductorField($row->size_mm2) : ''"
             placeholder="35 or 2 AWG" />
         <x-field form="conductor" label="Length, one way" name="length_m" :value="$show->field($row?->length_m, 'm')" :unit="$show->unit('m')"
             inputmode="decimal" />
