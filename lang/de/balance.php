@@ -43,7 +43,7 @@ return [
         'nothing-read' => 'noch nichts abgelesen',
         'sixteen' => ':hours, dann aufhören',
         'needs-amps' => 'braucht eine Ablesung des Stroms',
-        'from-empty' => 'unter Ladung sagt die Spannung von Blei nichts: war sie leer, ist sie dann mit :amps durch die Hauptladung; vorher in Ruhe gemessen wird es genauer',
+        'from-empty' => 'unter Ladung sagt die Spannung von Blei nichts über die Ladung: die Zeit gilt ab leer, mit :amps. Vorher in Ruhe gemessen, wird sie genauer',
         'to-go' => 'noch :percent mit :amps, dann Absorption',
         'tail-reached' => 'der Strom ist unter :tail gefallen',
         'tail' => 'der Strom fällt auf :tail, oder :hours sind um',

@@ -43,7 +43,7 @@ return [
         'nothing-read' => 'nothing is read yet',
         'sixteen' => ':hours, then stop',
         'needs-amps' => 'needs a reading of the current',
-        'from-empty' => 'under charge the volts of lead tell nothing: if it was empty, then it is through bulk at :amps; measure it at rest before, and it is told better',
+        'from-empty' => 'under charge the volts of lead tell nothing of its charge: the time is that from empty, at :amps. Measured at rest before, it is told better',
         'to-go' => ':percent to go at :amps, then absorption',
         'tail-reached' => 'the current has fallen below :tail',
         'tail' => 'the current falls to :tail, or :hours are over',
