@@ -24,6 +24,7 @@ use Pebblefell\Conductor\Run;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Finding\Word;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Region\Region;
 use Pebblefell\Stage\Size\Chosen;
@@ -238,6 +239,33 @@ final class RemediesTest extends TestCase
                 self::assertNotNull($frost($watts - 1.0), "$name, $cold °C: one less than $watts W");
             }
         }
+    }
+
+    /** What each source is to be set to is, in whole amperes, no more than the bank takes, and wastes less than one for each. */
+    public function testTheSharesOfAChargeAddUpToWhatTheBankTakes(): void
+    {
+        $shared = 0;
+        foreach (self::wholeJobs() as $name => [$study]) {
+            $tree = JobFile::toArray($study->system);
+            foreach ([13.0, 17.5, 22.0, 31.0] as $limit) {
+                foreach ($tree['parts'] as &$part) {
+                    $part['data'] = $part['kind'] === 'battery' ? ['charge_limit_a' => $limit] + $part['data'] : $part['data'];
+                }
+                unset($part);
+                $finding = self::ruleOf(Study::of(JobFile::fromArray($tree)), 'charge-sum', '', []);
+                $shares = $finding?->args['shares'] ?? [];
+                if ($finding === null || !is_array($shares)) {
+                    continue;
+                }
+                $sum = array_sum(array_map(static fn(mixed $w): float => $w instanceof Word && $w->args['amps'] instanceof Amount
+                    ? round($w->args['amps']->value, $w->args['amps']->decimals ?? 9)
+                    : INF, $shares));
+                self::assertLessThanOrEqual(self::value($finding, 'limit') + 1e-9, $sum, "$name, $limit A");
+                self::assertGreaterThan(self::value($finding, 'limit') - count($shares), $sum, "$name, $limit A");
+                ++$shared;
+            }
+        }
+        self::assertGreaterThan(5, $shared);
     }
 
     /** A point of the map that becomes the plan is what the map said of it: the panels lie as the planned ones do. */

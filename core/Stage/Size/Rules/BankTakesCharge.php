@@ -28,7 +28,8 @@ final class BankTakesCharge implements Rule
             'shares' => array_map(
                 static fn(Figure $f): Word => Word::of(
                     'findings.phrases.share',
-                    ['source' => $f->label, 'amps' => Amount::of($f->value * $limit->value / $sum->value, 'A', 0)],
+                    // In whole amperes, which together are no more than it takes.
+                    ['source' => $f->label, 'amps' => Amount::of(floor($f->value * $limit->value / $sum->value), 'A', 0)],
                 ),
                 $sum->inputs,
             ),
