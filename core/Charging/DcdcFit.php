@@ -226,12 +226,17 @@ final readonly class DcdcFit
         $alternator = Figure::given('alternator', $this->alternatorA, 'A', Origin::DataSheet);
         $dial = Amount::of($this->recommendedOutputA, 'A', 0);
         $variant = $this->recommendedOutputA > 0.0 ? '' : 'none';
-        $taken = ['input' => Amount::of($this->inputA, 'A', 0), 'vehicle' => Amount::of($this->vehicleA, 'A', 0)];
+        $exceeds = fn(float $vehicleA, array $limit): array => Amount::exceeding(
+            ['input' => $this->inputA, 'vehicle' => $vehicleA],
+            $limit,
+            'A',
+            0,
+        );
         if ($this->inputA > $this->alternatorA - $this->vehicleA) {
             $findings[] = new Finding(
                 'dcdc-overloads-alternator',
                 Severity::Stop,
-                [...$taken, 'alternator' => Amount::of($this->alternatorA, 'A', 0), 'dial' => $dial],
+                [...$exceeds($this->vehicleA, ['alternator' => $this->alternatorA]), 'dial' => $dial],
                 [$this->input(), $alternator],
                 $subject,
                 variant: $variant,
@@ -250,7 +255,7 @@ final readonly class DcdcFit
             $findings[] = new Finding(
                 'dcdc-not-at-idle',
                 Severity::Fix,
-                [...$taken, 'vehicle' => Amount::of($this->idleVehicleA, 'A', 0), 'idle' => Amount::of($this->idleA, 'A', 0)],
+                $exceeds($this->idleVehicleA, ['idle' => $this->idleA]),
                 [$this->input(), Figure::given('at-idle', $this->idleA, 'A', Origin::Computed)],
                 $subject,
             );

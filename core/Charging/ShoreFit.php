@@ -90,9 +90,12 @@ final readonly class ShoreFit
             'hook-up-overloaded',
             Severity::Fix,
             [
-                'charger' => Amount::of($this->chargerAcA, 'A', 1),
-                'outlets' => Amount::of($outlets, 'A', 1),
-                'breaker' => Amount::of($this->breakerA, 'A'),
+                ...Amount::exceeding(
+                    ['charger' => $this->chargerAcA, 'outlets' => $outlets],
+                    ['breaker' => $this->breakerA],
+                    'A',
+                    1,
+                ),
                 // In whole amperes that still fit.
                 'most' => Amount::of(floor($this->maxChargerOutputA), 'A', 0),
             ],

@@ -37,6 +37,24 @@ final readonly class Amount
         return array_map(static fn(float $v): self => new self($v, $unit, $decimals), $values);
     }
 
+    /**
+     * Several that together are more than a limit: with as many decimals more as let their sum show it.
+     *
+     * @param array<string, float> $parts by the names that they have in the sentence
+     * @param array<string, float> $limit one, by its name
+     *
+     * @return array<string, self>
+     */
+    public static function exceeding(array $parts, array $limit, string $unit, int $decimals): array
+    {
+        $sum = static fn(array $values, int $n): float => array_sum(array_map(static fn(float $v): float => round($v, $n), $values));
+        while ($decimals < self::MOST_DECIMALS && $sum($parts, $decimals) <= $sum($limit, $decimals) + 1e-9) {
+            ++$decimals;
+        }
+
+        return array_map(static fn(float $v): self => new self($v, $unit, $decimals), $parts + $limit);
+    }
+
     public static function of(float $value, string $unit = '', ?int $decimals = null): self
     {
         return new self($value, $unit, $decimals);

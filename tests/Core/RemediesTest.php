@@ -312,6 +312,13 @@ final class RemediesTest extends TestCase
         self::assertSame([2, 2], $decimals(14.41, 14.4, 1));
         self::assertSame([0, 0], $decimals(143.0, 143.0, 0), 'alike is alike');
         self::assertSame([0, 0], $decimals(143.0, 143.00001, 0), 'and what no reader could tell apart');
+        $together = static fn(float $a, float $b, float $c): array => array_values(array_map(
+            static fn(Amount $x): ?int => $x->decimals,
+            Amount::exceeding(['a' => $a, 'b' => $b], ['c' => $c], 'A', 0),
+        ));
+        self::assertSame([0, 0, 0], $together(61.0, 30.0, 90.0));
+        self::assertSame([1, 1, 1], $together(60.4, 30.0, 90.0), 'not "60 A and 30 A, of 90 A"');
+        self::assertSame([2, 2, 2], $together(60.02, 30.03, 90.0));
         // 40.004 V on a cold morning kill a regulator for 40 V: not "40 V; it takes 40 V".
         $panel = PanelSheet::of(200.0, 40.004, 33.0, 6.5, 6.0, 0.0, -0.3);
         $found = self::byRule(ArrayFit::of($panel, 1, 1, RegulatorSheet::of(true, 40.0, 30.0), -20.0, 60.0, 14.4)->findings());
@@ -430,6 +437,11 @@ final class RemediesTest extends TestCase
             if ($strains($found)) {
                 $dial = self::value($found['dcdc-overloads-alternator'] ?? $found['dcdc-wears-alternator'], 'dial');
                 self::assertLessThan($output, $dial);
+                $over = $found['dcdc-overloads-alternator'] ?? null;
+                $shown = static fn(string $arg): float => $over?->args[$arg] instanceof Amount
+                    ? round($over->args[$arg]->value, $over->args[$arg]->decimals ?? 9)
+                    : NAN;
+                self::assertTrue($over === null || $shown('input') + $shown('vehicle') > $shown('alternator'), "seed $seed: as written");
                 if ($dial > 0.0) {
                     self::assertFalse($strains($of($dial, $mm2)), "seed $seed: $dial A");
                     // Up to 30 A a usual alternator bears besides; less is asked of one that is dialled down.
