@@ -148,7 +148,8 @@ final class KeptAndShownTest extends TestCase
             ["27.7\u{202F}°F", $us->text(-2.4, '°C')],
             ["70\u{202F}lb", $us->text(31.75, 'kg')],
             ["71\u{202F}lbf·in", $us->text(8.02, 'N·m')],
-            ["2\u{202F}AWG", $us->text(35, 'mm²')],
+            ["2\u{202F}AWG", $us->text(33.63, 'mm²')],
+            ["≈ 2\u{202F}AWG", $us->text(35, 'mm²')],
         ] as [$expected, $shown]) {
             self::assertSame($expected, $shown);
         }
