@@ -101,7 +101,6 @@ final readonly class DcdcFit
         $perOutputA = $outputV / ($inputV * $efficiencyPct / 100.0);
         $most = min($alternatorA * self::LASTING_SHARE, max(0.0, $alternatorA - $vehicleA)) / $perOutputA;
         $isCarried = $outputA * $perOutputA <= $alternatorA - $vehicleA;
-        $easyA = self::easyA($inputV, $outputV);
 
         return new self(
             $alternatorA,
@@ -114,7 +113,7 @@ final readonly class DcdcFit
             $vehicleA,
             $outputA * $perOutputA,
             // Dialled down in whole tens: 50, 40, 30.
-            $outputA <= $most || ($isCarried && $outputA <= $easyA && $alternatorA >= self::STANDARD_A) ? $outputA : min(
+            $outputA <= $most || ($isCarried && self::isEasy($outputA, $alternatorA, $inputV, $outputV)) ? $outputA : min(
                 $outputA,
                 floor($most / self::DIAL_STEP_A) * self::DIAL_STEP_A,
             ),
@@ -124,10 +123,16 @@ final readonly class DcdcFit
         );
     }
 
-    /** The same at the charger's own output: one that lifts 12 V to 24 V takes twice as much. */
+    /** What every alternator of a usual size bears, at idle too. */
+    private static function isEasy(float $outputA, float $alternatorA, float $inputV, float $outputV): bool
+    {
+        return $outputA <= self::easyA($inputV, $outputV) + 1e-9 && $alternatorA >= self::STANDARD_A;
+    }
+
+    /** EASY_A at the charger's own output: one that lifts 12 V to 24 V takes twice as much. */
     private static function easyA(float $inputV, float $outputV): float
     {
-        return self::EASY_A * self::USUAL_OUTPUT_V / self::USUAL_INPUT_V / ($outputV / $inputV) + 1e-9;
+        return self::EASY_A * self::USUAL_OUTPUT_V / self::USUAL_INPUT_V / ($outputV / $inputV);
     }
 
     /** Volts that the lead may lose: a tenth, and no more than leaves the charger awake. */
@@ -185,14 +190,13 @@ final readonly class DcdcFit
     /** It may give all of its output while the engine idles. */
     public function bearsIdle(): bool
     {
-        return $this->mayChargeAtIdle()
-            || ($this->outputA <= self::easyA($this->inputV, $this->outputV) && $this->alternatorA >= self::STANDARD_A);
+        return $this->mayChargeAtIdle() || self::isEasy($this->outputA, $this->alternatorA, $this->inputV, $this->outputV);
     }
 
     /** It may give all of its output at idle, and for long it is better not to. */
     public function idlesWithCare(): bool
     {
-        return $this->mayChargeAtIdle() && $this->outputA > self::easyA($this->inputV, $this->outputV);
+        return $this->mayChargeAtIdle() && $this->outputA > self::easyA($this->inputV, $this->outputV) + 1e-9;
     }
 
     public function input(): Figure

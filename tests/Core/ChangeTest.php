@@ -14,7 +14,6 @@ use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
-use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -26,21 +25,12 @@ use PHPUnit\Framework\TestCase;
 final class ChangeTest extends TestCase
 {
     use SoundSystem;
+    use WholeJobs;
 
-    /**
-     * @return iterable<string, array{string}>
-     */
-    public static function files(): iterable
+    #[DataProvider('wholeJobs')]
+    public function testAPlanTakenAwayAndLaidOnAgainIsTheSamePlan(Study $study): void
     {
-        foreach (glob(dirname(__DIR__) . '/files/v1/*.json') ?: [] as $path) {
-            yield basename($path, '.json') => [$path];
-        }
-    }
-
-    #[DataProvider('files')]
-    public function testAPlanTakenAwayAndLaidOnAgainIsTheSamePlan(string $path): void
-    {
-        $system = JobFile::fromArray(json_decode((string) file_get_contents($path), true));
+        $system = $study->system;
         $bare = Plan::without($system);
         self::assertSame([], Plan::of($bare));
         self::assertEquals(self::shape($bare->found()), self::shape($bare->planned()));

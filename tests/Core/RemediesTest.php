@@ -29,7 +29,6 @@ use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Region\Region;
 use Pebblefell\Stage\Size\Chosen;
 use Pebblefell\Stage\Size\Endurance;
-use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Conductor;
@@ -94,11 +93,11 @@ final class RemediesTest extends TestCase
      *
      * @return iterable<string, Study>
      */
-    private static function wired(Region $region): iterable
+    private static function measured(Region $region): iterable
     {
         foreach (self::wholeJobs() as $name => [$drawn]) {
             $drawn = Study::of(JobFile::fromArray(['region' => $region->value] + JobFile::toArray($drawn->system)));
-            $laid = Plan::with($drawn->system, SoundLayout::of($drawn)->changes());
+            $laid = self::wired($drawn)->system;
             yield "$name, $region->value" => Study::of(Plan::with($laid, array_values(array_map(
                 static fn(Conductor $c): Change => Change::set('conductor', $c->uid, 'length_m', $c->lengthM ?? 1.5),
                 $laid->planned()->conductors,
@@ -116,7 +115,7 @@ final class RemediesTest extends TestCase
             $made = ConductorSize::made($region === Region::NorthAmerica);
             $show = new Show($region->units());
             $found = 0;
-            foreach (self::wired($region) as $name => $study) {
+            foreach (self::measured($region) as $name => $study) {
                 foreach ($study->runs()->runs as $run) {
                     $uids = array_map(static fn(Conductor $c): string => $c->uid, $run->conductors);
                     $at = static fn(float $mm2): ?Finding => self::ruleOf($study, 'cable-too-thin', $uids[0], array_map(
@@ -149,7 +148,7 @@ final class RemediesTest extends TestCase
     {
         $ratings = FuseFamily::standardRatings();
         $seen = ['fuse-too-small' => 0, 'main-fuse-too-small' => 0];
-        foreach (self::wired(Region::Europe) as $name => $study) {
+        foreach (self::measured(Region::Europe) as $name => $study) {
             foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
                 foreach (array_keys($seen) as $rule) {
                     $at = static fn(float $amps): ?Finding => self::ruleOf(

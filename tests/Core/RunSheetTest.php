@@ -12,7 +12,6 @@ use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
 use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
-use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\PartKind;
@@ -131,8 +130,8 @@ final class RunSheetTest extends TestCase
         self::assertCount(10, $jobs);
         $steps = 0;
         foreach ($jobs as $name => [$study]) {
-            foreach ([$study->system, Plan::with($study->system, SoundLayout::of($study)->changes())] as $each) {
-                $sheet = RunSheet::of(Study::of($each));
+            foreach ([$study, self::wired($study)] as $each) {
+                $sheet = RunSheet::of($each);
                 self::assertSound($sheet, $name);
                 $steps += count($sheet->steps);
             }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Pebblefell\Setting\Parameter;
-use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
-use Pebblefell\System\Change\Plan;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\PartKind;
 use PHPUnit\Framework\TestCase;
@@ -107,10 +105,7 @@ final class SameVehicleTest extends TestCase
             if ($study->system->vehicle->systemV < 13.0) {
                 $pair = [Study::of(JobFile::fromArray([...$tree, 'answers' => []])), self::twice($tree)];
                 yield $name => $pair;
-                yield "$name, wired" => array_map(
-                    static fn(Study $s): Study => Study::of(Plan::with($s->system, SoundLayout::of($s)->changes())),
-                    $pair,
-                );
+                yield "$name, wired" => array_map(self::wired(...), $pair);
             }
         }
     }
@@ -138,7 +133,7 @@ final class SameVehicleTest extends TestCase
     {
         foreach (self::wholeJobs() as $name => [$study]) {
             yield $name => ['answers' => []] + JobFile::toArray($study->system);
-            yield "$name, wired" => ['answers' => []] + JobFile::toArray(Plan::with($study->system, SoundLayout::of($study)->changes()));
+            yield "$name, wired" => ['answers' => []] + JobFile::toArray(self::wired($study)->system);
         }
     }
 

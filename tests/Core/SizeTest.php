@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Assessment\Verdict;
 use Pebblefell\Charging\ArrayFit;
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Charging\PanelSheet;
 use Pebblefell\Charging\RegulatorSheet;
 use Pebblefell\Charging\ShoreFit;
 use Pebblefell\Conductor\Run;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Outlook\YearOutlook;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Stage\Size\ChemistryChoice;
@@ -231,6 +233,25 @@ final class SizeTest extends TestCase
                 ),
             ),
         );
+    }
+
+    /** Short of all by a hair is not told as all, on the page as in the finding. */
+    public function testNearlyAllIsNotAll(): void
+    {
+        $needed = self::study()->simulations->sun()?->needed()->value ?? self::fail('no sun');
+        $with = static fn(float $share): Study => self::study(parts: [[
+            'uid' => 's9', 'kind' => 'panel', 'fate' => 'add', 'data' => ['pmax_w' => $share * $needed] + self::PANEL,
+        ]], panels: 0);
+        $told = static fn(Study $s): array => array_map(
+            static fn(Verdict $v): mixed => $v->finding->args['covered'],
+            array_values(array_filter($s->assessment()->verdicts, static fn(Verdict $v): bool => $v->finding->rule === 'sun-short')),
+        );
+        foreach ([[0.9996, 99.0], [0.42, 42.0], [1.0004, 100.0]] as [$share, $percent]) {
+            $study = $with($share);
+            self::assertEqualsWithDelta($share, $study->simulations->sun()?->coverage(), 1e-6);
+            self::assertSame($percent, $study->simulations->sun()?->covered()->value);
+            self::assertEquals($share < 1.0 ? [Amount::of($percent, '%', 0)] : [], $told($study));
+        }
     }
 
     public function testLeadIsRightWhereItIs(): void

@@ -14,7 +14,6 @@ use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
-use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -23,6 +22,7 @@ use PHPUnit\Framework\TestCase;
 final class SoundLayoutTest extends TestCase
 {
     use SoundSystem;
+    use WholeJobs;
 
     /** Rules that a proposal must not break by what it brings in. */
     private const WIRING = [
@@ -141,20 +141,10 @@ final class SoundLayoutTest extends TestCase
         self::assertSame(14, $list->labels);
     }
 
-    /**
-     * @return iterable<string, array{string}>
-     */
-    public static function jobs(): iterable
+    #[DataProvider('wholeJobs')]
+    public function testWhatComesInIsSoundByTheRules(Study $study): void
     {
-        foreach (glob(__DIR__ . '/../files/v1/*.json') ?: [] as $file) {
-            yield basename($file, '.json') => [$file];
-        }
-    }
-
-    #[DataProvider('jobs')]
-    public function testWhatComesInIsSoundByTheRules(string $file): void
-    {
-        $system = JobFile::fromArray(json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR));
+        $system = $study->system;
         if (Study::of($system)->drawing()?->problem !== null) {
             $system = Plan::with($system, BankWiring::changes(Study::of($system), Layout::Across, null, 95.0, 0.3, 0.6));
         }

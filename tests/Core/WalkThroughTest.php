@@ -7,7 +7,6 @@ namespace Tests\Core;
 use Pebblefell\Stage\Handover\WalkThrough;
 use Pebblefell\Stage\Handover\Warranty;
 use Pebblefell\Study;
-use Pebblefell\System\JobFile;
 use Pebblefell\System\Part;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -16,6 +15,7 @@ use PHPUnit\Framework\TestCase;
 final class WalkThroughTest extends TestCase
 {
     use SoundSystem;
+    use WholeJobs;
 
     public function testOneComesFromOutsideAndGoesByThePlacesTheRoofLast(): void
     {
@@ -59,8 +59,8 @@ final class WalkThroughTest extends TestCase
     /** Each point has its words, in both languages, with nothing left unfilled. */
     public function testEveryPointHasItsWords(): void
     {
-        foreach (glob(__DIR__ . '/../files/v1/*.json') ?: [] as $file) {
-            $walk = WalkThrough::of(Study::of(JobFile::fromArray(JobFile::upgrade(json_decode((string) file_get_contents($file), true)))));
+        foreach (self::wholeJobs() as [$study]) {
+            $walk = WalkThrough::of($study);
             foreach (['en', 'de'] as $language) {
                 $words = require __DIR__ . "/../../lang/$language/walk.php";
                 foreach ($walk->points as $point) {

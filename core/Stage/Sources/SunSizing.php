@@ -165,12 +165,20 @@ final readonly class SunSizing
     {
         return new Figure(
             'covered',
-            100.0 * $this->coverage(),
+            $this->coveredPct(),
             '%',
             'covered',
             array_values(array_filter([$this->needed()])),
             'first-principles',
         );
+    }
+
+    /** The same in whole percent; short of all is never told as all. */
+    public function coveredPct(): float
+    {
+        $percent = round(100.0 * $this->coverage());
+
+        return $this->coverage() < 1.0 ? min(99.0, $percent) : $percent;
     }
 
     /** Share of the need that the planned array covers in the ruling month, 0 and up. */

@@ -32,14 +32,12 @@ final class SunCarriesMonths implements Rule
             return [];
         }
         $needed = $sun->needed();
-        // Short of all is never written as all.
-        $covered = min(99.0, round(100.0 * $sun->coverage()));
 
         return [new Finding(
             'sun-short',
             $otherwise ? Severity::Note : Severity::Fix,
             [
-                'covered' => Amount::of($covered, '%', 0), 'month' => Word::of('months.'
+                'covered' => Amount::of($sun->coveredPct(), '%', 0), 'month' => Word::of('months.'
                     . $sun->ruling->month), 'array' => Amount::of($sun->plannedW, 'W', 0), 'brings' => Amount::of(
                         $sun->ruling->plannedWh,
                         '',
@@ -51,7 +49,7 @@ final class SunCarriesMonths implements Rule
                 ) : Word::of('findings.phrases.sun-alone', ['needed' => Amount::of($needed->value, 'W', 0)]),
             ],
             [
-                Figure::given('covered', $covered, '%', Origin::Computed),
+                Figure::given('covered', $sun->coveredPct(), '%', Origin::Computed),
                 Figure::given('array', $sun->plannedW, 'W', Origin::DataSheet),
             ],
             variant: match (true) {
