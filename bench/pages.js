@@ -37,7 +37,7 @@ async function signIn() {
 
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];
 
-export const pages = { Yard: '/', Survey: '/jobs/1/survey', Loads: '/jobs/1/loads', Size: '/jobs/1/size', Sources: '/jobs/1/sources', Bank: '/jobs/2/bank', Wiring: '/jobs/2/wiring', 'Day plan': '/jobs/2/day-plan', 'Run sheet': '/jobs/2/day-plan/steps', Test: '/jobs/2/test', Recall: '/recall?model=Crest', Balance: '/jobs/2/balance', Settings: '/jobs/2/settings', Handover: '/jobs/3/handover', 'Parts library': '/library' };
+export const pages = { Yard: '/', Survey: '/jobs/1/survey', Loads: '/jobs/1/loads', Size: '/jobs/1/size', Sources: '/jobs/1/sources', Bank: '/jobs/2/bank', Wiring: '/jobs/2/wiring', 'Day plan': '/jobs/2/day-plan', 'Run sheet': '/jobs/2/day-plan/steps', Test: '/jobs/2/test', Recall: '/recall?model=Crest', Balance: '/jobs/2/balance', Settings: '/jobs/2/settings', 'One by one': '/jobs/2/settings/step', History: '/jobs/2/history', Handover: '/jobs/3/handover', 'Parts library': '/library' };
 
 async function measure() {
     await signIn();

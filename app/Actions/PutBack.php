@@ -51,7 +51,7 @@ final class PutBack
         }
         /** @var ?Model $row */
         $row = $class::query()->find($line->subject_id);
-        [$new, $old] = [(array) ($line->properties['attributes'] ?? []), (array) ($line->properties['old'] ?? [])];
+        [$new, $old] = [$line->after(), $line->before()];
         match (true) {
             $line->event === 'created' && $row !== null => self::unmake($row, $new),
             $line->event === 'updated' && $row !== null => self::restore($row, $new, $old),

@@ -14,13 +14,15 @@ use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
 
 /** What one person did to a job in one go. */
-final readonly class Act
+final class Act
 {
+    private ?string $told = null;
+
     /**
      * @param string                    $name  as the history's routes know it
      * @param Collection<int, Activity> $lines in order, at least one
      */
-    public function __construct(public string $name, public Collection $lines)
+    public function __construct(public readonly string $name, public readonly Collection $lines)
     {
     }
 
@@ -39,13 +41,13 @@ final readonly class Act
     {
         $at = $this->at();
 
-        return $at === null ? '' : Workshop::current()->local($at)->format('j M Y H:i');
+        return $at === null ? '' : Workshop::current()->told($at->getTimestamp(), 'j M Y H:i');
     }
 
     /** "fitted 2 × Kvellin Slate 200 under the desk": it goes on from the name. */
     public function sentence(): string
     {
-        return Telling::of($this->lines);
+        return $this->told ??= Telling::of($this->lines);
     }
 
     /**

@@ -99,8 +99,8 @@ final class Telling
      */
     public static function changes(Activity $line): array
     {
-        $new = (array) ($line->properties['attributes'] ?? []);
-        $old = (array) ($line->properties['old'] ?? []);
+        $new = $line->after();
+        $old = $line->before();
         $changes = [];
         foreach ($line->event === 'deleted' ? $old : $new as $key => $value) {
             $from = $old[$key] ?? null;
@@ -151,7 +151,7 @@ final class Telling
 
     private static function verb(Activity $line): string
     {
-        $new = (array) ($line->properties['attributes'] ?? []);
+        $new = $line->after();
         $key = match ($line->subject_type) {
             Part::class => match (true) {
                 $line->event === 'created' => ($new['fate'] ?? '') === Fate::Add->value ? 'planned' : 'noted',
@@ -195,8 +195,8 @@ final class Telling
         // What the row was called when it was written, as far as the line tells; else what it is called now.
         $row = [
             ...($line->subject?->getAttributes() ?? []),
-            ...(array) ($line->properties['old'] ?? []),
-            ...(array) ($line->properties['attributes'] ?? []),
+            ...$line->before(),
+            ...$line->after(),
         ];
         $place = ($row['place'] ?? '') !== '' && $line->event === 'created' ? __('history.in_place', ['place' => $row['place']]) : '';
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Job;
+use App\Models\Part;
 use App\Policies\JobPolicy;
 use App\Record\Digest;
 use App\Record\Milestones;
@@ -22,6 +23,9 @@ use Pebblefell\Study;
 /** Lays a job on the bench: its model, what core says of it, and the units to read it in. */
 final class Workbench
 {
+    /** @var ?array<string, Part> the job's rows of parts by uid */
+    private ?array $rows = null;
+
     private function __construct(
         public readonly Job $job,
         public readonly Study $study,
@@ -45,6 +49,14 @@ final class Workbench
         $show = $job->show();
 
         return new self($job, $study, $study->assessment(), $skyline, $show, Lexicon::of($study->system, $show));
+    }
+
+    /** The row of a part; null: the part is in the model alone. */
+    public function row(string $uid): ?Part
+    {
+        $this->rows ??= $this->job->parts->keyBy('uid')->all();
+
+        return $this->rows[$uid] ?? null;
     }
 
     /** Who works on a stage: a role, and who holds it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\ReadsPlainly;
 use Spatie\Activitylog\Models\Activity as BaseActivity;
 
 /**
@@ -13,6 +14,11 @@ use Spatie\Activitylog\Models\Activity as BaseActivity;
  */
 final class Activity extends BaseActivity
 {
+    use ReadsPlainly;
+
+    /** @var ?array<string, mixed> its properties, read once */
+    private ?array $read = null;
+
     protected static function booted(): void
     {
         self::creating(static function (self $activity): void {
@@ -31,11 +37,41 @@ final class Activity extends BaseActivity
         return $this->batch_uuid ?? 'line-' . $this->id;
     }
 
+    /**
+     * The row's columns after it.
+     *
+     * @return array<string, mixed>
+     */
+    public function after(): array
+    {
+        return $this->columns('attributes');
+    }
+
+    /**
+     * The row's columns before it, as far as they changed.
+     *
+     * @return array<string, mixed>
+     */
+    public function before(): array
+    {
+        return $this->columns('old');
+    }
+
     /** Who did it, in a word. */
     public function who(): string
     {
         $causer = $this->causer;
 
         return $causer instanceof User ? $causer->name : 'Pebblefell';
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function columns(string $when): array
+    {
+        $this->read ??= $this->properties?->all() ?? [];
+
+        return (array) ($this->read[$when] ?? []);
     }
 }

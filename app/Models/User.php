@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsPlainly;
 use App\Models\Concerns\Versioned;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -17,6 +18,7 @@ final class User extends Authenticatable
 {
     use Audited;
     use BootsByName;
+    use ReadsPlainly;
     use Versioned;
 
     protected $table = 'users';

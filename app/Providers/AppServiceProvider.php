@@ -90,9 +90,12 @@ final class AppServiceProvider extends ServiceProvider
         // Pages without a job read in metric, the library in the workshop's units; a job's pages replace it by their region's.
         View::share('show', new Show(Units::Metric));
         View::share('say', Lexicon::plain());
-        Blade::if('may', May::do(...));
+        // Asked many times a page: as plain conditions, not by the name of one.
+        Blade::directive('may', static fn(string $of): string => '<?php if (\\' . May::class . "::do($of)): ?>");
+        Blade::directive('endmay', static fn(): string => '<?php endif; ?>');
         Blade::directive('stone', static fn(string $of): string => '<?php echo \App\View\Stone::svg(' . $of . '); ?>');
-        Blade::if('unfolded', static fn(string $fold, bool $open = false): bool => $open || Folds::isOpen($fold));
+        Blade::directive('unfolded', static fn(string $of): string => '<?php if (\\' . Folds::class . "::isOpen($of)): ?>");
+        Blade::directive('endunfolded', static fn(): string => '<?php endif; ?>');
         View::share(
             'models',
             [

@@ -84,7 +84,7 @@ final readonly class Fortnight
                 'people' => $plan->people,
                 'place' => $plan->bay,
                 'begun' => $this->from[$k] <= $now,
-                'charge' => $this->hours->charge($plan),
+                'charge' => $this->hours->charge($plan->getAttributes()),
             ];
         }
         $moves = [];

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\BusyTime;
-use App\Models\DayPlan;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use DateTimeImmutable;
 use Pebblefell\Schedule\Calendar;
+use stdClass;
 
 /** The workshop's hours as one line: hours since the midnight before some moment, its busy times taken out. */
 final readonly class WorkHours
@@ -39,13 +39,9 @@ final readonly class WorkHours
                 $open[] = [$this->since(self::on($date, $workshop->opens_h)), $this->since(self::on($date, $workshop->closes_h))];
             }
         }
-        $busy = array_values(BusyTime::query()->where(
-            'to',
-            '>',
-            $this->midnight->utc(),
-        )->where('from', '<', $this->midnight->addDays($ahead)->utc())
-            ->orderBy('from')->limit(500)->get()
-            ->map(fn(BusyTime $b): array => [$this->hour($b->from), $this->hour($b->to)])->all());
+        $busy = array_values(BusyTime::query()->where('to', '>', $this->midnight->utc())->where('from', '<', $this->midnight->addDays($ahead)->utc())
+            ->orderBy('from')->limit(500)->toBase()->get(['from', 'to'])
+            ->map(fn(stdClass $b): array => [$this->hourOf($b->from), $this->hourOf($b->to)])->all());
         // With all of a quarter busy nothing could be planned, nor drawn: then it is planned as if it were not, and said.
         $this->isFull = $busy !== [] && !Calendar::leavesAny($open, $busy);
         $this->calendar = Calendar::of($open, $this->isFull ? [] : $busy);
@@ -57,16 +53,24 @@ final readonly class WorkHours
         return ($at->getTimestamp() - $this->midnight->getTimestamp()) / 3600.0;
     }
 
+    /** The same of a moment as a row keeps it, without an object of its own: many rows of a page are laid on that line. */
+    public function hourOf(string $utc): float
+    {
+        return ((int) strtotime("$utc UTC") - $this->midnight->getTimestamp()) / 3600.0;
+    }
+
     /**
      * When a vehicle's batteries want a charger, hours on that line; null: they want none.
      *
+     * @param array<string, mixed> $row its day plan's columns as they are kept
+     *
      * @return ?array{fromH: float, toH: float}
      */
-    public function charge(DayPlan $plan): ?array
+    public function charge(array $row): ?array
     {
-        return $plan->charges_from === null || $plan->charges_to === null
-            ? null
-            : ['fromH' => $this->hour($plan->charges_from), 'toH' => $this->hour($plan->charges_to)];
+        [$from, $to] = [$row['charges_from'] ?? null, $row['charges_to'] ?? null];
+
+        return is_string($from) && is_string($to) ? ['fromH' => $this->hourOf($from), 'toH' => $this->hourOf($to)] : null;
     }
 
     /** Hours on that line as a moment, by the clock on the workshop's wall. */

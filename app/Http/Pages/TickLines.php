@@ -20,15 +20,11 @@ final readonly class TickLines
     /** Lines that are told. Chosen: a day's work. */
     private const TOLD = 80;
 
-    /** @var Collection<int, Tick> */
-    private Collection $ticks;
-
     public int $count;
 
     public function __construct(private Workbench $bench)
     {
         $this->count = $bench->job->ticks()->count();
-        $this->ticks = $bench->job->ticks()->reorder()->orderByDesc('noted_at')->orderByDesc('id')->limit(self::TOLD)->get();
     }
 
     /**
@@ -36,10 +32,11 @@ final readonly class TickLines
      */
     public function lines(): array
     {
-        $titles = $this->titles();
+        $ticks = $this->bench->job->ticks()->reorder()->orderByDesc('noted_at')->orderByDesc('id')->limit(self::TOLD)->get();
+        $titles = $this->titles($ticks);
         $seen = [];
         $lines = [];
-        foreach ($this->ticks as $tick) {
+        foreach ($ticks as $tick) {
             $key = "$tick->sheet $tick->step";
             $isLast = !isset($seen[$key]);
             $seen[$key] = true;
@@ -59,9 +56,11 @@ final readonly class TickLines
     }
 
     /**
+     * @param Collection<int, Tick> $ticks
+     *
      * @return array<string, string> titles of the steps that the plan has, by sheet and step
      */
-    private function titles(): array
+    private function titles(Collection $ticks): array
     {
         $titles = [];
         foreach ($this->bench->study->runSheet(Workshop::current()->first_terminal)->steps as $step) {
@@ -70,7 +69,7 @@ final readonly class TickLines
         foreach ($this->bench->study->testSheet()->checks as $check) {
             $titles[Tick::TEST . " $check->key"] = $this->bench->say->word("tests.does.$check->does.title", $check->args);
         }
-        foreach ($this->ticks as $tick) {
+        foreach ($ticks as $tick) {
             $kind = explode('.', $tick->step)[0];
             if (in_array($kind, Standing::REMARKS, true)) {
                 $titles["$tick->sheet $tick->step"] = $this->bench->say->word("steps.remarks.$kind");

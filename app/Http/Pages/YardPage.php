@@ -109,7 +109,7 @@ final readonly class YardPage
                 'fromH' => $this->fortnight->hour($this->fortnight->from[$k]),
                 'toH' => $this->fortnight->hour($this->fortnight->to[$k]), 'people' => $p->people,
             ];
-            $charge = $this->fortnight->hours->charge($p);
+            $charge = $this->fortnight->hours->charge($p->getAttributes());
             if ($charge !== null) {
                 $chargers[] = [...$charge, 'people' => 1];
             }

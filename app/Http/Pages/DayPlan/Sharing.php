@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Schedule\Crew;
 use Pebblefell\Schedule\Order;
+use stdClass;
 
 /**
  * Bays, people and chargers that a job shares with the others: what is wanted twice, and what would be better.
@@ -60,7 +61,7 @@ final readonly class Sharing
         if ($plan === null || $crew === null || $this->desk->standing->isDone()) {
             return null;
         }
-        $own = $this->stay($plan);
+        $own = $this->stay($plan->getAttributes());
         $wanted = Crew::wanted([...$this->others(), $own], $own['fromH'], $own['toH']);
 
         return $wanted > $crew ? $wanted : null;
@@ -71,7 +72,7 @@ final readonly class Sharing
     {
         $plan = $this->desk->plan;
         $there = $this->workshop->chargers;
-        $own = $plan === null ? null : $this->hours->charge($plan);
+        $own = $plan === null ? null : $this->hours->charge($plan->getAttributes());
         if ($own === null || $there === null || $this->desk->standing->isDone()) {
             return null;
         }
@@ -91,7 +92,7 @@ final readonly class Sharing
         $plan = $this->desk->plan;
         $free = $plan === null || $this->chargersWanted() === null
             ? null
-            : Order::chargerFree($this->stay($plan), $this->others(), $this->chargers());
+            : Order::chargerFree($this->stay($plan->getAttributes()), $this->others(), $this->chargers());
 
         return $free === null ? '' : $this->workshop->local($this->hours->moment($free))->format('D j M, H:i');
     }
@@ -111,7 +112,7 @@ final readonly class Sharing
         if ($plan === null || ($this->clashes->isEmpty() && $this->peopleWanted() === null)) {
             return '';
         }
-        $own = $this->stay($plan);
+        $own = $this->stay($plan->getAttributes());
         $at = Order::room($own, $this->others(), $this->workshop->shared(), $this->hours->calendar);
         if ($at['fromH'] > $own['fromH']) {
             return $this->say->word(
@@ -143,26 +144,28 @@ final readonly class Sharing
      */
     private function others(): array
     {
-        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where(
-            'ends_at',
-            '>',
-            CarbonImmutable::now(),
-        )
-            ->orderBy('starts_at')->limit(self::MOST_OTHERS)->get()->map($this->stay(...))->all()));
+        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where('ends_at', '>', CarbonImmutable::now())
+            ->orderBy('starts_at')->limit(self::MOST_OTHERS)->toBase()
+            ->get(['starts_at', 'ends_at', 'charges_from', 'charges_to', 'people', 'bay'])
+            ->map(fn(stdClass $row): array => $this->stay((array) $row))->all()));
     }
 
     /**
+     * @param array<string, mixed> $row a plan's columns as they are kept: there may be hundreds
+     *
      * @return Stay
      */
-    private function stay(DayPlan $plan): array
+    private function stay(array $row): array
     {
+        $fromH = $this->hours->hourOf((string) $row['starts_at']);
+
         return [
-            'fromH' => $this->hours->hour($plan->starts_at),
-            'toH' => $this->hours->hour($plan->ends_at),
-            'people' => $plan->people,
-            'place' => $plan->bay,
-            'begun' => $plan->starts_at->lessThanOrEqualTo(CarbonImmutable::now()),
-            'charge' => $this->hours->charge($plan),
+            'fromH' => $fromH,
+            'toH' => $this->hours->hourOf((string) $row['ends_at']),
+            'people' => (int) $row['people'],
+            'place' => (string) $row['bay'],
+            'begun' => $fromH <= $this->hours->hour(CarbonImmutable::now()),
+            'charge' => $this->hours->charge($row),
         ];
     }
 }

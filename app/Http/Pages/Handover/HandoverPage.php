@@ -45,7 +45,7 @@ final readonly class HandoverPage
     {
         $rows = [];
         foreach ($this->bench->study->planned()->parts as $part) {
-            $rows[] = ['part' => $part, 'row' => $this->bench->job->parts->firstWhere('uid', $part->uid)];
+            $rows[] = ['part' => $part, 'row' => $this->bench->row($part->uid)];
         }
 
         return $rows;
@@ -53,7 +53,7 @@ final readonly class HandoverPage
 
     public function row(Part $part): ?Row
     {
-        return $this->bench->job->parts->firstWhere('uid', $part->uid);
+        return $this->bench->row($part->uid);
     }
 
     /** The pack that the customer has. */

@@ -218,7 +218,7 @@ final class SettingsPage
         foreach ($this->bench->study->settings()->devices as ['part' => $part, 'rows' => $rows]) {
             $devices[] = [
                 'part' => $part,
-                'row' => $this->bench->job->parts->firstWhere('uid', $part->uid),
+                'row' => $this->bench->row($part->uid),
                 'answer' => $this->answer($part, $rows),
                 'opened' => $this->isOpen($part, $rows, $devices),
                 'rows' => $rows,

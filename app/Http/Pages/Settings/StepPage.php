@@ -22,8 +22,13 @@ final readonly class StepPage
     /** @var array<int, int> pictures of the settings screen by part */
     private array $pictures;
 
-    /** @var list<array{word: string, parameter: \Pebblefell\Setting\Parameter, misleads: bool}> */
-    private array $all;
+    /** This page, to come back to. */
+    public string $here;
+
+    public bool $mayRecord;
+
+    /** @var array<string, list<string>> makers' words by parameter */
+    private array $words;
 
     public function __construct(private Workbench $bench)
     {
@@ -39,7 +44,13 @@ final readonly class StepPage
             ->toBase()->groupBy('part_id')->selectRaw('part_id, COUNT(*) AS count')->pluck('count', 'part_id')->map(
                 static fn(mixed $n): int => (int) $n,
             )->all();
-        $this->all = BoxWords::all();
+        $this->here = route('settings.step', $bench->job, false);
+        $this->mayRecord = auth()->user()?->can('record', $bench->job) === true;
+        $words = [];
+        foreach (BoxWords::all() as ['word' => $word, 'parameter' => $parameter]) {
+            $words[$parameter->value][] = $word;
+        }
+        $this->words = $words;
     }
 
     public function count(): int
@@ -74,7 +85,7 @@ final readonly class StepPage
 
     public function model(Part $part): ?Row
     {
-        return $this->bench->job->parts->firstWhere('uid', $part->uid);
+        return $this->bench->row($part->uid);
     }
 
     public function value(SettingRow $row): string
@@ -122,8 +133,6 @@ final readonly class StepPage
     /** Other words that makers have for it. */
     public function words(SettingRow $row): string
     {
-        $words = array_column(array_filter($this->all, static fn(array $w): bool => $w['parameter'] === $row->parameter), 'word');
-
-        return implode(', ', array_slice($words, 0, 8));
+        return implode(', ', array_slice($this->words[$row->parameter->value] ?? [], 0, 8));
     }
 }

@@ -343,7 +343,7 @@ final readonly class SourcesPage
 
     private function row(Part $part): ?Row
     {
-        return $this->bench->job->parts->firstWhere('uid', $part->uid);
+        return $this->bench->row($part->uid);
     }
 
     public function morningSketch(FrostMorning $morning): FrostSketch

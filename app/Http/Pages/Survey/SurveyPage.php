@@ -38,13 +38,12 @@ final readonly class SurveyPage
      */
     public function groups(): array
     {
-        $rows = $this->bench->job->parts->keyBy('uid');
         $open = collect($this->bench->assessment->verdicts)->filter(static fn(Verdict $v): bool => $v->isOpen())->keyBy(
             static fn(Verdict $v): string => $v->finding->subject,
         );
         $groups = array_fill_keys(self::GROUPS, []);
         foreach ($this->bench->study->system->parts as $uid => $part) {
-            $row = $rows[$uid] ?? null;
+            $row = $this->bench->row((string) $uid);
             if ($row !== null) {
                 $groups[self::groupOf($part)][] = [
                     'part' => $part,

@@ -155,7 +155,7 @@ final readonly class WiringPage
     /** The part at which it begins: a picture of a run is kept there. */
     public function begins(): ?PartRow
     {
-        return $this->bench->job->parts->firstWhere('uid', explode('.', (string) $this->edited()?->from_terminal)[0]);
+        return $this->bench->row(explode('.', (string) $this->edited()?->from_terminal)[0]);
     }
 
     /**

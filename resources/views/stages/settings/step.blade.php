@@ -21,13 +21,13 @@
                     @if ($page->noted($row) !== '')<p class="mt-2">Noted: <span class="num">{{ $page->noted($row) }}</span>
                         <span class="tag {{ $row->isSetAsPlanned() ? 'good' : 'out' }}">{{ $row->isSetAsPlanned() ? 'as planned' : 'otherwise' }}</span></p>
                     @endif
-                    @may('record', $job)
+                    @if ($page->mayRecord)
                         <form method="post" action="{{ route('settings.typed', [$job, $page->model($part)]) }}" class="mt-4"
                             data-outbox="{{ $say->part($part) }}, {{ $say->name($row->parameter) }}" data-outbox-says="{as_set}" data-who="{{ auth()->id() }}"
                             data-keeps-value>@csrf
                             <input type="hidden" name="_form" value="b{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
                             <input type="hidden" name="parameter" value="{{ $row->parameter->value }}">
-                            <input type="hidden" name="back" value="{{ route('settings.step', $job, false) }}#step-{{ $page->key($k + 1) }}">
+                            <input type="hidden" name="back" value="{{ $page->here }}#step-{{ $page->key($k + 1) }}">
                             <x-field :form="'b' . $k" label="Typed into the device" name="as_set" :value="$page->value($row)" :unit="$page->unit($row)"
                                 autocomplete="off" required />
                             <div class="actions"><button class="btn large w-full">Typed so, next</button></div>
@@ -35,10 +35,10 @@
                         </form>
                         <x-snap :id="'p' . $k" :action="route('photos.store', [$job, $page->model($part)])" :what="$say->part($part)"
                             :caption="__('boxes.screen')" shows="screen" label="Photograph its screen, as read back" :who="auth()->id()" class="mt-3"
-                            :back="route('settings.step', $job, false) . '#step-' . $page->key($k)" />
+                            :back="$page->here . '#step-' . $page->key($k)" />
                         @if ($page->pictures($part) > 0)<p class="small muted">{{ $page->pictures($part) === 1 ? 'One picture of its screen is kept.' :
                             $page->pictures($part) . ' pictures of its screen are kept.' }}</p>@endif
-                    @endmay
+                    @endif
                     <p class="run-nav"><a class="linkish" data-run="back" href="#step-{{ $page->key($k - 1) }}">‹ Back</a>
                         <button type="button" class="linkish" data-run="aloud" hidden>Read aloud</button>
                         <a class="linkish" data-run="on" href="#step-{{ $page->key($k + 1) }}">Leave it, on ›</a></p>
