@@ -10,6 +10,7 @@ use Pebblefell\Assessment\Judged;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Charging\DcdcFit;
+use Pebblefell\Circuit\ArrayLeads;
 use Pebblefell\Circuit\Branch;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Circuit\CableRuns;
@@ -35,6 +36,7 @@ use Pebblefell\Stage\Sources\EngineStart;
 use Pebblefell\Stage\Sources\InverterCheck;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Test\TestSheet;
+use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -198,6 +200,32 @@ final class Study
             $this->supply(),
             $this->system->region->usesGauges(),
         ));
+    }
+
+    /**
+     * The arrays' leads, from the panels on.
+     *
+     * @return list<CableRun>
+     */
+    public function arrayLeads(): array
+    {
+        return $this->once('array-leads', fn(): array => ArrayLeads::of(
+            $this->planned(),
+            $this->arrays(),
+            $this->system->region->usesGauges(),
+        ));
+    }
+
+    /** The run of the bank or of an array that a conductor belongs to; null: it is of none, as links of the bank and rings are. */
+    public function runOf(Conductor $conductor): ?CableRun
+    {
+        foreach ($this->arrayLeads() as $lead) {
+            if (in_array($conductor, $lead->conductors, true)) {
+                return $lead;
+            }
+        }
+
+        return $this->runs()->of($conductor);
     }
 
     /**

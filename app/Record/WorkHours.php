@@ -39,7 +39,8 @@ final readonly class WorkHours
                 $open[] = [$this->since(self::on($date, $workshop->opens_h)), $this->since(self::on($date, $workshop->closes_h))];
             }
         }
-        $busy = array_values(BusyTime::query()->where('to', '>', $this->midnight->utc())->where('from', '<', $this->midnight->addDays($ahead)->utc())
+        $busy = array_values(BusyTime::query()->where('to', '>', $this->midnight->utc())
+            ->where('from', '<', $this->midnight->addDays($ahead)->utc())
             ->orderBy('from')->limit(500)->toBase()->get(['from', 'to'])
             ->map(fn(stdClass $b): array => [$this->hourOf($b->from), $this->hourOf($b->to)])->all());
         // With all of a quarter busy nothing could be planned, nor drawn: then it is planned as if it were not, and said.

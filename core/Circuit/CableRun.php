@@ -28,6 +28,9 @@ final readonly class CableRun
     /** No bound: it is asked what carries, not what loses. */
     private const ANY_DROP_PCT = 99.0;
 
+    /** So short that nothing is lost. */
+    private const ANY_LENGTH_M = 0.001;
+
     /**
      * @param non-empty-list<Conductor> $conductors side by side
      * @param Figure                    $lasting    A for an hour and more
@@ -75,10 +78,16 @@ final readonly class CableRun
         return in_array(null, $each, true) ? null : array_sum($each);
     }
 
-    /** mm² that carry what flows in it, whatever they lose; null: none does, or it is not measured. */
-    public function carriesFromMm2(): ?float
+    /**
+     * mm² that carry what flows in it, and the fuse before it, whatever they lose: the length is not asked.
+     *
+     * @param ?float $fuseA that protects it; null: none is known
+     *
+     * @return ?float null: none does
+     */
+    public function carriesFromMm2(?float $fuseA = null): ?float
     {
-        return $this->wantsMm2(self::ANY_DROP_PCT, null);
+        return $this->eachMm2(self::ANY_DROP_PCT, $fuseA, 1, self::ANY_LENGTH_M);
     }
 
     /** Its size is known and carries less than flows in it. */
@@ -126,7 +135,7 @@ final readonly class CableRun
      */
     public function wantsMm2(float $maxDropPct, ?float $fuseA): ?float
     {
-        return $this->eachMm2($maxDropPct, $fuseA, 1);
+        return $this->eachMm2($maxDropPct, $fuseA, 1, $this->lengthM());
     }
 
     /**
@@ -139,7 +148,7 @@ final readonly class CableRun
     public function wants(float $maxDropPct, ?float $fuseA, float $mostMm2 = INF): ?array
     {
         for ($count = 1; $count <= self::MOST_BESIDE; ++$count) {
-            $mm2 = $this->eachMm2($maxDropPct, $fuseA, $count);
+            $mm2 = $this->eachMm2($maxDropPct, $fuseA, $count, $this->lengthM());
             if ($mm2 !== null && $mm2 <= $mostMm2) {
                 return ['count' => $count, 'mm2' => $mm2];
             }
@@ -149,9 +158,8 @@ final readonly class CableRun
     }
 
     /** mm² of each of so many side by side: current and drop are shared evenly, being of one length. */
-    private function eachMm2(float $maxDropPct, ?float $fuseA, int $count): ?float
+    private function eachMm2(float $maxDropPct, ?float $fuseA, int $count, ?float $length): ?float
     {
-        $length = $this->lengthM();
         if ($length === null || $length <= 0.0 || $this->current()->value <= 0.0) {
             return null;
         }

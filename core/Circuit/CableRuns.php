@@ -114,7 +114,7 @@ final readonly class CableRuns
         // Of a return only what is drawn to come back through it counts: many leave most of the negative side undrawn.
         $anywhere = !$back && !Branch::feedsLoads($graph, $whole);
         $runs = [];
-        foreach (self::sideBySide($graph, $whole) as $group) {
+        foreach ($whole->leads() as $group) {
             [$a, $b] = [$group[0]->from, $group[0]->to];
             if (isset($bank[$a->uid], $bank[$b->uid])) {
                 continue;
@@ -168,10 +168,12 @@ final readonly class CableRuns
         return $breaks === [] ? null : $breaks[array_key_last($breaks)];
     }
 
-    /** mm² that a run wants: see CableRun. */
+    /** mm² that a run wants: see CableRun. While its length is not measured, by what flows in it alone. */
     public function wantsMm2(CableRun $run): ?float
     {
-        return $run->wantsMm2(self::MOST_DROP_PCT, $this->fuseBefore($run)?->data->number('rating_a'));
+        $fuse = $this->fuseBefore($run)?->data->number('rating_a');
+
+        return $run->lengthM() === null ? $run->carriesFromMm2($fuse) : $run->wantsMm2(self::MOST_DROP_PCT, $fuse);
     }
 
     /**
@@ -238,24 +240,5 @@ final readonly class CableRuns
         $kinds = [$this->graph->parts[$conductor->from->uid]->kind, $this->graph->parts[$conductor->to->uid]->kind];
 
         return $kinds === [PartKind::Battery, PartKind::Battery];
-    }
-
-    /**
-     * Conductors of a side, those between the same two points together.
-     *
-     * @return list<non-empty-list<Conductor>>
-     */
-    private static function sideBySide(Graph $graph, Reach $whole): array
-    {
-        $groups = [];
-        foreach ($whole->points() as $point) {
-            foreach ($graph->at($point) as $conductor) {
-                $ends = [(string) $conductor->from, (string) $conductor->to];
-                sort($ends);
-                $groups[implode(' ', $ends)][$conductor->uid] = $conductor;
-            }
-        }
-
-        return array_values(array_map(array_values(...), $groups));
     }
 }

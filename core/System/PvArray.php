@@ -19,10 +19,11 @@ final readonly class PvArray
     public const HOT_CELL_C = 70.0;
 
     /**
-     * @param ?Part      $regulator null: panels that nothing regulates
-     * @param list<Part> $panels
+     * @param ?Part             $regulator null: panels that nothing regulates
+     * @param list<Part>        $panels
+     * @param ?list<list<Part>> $drawn     strings, each from its positive end; null: not every panel is drawn to the regulator
      */
-    private function __construct(public ?Part $regulator, public array $panels)
+    private function __construct(public ?Part $regulator, public array $panels, private ?array $drawn)
     {
     }
 
@@ -35,11 +36,15 @@ final readonly class PvArray
     {
         $regulators = $graph->ofKind(PartKind::Regulator);
         $own = array_values(array_filter($regulators, static fn(Part $r): bool => !$graph->isApart($r->uid)));
-        $left = [];
-        $fed = [];
-        foreach ($graph->ofKind(PartKind::Panel) as $panel) {
-            $by = self::wiredTo($graph, $panel, $regulators);
-            $by === null ? $left[] = $panel : $fed[$by][] = $panel;
+        $left = $fed = $strings = [];
+        foreach (self::drawnStrings($graph) as $string) {
+            $by = self::wiredTo($graph, $string[0], $regulators);
+            foreach ($string as $panel) {
+                $by === null ? $left[] = $panel : $fed[$by][] = $panel;
+            }
+            if ($by !== null) {
+                $strings[$by][] = $string;
+            }
         }
         $free = array_values(array_filter($own, static fn(Part $r): bool => !isset($fed[$r->uid])));
         $open = $free === [] ? $own : $free;
@@ -59,7 +64,12 @@ final readonly class PvArray
             static fn(int|string $uid): bool => !$graph->isApart((string) $uid),
             ARRAY_FILTER_USE_KEY,
         ) as $uid => $panels) {
-            $arrays[] = new self($graph->parts[$uid] ?? null, $panels);
+            $own = $strings[$uid] ?? [];
+            $arrays[] = new self(
+                $graph->parts[$uid] ?? null,
+                $panels,
+                count(array_merge([], ...$own)) === count($panels) ? $own : null,
+            );
         }
 
         return $arrays;
@@ -73,31 +83,73 @@ final readonly class PvArray
     /** Open-circuit volts of its strings at a cell's warmth; null while a panel's sheet has gaps. */
     public function openV(float $celsius): ?float
     {
-        $sheets = array_map(self::panelSheet(...), $this->panels);
-        if ($sheets === [] || in_array(null, $sheets, true)) {
-            return null;
-        }
-        $strings = array_chunk(array_map(static fn(PanelSheet $s): float => $s->vocAt($celsius), $sheets), max(1, $this->series()));
+        $strings = self::sheets($this->strings());
 
-        return max([0.0, ...array_map(array_sum(...), $strings)]);
+        return $strings === null ? null : max([0.0, ...array_map(
+            static fn(array $string): float => array_sum(array_map(static fn(PanelSheet $s): float => $s->vocAt($celsius), $string)),
+            $strings,
+        )]);
     }
 
-    /** Panels in series: as noted at the regulator, else one. */
+    /** A that its strings drive into a short at STC, all together; null while a panel's sheet has gaps. */
+    public function shortA(): ?float
+    {
+        $strings = self::sheets($this->strings());
+
+        return $strings === null ? null : array_sum(array_map(
+            static fn(array $string): float => min(INF, ...array_map(static fn(PanelSheet $s): float => $s->iscA, $string)),
+            $strings,
+        ));
+    }
+
+    /**
+     * Its strings, each from its positive end: so many in series as noted at the regulator, else as they are drawn, else one by one.
+     *
+     * @return list<list<Part>> none empty
+     */
+    public function strings(): array
+    {
+        $noted = $this->notedSeries();
+
+        return $noted === null && $this->drawn !== null
+            ? $this->drawn
+            : array_chunk($this->panels, max(1, min(count($this->panels), $noted ?? 1)));
+    }
+
+    /** Panels in series, of its longest string. */
     public function series(): int
     {
-        return $this->regulator === null ? 1 : max(1, min(count($this->panels), (int) $this->regulator->data->orUsual('array_series')));
+        return max([1, ...array_map(count(...), $this->strings())]);
     }
 
-    /** How the panels fit the regulator, in strings of $series; null while a data sheet has gaps. */
-    public function fit(int $series, float $recordLowC, float $absorptionV): ?ArrayFit
+    /** As noted at the regulator. */
+    public function notedSeries(): ?int
     {
-        $sheets = array_map(self::panelSheet(...), $this->panels);
+        $noted = $this->regulator?->data->number('array_series');
+
+        return $noted === null ? null : (int) $noted;
+    }
+
+    /** Of the longest string that is drawn; null while not every panel is drawn to the regulator. */
+    public function drawnSeries(): ?int
+    {
+        return $this->drawn === null ? null : max([1, ...array_map(count(...), $this->drawn)]);
+    }
+
+    /**
+     * How the panels fit the regulator; null while a data sheet has gaps.
+     *
+     * @param ?int $series strings of so many; null: as they are
+     */
+    public function fit(?int $series, float $recordLowC, float $absorptionV): ?ArrayFit
+    {
+        $sheets = self::sheets($series === null ? $this->strings() : array_chunk($this->panels, max(1, $series)));
         $regulator = $this->regulator === null ? null : self::regulatorSheet($this->regulator);
-        if ($regulator === null || in_array(null, $sheets, true)) {
+        if ($regulator === null || $sheets === null) {
             return null;
         }
         try {
-            return ArrayFit::ofStrings(array_chunk($sheets, max(1, $series)), $regulator, $recordLowC, self::HOT_CELL_C, $absorptionV);
+            return ArrayFit::ofStrings($sheets, $regulator, $recordLowC, self::HOT_CELL_C, $absorptionV);
         } catch (InvalidValue) {
             return null;
         }
@@ -135,6 +187,60 @@ final readonly class PvArray
             $d->number('max_pv_isc_a'),
             $d->orUsual('start_above_battery_v'),
         );
+    }
+
+    /**
+     * @param list<list<Part>> $strings
+     *
+     * @return ?list<list<PanelSheet>> null: one of them has gaps, or there is none
+     */
+    private static function sheets(array $strings): ?array
+    {
+        $sheets = [];
+        foreach ($strings as $string) {
+            $own = array_map(self::panelSheet(...), $string);
+            if (in_array(null, $own, true)) {
+                return null;
+            }
+            $sheets[] = $own;
+        }
+
+        return $sheets === [] ? null : $sheets;
+    }
+
+    /**
+     * Every panel once: with those whose positive ends on the negative of the one before.
+     *
+     * @return list<non-empty-list<Part>> each from its positive end
+     */
+    private static function drawnStrings(Graph $graph): array
+    {
+        $panels = $graph->ofKind(PartKind::Panel);
+        $next = $below = [];
+        foreach ($panels as $panel) {
+            $joined = $graph->reach([Point::of($panel->uid, 'plus')], Passage::closed());
+            foreach ($panels as $above) {
+                if ($above !== $panel && !isset($next[$above->uid]) && $joined->has(Point::of($above->uid, 'minus'))) {
+                    $next[$above->uid] = $panel;
+                    $below[$panel->uid] = true;
+                    break;
+                }
+            }
+        }
+        $strings = $placed = [];
+        // A ring of panels has no end: what is left of one begins anywhere.
+        foreach ([...array_filter($panels, static fn(Part $p): bool => !isset($below[$p->uid])), ...$panels] as $panel) {
+            $string = [];
+            for ($at = $panel; $at !== null && !isset($placed[$at->uid]); $at = $next[$at->uid] ?? null) {
+                $string[] = $at;
+                $placed[$at->uid] = true;
+            }
+            if ($string !== []) {
+                $strings[] = $string;
+            }
+        }
+
+        return $strings;
     }
 
     /**

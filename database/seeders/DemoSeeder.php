@@ -315,7 +315,7 @@ final class DemoSeeder extends Seeder
         $switch = $this->planned($job, 'Hadrelvik Turn 150', 1, 'on the bank')[0];
         $this->wire($job, $fuse->uid . '.out', $switch->uid . '.in', 50.0, 0.2, $fuse->uid);
         $this->wire($job, $switch->uid . '.out', $box->uid . '.supply_plus', 50.0, 0.6, $fuse->uid);
-        $sun = $this->planned($job, 'Hadrelvik Turn PV 32', 1, 'behind the driver')[0];
+        $sun = $this->planned($job, 'Hadrelvik Turn PV 40', 1, 'behind the driver')[0];
         foreach ($job->parts()->where('kind', 'panel')->where('fate', 'add')->get() as $panel) {
             $this->wire($job, $panel->uid . '.plus', $sun->uid . '.in', 6.0, 2.5);
         }

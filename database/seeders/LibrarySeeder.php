@@ -294,7 +294,7 @@ final class LibrarySeeder extends Seeder
         foreach ([['Bar 150', 150, 4, 6], ['Bar 250', 250, 4, 8], ['Bar 600', 600, 6, 10]] as [$model, $a, $studs, $mm]) {
             $rows[] = [PartKind::Busbar, 'Hadrelvik', $model, ['rating_a' => $a, 'studs' => $studs, 'stud_mm' => $mm, 'max_v' => 70, 'length_mm' => 160, 'width_mm' => 45, 'height_mm' => 50, 'mass_kg' => 0.4]];
         }
-        foreach ([['Turn 150', 150, 1], ['Turn 300', 300, 1], ['Turn PV 32', 32, 2]] as [$model, $a, $poles]) {
+        foreach ([['Turn 150', 150, 1], ['Turn 300', 300, 1], ['Turn PV 40', 40, 2]] as [$model, $a, $poles]) {
             $rows[] = [PartKind::Switch, 'Hadrelvik', $model, ['rating_a' => $a, ...($poles === 2 ? [] : ['stud_mm' => 10]), 'max_v' => $poles === 2 ? 600 : 48, 'poles' => $poles, 'mass_kg' => 0.3]];
         }
         foreach ([['Box 8', 8, 100], ['Box 12', 12, 150]] as [$model, $n, $a]) {

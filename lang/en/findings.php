@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What a rule says: title, message, remedy, source. A variant ("rule.variant") says only what differs. Amounts come with their unit.
 return [
     'array-current-too-high' => ['title' => 'More short-circuit current than the input bears', 'message' => ':amps against :bears: reversed or shorted, the regulator does not survive it.', 'remedy' => 'Fewer strings in parallel, or a second regulator', 'source' => 'data sheet'],
+    'array-drawn-otherwise' => ['title' => 'How many panels in series?', 'message' => 'Noted at :regulator: :noted in series; drawn: :drawn. Its volts in the cold hang on it; here the note counts.', 'remedy' => 'Draw the leads as they are, or correct the note', 'source' => 'first principles'],
     'array-volts-too-high' => ['title' => 'Too many volts on a cold morning', 'message' => ':series in series reach :volts open-circuit at :cold; the regulator takes :takes. It dies, and may burn.', 'remedy' => 'No more than :most in series, or a regulator for more volts', 'source' => 'data sheet; first principles'],
     'array-volts-too-high.none' => ['remedy' => 'A regulator for more volts'],
     'array-volts-too-low' => ['title' => 'Too few volts to charge', 'message' => 'At :hot the array works at :works and stands open at :open; the battery wants :absorption.', 'remedy' => 'One more panel in series', 'source' => 'first principles'],
@@ -110,6 +111,7 @@ return [
     'cable-too-thick' => ['title' => 'A cable that the terminal does not take', 'message' => 'From :from to :to lies :size, and a terminal at its end takes :takes. Strands that are cut away to make it fit burn there.', 'remedy' => 'Lay :count × :each side by side, or end on a bar', 'source' => 'data sheet'],
     'cable-too-thick.none' => ['remedy' => 'End on a bar or a stud that takes it'],
     'cable-too-thin' => ['title' => 'The cable is too thin', 'message' => 'From :from to :to :amps flow through :size; it carries :carries at most. It burns before anything opens.', 'remedy' => 'Fit :wants', 'source' => 'ISO 10133, ABYC E-11 (from memory)'],
+    'cable-too-thin.array' => ['message' => 'From :from to :to the panels drive up to :amps through :size; it carries :carries at most. No fuse opens for what panels give: it burns.', 'source' => 'IEC 62548 (from memory); ISO 10133, ABYC E-11 (from memory)'],
     'cable-too-thin.none' => ['remedy' => 'No standard size does it over this length: lay two side by side, or move it nearer to the bank. Now it is :size, wanted is more than :wants'],
     'drop-too-large' => ['title' => 'Too much is lost on the way', 'message' => 'On the way to :to :lost (:share) are lost out and back at :amps; :allowed are usual.', 'remedy' => 'Fit thicker cable, or move it nearer to the bank', 'source' => 'ABYC E-11 (from memory), 3 %'],
     'fuse-too-small' => ['title' => 'The fuse is too small', 'message' => ':fuse is rated :rating; :runs run through it for an hour and more. It opens, or ages until it does.', 'remedy' => 'Fit one of :wanted or the next size above, if the cable carries it', 'source' => 'common practice'],

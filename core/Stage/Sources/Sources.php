@@ -19,6 +19,7 @@ final class Sources implements Room
             new Rules\PanelsHaveRegulator(),
             new Rules\ArrayFitsRegulator(),
             new Rules\ArraysAreCut(),
+            new Rules\ArrayAsDrawn(),
             new Rules\NoChargingLoop(),
             new Rules\DcdcSuitsAlternator(),
             new Rules\EngineIsHeard(),

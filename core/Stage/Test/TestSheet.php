@@ -133,7 +133,7 @@ final readonly class TestSheet
         if ($array->regulator === null || $voc === null || $vmp === null) {
             return null;
         }
-        $series = $array->regulator->data->orUsual('array_series');
+        $series = $array->series();
 
         return new Check(
             "string.{$array->regulator->uid}",

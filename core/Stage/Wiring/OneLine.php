@@ -38,6 +38,9 @@ final readonly class OneLine
     private const PHONE_W = 358.0;
 
     private const LONG_W = 760.0;
+    /** A short circuit leaves room for whole names: so much wider at most. Chosen. */
+    private const WIDER = 0.6;
+
     private const DOWN_APART = 46.0;
     private const DOWN_GAP = 8.0;
 
@@ -197,6 +200,8 @@ final readonly class OneLine
     }
 
     /**
+     * As narrow as a desk asks for; wider where the whole of it leaves room beside itself.
+     *
      * @param array<string, non-empty-list<Part>> $parts
      *
      * @return array<string, float>
@@ -204,15 +209,24 @@ final readonly class OneLine
     private static function widths(Layers $layout, array $parts): array
     {
         $widths = [];
-        foreach (array_merge(...$layout->layers) as $node) {
-            $widths[$node] = isset($parts[$node]) ? match (self::shape($parts[$node][0])) {
-                'box' => self::BOX_W,
-                'bar' => self::BAR_W,
-                default => self::SYMBOL_W,
-            } : 0.0;
+        $named = 0.0;
+        $all = self::APART * (count($layout->layers) - 1);
+        foreach ($layout->layers as $layer) {
+            $widest = 0.0;
+            foreach ($layer as $node) {
+                $widths[$node] = isset($parts[$node]) ? match (self::shape($parts[$node][0])) {
+                    'box' => self::BOX_W,
+                    'bar' => self::BAR_W,
+                    default => self::SYMBOL_W,
+                } : 0.0;
+                $widest = max($widest, $widths[$node]);
+            }
+            $all += $widest;
+            $named += $widest > self::BAR_W ? $widest : 0.0;
         }
+        $wider = $named > 0.0 ? 1.0 + max(0.0, min(self::WIDER, (self::LONG_W - $all) / $named)) : 1.0;
 
-        return $widths;
+        return array_map(static fn(float $w): float => $w > self::BAR_W ? $w * $wider : $w, $widths);
     }
 
     /**
@@ -270,7 +284,7 @@ final readonly class OneLine
     {
         $areas = array_map(static fn(Conductor $c): ?float => $c->sizeMm2, $group);
         $lengths = array_map(static fn(Conductor $c): ?float => $c->lengthM, $group);
-        $thin = $study->runs()->of($group[0])?->isTooThin() === true;
+        $thin = $study->runOf($group[0])?->isTooThin() === true;
 
         return [
             'uid' => $group[0]->uid,

@@ -300,7 +300,7 @@ final class SoundLayout
             $this->lead(Point::of($switch->uid, 'out'), $at, null);
             $at = Point::of($switch->uid, 'in');
         }
-        foreach (array_chunk($array->panels, max(1, $array->series())) as $string) {
+        foreach ($array->strings() as $string) {
             foreach ($string as $i => $panel) {
                 $next = $string[$i + 1] ?? null;
                 $this->lead(

@@ -71,6 +71,25 @@ final readonly class Reach
     }
 
     /**
+     * Conductors that end on what was reached, those between the same two points together.
+     *
+     * @return list<non-empty-list<Conductor>>
+     */
+    public function leads(): array
+    {
+        $groups = [];
+        foreach ($this->points() as $point) {
+            foreach ($this->graph->at($point) as $conductor) {
+                $ends = [(string) $conductor->from, (string) $conductor->to];
+                sort($ends);
+                $groups[implode(' ', $ends)][$conductor->uid] = $conductor;
+            }
+        }
+
+        return array_values(array_map(array_values(...), $groups));
+    }
+
+    /**
      * The way to a point.
      *
      * @return ?list<Step> from a beginning on; empty at a beginning; null where it was not reached

@@ -34,7 +34,6 @@ final class Regulator extends Charger
     public function usual(DataSheet $sheet, string $key, float $systemV): ?float
     {
         return match ($key) {
-            'array_series' => 1.0,
             'start_above_battery_v' => RegulatorSheet::USUAL_START_ABOVE_V,
             default => parent::usual($sheet, $key, $systemV),
         };

@@ -144,8 +144,8 @@ final readonly class Sharing
      */
     private function others(): array
     {
-        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)->where('ends_at', '>', CarbonImmutable::now())
-            ->orderBy('starts_at')->limit(self::MOST_OTHERS)->toBase()
+        return once(fn(): array => array_values(DayPlan::query()->whereKeyNot($this->desk->plan?->id)
+            ->where('ends_at', '>', CarbonImmutable::now())->orderBy('starts_at')->limit(self::MOST_OTHERS)->toBase()
             ->get(['starts_at', 'ends_at', 'charges_from', 'charges_to', 'people', 'bay'])
             ->map(fn(stdClass $row): array => $this->stay((array) $row))->all()));
     }

@@ -147,7 +147,7 @@ final readonly class WiringPage
     {
         $lead = $this->edited();
         $planned = $lead === null ? null : $this->bench->study->planned()->conductors[$lead->uid] ?? null;
-        $run = $planned === null ? null : $this->bench->study->runs()->of($planned);
+        $run = $planned === null ? null : $this->bench->study->runOf($planned);
 
         return $run === null ? '' : $this->bench->show->field(ceil(1.25 * $run->lasting->value), '');
     }
@@ -192,25 +192,36 @@ final readonly class WiringPage
             return $rating === null ? '–' : $show->text($rating, 'A', 0);
         };
 
-        return array_map(fn(CableRun $run): array => [
+        $told = fn(CableRun $run): array => [
             'run' => $run,
             'uid' => $run->conductors[0]->uid,
-            'fuse' => $fuse($runs->fuseBefore($run)),
             'from' => $this->bench->say->onePart($parts[$run->near->uid]),
             'to' => $this->bench->say->onePart($parts[$run->far->uid]),
             'size' => $or($run->areaMm2(), $size),
             'length' => $or($run->lengthM(), static fn(float $m): string => $show->text($m, 'm')),
             'carries' => $or($run->carriesA(), static fn(float $a): string => $show->text($a, 'A', 0)),
             'lost' => $or($run->dropV(), static fn(float $v): string => $show->text($v, 'V', 2)),
+            'thin' => $run->isTooThin(),
+        ];
+        $ofBank = fn(CableRun $run): array => [
+            ...$told($run),
+            'fuse' => $fuse($runs->fuseBefore($run)),
             'wanted' => ($wants = $runs->wants($run)) === null
                 ? '–'
                 : ($wants['count'] > 1 ? "{$wants['count']} × " : '') . $size($wants['mm2']),
-            'thin' => $run->isTooThin(),
             'or' => $or(
                 $runs->shortenedToM($run),
                 fn(float $m): string => $this->bench->say->word('opens.shorten', ['length' => $show->text($m, 'm')]),
             ),
-        ], $runs->runs);
+        ];
+        $ofArray = static fn(CableRun $run): array => [
+            ...$told($run),
+            'fuse' => '–',
+            'wanted' => $or($run->carriesFromMm2(), $size),
+            'or' => '–',
+        ];
+
+        return [...array_map($ofBank, $runs->runs), ...array_map($ofArray, $this->bench->study->arrayLeads())];
     }
 
     /**
@@ -237,7 +248,7 @@ final readonly class WiringPage
 
     public function answer(): string
     {
-        $runs = $this->bench->study->runs()->runs;
+        $runs = [...$this->bench->study->runs()->runs, ...$this->bench->study->arrayLeads()];
         if ($runs === []) {
             return 'Nothing that is drawn hangs on the bank yet: its cables and fuses cannot be judged.';
         }
@@ -251,9 +262,17 @@ final readonly class WiringPage
             : implode('; ', array_filter([$said, $asked])) . '.';
     }
 
+    /** Warmth of the copper at which losses are reckoned, °C. */
+    public function loadedC(): float
+    {
+        return CableRun::LOADED_C;
+    }
+
     public function runsAnswer(): string
     {
-        return count($this->bench->study->runs()->runs) . ' from the bank outwards';
+        $leads = count($this->bench->study->arrayLeads());
+
+        return count($this->bench->study->runs()->runs) . ' from the bank outwards' . ($leads > 0 ? ", $leads from the panels" : '');
     }
 
     public function openedAnswer(): string

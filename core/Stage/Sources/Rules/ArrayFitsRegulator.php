@@ -29,7 +29,7 @@ final class ArrayFitsRegulator implements Rule
         $usual = $place === null ? null : max(array_map($place->minCOf(...), $study->system->travel->months ?: range(1, 12)));
         $findings = [];
         foreach ($study->arrays() as $array) {
-            $fit = $array->fit($array->series(), $low, $absorptionV);
+            $fit = $array->fit(null, $low, $absorptionV);
             $findings = [...$findings, ...($fit?->findings($array->regulator->uid ?? '', $usual) ?? self::byWatts($array, $absorptionV))];
         }
 

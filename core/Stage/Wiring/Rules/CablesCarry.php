@@ -35,11 +35,14 @@ final class CablesCarry implements Rule
         foreach ($study->returns() as $run) {
             $findings = [...$findings, ...array_filter([$this->tooThin($run, $run->carriesFromMm2())])];
         }
+        foreach ($study->arrayLeads() as $run) {
+            $findings = [...$findings, ...array_filter([$this->tooThin($run, $run->carriesFromMm2(), 'array')])];
+        }
 
         return $findings;
     }
 
-    private function tooThin(CableRun $run, ?float $wantsMm2): ?Finding
+    private function tooThin(CableRun $run, ?float $wantsMm2, string $variant = ''): ?Finding
     {
         $carries = $run->carriesA();
         $current = $run->current();
@@ -57,7 +60,7 @@ final class CablesCarry implements Rule
         ], [
             $current,
             Figure::given('ampacity', $carries, 'A', Origin::Computed),
-        ], $run->conductors[0]->uid, variant: $wantsMm2 === null ? 'none' : '');
+        ], $run->conductors[0]->uid, variant: $wantsMm2 === null ? 'none' : $variant);
     }
 
     private function losesTooMuch(CableRuns $runs, CableRun $run): ?Finding

@@ -35,13 +35,16 @@ final class PartsCarry implements Rule
         return $findings;
     }
 
-    /** A for an hour and more, or of the worst moment; null where it does not stand in the bank's circuit, as far as it is drawn. */
+    /** A for an hour and more, or of the worst moment; null where it stands in no circuit of bank or array, as far as they are drawn. */
     private function through(Study $study, Part $part): ?Figure
     {
         $bank = array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts);
-        $runs = array_filter($study->runs()->runs, static fn(CableRun $r): bool => $part->kind === PartKind::Monitor
-            ? in_array($r->near->uid, $bank, true)
-            : $r->far->uid === $part->uid);
+        $runs = array_filter(
+            [...$study->runs()->runs, ...$study->arrayLeads()],
+            static fn(CableRun $r): bool => $part->kind === PartKind::Monitor
+                ? in_array($r->near->uid, $bank, true)
+                : $r->far->uid === $part->uid,
+        );
         if ($runs === [] || ($part->kind === PartKind::Monitor && !$study->planned()->isDrawn($part))) {
             return null;
         }

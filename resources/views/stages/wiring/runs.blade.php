@@ -1,4 +1,4 @@
-<x-table caption="Runs of the positive side, nearest the bank first"
+<x-table caption="Runs of the positive side, nearest the bank first; then the arrays’ leads, both poles, from the panels on"
     :head="['From', 'To', '#Fuse', '#Lasts', '#Worst', '#Size', '#Length', '#Carries', '#Lost', '#Wanted', '']">
     @foreach ($page->runs() as $r)
         <tr><td class="small">{{ $r['from'] }}</td><td class="small" data-label="To"><span>{{ $r['to'] }}</span></td>
@@ -15,7 +15,8 @@
 </x-table>
 <p class="small muted mt-1">Lasts: an hour and more, charging included; worst: everything on at once. Carries: by the insulation that is noted, else the hottest
     class.
-    Lost: out and back, copper at {{ $show->text(50, '°C') }}. Wanted: carries the current and the fuse before it, and loses 3 % at most on this run alone.
+    Lost: out and back, copper at {{ $show->text($page->loadedC(), '°C') }}. Wanted: carries the current and the fuse before it, and loses 3 % at most on this
+    run alone. Of an array: the short-circuit current of the panels behind it in the brightest sun; wanted is what carries it, for no fuse opens.
         Bundles and warm places carry less;
         local
     codes have the last word.</p>

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Pebblefell\Circuit\ArrayLeads;
+use Pebblefell\Circuit\CableRun;
+use Pebblefell\Finding\Finding;
+use Pebblefell\Stage\Wiring\SoundLayout;
+use Pebblefell\Study;
+use Pebblefell\System\Change\Plan;
+use Pebblefell\System\Part;
+use PHPUnit\Framework\TestCase;
+
+/** An array is what is drawn: its strings, what flows in its leads, and what they bear. */
+final class ArrayLeadsTest extends TestCase
+{
+    use SoundSystem;
+
+    /** Five leads of three kinds: panels in parallel on a switch, from there one lead; the way back by a bar of their own. */
+    private static function parallel(float $eachMm2, float $bothMm2, float $switchA = 100.0, float $isc = 10.0): Study
+    {
+        $panel = ['isc_a' => $isc] + self::PANEL;
+
+        return Study::of(self::system(['conductors' => [
+            self::lead('y1', 'v1.plus', 'w1.in', $eachMm2),
+            self::lead('y2', 'v2.plus', 'w1.in', $eachMm2),
+            self::lead('y3', 'w1.out', 'r1.pv_plus', $bothMm2),
+            self::lead('y4', 'v1.minus', 'x9.bar', $eachMm2),
+            self::lead('y5', 'v2.minus', 'x9.bar', $eachMm2),
+            self::lead('y6', 'x9.bar', 'r1.pv_minus', $bothMm2),
+        ]], [
+            self::part('v1', 'panel', $panel), self::part('v2', 'panel', $panel), self::part('w1', 'switch', ['rating_a' => $switchA]), self::part('x9', 'busbar', ['rating_a' => 200]),
+            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 100]),
+        ]));
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    private static function lead(string $uid, string $from, string $to, ?float $mm2 = null, array $more = ['length_m' => 3.0]): array
+    {
+        return ['uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => 'add', 'size_mm2' => $mm2, ...$more];
+    }
+
+    /**
+     * @return array<string, Finding> by rule and subject
+     */
+    private static function found(Study $study, string ...$rules): array
+    {
+        $found = [];
+        foreach ($study->assessment()->verdicts as $verdict) {
+            $finding = $verdict->finding;
+            if (in_array($finding->rule, $rules, true)) {
+                $found["$finding->rule $finding->subject"] = $finding;
+            }
+        }
+
+        return $found;
+    }
+
+    public function testInEachLeadFlowsWhatThePanelsBehindItDriveInTheBrightestSun(): void
+    {
+        $flows = [];
+        foreach (self::parallel(6.0, 10.0)->arrayLeads() as $run) {
+            $flows["$run->near → $run->far"] = $run->current()->value;
+        }
+        ksort($flows);
+        // 1.25 times the short-circuit current of each string: IEC 62548, NEC 690.8 (from memory).
+        self::assertSame([
+            'v1.minus → x9.bar' => 12.5, 'v1.plus → w1.in' => 12.5, 'v2.minus → x9.bar' => 12.5, 'v2.plus → w1.in' => 12.5,
+            'w1.out → r1.pv_plus' => 25.0, 'x9.bar → r1.pv_minus' => 25.0,
+        ], $flows);
+    }
+
+    public function testALeadThatBurnsIsNamedAndWhatIsProposedBearsIt(): void
+    {
+        // 30 A each: 37.5 A and 75 A. In the hottest insulation 4 and 10 mm² bear it; proposed is for a usual one (table of ISO 10133).
+        $sound = self::parallel(4.0, 10.0, isc: 30.0);
+        self::assertSame([], self::found($sound, 'cable-too-thin'));
+        $thin = self::found(self::parallel(2.5, 6.0, isc: 30.0), 'cable-too-thin');
+        ksort($thin);
+        self::assertSame(array_map(static fn(int $n): string => "cable-too-thin y$n", range(1, 6)), array_keys($thin));
+        foreach ($thin as $finding) {
+            self::assertSame('array', $finding->variant);
+        }
+        self::assertEqualsWithDelta(4.0, $thin['cable-too-thin y1']->args['wants']->value, 1e-9);
+        self::assertEqualsWithDelta(16.0, $thin['cable-too-thin y3']->args['wants']->value, 1e-9);
+    }
+
+    public function testASwitchThatIsMadeForLessIsNamed(): void
+    {
+        self::assertSame([], self::found(self::parallel(6.0, 10.0, 25.0), 'part-overloaded'));
+        $small = self::found(self::parallel(6.0, 10.0, 24.0), 'part-overloaded');
+        self::assertSame(['part-overloaded w1'], array_keys($small));
+        self::assertSame(25.0, $small['part-overloaded w1']->args['amps']->value);
+    }
+
+    public function testWithoutALengthALeadOfTheBankWantsWhatBearsItsCurrent(): void
+    {
+        $at = static fn(array $more): array => self::found(Study::of(self::system(['conductors' => [
+            self::lead('c1', 'b1.plus', 'f1.in', 1.5, $more), self::lead('c2', 'f1.out', 'k1.output_plus', 1.5, $more),
+            self::lead('c3', 'b1.minus', 'k1.output_minus', 50.0, $more),
+        ]])), 'cable-too-thin');
+        $unmeasured = $at([]);
+        self::assertSame($at(['length_m' => 0.2]) !== [], $unmeasured !== []);
+        foreach ($unmeasured as $key => $finding) {
+            self::assertSame('', $finding->variant, 'no length is noted: none is blamed');
+            self::assertEqualsWithDelta($at(['length_m' => 0.2])[$key]->args['wants']->value, $finding->args['wants']->value, 1e-9);
+        }
+    }
+
+    public function testStringsAreThoseThatAreDrawnAndEachFeedsItsOwnRegulator(): void
+    {
+        $regulator = ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 100];
+        $string = static fn(int $top, int $below, string $to): array => [
+            self::lead("y$top", "v$top.plus", "$to.pv_plus"), self::lead("z$top", "v$top.minus", "v$below.plus"),
+            self::lead("y$below", "v$below.minus", "$to.pv_minus"),
+        ];
+        $with = static fn(array $of): Study => Study::of(self::system(['conductors' => [
+            ...$string(4, 1, 'r1'), ...$string(2, 5, 'r2'), ...$string(6, 3, 'r2'),
+        ]], [
+            self::part('r1', 'regulator', $regulator), self::part('r2', 'regulator', [...$regulator, ...$of]),
+            ...array_map(static fn(int $n): array => self::part("v$n", 'panel', self::PANEL), range(1, 6)),
+        ]));
+        $study = $with([]);
+        $strings = [];
+        foreach ($study->arrays() as $array) {
+            $strings[$array->regulator?->uid] = array_map(
+                static fn(array $s): string => implode(' ', array_map(static fn(Part $p): string => $p->uid, $s)),
+                $array->strings(),
+            );
+            self::assertSame(2, $array->series());
+            self::assertEqualsWithDelta(2 * self::PANEL['voc_v'], $array->openV(25.0), 1e-9, 'the volts of two');
+        }
+        self::assertEquals(['r1' => ['v4 v1'], 'r2' => ['v2 v5', 'v6 v3']], $strings);
+        self::assertSame([], self::found($study, 'array-drawn-otherwise'));
+        self::assertSame([], self::found($with(['array_series' => 2]), 'array-drawn-otherwise'));
+        $asked = self::found($with(['array_series' => 1]), 'array-drawn-otherwise');
+        self::assertSame(['array-drawn-otherwise r2'], array_keys($asked));
+        self::assertSame([1.0, 2.0], [
+            $asked['array-drawn-otherwise r2']->args['noted']->value,
+            $asked['array-drawn-otherwise r2']->args['drawn']->value,
+        ]);
+    }
+
+    public function testWhatIsProposedForAnArrayIsDrawnAsItIsNotedAndItsLeadsAreKnown(): void
+    {
+        foreach ([1, 2] as $series) {
+            $system = self::system(['conductors' => []], [
+                self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 100, 'array_series' => $series]),
+                ...array_map(static fn(int $n): array => self::part("v$n", 'panel', self::PANEL), range(1, 4)),
+            ]);
+            $laid = Study::of(Plan::with($system, SoundLayout::of(Study::of($system))->changes()));
+            self::assertSame($series, $laid->arrays()[0]->drawnSeries());
+            self::assertSame([], self::found($laid, 'array-drawn-otherwise'));
+            $into = array_filter($laid->arrayLeads(), static fn(CableRun $r): bool => (string) $r->far === 'r1.pv_plus');
+            self::assertEqualsWithDelta(
+                ArrayLeads::BRIGHT * self::PANEL['isc_a'] * 4 / $series,
+                array_sum(array_map(static fn(CableRun $r): float => $r->current()->value, $into)),
+                1e-9,
+                'all strings together arrive',
+            );
+        }
+    }
+}
