@@ -24,6 +24,7 @@ use Pebblefell\Load\Together;
 use Pebblefell\Outlook\TripSetup;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Bank\BankLimits;
+use Pebblefell\Stage\Bank\LinkRuns;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\Loads\LoadSizing;
@@ -226,6 +227,16 @@ final class Study
         }
 
         return $this->runs()->of($conductor);
+    }
+
+    /**
+     * The bank's own links and its batteries' leads to bars.
+     *
+     * @return list<CableRun>
+     */
+    public function linkRuns(): array
+    {
+        return $this->once('link-runs', fn(): array => LinkRuns::of($this));
     }
 
     /**

@@ -43,11 +43,14 @@ final readonly class Circuit
     }
 
     /**
-     * @return list<Point> poles of the starter batteries and of the alternators
+     * @return list<Point> poles of the starter batteries, and of the alternators but those that feed the house alone
      */
     private static function starterPosts(Graph $graph): array
     {
-        $parts = array_filter($graph->ofKind(PartKind::Battery, PartKind::Alternator), static fn(Part $p): bool => $p->role !== 'house');
+        $parts = array_filter(
+            $graph->ofKind(PartKind::Battery, PartKind::Alternator),
+            static fn(Part $p): bool => $p->kind === PartKind::Alternator ? $p->data->flag('for_house') !== true : $p->role !== 'house',
+        );
 
         return array_values(array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $parts));
     }
@@ -117,6 +120,24 @@ final readonly class Circuit
         }
 
         return array_values($fed);
+    }
+
+    /**
+     * What the starter side feeds towards the house without a fuse in between: DC-DC chargers and relays.
+     *
+     * @return list<Part>
+     */
+    public function unfusedAtStarter(): array
+    {
+        $reach = $this->graph->reach(
+            self::starterPosts($this->graph),
+            Passage::closed(static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()),
+        );
+
+        return array_values(array_filter(
+            $this->graph->ofKind(PartKind::Dcdc, PartKind::Isolator),
+            static fn(Part $p): bool => $reach->has(Point::of($p->uid, $p->kind === PartKind::Dcdc ? 'input_plus' : 'starter')),
+        ));
     }
 
     /**

@@ -70,6 +70,7 @@ return [
     'lithium' => 'Lithium-Profil',
     'equalise_can_disable' => 'Ausgleichsladung abschaltbar',
     'curve' => 'Löst aus nach',
+    'resets_itself' => 'Schließt von selbst wieder',
     'cold_cutoff' => 'Lädt bei Kälte nicht',
     'gives_way' => 'Zu, solange ein anderer Eingang desselben Geräts lädt',
     'absorption_min_v' => 'Absorption ab',

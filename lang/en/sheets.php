@@ -70,6 +70,7 @@ return [
     'lithium' => 'Lithium profile',
     'equalise_can_disable' => 'Equalising can be switched off',
     'curve' => 'Trips by',
+    'resets_itself' => 'Closes again by itself',
     'cold_cutoff' => 'Stops charging in the cold',
     'gives_way' => 'Shut while another input of the same box charges',
     'absorption_min_v' => 'Absorption from',

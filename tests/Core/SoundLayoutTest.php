@@ -27,7 +27,7 @@ final class SoundLayoutTest extends TestCase
     /** Rules that a proposal must not break by what it brings in. */
     private const WIRING = [
         'no-main-fuse', 'main-fuse-not-placed', 'main-fuse-too-small', 'fuse-above-cable', 'fuse-too-small', 'fuse-breaks-too-little',
-        'cable-too-thin', 'no-isolator', 'shunt-bypassed',
+        'cable-too-thin', 'no-isolator', 'shunt-bypassed', 'starter-lead-unfused', 'lugs-stacked', 'array-drawn-otherwise',
     ];
 
     private static function laid(System $system): System

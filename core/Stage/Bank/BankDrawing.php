@@ -18,6 +18,7 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Joint\Segment;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Study;
+use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\HouseBank;
@@ -39,6 +40,7 @@ final readonly class BankDrawing
      * @param list<list<Part>> $strings batteries in series, strings in parallel
      * @param list<Link>       $links
      * @param list<array{mm2: float, m: float, assumed: bool}> $sizes of the links
+     * @param list<Conductor> $conductors that draw the links; none where a usual layout stands in
      * @param ?array{int, int} $takeoffs strings with the positive and negative take-off; null: bars
      */
     private function __construct(
@@ -52,6 +54,7 @@ final readonly class BankDrawing
         public Network $network,
         public bool $assumed,
         public ?InvalidValue $problem,
+        public array $conductors = [],
     ) {
     }
 
@@ -64,7 +67,7 @@ final readonly class BankDrawing
         }
         $strings = array_chunk($case->parts, max(1, $case->bank->series));
         $graph = $study->planned();
-        [$links, $sizes] = self::drawn($graph, $case->parts);
+        [$links, $sizes, $conductors] = self::drawn($graph, $case->parts);
         $assumed = array_filter($sizes, static fn(array $s): bool => $s['assumed']) !== [];
         [$positive, $negative] = [self::takeoff($graph, $case->parts, 'plus'), self::takeoff($graph, $case->parts, 'minus')];
         $ends = self::ends($strings);
@@ -93,6 +96,7 @@ final readonly class BankDrawing
                 Network::of(self::sources($case), $links, $positive, $negative),
                 $assumed,
                 null,
+                $conductors,
             );
         } catch (InvalidValue $e) {
             // The drawing has holes: the usual layout stands in, and it is said.
@@ -282,13 +286,13 @@ final readonly class BankDrawing
      *
      * @param list<Part> $batteries
      *
-     * @return array{list<Link>, list<array{mm2: float, m: float, assumed: bool}>} links and their sizes
+     * @return array{list<Link>, list<array{mm2: float, m: float, assumed: bool}>, list<Conductor>} links, their sizes, and what draws them
      */
     private static function drawn(Graph $graph, array $batteries): array
     {
         $mine = array_map(static fn(Part $p): string => $p->uid, $batteries);
         $bars = array_map(static fn(Part $p): string => $p->uid, $graph->ofKind(PartKind::Busbar));
-        $links = $sizes = [];
+        $links = $sizes = $conductors = [];
         foreach ($graph->conductors as $c) {
             $inside = static fn(string $uid): bool => in_array($uid, $mine, true) || in_array($uid, $bars, true);
             if ($inside($c->from->uid)
@@ -301,10 +305,11 @@ final readonly class BankDrawing
                 ];
                 $links[] = Link::of(self::node($c->from), self::node($c->to), self::ohm($size['mm2'], $size['m']));
                 $sizes[] = $size;
+                $conductors[] = $c;
             }
         }
 
-        return [$links, $sizes];
+        return [$links, $sizes, $conductors];
     }
 
     /**

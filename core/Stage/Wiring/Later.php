@@ -7,11 +7,11 @@ namespace Pebblefell\Stage\Wiring;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Circuit\FuseStrength;
+use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Load\Side;
-use Pebblefell\Stage\Wiring\Rules\FusesCarry;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
@@ -88,8 +88,8 @@ final readonly class Later
             $rated = $part->data->number('rating_a');
             // What lasts there with the new inverter: all but the AC loads of today, and it at full power.
             $flows = $draws + max(0.0, $study->branch($part)->lastingA()->value - $less);
-            if ($part->kind->kind()->breaksOvercurrent() && $rated !== null && $rated < FusesCarry::LASTING * $flows) {
-                $fuses[] = ['part' => $part, 'now' => $rated, 'later' => self::standard(FusesCarry::LASTING * $flows)];
+            if ($part->kind->kind()->breaksOvercurrent() && $rated !== null && $rated < FuseChoice::CONTINUOUS * $flows) {
+                $fuses[] = ['part' => $part, 'now' => $rated, 'later' => self::standard(FuseChoice::CONTINUOUS * $flows)];
             } elseif (in_array($part->kind, self::MADE_FOR, true) && $rated !== null && $rated < $flows) {
                 $parts[] = ['part' => $part, 'now' => $rated, 'later' => $flows];
             }
@@ -144,7 +144,7 @@ final readonly class Later
     {
         $lasting = $draws + max(0.0, $run->lasting->value - $less);
         $flows = Figure::given('lasting-current', max($lasting, $run->worst->value), 'A', Origin::Computed);
-        $fuse = $runs->fuseBefore($run) === null ? null : self::standard(FusesCarry::LASTING * $lasting);
+        $fuse = $runs->fuseBefore($run) === null ? null : self::standard(FuseChoice::CONTINUOUS * $lasting);
         $grown = new CableRun($run->conductors, $run->near, $run->far, $flows, $flows, $run->systemV, $run->gauges);
 
         return $grown->wants(CableRuns::MOST_DROP_PCT, $fuse, $runs->terminalsTakeMm2($run));

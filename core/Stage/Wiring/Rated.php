@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Conductor\Ampacity;
+use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Finding\Change;
 use Pebblefell\Study;
@@ -86,7 +87,7 @@ final class Rated
     private static function fuse(Study $tried, Part $fuse, float $leastA): array
     {
         $branch = $tried->branch($fuse);
-        $wanted = max(Rules\FusesCarry::LASTING * max($leastA, $branch->lastingA()->value), $branch->peakA()->value);
+        $wanted = max(FuseChoice::CONTINUOUS * max($leastA, $branch->lastingA()->value), $branch->peakA()->value);
         $short = (float) $tried->circuit()->shortAt($fuse);
         foreach (FuseFamily::cases() as $family) {
             foreach ($family->ratings() as $rating) {

@@ -24,6 +24,9 @@ final class Wiring implements Room
             new Rules\PartsCarry(),
             new Rules\KeepTheirBattery(),
             new Rules\FusesAreSelective(),
+            new Rules\StarterLeadFused(),
+            new Rules\PostsHoldTwo(),
+            new Rules\BreakersStayOpen(),
         ];
     }
 

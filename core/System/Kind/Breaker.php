@@ -19,6 +19,7 @@ final class Breaker extends Kind
             F::number('max_v', 'V', 5, 1500),
             F::number('poles', '', 1, 4),
             F::choice('curve', ['thermal', 'b', 'c', 'd']),
+            F::flag('resets_itself'),
             ...self::derating(),
             ...self::stud(),
         ];

@@ -13,6 +13,7 @@ use App\Models\Photo;
 use App\Pack\CircuitDrawing;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Circuit\CableRun;
+use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Stage\Wiring\BankMoved;
 use Pebblefell\Stage\Wiring\Opened;
 use Pebblefell\Stage\Wiring\OpensMatrix;
@@ -149,7 +150,7 @@ final readonly class WiringPage
         $planned = $lead === null ? null : $this->bench->study->planned()->conductors[$lead->uid] ?? null;
         $run = $planned === null ? null : $this->bench->study->runOf($planned);
 
-        return $run === null ? '' : $this->bench->show->field(ceil(1.25 * $run->lasting->value), '');
+        return $run === null ? '' : $this->bench->show->field(ceil(FuseChoice::CONTINUOUS * $run->lasting->value), '');
     }
 
     /** The part at which it begins: a picture of a run is kept there. */

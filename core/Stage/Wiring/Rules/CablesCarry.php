@@ -31,8 +31,8 @@ final class CablesCarry implements Rule
                 ),
             ];
         }
-        // What flows out comes back: a return burns as its positive does. What it loses is counted there, out and back.
-        foreach ($study->returns() as $run) {
+        // What flows out comes back, and through the bank: a return and a link burn as a positive does. Losses are counted there.
+        foreach ([...$study->returns(), ...$study->linkRuns()] as $run) {
             $findings = [...$findings, ...array_filter([$this->tooThin($run, $run->carriesFromMm2())])];
         }
         foreach ($study->arrayLeads() as $run) {

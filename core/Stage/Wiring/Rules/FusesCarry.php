@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Wiring\Rules;
 
+use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
@@ -16,9 +17,6 @@ use Pebblefell\System\PartKind;
 /** A fuse behind the main one carries what runs through it for an hour and more, and opens before the one above it. */
 final class FusesCarry implements Rule
 {
-    /** Of what lasts a fuse is rated so much at least. Common practice, as for the main fuse: 1.25. */
-    public const LASTING = 1.25;
-
     public function judge(Study $study): array
     {
         $circuit = $study->circuit();
@@ -32,7 +30,7 @@ final class FusesCarry implements Rule
             if ($rating->value < $lasting->value) {
                 $wanted = new Figure(
                     'wanted-of-the-fuse',
-                    round(self::LASTING * $lasting->value, 1),
+                    round(FuseChoice::CONTINUOUS * $lasting->value, 1),
                     'A',
                     'wanted-of-the-fuse',
                     [$lasting],

@@ -6,6 +6,7 @@ namespace Pebblefell\Stage\Wiring\Rules;
 
 use Pebblefell\Circuit\Circuit;
 use Pebblefell\Circuit\FuseStrength;
+use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
@@ -19,9 +20,6 @@ use Pebblefell\System\Part;
 /** A fuse stands first at the bank's positive, holds what runs for long, and can break what the bank drives into a short there. */
 final class MainFuse implements Rule
 {
-    /** A fuse runs for hours at no more than 80 % of its rating. UL 248, ABYC E-11 (from memory); common practice. */
-    private const CONTINUOUS = 1.25;
-
     public function judge(Study $study): array
     {
         $bank = $study->banks()->planned->bank;
@@ -84,7 +82,7 @@ final class MainFuse implements Rule
             [$whole, Figure::given('fuses', $beside, '')],
             'first-principles',
         );
-        if ($rating === null || $rating->value >= self::CONTINUOUS * $lasting->value) {
+        if ($rating === null || $rating->value >= FuseChoice::CONTINUOUS * $lasting->value) {
             return null;
         }
 
@@ -93,7 +91,7 @@ final class MainFuse implements Rule
             Severity::Fix,
             [
                 'fuse' => Named::part($fuse->uid),
-                ...Amount::compared(['rating' => $rating->value, 'wanted' => self::CONTINUOUS * $lasting->value], 'A', 0),
+                ...Amount::compared(['rating' => $rating->value, 'wanted' => FuseChoice::CONTINUOUS * $lasting->value], 'A', 0),
                 'lasting' => Amount::of($lasting->value, 'A', 0),
             ],
             [$rating, $lasting],

@@ -7,14 +7,15 @@ namespace Tests\Core;
 use Pebblefell\Circuit\ArrayLeads;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Finding\Finding;
+use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Part;
 use PHPUnit\Framework\TestCase;
 
-/** An array is what is drawn: its strings, what flows in its leads, and what they bear. */
-final class ArrayLeadsTest extends TestCase
+/** An array is what is drawn; each lead of it, each link of the bank and each lead from the starter battery is judged. */
+final class LeadsTest extends TestCase
 {
     use SoundSystem;
 
@@ -113,6 +114,33 @@ final class ArrayLeadsTest extends TestCase
         }
     }
 
+    public function testALinkOfTheBankBearsWhatTheNetworkLeadsThroughIt(): void
+    {
+        // 100 A taken at the first of two alike, their links 0.3 m: a little less than half comes from the second.
+        $with = static fn(float $linkMm2, float $watts = 1200.0): Study => Study::of(self::system([
+            'conductors' => [
+                self::lead('c1', 'b1.plus', 'f1.in', 35.0), self::lead('c2', 'b1.minus', 'x1.bar', 35.0),
+                self::lead('l1', 'b1.plus', 'b2.plus', $linkMm2, ['length_m' => 0.3]),
+                self::lead('l2', 'b1.minus', 'b2.minus', $linkMm2, ['length_m' => 0.3]),
+            ],
+            ...self::load(['watts' => $watts]),
+        ], [self::part('x1', 'busbar', ['rating_a' => 300])], batteries: 2));
+        $share = array_map(static fn(CableRun $r): float => $r->current()->value, $with(10.0)->linkRuns());
+        self::assertCount(2, $share, 'the leads to the fuse and to the bar are runs of the circuit');
+        foreach ($share as $amps) {
+            self::assertGreaterThan(40.0, $amps);
+            self::assertLessThan(50.0, $amps);
+        }
+        // Closed form: two alike, the second behind two links (nodal analysis of one loop).
+        $batteryOhm = $with(10.0)->drawing()?->network->sources[0]->ohm ?? 0.0;
+        $linkOhm = BankDrawing::ohm(10.0, 0.3);
+        self::assertEqualsWithDelta(100.0 * $batteryOhm / (2 * $batteryOhm + 2 * $linkOhm), $share[0], 1e-6);
+        // 4 mm² carries 45 A in the hottest insulation, 2.5 mm² 35 A (table of ISO 10133): less flows the thinner they are.
+        self::assertSame(['cable-too-thin l1', 'cable-too-thin l2'], array_keys(self::found($with(2.5), 'cable-too-thin')));
+        self::assertSame([], self::found($with(16.0), 'cable-too-thin'));
+        self::assertSame([], self::found($with(2.5, 600.0), 'cable-too-thin'), 'half as much');
+    }
+
     public function testStringsAreThoseThatAreDrawnAndEachFeedsItsOwnRegulator(): void
     {
         $regulator = ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 100];
@@ -145,6 +173,38 @@ final class ArrayLeadsTest extends TestCase
             $asked['array-drawn-otherwise r2']->args['noted']->value,
             $asked['array-drawn-otherwise r2']->args['drawn']->value,
         ]);
+    }
+
+    public function testALeadFromTheStarterBatteryWantsAFuseThere(): void
+    {
+        $with = static fn(array ...$leads): Study => Study::of(self::system(['conductors' => $leads], [
+            self::part('s1', 'battery', self::AGM, 'keep', ['role' => 'starter']), self::part('f9', 'fuse', ['rating_a' => 60]),
+            self::part('g1', 'alternator', ['rated_a' => 120], 'keep'), self::part('w9', 'switch', ['rating_a' => 100]),
+            self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom']), self::part('i1', 'isolator', ['rating_a' => 100, 'method' => 'relay']),
+        ]));
+        $keys = static fn(Study $s): array => array_keys(self::found($s, 'starter-lead-unfused'));
+        self::assertSame([], $keys($with()), 'what is not drawn is not cried');
+        self::assertSame(['starter-lead-unfused d1'], $keys($with(self::lead('y1', 's1.plus', 'w9.in'), self::lead('y2', 'w9.out', 'd1.input_plus'))));
+        self::assertSame(['starter-lead-unfused i1'], $keys($with(self::lead('y1', 'g1.plus', 'i1.starter'))), 'at the alternator too');
+        self::assertSame([], $keys($with(self::lead('y1', 's1.plus', 'f9.in'), self::lead('y2', 'f9.out', 'd1.input_plus'))));
+        self::assertSame([], $keys($with(self::lead('y1', 'b1.plus', 'd1.input_plus'))), 'the bank has a rule of its own');
+    }
+
+    public function testAPostHoldsTwoLugsAndABreakerStaysOpen(): void
+    {
+        $with = static fn(int $lugs, array $breaker = []): Study => Study::of(self::system(['conductors' => array_map(
+            static fn(int $n): array => self::lead("y$n", 'b1.minus', "x$n.bar", 35.0),
+            range(1, $lugs),
+        )], [
+            ...array_map(static fn(int $n): array => self::part("x$n", 'busbar', ['rating_a' => 200]), range(1, $lugs)),
+            self::part('k9', 'breaker', ['rating_a' => 40, ...$breaker]),
+        ]));
+        self::assertSame([], self::found($with(2), 'lugs-stacked', 'breaker-resets-itself'));
+        self::assertSame([], self::found($with(2, ['resets_itself' => false]), 'lugs-stacked', 'breaker-resets-itself'));
+        self::assertSame(
+            ['lugs-stacked b1', 'breaker-resets-itself k9'],
+            array_keys(self::found($with(3, ['resets_itself' => true]), 'lugs-stacked', 'breaker-resets-itself')),
+        );
     }
 
     public function testWhatIsProposedForAnArrayIsDrawnAsItIsNotedAndItsLeadsAreKnown(): void
