@@ -11,6 +11,7 @@ use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\ArrayLeads;
+use Pebblefell\Circuit\Beside;
 use Pebblefell\Circuit\Branch;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Circuit\CableRuns;
@@ -268,6 +269,20 @@ final class Study
             $behind === null ? $this->loads()->budget : $this->loads()->budgetBehind($this, $part, $behind),
             $this->supply(),
         );
+    }
+
+    /** A for an hour and more through a part that passes current, on the bank's side, the starter's or an array's; null: in none. */
+    public function through(Part $part): ?Figure
+    {
+        if ($this->circuit()->hangsOn($part)) {
+            return $this->branch($part)->lastingA();
+        }
+        $inputs = $this->once('dcdc-inputs', fn(): array => array_filter(array_map(
+            fn(Part $p): ?Figure => $this->dcdc($p)?->input(),
+            array_column($this->planned()->ofKind(PartKind::Dcdc), null, 'uid'),
+        )));
+
+        return Beside::starter($this->circuit(), $part, $inputs) ?? Beside::array($part, $this->arrayLeads());
     }
 
     /** Loads are noted to have this fuse for themselves. */

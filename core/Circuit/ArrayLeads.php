@@ -73,6 +73,12 @@ final readonly class ArrayLeads
         return $runs;
     }
 
+    /** What flows in a lead in the data sheet's sun. */
+    public static function short(CableRun $lead): Figure
+    {
+        return $lead->lasting->inputs[1];
+    }
+
     private static function current(float $shortA, int $strings): Figure
     {
         return new Figure('short-circuit-bright', self::BRIGHT * $shortA, 'A', 'short-circuit-bright', [

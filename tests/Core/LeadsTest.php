@@ -12,6 +12,7 @@ use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Part;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** An array is what is drawn; each lead of it, each link of the bank and each lead from the starter battery is judged. */
@@ -188,6 +189,49 @@ final class LeadsTest extends TestCase
         self::assertSame(['starter-lead-unfused i1'], $keys($with(self::lead('y1', 'g1.plus', 'i1.starter'))), 'at the alternator too');
         self::assertSame([], $keys($with(self::lead('y1', 's1.plus', 'f9.in'), self::lead('y2', 'f9.out', 'd1.input_plus'))));
         self::assertSame([], $keys($with(self::lead('y1', 'b1.plus', 'd1.input_plus'))), 'the bank has a rule of its own');
+    }
+
+    #[DataProvider('pieces')]
+    public function testWhatStandsBesideTheBankIsMadeForWhatRunsThroughIt(string $rule, string $kind, callable $with, float $runsA): void
+    {
+        // What runs through it is its own sum; just enough is enough, and a hair less is named.
+        $at = static fn(float $rating): array => self::found($with(self::part('k9', $kind, ['rating_a' => $rating])), $rule);
+        self::assertSame([], $at(ceil(10.0 * $runsA) / 10.0));
+        $small = $at(floor(10.0 * $runsA) / 10.0 - 0.1);
+        self::assertSame(["$rule k9"], array_keys($small));
+        $runs = $small["$rule k9"]->args[$rule === 'part-overloaded' ? 'amps' : 'runs']->value;
+        self::assertEqualsWithDelta($runsA, $runs, 0.06);
+    }
+
+    /**
+     * @return array<string, array{string, string, callable(array<string, mixed>): Study, float}>
+     */
+    public static function pieces(): array
+    {
+        // 30 A at 14.4 V out of 13.5 V less what is lost: P = V · I over the charger's efficiency, as DcdcFit has it.
+        $tow = static fn(array $piece): Study => Study::of(self::system(['conductors' => [
+            self::lead('y1', 's1.plus', 'f9.in', 16.0), self::lead('y2', 'f9.out', 'k9.in', 16.0), self::lead('y3', 'k9.out', 'd1.input_plus', 16.0),
+        ]], [
+            self::part('s1', 'battery', self::AGM, 'keep', ['role' => 'starter']), self::part('f9', 'fuse', ['rating_a' => 60]),
+            self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom']), $piece,
+        ]));
+        $input = $tow(self::part('k9', 'switch', ['rating_a' => 100]))->dcdc(Study::of(self::system([], [
+            self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom']),
+        ]))->planned()->parts['d1'])->inputA ?? 0.0;
+        $sun = static fn(array $piece): Study => Study::of(self::system(['conductors' => [
+            self::lead('y1', 'v1.plus', 'k9.in', 6.0), self::lead('y2', 'v2.plus', 'k9.in', 6.0), self::lead('y3', 'k9.out', 'r1.pv_plus', 6.0),
+        ]], [
+            self::part('v1', 'panel', self::PANEL), self::part('v2', 'panel', self::PANEL), $piece,
+            self::part('r1', 'regulator', ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 100]),
+        ]));
+
+        return [
+            'fuse at the starter battery' => ['fuse-too-small', 'fuse', $tow, $input],
+            'plug of the tow vehicle' => ['plug-too-small', 'plug', $tow, $input],
+            'switch before the charger' => ['part-overloaded', 'switch', $tow, $input],
+            'breaker of two strings' => ['fuse-too-small', 'breaker', $sun, 2 * self::PANEL['isc_a']],
+            'switch of two strings, in the brightest sun' => ['part-overloaded', 'switch', $sun, 2 * 1.25 * self::PANEL['isc_a']],
+        ];
     }
 
     public function testAPostHoldsTwoLugsAndABreakerStaysOpen(): void

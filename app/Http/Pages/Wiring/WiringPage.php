@@ -12,6 +12,7 @@ use App\Models\Part as PartRow;
 use App\Models\Photo;
 use App\Pack\CircuitDrawing;
 use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Assessment\Verdict;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Stage\Wiring\BankMoved;
@@ -258,9 +259,20 @@ final readonly class WiringPage
         $said = $thin > 0 ? "$thin of " . count($runs) . ' runs too thin for what flows in them' : '';
         $asked = $open > 0 ? ($said === '' ? "$open of " . count($runs) . ' runs' : $open) . ' not measured yet' : '';
 
-        return $said . $asked === ''
-            ? 'Each of the ' . count($runs) . ' runs carries what flows in it.'
-            : implode('; ', array_filter([$said, $asked])) . '.';
+        $fuses = count(array_unique(array_map(
+            static fn(Verdict $v): string => $v->finding->subject,
+            array_filter(
+                $this->bench->assessment->verdicts,
+                static fn(Verdict $v): bool => $v->isOpen() && str_contains($v->finding->rule, 'fuse'),
+            ),
+        )));
+
+        return implode('; ', array_filter([
+            $said . $asked === '' ? 'Each of the ' . count($runs) . ' runs carries what flows in it' : '',
+            $said,
+            $asked,
+            $fuses === 0 ? '' : ($fuses === 1 ? 'one fuse is' : "$fuses fuses are") . ' to decide',
+        ])) . '.';
     }
 
     /** Warmth of the copper at which losses are reckoned, °C. */

@@ -12,7 +12,7 @@ use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\PartKind;
 
-/** A plug on the bank's side carries what runs through it for an hour and more. */
+/** A plug carries what runs through it for an hour and more: of the bank, of the tow vehicle, or of panels that stand outside. */
 final class PlugsCarry implements Rule
 {
     public function judge(Study $study): array
@@ -20,7 +20,7 @@ final class PlugsCarry implements Rule
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Plug) as $plug) {
             $rated = $plug->data->figure('rating_a');
-            $runs = $study->circuit()->hangsOn($plug) ? $study->branch($plug)->lastingA() : null;
+            $runs = $study->through($plug);
             if ($rated !== null && $runs !== null && $runs->value > $rated->value) {
                 $findings[] = new Finding(
                     'plug-too-small',

@@ -23,11 +23,8 @@ final class FusesCarry implements Rule
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
             $rating = $fuse->data->figure('rating_a');
-            if ($rating === null || $circuit->ends($fuse) === null || $circuit->isMain($fuse) || !$circuit->hangsOn($fuse)) {
-                continue;
-            }
-            $lasting = $study->branch($fuse)->lastingA();
-            if ($rating->value < $lasting->value) {
+            $lasting = $rating === null || $circuit->isMain($fuse) ? null : $study->through($fuse);
+            if ($rating !== null && $lasting !== null && $rating->value < $lasting->value) {
                 $wanted = new Figure(
                     'wanted-of-the-fuse',
                     round(FuseChoice::CONTINUOUS * $lasting->value, 1),

@@ -96,6 +96,7 @@ final class MainFuse implements Rule
             ],
             [$rating, $lasting],
             $fuse->uid,
+            variant: $study->isTheirOwn($fuse) ? 'own' : '',
         );
     }
 
@@ -113,9 +114,11 @@ final class MainFuse implements Rule
         }
         $breaks = FuseStrength::of($fuse, $study->limits->chargeV()->value ?? $study->system->vehicle->systemV);
         $current = new Figure('short-there', $short, 'A', 'short-there', [], 'ohm');
+        // What one load has for itself is not the house's main fuse, and is not called so.
+        $own = $study->isTheirOwn($fuse);
         $args = ['fuse' => Named::part($fuse->uid), 'short' => Amount::of($short, 'A', 0)];
         if ($breaks === null) {
-            return new Finding('main-fuse-breaks-too-little', Severity::Note, $args, [$current], $fuse->uid, variant: 'unknown');
+            return new Finding('main-fuse-breaks-too-little', Severity::Note, $args, [$current], $fuse->uid, variant: $own ? 'own-unknown' : 'unknown');
         }
 
         return $breaks->value >= $short ? null : new Finding(
@@ -124,6 +127,7 @@ final class MainFuse implements Rule
             [...$args, 'breaks' => Amount::of($breaks->value, 'A', 0)],
             [$current, $breaks],
             $fuse->uid,
+            variant: $own ? 'own' : '',
         );
     }
 }

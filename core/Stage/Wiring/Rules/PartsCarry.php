@@ -35,7 +35,7 @@ final class PartsCarry implements Rule
         return $findings;
     }
 
-    /** A for an hour and more, or of the worst moment; null where it stands in no circuit of bank or array, as far as they are drawn. */
+    /** A for an hour and more, or of the worst moment; null where it stands in no circuit, as far as they are drawn. */
     private function through(Study $study, Part $part): ?Figure
     {
         $bank = array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts);
@@ -45,8 +45,11 @@ final class PartsCarry implements Rule
                 ? in_array($r->near->uid, $bank, true)
                 : $r->far->uid === $part->uid,
         );
-        if ($runs === [] || ($part->kind === PartKind::Monitor && !$study->planned()->isDrawn($part))) {
+        if ($part->kind === PartKind::Monitor && !$study->planned()->isDrawn($part)) {
             return null;
+        }
+        if ($runs === []) {
+            return $part->kind === PartKind::Monitor ? null : $study->through($part);
         }
         $amps = array_sum(array_map(static fn(CableRun $r): float => $r->current()->value, $runs));
 
