@@ -17,6 +17,7 @@ use Pebblefell\Circuit\CableRun;
 use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Circuit\Circuit;
 use Pebblefell\Circuit\FusesInLine;
+use Pebblefell\Circuit\RelayLoop;
 use Pebblefell\Circuit\Supply;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
@@ -325,7 +326,7 @@ final class Study
     /** What the alternator that feeds the chargers is rated. */
     public function alternatorCurrent(): Figure
     {
-        return $this->once('alternator', fn(): Figure => AlternatorCheck::rated($this->planned()));
+        return $this->once('alternator', fn(): Figure => RelayLoop::rated($this->planned()));
     }
 
     /** The alternator whose volts the engine's computer turns up and down; null where none is noted. */
@@ -339,7 +340,11 @@ final class Study
     {
         $isolator ??= $this->planned()->ofKind(PartKind::Isolator)[0] ?? $this->found()->ofKind(PartKind::Isolator)[0] ?? null;
 
-        return $isolator === null ? null : AlternatorCheck::throughRelay($this, $isolator);
+        $bank = $this->banks()->planned;
+
+        return $isolator === null || $bank->bank === null
+            ? null
+            : RelayLoop::into($this->planned(), $this->system->vehicle, $isolator, $bank->bank, $bank->parts);
     }
 
     public function mains(): MainsCheck

@@ -6,6 +6,7 @@ namespace Pebblefell\Calculation;
 
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Conductor\Run;
+use Pebblefell\Conductor\Way;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Quantity\ConductorSize;
@@ -42,7 +43,7 @@ final class DcdcFits implements Calculation
             $in['alternator_a'],
             $in['charger_output_a'],
             $in['vehicle_load_a'],
-            $lead,
+            Way::of($lead),
             $in['charger_efficiency_pct'],
             $in['input_v'],
             $in['output_v'],

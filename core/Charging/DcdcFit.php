@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Charging;
 
 use Pebblefell\Conductor\Ampacity;
-use Pebblefell\Conductor\Run;
+use Pebblefell\Conductor\Way;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
@@ -55,7 +55,7 @@ final readonly class DcdcFit
         private float $efficiencyPct,
         private float $inputV,
         private float $outputV,
-        public ?Run $lead,
+        public ?Way $lead,
         public float $idleA,
         public float $vehicleA,
         public float $inputA,
@@ -68,7 +68,7 @@ final readonly class DcdcFit
 
     /**
      * @param float $alternatorA rated
-     * @param ?Run  $lead        from the alternator side to the charger, and back; null: not measured
+     * @param ?Way  $lead        from the alternator side to the charger, and back; null: not measured
      * @param float $idlePct     share of the rating that the alternator gives at idle
      * @param float $vehicleA    that the vehicle itself takes
      * @param ?float $idleVehicleA the same at idle; null: as much
@@ -81,7 +81,7 @@ final readonly class DcdcFit
         float $alternatorA,
         float $outputA,
         float $vehicleA,
-        ?Run $lead = null,
+        ?Way $lead = null,
         float $efficiencyPct = self::USUAL_EFFICIENCY_PCT,
         float $inputV = self::USUAL_INPUT_V,
         float $outputV = self::USUAL_OUTPUT_V,
@@ -148,7 +148,7 @@ final readonly class DcdcFit
     private function leadIsThin(): bool
     {
         return $this->lead !== null && ($this->dropV() > $this->allowedDropV() || $this->inputA > (Ampacity::ofArea(
-            $this->lead->size->areaMm2,
+            $this->lead->thinnestMm2(),
             max(Ampacity::INSULATION_C),
         )));
     }
@@ -160,14 +160,14 @@ final readonly class DcdcFit
             return null;
         }
         foreach (Ampacity::sizes($this->gauges) as $mm2) {
-            if (Run::of(ConductorSize::ofArea($mm2), $this->lead->lengthM)->dropV($this->inputA) <= $this->allowedDropV()
+            if ($this->lead->inSize(ConductorSize::ofArea($mm2))->dropV($this->inputA) <= $this->allowedDropV()
                 && Ampacity::ofArea($mm2, max(Ampacity::INSULATION_C)) >= $this->inputA) {
                 return $mm2;
             }
         }
 
         // Thicker than any that the tables know: by what it loses.
-        return $this->lead->areaFor($this->inputA, $this->allowedDropV(), $this->gauges)?->areaMm2;
+        return $this->lead->inSize(ConductorSize::ofArea(1.0))->areaFor($this->inputA, $this->allowedDropV(), $this->gauges)?->areaMm2;
     }
 
     /** Volts lost on the lead, out and back. */
@@ -214,8 +214,8 @@ final readonly class DcdcFit
         return new Figure('lost-on-the-lead', $this->dropV(), 'V', 'lost-on-the-lead', $this->lead === null ? [] : [
             $this->input(),
             Figure::given('resistance', round($this->lead->resistanceOhm() * 1000, 2), 'mΩ', Origin::Computed),
-            Figure::given('length-one-way', $this->lead->lengthM, 'm'),
-            Figure::given('size', $this->lead->size->areaMm2, 'mm²'),
+            Figure::given('length-one-way', $this->lead->lengthM(), 'm'),
+            Figure::given('size', $this->lead->thinnestMm2(), 'mm²'),
         ], 'iec-60228');
     }
 

@@ -45,7 +45,7 @@ final readonly class Circuit
     /**
      * @return list<Point> poles of the starter batteries, and of the alternators but those that feed the house alone
      */
-    private static function starterPosts(Graph $graph): array
+    public static function starterPosts(Graph $graph): array
     {
         $parts = array_filter(
             $graph->ofKind(PartKind::Battery, PartKind::Alternator),

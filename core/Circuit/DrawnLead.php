@@ -5,24 +5,36 @@ declare(strict_types=1);
 namespace Pebblefell\Circuit;
 
 use Pebblefell\Conductor\Run;
+use Pebblefell\Conductor\Way;
 use Pebblefell\Quantity\ConductorSize;
+use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 
-/** The lead that ends at a terminal, as far as it is noted. */
+/** The lead that ends at a terminal, as far as it is noted: by way of fuses, switches and plugs from where it comes. */
 final class DrawnLead
 {
-    /** All its pieces one after the other, at the thinnest; null while no piece has length and size. */
-    public static function at(Graph $graph, Point $terminal): ?Run
+    /**
+     * All its pieces that have length and size.
+     *
+     * @param list<Point> $ends where it may come from; of several that are joined the nearest. Where none is, what ends at the terminal
+     *
+     * @return ?Way null while no piece has both
+     */
+    public static function at(Graph $graph, Point $terminal, array $ends): ?Way
     {
-        $metres = 0.0;
-        $mm2 = INF;
-        foreach ($graph->at($terminal) as $lead) {
-            if ($lead->sizeMm2 !== null && $lead->lengthM !== null && $lead->lengthM > 0.0) {
-                [$metres, $mm2] = [$metres + $lead->lengthM, min($mm2, $lead->sizeMm2)];
-            }
-        }
+        $reach = $graph->reach([$terminal], Passage::closed());
+        $ways = array_map($reach->along(...), array_values(array_filter($ends, $reach->has(...))));
+        usort($ways, static fn(array $a, array $b): int => count($a) <=> count($b));
+        $runs = array_map(
+            static fn(Conductor $c): Run => Run::of(ConductorSize::ofArea((float) $c->sizeMm2), (float) $c->lengthM),
+            array_values(array_filter(
+                $ways[0] ?? $graph->at($terminal),
+                static fn(Conductor $c): bool => $c->sizeMm2 !== null && $c->lengthM !== null && $c->lengthM > 0.0,
+            )),
+        );
 
-        return $metres > 0.0 ? Run::of(ConductorSize::ofArea($mm2), $metres) : null;
+        return $runs === [] ? null : Way::of(...$runs);
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Pebblefell\Outlook;
 
+use Pebblefell\Circuit\RelayLoop;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Load\Budget;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Graph\Point;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\Kind\Usual;
 use Pebblefell\System\PanelSite;
@@ -41,7 +43,7 @@ final readonly class TripSetup
     /** The day's drive begins at this hour. Chosen. */
     private const DRIVE_FROM_H = 9.0;
 
-    /** What a relay lets through into a fairly full bank. Common practice: 10 to 30 A. */
+    /** What a relay lets through into a fairly full bank of 12 V, where copper does not let through less. Common practice: 10 to 30 A. */
     private const RELAY_A = 20.0;
 
     /** Of its rating a second alternator of the house bank gives on the road. Common practice: about 190 A from 280 A. */
@@ -89,7 +91,7 @@ final readonly class TripSetup
             DayLoads::of($loads, intdiv(1440, $stepMin)),
             $place->latitudeDeg,
             $arrays,
-            self::drive($system, $graph),
+            self::drive($system, $graph, $store),
             self::shore($system, $graph),
             null,
             self::disconnect($graph),
@@ -206,15 +208,26 @@ final readonly class TripSetup
         ));
     }
 
-    private static function drive(System $system, Graph $graph): ?DriveSource
+    private static function drive(System $system, Graph $graph, Store $store): ?DriveSource
     {
         $hours = $system->travel->drivingHDay;
         $amps = array_sum(array_map(
             static fn(Part $p): float => $p->data->known('output_a'),
             self::reaching($system, $graph, PartKind::Dcdc),
         ));
-        if ($amps <= 0.0 && $graph->ofKind(PartKind::Isolator) !== []) {
-            $amps = self::RELAY_A;
+        $relay = $graph->ofKind(PartKind::Isolator)[0] ?? null;
+        if ($amps <= 0.0 && $relay !== null) {
+            $systemV = $system->vehicle->systemV;
+            $amps = min(self::RELAY_A * 12.0 / $systemV, RelayLoop::current(
+                $graph,
+                $system->vehicle,
+                $relay,
+                $store->chemistry,
+                $store->cells,
+                $store->ohm,
+                $systemV,
+                array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $graph->houseBatteries()),
+            )->value);
         }
         foreach (self::reaching($system, $graph, PartKind::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') === true) {

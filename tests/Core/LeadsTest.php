@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\ArrayLeads;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Finding\Finding;
@@ -232,6 +233,47 @@ final class LeadsTest extends TestCase
             'breaker of two strings' => ['fuse-too-small', 'breaker', $sun, 2 * self::PANEL['isc_a']],
             'switch of two strings, in the brightest sun' => ['part-overloaded', 'switch', $sun, 2 * 1.25 * self::PANEL['isc_a']],
         ];
+    }
+
+    public function testALeadIsFollowedFromTheStarterBatteryByWayOfFuseAndPlug(): void
+    {
+        $with = static fn(array ...$last): Study => Study::of(self::system(['conductors' => [
+            self::lead('y1', 's1.plus', 'f9.in', 16.0, ['length_m' => 0.5]), self::lead('y2', 'f9.out', 'k9.in', 10.0, ['length_m' => 6.0]),
+            ...$last,
+        ]], [
+            self::part('s1', 'battery', self::AGM, 'keep', ['role' => 'starter']), self::part('f9', 'fuse', ['rating_a' => 60]),
+            self::part('k9', 'plug', ['rating_a' => 40]), self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom', 'input_min_v' => 11]),
+        ]));
+        $fit = static fn(Study $s): ?DcdcFit => $s->dcdc($s->planned()->parts['d1']);
+        // IEC 60228, class 5 (from memory): 16 mm² 1.21, 10 mm² 1.91, 2.5 mm² 7.98 Ω/km, out and back.
+        $ohm = 2e-3 * (0.5 * 1.21 + 6.0 * 1.91 + 8.0 * 7.98);
+        $whole = $fit($with(self::lead('y3', 'k9.out', 'd1.input_plus', 2.5, ['length_m' => 8.0])));
+        self::assertEqualsWithDelta($ohm, $whole?->lead?->resistanceOhm(), 1e-9);
+        self::assertEqualsWithDelta(14.5, $whole?->lead?->lengthM(), 1e-9);
+        self::assertSame(2.5, $whole?->lead?->thinnestMm2());
+        self::assertEqualsWithDelta($ohm * $whole->inputA, $whole->dropV(), 1e-9);
+        // Pieces without a length are left out.
+        self::assertEqualsWithDelta(6.5, $fit($with(self::lead('y3', 'k9.out', 'd1.input_plus', 2.5, [])))?->lead?->lengthM(), 1e-9);
+        self::assertNull($fit($with())?->lead);
+    }
+
+    public function testARelayBringsNoMoreThanItsLoopLetsThrough(): void
+    {
+        $bring = static fn(string $kind, float $systemV, array $leads = []): float => Study::of(self::system([
+            'vehicle' => ['kind' => $kind, 'system_v' => $systemV], 'conductors' => $leads,
+        ], [
+            self::part('s1', 'battery', self::AGM, 'keep', ['role' => 'starter']), self::part('i1', 'isolator', ['method' => 'relay']),
+        ], ['nominal_v' => 12.8 * $systemV / 12.0, 'max_charge_v' => 14.6 * $systemV / 12.0, 'cutoff_v' => 10.8 * $systemV / 12.0] + self::LFP))
+            ->trip()?->trip->drive->outputA ?? 0.0;
+        // Chosen, common practice: 10 to 30 A into a bank of 12 V, the same watts at 24 V; less where copper lets through less.
+        self::assertSame(20.0, $bring('camper_van', 12));
+        self::assertSame(10.0, $bring('camper_van', 24));
+        // 8 m of 2.5 mm² behind a plug (7.98 Ω/km), 14.2 V against 12.8 V: 1.4 V over some 128 mΩ.
+        self::assertEqualsWithDelta(10.6, $bring('caravan', 12), 0.5);
+        $thick = [
+            self::lead('y1', 's1.plus', 'i1.starter', 16.0, ['length_m' => 8.0]), self::lead('y2', 'i1.house', 'b1.plus', 16.0, ['length_m' => 0.5]),
+        ];
+        self::assertSame(20.0, $bring('caravan', 12, $thick));
     }
 
     public function testAPostHoldsTwoLugsAndABreakerStaysOpen(): void

@@ -21,6 +21,7 @@ use Pebblefell\Charging\ShoreFit;
 use Pebblefell\Conductor\Ampacity;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Conductor\Run;
+use Pebblefell\Conductor\Way;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Change;
 use Pebblefell\Finding\Finding;
@@ -427,7 +428,7 @@ final class RemediesTest extends TestCase
                 $alternator,
                 $a,
                 $vehicle,
-                Run::of(ConductorSize::ofArea($area), $metres),
+                Way::of(Run::of(ConductorSize::ofArea($area), $metres)),
                 inputMinV: $stops > 0.0 ? $stops : null,
             );
             $of = static fn(float $a, float $area): array => self::byRule($fit($a, $area)->findings());

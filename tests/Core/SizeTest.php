@@ -11,6 +11,7 @@ use Pebblefell\Charging\PanelSheet;
 use Pebblefell\Charging\RegulatorSheet;
 use Pebblefell\Charging\ShoreFit;
 use Pebblefell\Conductor\Run;
+use Pebblefell\Conductor\Way;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Outlook\YearOutlook;
 use Pebblefell\Quantity\ConductorSize;
@@ -371,7 +372,7 @@ final class SizeTest extends TestCase
     /** IEC 60228 class 5 (from memory): 16 mm² has 1.21 Ω/km. */
     public function testAChargerAndAPostByHand(): void
     {
-        $fit = DcdcFit::of(120.0, 50.0, 30.0, Run::of(ConductorSize::ofArea(16.0), 6.0));
+        $fit = DcdcFit::of(120.0, 50.0, 30.0, Way::of(Run::of(ConductorSize::ofArea(16.0), 6.0)));
         self::assertEqualsWithDelta(50 * 14 / (13.5 * 0.9), $fit->inputA, 1e-9);
         self::assertEqualsWithDelta($fit->inputA * 2 * 6 * 0.00121, $fit->dropV(), 1e-9);
         self::assertSame(30.0, $fit->recommendedOutputA);

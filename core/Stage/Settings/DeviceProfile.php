@@ -130,7 +130,11 @@ final readonly class DeviceProfile
         if ($study->planned()->hasSignal(SignalKind::BatteryVolts, $part->uid)) {
             return self::off('cable-compensation', 'V', 'senses-battery');
         }
-        $lead = DrawnLead::at($study->planned(), Point::of($part->uid, 'output_plus'));
+        $lead = DrawnLead::at(
+            $study->planned(),
+            Point::of($part->uid, 'output_plus'),
+            array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $study->banks()->planned->parts),
+        );
         $output = $part->data->figure('output_a');
         if ($lead === null || $output === null) {
             return self::off('cable-compensation', 'V', 'lead-not-known');

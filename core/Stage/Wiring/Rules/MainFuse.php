@@ -118,7 +118,14 @@ final class MainFuse implements Rule
         $own = $study->isTheirOwn($fuse);
         $args = ['fuse' => Named::part($fuse->uid), 'short' => Amount::of($short, 'A', 0)];
         if ($breaks === null) {
-            return new Finding('main-fuse-breaks-too-little', Severity::Note, $args, [$current], $fuse->uid, variant: $own ? 'own-unknown' : 'unknown');
+            return new Finding(
+                'main-fuse-breaks-too-little',
+                Severity::Note,
+                $args,
+                [$current],
+                $fuse->uid,
+                variant: $own ? 'own-unknown' : 'unknown',
+            );
         }
 
         return $breaks->value >= $short ? null : new Finding(
