@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Outlook;
 
 use Pebblefell\Circuit\RelayLoop;
+use Pebblefell\Circuit\Supply;
 use Pebblefell\Circuit\Volts;
 use Pebblefell\Load\Budget;
 use Pebblefell\Quantity\DayHours;
@@ -161,8 +162,10 @@ final readonly class TripSetup
     private static function arrays(System $system, Graph $graph, float $systemV): array
     {
         $sources = [];
+        $shut = self::shut($graph);
         foreach (PvArray::allOf($graph) as $array) {
             $regulator = $array->regulator;
+            $others = $shut[$regulator->uid ?? ''] ?? [];
             $mppt = $regulator?->data->text('technology') !== 'pwm';
             $planes = [];
             foreach ($array->panels as $panel) {
@@ -187,7 +190,8 @@ final readonly class TripSetup
                     SolarSource::USUAL_LOSSES,
                     $systemV,
                     $site->shade,
-                    $site->portable,
+                    $site->portable || self::holds($others, PartKind::Dcdc, PartKind::Alternator),
+                    self::holds($others, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger),
                 );
             }
         }
@@ -211,10 +215,12 @@ final readonly class TripSetup
     private static function drive(System $system, Graph $graph, Store $store): ?DriveSource
     {
         $hours = $system->travel->drivingHDay;
-        $amps = array_sum(array_map(
-            static fn(Part $p): float => $p->data->known('output_a'),
-            self::reaching($system, $graph, PartKind::Dcdc),
-        ));
+        $shut = self::shut($graph);
+        $amps = $sunShutsA = 0.0;
+        foreach (self::reaching($system, $graph, PartKind::Dcdc) as $charger) {
+            $amps += $charger->data->known('output_a');
+            $sunShutsA += self::holds($shut[$charger->uid] ?? [], PartKind::Regulator) ? $charger->data->known('output_a') : 0.0;
+        }
         $relay = $graph->ofKind(PartKind::Isolator)[0] ?? null;
         if ($amps <= 0.0 && $relay !== null) {
             $systemV = $system->vehicle->systemV;
@@ -238,7 +244,25 @@ final readonly class TripSetup
             return null;
         }
 
-        return DriveSource::of($amps, DayHours::of([HourSpan::of(self::DRIVE_FROM_H, fmod(self::DRIVE_FROM_H + min(23.9, $hours), 24.0))]));
+        $driven = DayHours::of([HourSpan::of(self::DRIVE_FROM_H, fmod(self::DRIVE_FROM_H + min(23.9, $hours), 24.0))]);
+
+        return DriveSource::of($amps, $driven, $amps - $sunShutsA);
+    }
+
+    /**
+     * Inputs that are shut while another one of their box charges.
+     *
+     * @return array<string, list<Part>> by the uid of what is shut: those that shut it
+     */
+    private static function shut(Graph $graph): array
+    {
+        return Supply::givingWay(array_column($graph->chargers(), null, 'uid'));
+    }
+
+    /** @param list<Part> $parts */
+    private static function holds(array $parts, PartKind ...$kinds): bool
+    {
+        return array_filter($parts, static fn(Part $p): bool => in_array($p->kind, $kinds, true)) !== [];
     }
 
     private static function shore(System $system, Graph $graph): ?MainsSource

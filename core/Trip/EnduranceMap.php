@@ -24,6 +24,7 @@ final readonly class EnduranceMap
     /**
      * @param list<float> $loadW        at the battery, 24 hours
      * @param list<float> $otherW       24 hours of what else charges, W at the battery, on a mean day
+     * @param list<float> $besideSunW   of it, what is left while the sun charges
      * @param list<array{day: int, perW: list<float>, coldFactor: float, asked: bool, lived: bool, drives: bool}> $days
      */
     private function __construct(
@@ -33,6 +34,7 @@ final readonly class EnduranceMap
         private float $chargeCRate,
         private array $loadW,
         private array $otherW,
+        private array $besideSunW,
         private array $days,
     ) {
     }
@@ -47,21 +49,22 @@ final readonly class EnduranceMap
     {
         $source = $trip->arrays[0] ?? SolarSource::of(1.0);
         $rows = [];
-        $driveW = array_fill(0, self::PER_DAY, 0.0);
+        $driven = array_fill(0, self::PER_DAY, 0.0);
         foreach ($trip->drive->hours->stretches ?? [] as [$from, $to]) {
             for ($k = 0; $k < self::PER_DAY; ++$k) {
-                $driveW[$k] += max(
-                    0.0,
-                    min($to, $k + 1.0) - max($from, (float) $k),
-                ) * ($trip->drive->outputA ?? 0.0) * $trip->store->nominalV();
+                $driven[$k] += max(0.0, min($to, $k + 1.0) - max($from, (float) $k));
             }
         }
+        $watts = static fn(float $amps): array => array_map(static fn(float $h): float => $h * $amps * $trip->store->nominalV(), $driven);
         $cold = self::coldFactors($trip, $days);
         foreach ($days as $d => $day) {
             $outside = $day->weather->celsius(self::PER_DAY);
             $perW = [];
             foreach ($day->weather->light($trip->latitudeDeg, $source->plane, $trip->shade, self::PER_DAY) as $k => $kwh) {
-                $perW[] = $kwh > 0.0 && $source->watts > 0.0 ? $source->powerW($kwh * 1000.0, $outside[$k]) / $source->watts : 0.0;
+                $stands = $source->idleDriving && $day->drives ? 1.0 - $driven[$k] : 1.0;
+                $perW[] = $kwh > 0.0 && $source->watts > 0.0
+                    ? $stands * $source->powerW($kwh * 1000.0, $outside[$k]) / $source->watts
+                    : 0.0;
             }
             $rows[] = [
                 'day' => $d,
@@ -82,7 +85,8 @@ final readonly class EnduranceMap
             $trip->store->usableShare,
             $chargeCRate,
             $hourly,
-            $driveW,
+            $watts($trip->drive->outputA ?? 0.0),
+            $watts($trip->drive->besideSunA ?? 0.0),
             $rows,
         );
     }
@@ -158,7 +162,9 @@ final readonly class EnduranceMap
         foreach ($this->days as $row) {
             [$wh, $hours] = [0.0, 0];
             foreach ($this->loadW as $k => $load) {
-                $net = $watts * $row['perW'][$k] + ($row['drives'] ? $this->otherW[$k] : 0.0) - ($row['lived'] ? $load : 0.0);
+                $sun = $watts * $row['perW'][$k];
+                $other = $sun > 0.0 ? $this->besideSunW[$k] : $this->otherW[$k];
+                $net = $sun + ($row['drives'] ? $other : 0.0) - ($row['lived'] ? $load : 0.0);
                 $net = $net > 0.0 ? $net * $efficiency : $net;
                 if ($hours > 0 && ($net > 0.0) !== ($wh > 0.0)) {
                     $stretches[] = [$wh, (float) $hours, $row['day'], $row['coldFactor']];

@@ -37,7 +37,8 @@ final readonly class SolarSource
         public float $powerPerC,
         public float $losses,
         public ?Shade $shade,
-        public bool $portable,
+        public bool $idleDriving,
+        public bool $idleOnMains,
     ) {
     }
 
@@ -47,7 +48,8 @@ final readonly class SolarSource
      * @param ?float $iscA       of the whole array, for PWM; null: a 36-cell panel for 12 V, W / 17.5 V
      * @param float  $losses     share that is left, 0 to 1
      * @param ?Shade $shade      its own; null: that of the pitch
-     * @param bool   $portable   it stands outside, and brings nothing while the vehicle drives
+     * @param bool   $idleDriving it brings nothing while the vehicle drives: it stands outside, or its input gives way to the engine's
+     * @param bool   $idleOnMains it brings nothing on mains: its input gives way to the charger's
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
@@ -62,7 +64,8 @@ final readonly class SolarSource
         float $losses = self::USUAL_LOSSES,
         float $systemV = 12.0,
         ?Shade $shade = null,
-        bool $portable = false,
+        bool $idleDriving = false,
+        bool $idleOnMains = false,
     ): self {
         return new self(
             Guard::notNegative($watts, '/watts'),
@@ -74,7 +77,8 @@ final readonly class SolarSource
             Guard::between($powerPerC, -0.02, 0.0, '/power_per_c'),
             Guard::between($losses, 0.0, 1.0, '/losses'),
             $shade,
-            $portable,
+            $idleDriving,
+            $idleOnMains,
         );
     }
 

@@ -97,7 +97,11 @@ final readonly class Trip
         $generator = $this->shareOfSteps($this->generator->hours->stretches ?? [], $perDay);
         foreach ($days as $day) {
             $outside = $day->weather->celsius($perDay);
-            [$solarW, $clipW] = $this->sun($day->weather, $outside, $perDay, $pace->dt, $state->volts, $day->drives ? $drives : []);
+            $idle = [
+                $day->drives ? $drives : [],
+                $day->hookedUp ? $shore : ($day->generator ? $generator : []),
+            ];
+            [$solarW, $clipW] = $this->sun($day->weather, $outside, $perDay, $pace->dt, $state->volts, $idle);
             $this->day($state, $pace, $day, $outside, $solarW, $clipW, $drives, $shore, $generator);
         }
 
@@ -157,6 +161,7 @@ final readonly class Trip
             $state->hour,
         ];
         $driveA = $day->drives && $this->drive !== null ? $this->drive->outputA : 0.0;
+        $driveSunA = $day->drives && $this->drive !== null ? $this->drive->besideSunA : 0.0;
         $onShore = $day->hookedUp && $this->shore !== null;
         $onGenerator = $day->generator && $this->generator !== null;
         // The bottom of the bank rises in the cold; within a day it is taken as steady.
@@ -200,7 +205,7 @@ final readonly class Trip
 
             // What the sources could give.
             $solarCould = $solarW[$k];
-            $driveCould = $driveA * $drives[$k] * $volts;
+            $driveCould = ($solarCould > 0.0 ? $driveSunA : $driveA) * $drives[$k] * $volts;
             $could = $solarCould + $driveCould + $shoreCould + $generatorCould;
 
             // Thermostat, and the cold that forbids charging.
@@ -351,11 +356,11 @@ final readonly class Trip
      * A regulator's amps and a PWM panel work at battery volts, which are taken from the evening before: they move by a few per cent.
      *
      * @param list<float> $outside °C in each step
-     * @param list<float> $drives  share of each step that is driven: a portable array is stowed then
+     * @param array{list<float>, list<float>} $idle share of each step that is driven, and on mains: some arrays bring nothing then
      *
      * @return array{list<float>, list<float>} by step
      */
-    private function sun(WeatherDay $weather, array $outside, int $perDay, float $dt, float $volts, array $drives = []): array
+    private function sun(WeatherDay $weather, array $outside, int $perDay, float $dt, float $volts, array $idle): array
     {
         $could = $clip = array_fill(0, $perDay, 0.0);
         $light = [];
@@ -368,7 +373,7 @@ final readonly class Trip
                 if ($kwh > 0.0) {
                     $g = $kwh * 1000.0 / $dt;
                     $watts = $array->mppt ? $array->powerW($g, $outside[$k]) : $array->pwmA($g) * $volts;
-                    $watts *= $array->portable && isset($drives[$k]) ? 1.0 - $drives[$k] : 1.0;
+                    $watts *= 1.0 - max($array->idleDriving ? $idle[0][$k] ?? 0.0 : 0.0, $array->idleOnMains ? $idle[1][$k] ?? 0.0 : 0.0);
                     $could[$k] += min($watts, $most);
                     $clip[$k] += max(0.0, $watts - $most);
                 }

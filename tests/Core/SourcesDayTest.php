@@ -4,10 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use LogicException;
+use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Quantity\DayHours;
+use Pebblefell\Quantity\HourSpan;
 use Pebblefell\Stage\Sources\SourcesDay;
 use Pebblefell\Stage\Sources\SourcesDaySketch;
 use Pebblefell\Study;
 use Pebblefell\System\System;
+use Pebblefell\Trip\DayLoads;
+use Pebblefell\Trip\DaySum;
+use Pebblefell\Trip\MainsSource;
+use Pebblefell\Trip\SolarSource;
+use Pebblefell\Trip\Store;
+use Pebblefell\Trip\Trip;
+use Pebblefell\Trip\TripDay;
+use Pebblefell\Trip\WeatherDay;
 use PHPUnit\Framework\TestCase;
 
 /** All sources of a plan in one day. */
@@ -76,5 +88,64 @@ final class SourcesDayTest extends TestCase
         $pwm = SourcesDay::of(Study::of(self::vehicle(regulator: ['technology' => 'pwm', 'max_charge_a' => 60])), 6);
         self::assertGreaterThan(12.0, max([0.0, ...$pwm?->sunA('bright') ?? []]));
         self::assertLessThan(4 * 5.75, max([0.0, ...$pwm?->sunA('bright') ?? []]));
+    }
+
+    public function testInputsOfOneBoxThatExcludeOneAnotherComeByTurnsInTheDayAndThroughTheYear(): void
+    {
+        // The sun's input shut while the engine charges, or the engine's while the sun does; the box is the DC-DC charger's.
+        $box = static fn(array $sun, array $engine): Study => Study::of(self::system([
+            'travel' => ['months' => [6], 'wish_days' => 1, 'hook_up' => 'never', 'driving_h_day' => 2],
+            'place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8), 'clearness' => array_fill(0, 12, 0.45)],
+            ...self::load(['watts' => 60]),
+        ], [
+            ...array_map(static fn(int $i): array => self::part("p$i", 'panel', self::PANEL), range(1, 4)),
+            self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom', ...$engine]),
+            self::part(
+                'r1',
+                'regulator',
+                ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 75, 'lithium' => 'custom', ...$sun],
+                'add',
+                ['part_of' => 'd1'],
+            ),
+            self::part('l1', 'alternator', ['rated_a' => 120], 'keep', ['role' => 'starter']),
+        ]));
+        [$both, $sunWaits, $engineWaits] = [$box([], []), $box(['gives_way' => true], []), $box([], ['gives_way' => true])];
+        $day = static fn(Study $s): SourcesDay => SourcesDay::of($s, 6) ?? throw new LogicException();
+        // From nine to eleven, in June: one of the two, and the other is as before.
+        $at = static fn(Study $s): array => [$day($s)->sunA('bright')[40] > 0.0, $day($s)->engine[40]];
+        self::assertSame([[true, 30.0], [false, 30.0], [true, 0.0]], [$at($both), $at($sunWaits), $at($engineWaits)]);
+        self::assertSame($day($both)->sunA('bright')[60], $day($sunWaits)->sunA('bright')[60]);
+        // The same in the simulation: what the box brings in a driven June, of sun and of engine.
+        $brings = static function (Study $s): array {
+            $setup = $s->trip();
+            $outcome = $setup === null ? null : $setup->trip->through($setup->lived(6, 10, 2.0), 30.0);
+
+            return [
+                $outcome?->sum(static fn(DaySum $d): float => $d->solarOfferedWh()) ?? 0.0,
+                $outcome?->sum(static fn(DaySum $d): float => $d->alternatorWh) ?? 0.0,
+            ];
+        };
+        [$withBoth, $withSunWaiting, $withEngineWaiting] = [$brings($both), $brings($sunWaits), $brings($engineWaits)];
+        self::assertLessThan($withBoth[0] - 100.0, $withSunWaiting[0], 'two hours of ten mornings are missing');
+        self::assertGreaterThan(0.7 * $withBoth[0], $withSunWaiting[0]);
+        self::assertEqualsWithDelta($withBoth[0], $withEngineWaiting[0], 0.01 * $withBoth[0], 'the sun is as before');
+        self::assertSame(0.0, $withEngineWaiting[1], 'in June at 55° it is light from nine to eleven');
+        self::assertGreaterThan(0.0, $withBoth[1]);
+    }
+
+    public function testAnArrayThatGivesWayToTheMainsBringsNothingOnAPost(): void
+    {
+        $days = static fn(bool $hooked): array => array_fill(0, 3, new TripDay(new WeatherDay(172, 6, 0.5, 15.0, 15.0), false, $hooked));
+        $sun = static fn(bool $waits, bool $hooked): float => Trip::of(
+            Store::of(Chemistry::Lfp, 4, 400.0),
+            DayLoads::of(Study::of(self::vehicle())->loads()->budget, 96),
+            55.0,
+            [SolarSource::of(200.0, idleOnMains: $waits)],
+            null,
+            MainsSource::of(3000.0, 10.0, DayHours::of([HourSpan::of(0.0, 12.0)])),
+        )->through($days($hooked), 30.0)->sum(static fn(DaySum $d): float => $d->solarOfferedWh());
+        self::assertEqualsWithDelta($sun(false, true), $sun(true, false), 1e-6, 'without a post it is as any other');
+        // The post is there till noon, by solar time: half of the day's sun is left.
+        self::assertEqualsWithDelta(0.5 * $sun(false, true), $sun(true, true), 0.02 * $sun(false, true));
     }
 }

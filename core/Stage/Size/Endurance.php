@@ -77,6 +77,12 @@ final readonly class Endurance
     ) {
     }
 
+    /** @param list<SolarSource> $arrays */
+    private static function allIdle(array $arrays): bool
+    {
+        return $arrays !== [] && array_filter($arrays, static fn(SolarSource $a): bool => !$a->idleDriving) === [];
+    }
+
     /**
      * @param int $month 1 to 12, or 0 for the whole year
      *
@@ -96,6 +102,8 @@ final readonly class Endurance
             Plane::of(($planned->data ?? $panel)->orUsual('tilt_deg'), ($planned->data ?? $panel)->orUsual('azimuth_deg')),
             noctC: $panel->orUsual('noct_c'),
             powerPerC: $panel->orUsual('vmp_tempco_pct_per_c') / 100.0,
+            // What the plan's arrays all do, more panels on the same input do too.
+            idleDriving: self::allIdle($study->trip()->trip->arrays ?? []),
         );
         try {
             $store = self::store($battery, $unit->parts, $system->travel->school);

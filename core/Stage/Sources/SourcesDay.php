@@ -65,7 +65,8 @@ final readonly class SourcesDay
         ], $trip->arrays);
         $engine = [];
         for ($k = 0; $trip->drive !== null && $k < $perDay; ++$k) {
-            $engine[] = $trip->drive->hours->contains(($k + 0.5) * 24.0 / $perDay) ? $trip->drive->outputA : 0.0;
+            $shines = max([0.0, ...array_map(static fn(array $a): float => $a['bright'][$k], $arrays)]) > 0.0;
+            $engine[] = self::drives($trip, $k, $perDay) ? ($shines ? $trip->drive->besideSunA : $trip->drive->outputA) : 0.0;
         }
         $mains = $trip->shore->chargerA ?? 0.0;
         $generatorW = array_sum(
@@ -98,22 +99,32 @@ final readonly class SourcesDay
         $amps = [];
         foreach ($day->light($trip->latitudeDeg, $array->plane, $array->shade ?? $trip->shade, $perDay) as $k => $kwh) {
             $g = $kwh * 1000.0 * $perDay / 24.0;
-            $amps[] = min($array->maxChargeA ?? INF, $array->mppt ? $array->powerW($g, $outside[$k]) / $volts : $array->pwmA($g));
+            $amps[] = $array->idleDriving && self::drives($trip, $k, $perDay) ? 0.0 : min(
+                $array->maxChargeA ?? INF,
+                $array->mppt ? $array->powerW($g, $outside[$k]) / $volts : $array->pwmA($g),
+            );
         }
 
         return $amps;
     }
 
+    private static function drives(Trip $trip, int $k, int $perDay): bool
+    {
+        return $trip->drive?->hours->contains(($k + 0.5) * 24.0 / $perDay) === true;
+    }
+
     /**
      * @param 'bright'|'usual' $sky
      *
+     * @param bool $onMains of those alone that bring something on mains
+     *
      * @return list<float> A of all arrays by step
      */
-    public function sunA(string $sky): array
+    public function sunA(string $sky, bool $onMains = false): array
     {
         $sum = array_fill(0, (int) round(24.0 / $this->stepH), 0.0);
         foreach ($this->arrays as $array) {
-            foreach ($array[$sky] as $k => $amps) {
+            foreach ($onMains && $array['source']->idleOnMains ? [] : $array[$sky] as $k => $amps) {
                 $sum[$k] += $amps;
             }
         }
@@ -133,6 +144,6 @@ final readonly class SourcesDay
         $sun = $this->sunA('bright');
         $driven = array_map(static fn(float $s, float $e): float => $s + $e, $sun, $this->engine ?: array_fill(0, count($sun), 0.0));
 
-        return max([0.0, ...$driven, max([0.0, ...$sun]) + $this->mainsA]);
+        return max([0.0, ...$driven, max([0.0, ...$this->sunA('bright', true)]) + $this->mainsA]);
     }
 }

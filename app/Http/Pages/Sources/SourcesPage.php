@@ -102,8 +102,9 @@ final readonly class SourcesPage
         foreach ($day->arrays as $array) {
             $source = $array['source'];
             $rows[] = [
-                'name' => $this->bench->show->text($source->watts, 'W', 0) . ($source->portable ? ', set up by hand' : ' of panels')
-                    . ($source->plane->tiltDeg > 0.0 ? ', at ' . round($source->plane->tiltDeg) . '°' : ', flat'),
+                'name' => $this->bench->show->text($source->watts, 'W', 0) . ' of panels'
+                    . ($source->plane->tiltDeg > 0.0 ? ', at ' . round($source->plane->tiltDeg) . '°' : ', flat')
+                    . ($source->idleDriving ? ', not while driven' : '') . ($source->idleOnMains ? ', not on mains' : ''),
                 'amps' => max([0.0, ...$array['bright']]),
                 'wh' => $day->wh(...$array['bright']),
                 'when' => 'by the sun, on a bright day',
