@@ -89,46 +89,26 @@ final readonly class Trip
      */
     public function through(array $days, float $startSocPct = 100.0): Outcome
     {
-        $perDay = intdiv(1440, $this->stepMin);
+        $offers = Offers::of($this);
         $pace = Pace::of($this->store, $this->stepMin / 60.0);
         $state = State::at($this->store, $pace, $startSocPct, $this->startC($days));
-        $drives = $this->shareOfSteps($this->drive->hours->stretches ?? [], $perDay);
-        $shore = $this->shareOfSteps($this->shore->hours->stretches ?? [], $perDay);
-        $generator = $this->shareOfSteps($this->generator->hours->stretches ?? [], $perDay);
         foreach ($days as $day) {
-            $outside = $day->weather->celsius($perDay);
-            $idle = [
-                $day->drives ? $drives : [],
-                $day->hookedUp ? $shore : ($day->generator ? $generator : []),
-            ];
-            [$solarW, $clipW] = $this->sun($day->weather, $outside, $perDay, $pace->dt, $state->volts, $idle);
-            $this->day($state, $pace, $day, $outside, $solarW, $clipW, $drives, $shore, $generator);
+            $this->day($state, $pace, $day, $offers->on($day, $state->volts));
         }
 
         return $state->outcome($pace->dt);
     }
 
-    /**
-     * One day, step by step.
-     *
-     * @param list<float> $outside   °C in each step
-     * @param list<float> $solarW    that the regulators could give
-     * @param list<float> $clipW     that they cannot pass on
-     * @param list<float> $drives    share of each step with the engine running, on a day that is driven
-     * @param list<float> $shore     share with mains, on a day with a hook-up
-     * @param list<float> $generator share with the generator, on a day that it is run
-     */
-    private function day(
-        State $state,
-        Pace $pace,
-        TripDay $day,
-        array $outside,
-        array $solarW,
-        array $clipW,
-        array $drives,
-        array $shore,
-        array $generator,
-    ): void {
+    /** One day, step by step. */
+    private function day(State $state, Pace $pace, TripDay $day, DayOffer $offer): void
+    {
+        [$solarW, $clipW, $drives, $shore, $generator] = [
+            $offer->solarW,
+            $offer->clipW,
+            $offer->drives,
+            $offer->shore,
+            $offer->generator,
+        ];
         $store = $this->store;
         [$dt, $rest, $full, $coulombic, $wells, $c, $growth, $absorptionV] = [
             $pace->dt,
@@ -171,7 +151,7 @@ final readonly class Trip
         [$servedWh, $unservedWh, $warmedWh, $blockedH, $coldLostWh] = [0.0, 0.0, 0.0, 0.0, 0.0];
         [$storedWh, $lostR, $lostQ, $lostWell, $lostInverter, $directWh] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
 
-        foreach ($outside as $k => $outsideC) {
+        foreach ($offer->outsideC as $k => $outsideC) {
             $q = $q1 + $q2;
             $x = $q / $full * 1000.0;
             $i = (int) $x;
@@ -348,61 +328,6 @@ final readonly class Trip
             $blockedH,
             $coldLostWh,
         );
-    }
-
-    /**
-     * What the arrays could give in each step of a day, and what their regulators cannot pass on, W.
-     *
-     * A regulator's amps and a PWM panel work at battery volts, which are taken from the evening before: they move by a few per cent.
-     *
-     * @param list<float> $outside °C in each step
-     * @param array{list<float>, list<float>} $idle share of each step that is driven, and on mains: some arrays bring nothing then
-     *
-     * @return array{list<float>, list<float>} by step
-     */
-    private function sun(WeatherDay $weather, array $outside, int $perDay, float $dt, float $volts, array $idle): array
-    {
-        $could = $clip = array_fill(0, $perDay, 0.0);
-        $light = [];
-        foreach ($this->arrays as $array) {
-            $own = $array->shade === null ? '' : spl_object_id($array->shade);
-            $key = $array->plane->tiltDeg . '/' . $array->plane->azimuthDeg . '/' . $array->plane->albedo . '/' . $own;
-            $light[$key] ??= $weather->light($this->latitudeDeg, $array->plane, $array->shade ?? $this->shade, $perDay);
-            $most = $array->maxChargeA === null ? INF : $array->maxChargeA * $volts;
-            foreach ($light[$key] as $k => $kwh) {
-                if ($kwh > 0.0) {
-                    $g = $kwh * 1000.0 / $dt;
-                    $watts = $array->mppt ? $array->powerW($g, $outside[$k]) : $array->pwmA($g) * $volts;
-                    $watts *= 1.0 - max($array->idleDriving ? $idle[0][$k] ?? 0.0 : 0.0, $array->idleOnMains ? $idle[1][$k] ?? 0.0 : 0.0);
-                    $could[$k] += min($watts, $most);
-                    $clip[$k] += max(0.0, $watts - $most);
-                }
-            }
-        }
-
-        return [array_values($could), array_values($clip)];
-    }
-
-    /**
-     * Which share of each step of a day falls into the stretches.
-     *
-     * @param list<array{float, float}> $stretches
-     *
-     * @return list<float> 0 to 1
-     */
-    private function shareOfSteps(array $stretches, int $perDay): array
-    {
-        $stepH = 24.0 / $perDay;
-        $shares = [];
-        for ($k = 0; $k < $perDay; ++$k) {
-            $share = 0.0;
-            foreach ($stretches as [$from, $to]) {
-                $share += max(0.0, min($to, ($k + 1) * $stepH) - max($from, $k * $stepH));
-            }
-            $shares[] = $share / $stepH;
-        }
-
-        return $shares;
     }
 
     /**
