@@ -37,9 +37,9 @@ final readonly class OneLine
     private const LANE_TOP = 24.0;
     private const PHONE_W = 358.0;
 
-    private const LONG_W = 760.0;
-    /** A short circuit leaves room for whole names: so much wider at most. Chosen. */
-    private const WIDER = 0.6;
+    /** A short circuit leaves room for whole names: so much wider at most, and no wider than the page of a desk, px. Chosen. */
+    private const WIDER = 0.9;
+    private const DESK_W = 900.0;
 
     private const DOWN_APART = 46.0;
     private const DOWN_GAP = 8.0;
@@ -66,7 +66,7 @@ final readonly class OneLine
     /** It fills a desk: there it is shrunk to the page, on a narrow one it is scrolled. */
     public function isLong(): bool
     {
-        return !$this->upright && $this->width > self::LONG_W;
+        return !$this->upright && $this->width > self::DESK_W;
     }
 
     /**
@@ -105,7 +105,15 @@ final readonly class OneLine
         $nodes = array_map(strval(...), array_keys($lanes));
         $roots = in_array(self::BANK, $nodes, true) ? [self::BANK] : [];
         $layout = Layers::of($nodes, $edges, $roots, $narrow ? [] : $lanes);
-        $places = $narrow ? OneLinePlaces::downwards($layout, self::PHONE_W, self::BOX_W, self::BOX_H, self::DOWN_GAP, self::DOWN_APART)
+        $places = $narrow ? OneLinePlaces::downwards(
+            $layout,
+            array_filter($parts, static fn(array $own): bool => self::shape($own[0]) !== 'box'),
+            self::PHONE_W,
+            self::BOX_W * (1.0 + self::WIDER),
+            self::BOX_H,
+            self::DOWN_GAP,
+            self::DOWN_APART,
+        )
             : OneLinePlaces::inLanes($layout, self::widths($layout, $parts), self::BOX_H, self::GAP, self::APART, self::LANE_TOP);
 
         return self::drawn($study, $shown, $graph, $layout, $places, $parts, array_values($groups), $narrow);
@@ -224,7 +232,7 @@ final readonly class OneLine
             $all += $widest;
             $named += $widest > self::BAR_W ? $widest : 0.0;
         }
-        $wider = $named > 0.0 ? 1.0 + max(0.0, min(self::WIDER, (self::LONG_W - $all) / $named)) : 1.0;
+        $wider = $named > 0.0 ? 1.0 + max(0.0, min(self::WIDER, (self::DESK_W - $all) / $named)) : 1.0;
 
         return array_map(static fn(float $w): float => $w > self::BAR_W ? $w * $wider : $w, $widths);
     }

@@ -12,6 +12,9 @@ final readonly class OneLinePlaces
     /** Px between a symbol that stands upright and its words, and between them and what is next. */
     private const BESIDE = 10.0;
 
+    /** Px across a symbol that stands upright, or a line that only passes. */
+    private const SYMBOL_W = 14.0;
+
     /**
      * @param array<string, array{float, float, float, float,
      *     float}> $at  by node: left, top, width, where what leaves it bends, room for a symbol's words
@@ -21,9 +24,20 @@ final readonly class OneLinePlaces
     {
     }
 
-    /** Narrower boxes where a layer has many. */
-    public static function downwards(Layers $layout, float $width, float $boxW, float $boxH, float $gap, float $apart): self
-    {
+    /**
+     * Narrower boxes where a layer has many.
+     *
+     * @param array<string, mixed> $symbols nodes that are drawn upon the line, with their words beside them
+     */
+    public static function downwards(
+        Layers $layout,
+        array $symbols,
+        float $width,
+        float $boxW,
+        float $boxH,
+        float $gap,
+        float $apart,
+    ): self {
         $most = max(1, ...array_map(count(...), $layout->layers));
         $w = min($boxW, ($width - 8.0) / $most - $gap);
         $at = [];
@@ -32,7 +46,10 @@ final readonly class OneLinePlaces
                 $top = 4.0 + $d * ($boxH + $apart);
                 $middle = ($i + 0.5) * $width / count($layer);
                 // Beside it, up to the next one, or to the edge.
-                $room = min($width / count($layer) - $w / 2.0 - self::BESIDE, $width - $middle) - self::BESIDE;
+                $next = $layer[$i + 1] ?? null;
+                $narrow = $next !== null && (isset($symbols[$next]) || str_starts_with($next, 'edge:'));
+                $ends = $next === null ? $width : $middle + $width / count($layer) - ($narrow ? self::SYMBOL_W : $w) / 2.0;
+                $room = $ends - $middle - 2.0 * self::BESIDE;
                 $at[$node] = [$middle - $w / 2.0, $top, $w, $top + $boxH + self::bend($i), $room];
             }
         }
