@@ -219,6 +219,10 @@ final class LeadsTest extends TestCase
         $input = $tow(self::part('k9', 'switch', ['rating_a' => 100]))->dcdc(Study::of(self::system([], [
             self::part('d1', 'dcdc', ['output_a' => 30, 'lithium' => 'custom']),
         ]))->planned()->parts['d1'])->inputA ?? 0.0;
+        $box = static fn(array $piece): Study => Study::of(self::system([
+            'conductors' => [self::lead('y1', 'b1.plus', 'f1.in', 35.0), self::lead('y2', 'f1.out', 'k9.supply_plus', 35.0)],
+            ...self::load(['watts' => 620]),
+        ], [['data' => ['circuits' => 8] + $piece['data']] + $piece]));
         $sun = static fn(array $piece): Study => Study::of(self::system(['conductors' => [
             self::lead('y1', 'v1.plus', 'k9.in', 6.0), self::lead('y2', 'v2.plus', 'k9.in', 6.0), self::lead('y3', 'k9.out', 'r1.pv_plus', 6.0),
         ]], [
@@ -231,6 +235,7 @@ final class LeadsTest extends TestCase
             'plug of the tow vehicle' => ['plug-too-small', 'plug', $tow, $input],
             'switch before the charger' => ['part-overloaded', 'switch', $tow, $input],
             'breaker of two strings' => ['fuse-too-small', 'breaker', $sun, 2 * self::PANEL['isc_a']],
+            'distribution box of 620 W' => ['part-overloaded', 'distribution_box', $box, 620.0 / 12.0],
             'switch of two strings, in the brightest sun' => ['part-overloaded', 'switch', $sun, 2 * 1.25 * self::PANEL['isc_a']],
         ];
     }

@@ -15,13 +15,13 @@ use Pebblefell\Study;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** Isolating switch, bar and shunt are made for what runs through them. */
+/** Isolating switch, bar, shunt and distribution box are made for what runs through them. */
 final class PartsCarry implements Rule
 {
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Switch, PartKind::Busbar, PartKind::Monitor) as $part) {
+        foreach ($study->planned()->ofKind(PartKind::Switch, PartKind::Busbar, PartKind::Monitor, PartKind::DistributionBox) as $part) {
             $rating = $part->data->figure($part->kind === PartKind::Monitor ? 'shunt_a' : 'rating_a');
             $current = $rating === null ? null : $this->through($study, $part);
             if ($rating !== null && $current !== null && $current->value > $rating->value) {
