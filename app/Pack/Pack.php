@@ -91,8 +91,8 @@ final readonly class Pack
     private function shown(): array
     {
         return [
-            'pack' => $this, 'page' => new PackPage($this), 'record' => new RecordPage($this), 'show' => $this->show,
-            'say' => $this->say(),
+            'pack' => $this, 'page' => new PackPage($this), 'record' => new RecordPage($this), 'done' => new DonePage($this),
+            'show' => $this->show, 'say' => $this->say(),
         ];
     }
 

@@ -58,11 +58,11 @@
         </tbody></table>
     @endforeach
 @endif
-@if ($record->tests())
+@if ($done->tests())
     <h3>{{ $page->word('tests') }}</h3>
     <table><thead><tr><th>{{ $page->word('what') }}</th><th>{{ $page->word('promised') }}</th><th class="n">{{ $page->word('measured') }}</th>
         <th>{{ $page->word('verdict') }}</th></tr></thead><tbody>
-    @foreach ($record->tests() as $row)<tr><td>{{ $row['title'] }}@if ($row['note'])<div class="small muted">{{ $row['note'] }}</div>@endif</td>
+    @foreach ($done->tests() as $row)<tr><td>{{ $row['title'] }}@if ($row['note'])<div class="small muted">{{ $row['note'] }}</div>@endif</td>
         <td class="small num">{{ $row['limits'] }}</td><td class="n num">{{ $row['measured'] }}</td><td>{{ $row['says'] }}</td></tr>@endforeach
     </tbody></table>
 @endif

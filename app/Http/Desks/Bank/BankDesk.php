@@ -14,6 +14,7 @@ use Pebblefell\Bank\Share;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Study;
+use Pebblefell\System\Part;
 
 /** What is asked of the bank on its screen, read from the address: a layout, take-offs, a load, a loose joint, clamp readings. */
 final readonly class BankDesk
@@ -44,6 +45,16 @@ final readonly class BankDesk
         /** @var array<string, float> */
         public array $packInput,
     ) {
+    }
+
+    /** Place of a battery in the bank, from 1. */
+    public function number(string $uid): int
+    {
+        return 1 + (int) array_search(
+            $uid,
+            array_map(static fn(Part $p): string => $p->uid, array_merge(...$this->drawing->strings ?? [])),
+            true,
+        );
     }
 
     public static function of(BankQuery $asked, Study $study): self

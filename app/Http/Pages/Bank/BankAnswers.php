@@ -29,7 +29,7 @@ final readonly class BankAnswers
         return $show->text(
             abs($this->page->desk->loadA),
             'A',
-        ) . ' for ' . $show->text($this->page->driftH(), 'h') . '; it ends when ' . $this->page->driftEnds()
+        ) . ' for ' . $show->text($this->page->drifting->driftH(), 'h') . '; it ends when ' . $this->page->drifting->driftEnds()
             . '; the charges drift apart by up to ' . $show->text($this->page->desk->drift?->widestPct() ?? 0.0) . ' points';
     }
 

@@ -8,32 +8,25 @@ use App\Http\Desks\Bank\BankDesk;
 use App\Http\Workbench;
 use Pebblefell\Bank\Diagnosis;
 use Pebblefell\Bank\Layout;
-use Pebblefell\Bank\Pack;
-use Pebblefell\Bank\PackSchool;
 use Pebblefell\Bank\Share;
-use Pebblefell\Bank\Source;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Stage\Bank\BankFigures;
 use Pebblefell\Stage\Bank\BankSketch;
-use Pebblefell\Stage\Bank\DriftSketch;
-use Pebblefell\Stage\Bank\PackSketch;
-use Pebblefell\System\Part;
 
 /** What stands on Bank: the planned bank with its links, and what its batteries carry. */
 final readonly class BankPage
 {
-    private const PACK = [
-        'groups' => ['Groups in series', ''], 'parallel' => ['Cells in a group', ''], 'cell_ah' => ['A cell', 'Ah'],
-        'capacity_spread_pct' => ['Capacity spread', '%'], 'charge_spread_pct' => ['Charge spread', '%'], 'soc_pct' => ['Charge now', '%'],
-        'charge_a' => ['Charge current', 'A'], 'bleed_a' => ['Balancer bleeds', 'A'], 'pack_a' => ['Drawn at most', 'A'],
-        'bms_one' => ['Price of one large BMS', ''], 'bms_each' => ['Price of a string’s BMS', ''],
-    ];
+    public DriftPage $drifting;
+
+    public InsidePage $inside;
 
     private bool $narrow;
 
     public function __construct(private Workbench $bench, public BankDesk $desk)
     {
         $this->narrow = Workbench::isNarrow();
+        $this->inside = new InsidePage($bench, $desk);
+        $this->drifting = new DriftPage($bench, $desk);
     }
 
     public function aside(): string
@@ -84,35 +77,9 @@ final readonly class BankPage
         return $this->desk->beside === null || $share === null ? null : BankSketch::of($this->desk->beside, $share, null, $this->narrow);
     }
 
-    public function driftSketch(): ?DriftSketch
-    {
-        return $this->desk->drift === null || $this->desk->drawing === null
-            ? null
-            : DriftSketch::of(
-                $this->desk->drift,
-                array_map(fn(Source $s): int => $this->number($s->id), $this->desk->drawing->network->sources),
-                $this->narrow,
-            );
-    }
-
-    public function packSketch(): ?PackSketch
-    {
-        return $this->desk->pack === null ? null : PackSketch::of($this->desk->pack, $this->narrow);
-    }
-
     public function isParallel(): bool
     {
         return count($this->desk->drawing->strings ?? []) > 1;
-    }
-
-    /** Place of a battery in the bank, from 1. */
-    public function number(string $uid): int
-    {
-        return 1 + (int) array_search(
-            $uid,
-            array_map(static fn(Part $p): string => $p->uid, array_merge(...$this->desk->drawing->strings ?? [])),
-            true,
-        );
     }
 
     /** Of the batteries, by their numbers: "1 2 3". */
@@ -131,7 +98,7 @@ final readonly class BankPage
         $amps = array_map(static fn(float $a): float => round($a, 3), $share->amps);
         $most = $this->desk->loadA < 0.0 ? min([INF, ...$amps]) : max([-INF, ...$amps]);
 
-        return $this->number($drawing->network->sources[(int) array_search($most, $amps, true)]->id);
+        return $this->desk->number($drawing->network->sources[(int) array_search($most, $amps, true)]->id);
     }
 
     /** What the layout takes away: less than the sum of the batteries, or null. */
@@ -189,7 +156,7 @@ final readonly class BankPage
         $fair = $this->desk->loadA / max(1, count($drawing->strings));
         $rows = [];
         foreach ($drawing->network->sources as $i => $source) {
-            $number = $this->number($source->id);
+            $number = $this->desk->number($source->id);
             $rows[$number] = [
                 'number' => $number, 'serial' => $drawing->part($source->id)->serial ?? '',
                 'amps' => $share->amps[$i], 'beside' => $other->amps[$i], 'ages' => $fair === 0.0 ? null : $share->amps[$i] / $fair,
@@ -198,25 +165,6 @@ final readonly class BankPage
         ksort($rows);
 
         return array_values($rows);
-    }
-
-    /** How long a whole discharge lasts, h. */
-    public function driftH(): float
-    {
-        $course = $this->desk->drift->course ?? [];
-
-        return $course === [] ? 0.0 : $course[count($course) - 1]['hours'];
-    }
-
-    public function driftEnds(): string
-    {
-        $drift = $this->desk->drift;
-        $name = $this->bench->say->word(
-            'balance.battery',
-            ['number' => (string) $this->number($this->desk->drawing->network->sources[$drift->endedBy ?? 0]->id ?? '')],
-        );
-
-        return $drift === null ? '' : $this->bench->say->word("balance.drift.$drift->ended", ['name' => $name]);
     }
 
     /**
@@ -254,7 +202,7 @@ final readonly class BankPage
 
         return $suspect->kind === 'none'
             ? 'Nothing is wrong'
-            : 'Battery ' . $this->number($suspect->name) . ' itself: tired, or its own fuse or terminal';
+            : 'Battery ' . $this->desk->number($suspect->name) . ' itself: tired, or its own fuse or terminal';
     }
 
     /** A node of the network in words: "battery 2 plus", "the take-off". */
@@ -264,7 +212,7 @@ final readonly class BankPage
 
         return $this->desk->drawing?->part($uid) === null
             ? 'the take-off'
-            : 'battery ' . $this->number($uid) . (str_ends_with($node, '+') ? ' plus' : ' minus');
+            : 'battery ' . $this->desk->number($uid) . (str_ends_with($node, '+') ? ' plus' : ' minus');
     }
 
     /** What a meter cannot tell apart. */
@@ -273,56 +221,6 @@ final readonly class BankPage
         return $this->desk->byVolts
             ? Diagnosis::METER_MV . ' mV is within a meter’s error'
             : Diagnosis::METER_PCT . ' % is within a clamp meter’s error';
-    }
-
-    /**
-     * @return array<string, array{string, string}> label and unit by field
-     */
-    public function packFields(): array
-    {
-        return self::PACK;
-    }
-
-    public function cellLimitV(): float
-    {
-        return Pack::CELL_LIMIT_V;
-    }
-
-    /**
-     * @return list<PackSchool> the two ways to build it; none where every group is one cell
-     */
-    public function schools(): array
-    {
-        $in = $this->desk->packInput;
-
-        return $this->desk->pack === null || $in['parallel'] <= 1
-            ? []
-            : PackSchool::both(
-                (int) $in['groups'],
-                (int) $in['parallel'],
-                max(0.0, $in['pack_a']),
-                $in['bms_one'] ?: null,
-                $in['bms_each'] ?: null,
-            );
-    }
-
-    /**
-     * @return array<string, list<string>> what each school comes to, by line
-     */
-    public function schoolLines(): array
-    {
-        $show = $this->bench->show;
-        $lines = [];
-        foreach ($this->schools() as $s) {
-            $lines['BMSs'][] = (string) $s->bms;
-            $lines['Cells seen one by one'][] = $s->cellsSeen === $s->cells ? "all $s->cells" : "$s->cellsSeen groups of $s->cells cells";
-            $lines['A cell that lost 10 % shows as'][] = $show->text($s->weakShows, '%');
-            $lines['Left when a BMS opens'][] = $s->leftPct > 0.0 ? $show->text($s->leftPct, '%') : 'nothing';
-            $lines['Each BMS carries, shared evenly'][] = $show->text($s->eachBmsA, 'A');
-            $lines['BMS cost'][] = $s->price === null ? 'no price given' : $show->text($s->price, '¤');
-        }
-
-        return $lines;
     }
 
     public function gapMm(): ?float

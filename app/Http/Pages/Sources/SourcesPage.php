@@ -10,22 +10,16 @@ use App\Models\Part as Row;
 use App\Words\Months;
 use Illuminate\Support\Collection;
 use Pebblefell\Charging\ArrayFit;
-use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Charging\ShoreFit;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
-use Pebblefell\Outlook\YearMonth;
 use Pebblefell\Setting\Parameter;
-use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\Stage\Sources\EngineStart;
-use Pebblefell\Stage\Sources\FrostMorning;
-use Pebblefell\Stage\Sources\FrostSketch;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Sources\RegulatorGain;
 use Pebblefell\Stage\Sources\SourcesDay;
 use Pebblefell\Stage\Sources\SourcesDaySketch;
 use Pebblefell\Stage\Sources\SunSketch;
-use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\PvArray;
@@ -33,6 +27,10 @@ use Pebblefell\System\PvArray;
 /** What stands on Sources: each source with its limits. */
 final readonly class SourcesPage
 {
+    public FrostPage $cold;
+
+    public AlternatorPage $engine;
+
     private const KINDS = ['panel', 'regulator', 'dcdc', 'alternator', 'mains_charger', 'inverter_charger', 'heating_pad'];
 
     private const ALSO = [PartKind::Panel, PartKind::Alternator, PartKind::Isolator, PartKind::ShoreInlet];
@@ -40,14 +38,13 @@ final readonly class SourcesPage
     /** Ways to join the panels of one array that are looked at: no more in series than this. Chosen. */
     private const MOST_IN_SERIES = 8;
 
-    private Graph $graph;
-
     /**
      * @param ?int $month whose day is shown; null: the one that asks for most
      */
     public function __construct(private Workbench $bench, private ?int $month = null)
     {
-        $this->graph = $bench->study->planned();
+        $this->engine = new AlternatorPage($bench);
+        $this->cold = new FrostPage($bench);
     }
 
     public function sunSketch(): ?SunSketch
@@ -190,64 +187,6 @@ final readonly class SourcesPage
         return $ways;
     }
 
-    public function alternator(): Figure
-    {
-        return $this->bench->study->alternatorCurrent();
-    }
-
-    public function vehicleTakesA(): float
-    {
-        return AlternatorCheck::VEHICLE_A;
-    }
-
-    /**
-     * @return list<array{part: Part, fit: DcdcFit, idle: string, signal: bool}>
-     */
-    public function dcdcs(): array
-    {
-        $rows = [];
-        foreach ($this->graph->ofKind(PartKind::Dcdc) as $part) {
-            $fit = AlternatorCheck::dcdc($this->bench->study->system, $this->graph, $part);
-            if ($fit !== null) {
-                $idle = $fit->bearsIdle() ? ($fit->idlesWithCare() ? 'for minutes' : 'may charge') : 'off';
-                $rows[] = [
-                    'part' => $part,
-                    'fit' => $fit,
-                    'idle' => $idle,
-                    'signal' => AlternatorCheck::hasEngineSignal($this->graph, $part),
-                ];
-            }
-        }
-
-        return $rows;
-    }
-
-    public function isolator(): ?Part
-    {
-        return $this->graph->ofKind(PartKind::Isolator)[0] ?? null;
-    }
-
-    /**
-     * @return list<array{part: Part, with: Figure, without: Figure}> second alternators, with and without a sense wire
-     */
-    public function seconds(): array
-    {
-        $rows = [];
-        foreach ($this->graph->ofKind(PartKind::Alternator) as $part) {
-            $sense = $part->data->flag('for_house') === true ? AlternatorCheck::senseWire($this->bench->study, $part) : null;
-            if ($sense !== null) {
-                $rows[] = ['part' => $part, 'with' => $sense[0], 'without' => $sense[1]];
-            }
-        }
-
-        return $rows;
-    }
-
-    public function hasAlternator(): bool
-    {
-        return $this->dcdcs() !== [] || $this->isolator() !== null || $this->seconds() !== [];
-    }
-
     /**
      * @return list<array{fit: ShoreFit, supportA: float}>
      */
@@ -269,16 +208,6 @@ final readonly class SourcesPage
     public function generatorH(): float
     {
         return MainsCheck::GENERATOR_H;
-    }
-
-    /**
-     * @return list<YearMonth> in which a night was below the battery's limit
-     */
-    public function frost(): array
-    {
-        $months = $this->bench->study->simulations->year()->months ?? [];
-
-        return array_values(array_filter($months, static fn(YearMonth $m): bool => $m->frostNights > 0));
     }
 
     public function crankA(): float
@@ -345,42 +274,5 @@ final readonly class SourcesPage
     private function row(Part $part): ?Row
     {
         return $this->bench->row($part->uid);
-    }
-
-    public function morningSketch(FrostMorning $morning): FrostSketch
-    {
-        return FrostSketch::of($morning, Workbench::isNarrow());
-    }
-
-    /**
-     * The morning, told step by step.
-     *
-     * @return list<string>
-     */
-    public function morning(FrostMorning $morning): array
-    {
-        $show = $this->bench->show;
-        $names = fn(array $parts): string => implode(', ', array_map($this->bench->say->part(...), $parts));
-        $hour = static fn(?int $h): string => sprintf('%d:00', $h ?? 0);
-        $say = fn(string $key, array $args = []): string => $this->bench->say->word("frost.$key", [
-            'floor' => $show->text($morning->floorC, '°C'), 'amps' => $show->text($morning->strayA, 'A', 0),
-            'energy' => $show->text($morning->strayWh, 'Wh'), ...$args,
-        ]);
-        $begins = $morning->hours[$morning->beginsH ?? 12];
-
-        return array_values(array_filter([
-            $say('night', [
-                'cold' => $show->text($morning->day->minC, '°C', 0), 'month' => $this->month($morning->day->month),
-                'battery' => $show->text($begins['batteryC'], '°C', 1), 'begins' => $hour($morning->beginsH),
-            ]),
-            $morning->regulators === [] ? $say('nobody-starts') : $say('starts', ['parts' => $names($morning->regulators)]),
-            $morning->bmsStops ? $say('bms') : '',
-            $morning->sensors === [] ? '' : $say('sensors', ['parts' => $names($morning->sensors)]),
-            $morning->neither === [] ? '' : $say('neither', ['parts' => $names($morning->neither)]),
-            $morning->isMet() ? $say('dead') : $say('calm'),
-            $morning->heaterW > 0.0 ? $say('heater', ['watts' => $show->text($morning->heaterW, 'W')]) : '',
-            $morning->freeH === null ? $say('not-free') : $say('free', ['free' => $hour($morning->freeH)]),
-            $say('bench'),
-        ], static fn(string $line): bool => $line !== ''));
     }
 }

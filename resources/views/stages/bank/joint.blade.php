@@ -8,7 +8,7 @@
             terminals</a></p>
     <div class="form-grid">
         @foreach ($page->desk->drawing->network->sources as $i => $source)
-            <div class="field"><label for="read-{{ $i }}">Battery {{ $page->number($source->id) }}</label>
+            <div class="field"><label for="read-{{ $i }}">Battery {{ $page->desk->number($source->id) }}</label>
                 <div class="with-unit"><input id="read-{{ $i }}" name="{{ $page->desk->byVolts ? 'volts' : 'amps' }}[{{ $i }}]"
                     value="{{ $page->desk->measured[$i] ?? '' }}" inputmode="text">
                     <span class="unit">{{ $page->desk->byVolts ? 'V' : 'A' }}</span></div></div>

@@ -33,7 +33,7 @@
             @if ($page->desk->drift)
                 <x-fold id="drift" :title="$page->desk->loadA > 0 ? 'Through a whole discharge' : 'Through a whole charge'"
                     :answer="$answers->drift()">@unfolded('drift')
-        @include('stages.bank.drift', ['sketch' => $page->driftSketch()])
+        @include('stages.bank.drift', ['sketch' => $page->drifting->driftSketch()])
     @endunfolded</x-fold>
             @endif
             <x-fold id="joint" title="Which joint is it?" :answer="$answers->joint()" :open="$page->desk->suspects !== null || $page->desk->measuredFault !==
@@ -48,7 +48,7 @@
         @endif
         <x-fold id="pack" title="Inside a self-built pack" :answer="$answers->pack()" :open="request()->hasAny(['groups',
             'cell_ah'])">@unfolded('pack', (bool) (request()->hasAny(['groups', 'cell_ah'])))
-        @include('stages.bank.pack', ['desk' => $page->desk])
+        @include('stages.bank.pack', ['desk' => $page->desk, 'inside' => $page->inside])
     @endunfolded</x-fold>
         <x-caution>{{ $say->said($region->bankCaution()) }} Before a string is closed onto the bar, measure it: strings within a few tenths of a volt, or
             balance first.</x-caution>

@@ -1,8 +1,8 @@
-<p class="small muted">{{ $show->figure($page->alternator()) }} {{ $page->alternator()->restsOnAssumption() ? 'assumed: read its label' : 'rated' }}; the
-    vehicle itself takes about {{ $show->text($page->vehicleTakesA(), 'A') }}</p>
-@if ($page->dcdcs())
+<p class="small muted">{{ $show->figure($engine->alternator()) }} {{ $engine->alternator()->restsOnAssumption() ? 'assumed: read its label' : 'rated' }}; the
+    vehicle itself takes about {{ $show->text($engine->vehicleTakesA(), 'A') }}</p>
+@if ($engine->dcdcs())
     <x-table caption="DC-DC chargers" :head="['DC-DC charger', '#Takes', '#Of the alternator', '#Lost on the lead', 'At idle', '#Dial to', 'Engine signal']">
-        @foreach ($page->dcdcs() as ['part' => $part, 'fit' => $fit, 'idle' => $idle, 'signal' => $signal])
+        @foreach ($engine->dcdcs() as ['part' => $part, 'fit' => $fit, 'idle' => $idle, 'signal' => $signal])
             <tr><td>{{ $say->part($part) }}<div class="small muted">{{ $show->text($fit->outputA, 'A') }} out</div></td>
                 <td class="n num" data-label="Takes">{{ $show->text($fit->inputA, 'A') }} {{ $say->how($fit->input(), true) }}</td>
                 <td class="n num" data-label="Of the alternator">{{ $show->text($fit->sharePct(), '%') }}</td>
@@ -14,12 +14,12 @@
         @endforeach
     </x-table>
 @endif
-@if ($page->isolator() && ($draw = $study->relayCurrent()))
-    <div class="mt-2">Through {{ $say->part($page->isolator()) }} an emptied bank would draw about <strong>{{ $show->figure($draw) }}</strong>
+@if ($engine->isolator() && ($draw = $study->relayCurrent()))
+    <div class="mt-2">Through {{ $say->part($engine->isolator()) }} an emptied bank would draw about <strong>{{ $show->figure($draw) }}</strong>
         {{ $say->how($draw) }}; a fairly full one 10 to 30 A.
-        {{ $page->isolator()->data->text('method') === 'duty_cycled' ? 'Switched on and off in turns, its mean is a fraction of that.' : '' }}</div>
+        {{ $engine->isolator()->data->text('method') === 'duty_cycled' ? 'Switched on and off in turns, its mean is a fraction of that.' : '' }}</div>
 @endif
-@foreach ($page->seconds() as ['part' => $part, 'with' => $with, 'without' => $without])
+@foreach ($engine->seconds() as ['part' => $part, 'with' => $with, 'without' => $without])
     <div class="mt-2">{{ $say->part($part) }}, second alternator, bank at 80 %: <strong>{{ $show->figure($with) }}</strong> {{ $say->how($with) }} with the
         sense wire at the bank,
         {{ $show->figure($without) }} {{ $say->how($without) }} without. The wire gains {{ $show->text($with->value - $without->value, 'A') }}; fuse it at the

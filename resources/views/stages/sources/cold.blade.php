@@ -1,7 +1,7 @@
 <p class="small muted">Simulated year; bay {{ $system->travel->coldestBatteryC === null ? 'as cold as outside' : 'kept above ' .
     $show->text($system->travel->coldestBatteryC, '°C') }}</p>
 <x-table caption="Cold by month" :head="['Month', '#Nights below the limit', '#Charge blocked', '#Heating']">
-    @foreach ($page->frost() as $m)
+    @foreach ($page->cold->frost() as $m)
         <tr><td>{{ $page->month($m->month) }}{{ $m->travelled ? '' : ', standing' }}</td>
             <td class="n num" data-label="Nights below the limit">{{ $m->frostNights }}</td>
             <td class="n num" data-label="Charge blocked">{{ $show->text($m->blockedH, 'h') }}</td>

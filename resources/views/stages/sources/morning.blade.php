@@ -1,4 +1,4 @@
-<svg class="draw" viewBox="{{ $sketch->frame->viewBox() }}" role="img" aria-label="{{ implode(' ', $page->morning($morning)) }}">
+<svg class="draw" viewBox="{{ $sketch->frame->viewBox() }}" role="img" aria-label="{{ implode(' ', $page->cold->morning($morning)) }}">
     @foreach ($sketch->degrees as $t)
         <line class="grid" x1="{{ $sketch->frame->left - 4 }}" x2="{{ $sketch->frame->right }}" y1="{{ $t->at }}" y2="{{ $t->at }}"/>
         <text class="axis end" x="{{ $sketch->frame->left - 6 }}" y="{{ $t->at + 4 }}">{{ $show->text($t->value, '°C') }}</text>
@@ -17,4 +17,4 @@
     <span><span class="text-rust">┈</span> no charge below</span><span><span class="text-gorse">■</span> sun that may charge</span>
     <span><span class="text-rust">■</span> sun that must not</span>
 </p>
-<ol class="steps mt-2">@foreach ($page->morning($morning) as $line)<li>{{ $line }}</li>@endforeach</ol>
+<ol class="steps mt-2">@foreach ($page->cold->morning($morning) as $line)<li>{{ $line }}</li>@endforeach</ol>

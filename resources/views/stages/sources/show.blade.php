@@ -25,10 +25,10 @@
         @include('stages.sources.arrays')
     @endunfolded</x-fold>
     @endif
-    @if ($page->hasAlternator())
-        <x-fold id="alternator" title="Alternator" :answer="$answers->alternator($page->alternator(),
-            $page->dcdcs())">@unfolded('alternator')
-        @include('stages.sources.alternator')
+    @if ($page->engine->hasAlternator())
+        <x-fold id="alternator" title="Alternator" :answer="$answers->alternator($page->engine->alternator(),
+            $page->engine->dcdcs())">@unfolded('alternator')
+        @include('stages.sources.alternator', ['engine' => $page->engine])
     @endunfolded</x-fold>
     @endif
     @if ($study->mains()->chargerA > 0 || $study->mains()->outletsW > 0)
@@ -45,11 +45,11 @@
     @endif
     @if ($morning = $study->simulations->frostMorning())
         <x-fold id="morning" title="The first sunny morning after frost" :answer="$answers->morning($morning)">@unfolded('morning')
-            @include('stages.sources.morning', ['morning' => $morning, 'sketch' => $page->morningSketch($morning)])
+            @include('stages.sources.morning', ['morning' => $morning, 'sketch' => $page->cold->morningSketch($morning)])
         @endunfolded</x-fold>
     @endif
-    @if ($page->frost())
-        <x-fold id="cold" title="Cold" :answer="$answers->frost($page->frost())">@unfolded('cold')
+    @if ($page->cold->frost())
+        <x-fold id="cold" title="Cold" :answer="$answers->frost($page->cold->frost())">@unfolded('cold')
         @include('stages.sources.cold')
     @endunfolded</x-fold>
     @endif

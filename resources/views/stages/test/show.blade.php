@@ -11,7 +11,7 @@
             @elseif ($page->good() === 0)Nothing is proven yet.
             @else So far it is as promised.@endif
             @if ($page->open() > 0) {{ $page->open() }} to go.@endif
-            @if ($page->ways() !== [])<a href="{{ route('test.proof', $job) }}">The ten-minute proof</a>.@endif
+            @if ($page->hunting->ways() !== [])<a href="{{ route('test.proof', $job) }}">The ten-minute proof</a>.@endif
         </p>
         @if ($chart = $page->chart())
             <svg class="draw" viewBox="{{ $chart->frame->viewBox() }}" role="img" aria-label="Readings against their limits: {{ $page->good() }} within,
@@ -48,10 +48,10 @@
                 @endunfolded
             </x-fold>
         @endif
-        @if ($page->ways() !== [])
-            <x-fold id="hunt" title="The bad joint, by name" answer="one load, one clamp, one meter" :open="$page->isHunted()">
-                @unfolded('hunt', $page->isHunted())
-                @include('stages.test.hunt', ['hunt' => $page->hunt()])
+        @if ($page->hunting->ways() !== [])
+            <x-fold id="hunt" title="The bad joint, by name" answer="one load, one clamp, one meter" :open="$page->hunting->isHunted()">
+                @unfolded('hunt', $page->hunting->isHunted())
+                @include('stages.test.hunt', ['hunting' => $page->hunting, 'hunt' => $page->hunting->hunt()])
                 @endunfolded
             </x-fold>
         @endif
