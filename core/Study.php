@@ -10,11 +10,6 @@ use Pebblefell\Assessment\Judged;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Charging\DcdcFit;
-use Pebblefell\Circuit\ArrayLeads;
-use Pebblefell\Circuit\Beside;
-use Pebblefell\Circuit\Branch;
-use Pebblefell\Circuit\CableRun;
-use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Circuit\Circuit;
 use Pebblefell\Circuit\FusesInLine;
 use Pebblefell\Circuit\RelayLoop;
@@ -26,7 +21,6 @@ use Pebblefell\Load\Together;
 use Pebblefell\Outlook\TripSetup;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Stage\Bank\BankLimits;
-use Pebblefell\Stage\Bank\LinkRuns;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\Loads\LoadSizing;
@@ -39,7 +33,6 @@ use Pebblefell\Stage\Sources\EngineStart;
 use Pebblefell\Stage\Sources\InverterCheck;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Test\TestSheet;
-use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
@@ -192,98 +185,10 @@ final class Study
         ));
     }
 
-    /** The runs of the bank's positive side. */
-    public function runs(): CableRuns
+    /** What flows in every lead that is drawn. */
+    public function cables(): Cables
     {
-        return $this->once('runs', fn(): CableRuns => CableRuns::from(
-            $this->planned(),
-            $this->circuit(),
-            $this->banks()->planned->parts,
-            $this->loads()->budget,
-            $this->supply(),
-            $this->system->region->usesGauges(),
-        ));
-    }
-
-    /**
-     * The arrays' leads, from the panels on.
-     *
-     * @return list<CableRun>
-     */
-    public function arrayLeads(): array
-    {
-        return $this->once('array-leads', fn(): array => ArrayLeads::of(
-            $this->planned(),
-            $this->arrays(),
-            $this->system->region->usesGauges(),
-        ));
-    }
-
-    /** The run of the bank or of an array that a conductor belongs to; null: it is of none, as links of the bank and rings are. */
-    public function runOf(Conductor $conductor): ?CableRun
-    {
-        foreach ($this->arrayLeads() as $lead) {
-            if (in_array($conductor, $lead->conductors, true)) {
-                return $lead;
-            }
-        }
-
-        return $this->runs()->of($conductor);
-    }
-
-    /**
-     * The bank's own links and its batteries' leads to bars.
-     *
-     * @return list<CableRun>
-     */
-    public function linkRuns(): array
-    {
-        return $this->once('link-runs', fn(): array => LinkRuns::of($this));
-    }
-
-    /**
-     * The way back: runs of the bank's negative side.
-     *
-     * @return list<CableRun>
-     */
-    public function returns(): array
-    {
-        return $this->once('returns', fn(): array => CableRuns::returns(
-            $this->planned(),
-            $this->banks()->planned->parts,
-            $this->loads()->budget,
-            $this->supply(),
-            $this->system->region->usesGauges(),
-        ));
-    }
-
-    /** What hangs behind a part of the bank's positive side. */
-    public function branch(Part $part): Branch
-    {
-        $circuit = $this->circuit();
-        $behind = $circuit->behind($part);
-
-        return Branch::of(
-            $this->planned(),
-            $behind,
-            $this->once('loadsAnywhere', fn(): bool => !Branch::feedsLoads($this->planned(), $circuit->whole())),
-            $behind === null ? $this->loads()->budget : $this->loads()->budgetBehind($this, $part, $behind),
-            $this->supply(),
-        );
-    }
-
-    /** A for an hour and more through a part that passes current, on the bank's side, the starter's or an array's; null: in none. */
-    public function through(Part $part): ?Figure
-    {
-        if ($this->circuit()->hangsOn($part)) {
-            return $this->branch($part)->lastingA();
-        }
-        $inputs = $this->once('dcdc-inputs', fn(): array => array_filter(array_map(
-            fn(Part $p): ?Figure => $this->dcdc($p)?->input(),
-            array_column($this->planned()->ofKind(PartKind::Dcdc), null, 'uid'),
-        )));
-
-        return Beside::starter($this->circuit(), $part, $inputs) ?? Beside::array($part, $this->arrayLeads());
+        return $this->once('cables', fn(): Cables => new Cables($this));
     }
 
     /** Loads are noted to have this fuse for themselves. */

@@ -608,7 +608,7 @@ final class CircuitRulesTest extends TestCase
                 ],
             ],
         ]));
-        $loadsA = static fn(Study $s, string $fuse): float => $s->branch($s->system->parts[$fuse])->peakA()->value;
+        $loadsA = static fn(Study $s, string $fuse): float => $s->cables()->behind($s->system->parts[$fuse])->peakA()->value;
         self::assertSame([0.0, 10.0], [$loadsA($on('f9'), 'f1'), $loadsA($on('f9'), 'f9')]);
         self::assertSame([10.0, 0.0], [$loadsA($on('d1'), 'f1'), $loadsA($on('d1'), 'f9')]);
     }

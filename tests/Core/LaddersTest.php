@@ -161,7 +161,7 @@ final class LaddersTest extends TestCase
         ]);
         $ladder = JudgedLadder::of(Study::of($system)) ?? self::fail('no ladder');
         $cutoff = array_values(array_filter($ladder->rungs, static fn(array $r): bool => $r['row']->parameter === Parameter::Cutoff))[0];
-        $amps = Study::of($system)->runs()->runs[1]->current()->value;
+        $amps = Study::of($system)->cables()->runs()->runs[1]->current()->value;
         self::assertEqualsWithDelta($amps * 2.0 * (1.91e-3 * 2.0 + 0.206e-3 * 0.01) * (1.0 + 0.00393 * 30.0), $cutoff['dropV'], 0.002);
         $chart = LadderChart::of(Study::of($system), $ladder, false);
         $drawn = array_values(array_filter($chart->rungs, static fn(array $r): bool => $r['row']->parameter === Parameter::Cutoff))[0];

@@ -102,7 +102,7 @@ final class LeadLinesTest extends TestCase
         $carries = static function (string $line): ?float {
             $changes = LeadLines::read($line, Study::of(self::van()))[0]->changes;
 
-            return Study::of(Plan::with(self::van(), $changes))->runs()->runs[0]->carriesA();
+            return Study::of(Plan::with(self::van(), $changes))->cables()->runs()->runs[0]->carriesA();
         };
         self::assertEqualsWithDelta(100.0, $carries('c1 16 90C'), 0.01);
         self::assertEqualsWithDelta(100.0 * sqrt(0.5), $carries('c1 16 90C at 60C'), 0.01);

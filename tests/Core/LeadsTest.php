@@ -68,7 +68,7 @@ final class LeadsTest extends TestCase
     public function testInEachLeadFlowsWhatThePanelsBehindItDriveInTheBrightestSun(): void
     {
         $flows = [];
-        foreach (self::parallel(6.0, 10.0)->arrayLeads() as $run) {
+        foreach (self::parallel(6.0, 10.0)->cables()->arrays() as $run) {
             $flows["$run->near → $run->far"] = $run->current()->value;
         }
         ksort($flows);
@@ -127,7 +127,7 @@ final class LeadsTest extends TestCase
             ],
             ...self::load(['watts' => $watts]),
         ], [self::part('x1', 'busbar', ['rating_a' => 300])], batteries: 2));
-        $share = array_map(static fn(CableRun $r): float => $r->current()->value, $with(10.0)->linkRuns());
+        $share = array_map(static fn(CableRun $r): float => $r->current()->value, $with(10.0)->cables()->links());
         self::assertCount(2, $share, 'the leads to the fuse and to the bar are runs of the circuit');
         foreach ($share as $amps) {
             self::assertGreaterThan(40.0, $amps);
@@ -308,7 +308,7 @@ final class LeadsTest extends TestCase
             $laid = Study::of(Plan::with($system, SoundLayout::of(Study::of($system))->changes()));
             self::assertSame($series, $laid->arrays()[0]->drawnSeries());
             self::assertSame([], self::found($laid, 'array-drawn-otherwise'));
-            $into = array_filter($laid->arrayLeads(), static fn(CableRun $r): bool => (string) $r->far === 'r1.pv_plus');
+            $into = array_filter($laid->cables()->arrays(), static fn(CableRun $r): bool => (string) $r->far === 'r1.pv_plus');
             self::assertEqualsWithDelta(
                 ArrayLeads::BRIGHT * self::PANEL['isc_a'] * 4 / $series,
                 array_sum(array_map(static fn(CableRun $r): float => $r->current()->value, $into)),

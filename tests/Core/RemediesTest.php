@@ -117,7 +117,7 @@ final class RemediesTest extends TestCase
             $show = new Show($region->units());
             $found = 0;
             foreach (self::measured($region) as $name => $study) {
-                foreach ($study->runs()->runs as $run) {
+                foreach ($study->cables()->runs()->runs as $run) {
                     $uids = array_map(static fn(Conductor $c): string => $c->uid, $run->conductors);
                     $at = static fn(float $mm2): ?Finding => self::ruleOf($study, 'cable-too-thin', $uids[0], array_map(
                         static fn(string $uid): Change => Change::set('conductor', $uid, 'size_mm2', $mm2),

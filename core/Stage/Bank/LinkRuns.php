@@ -27,7 +27,7 @@ final class LinkRuns
         $most = max($study->loads()->budget->peakA(), $study->supply()->most()->value);
         $circuit = array_merge([], ...array_map(
             static fn(CableRun $r): array => $r->conductors,
-            [...$study->runs()->runs, ...$study->returns()],
+            [...$study->cables()->runs()->runs, ...$study->cables()->returns()],
         ));
         $runs = [];
         foreach ($drawing->network->share($most)->linkA as $k => $amps) {

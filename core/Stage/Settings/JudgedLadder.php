@@ -108,10 +108,10 @@ final readonly class JudgedLadder
         if ($graph->hasSignal(SignalKind::BatteryVolts, $part->uid)) {
             return 0.0;
         }
-        foreach ($study->runs()->runs as $run) {
+        foreach ($study->cables()->runs()->runs as $run) {
             foreach (self::AT as $terminal) {
                 if ($run->far->is(Point::of($part->uid, $terminal))) {
-                    return $study->runs()->lostTo($run);
+                    return $study->cables()->runs()->lostTo($run);
                 }
             }
         }

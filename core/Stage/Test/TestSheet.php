@@ -208,7 +208,7 @@ final readonly class TestSheet
         if (isset($study->settings()->chargeLimits()[$part->uid])) {
             array_unshift($causes, 'set-limit');
         }
-        foreach ($study->runs()->runs as $run) {
+        foreach ($study->cables()->runs()->runs as $run) {
             if (($run->near->uid === $part->uid || $run->far->uid === $part->uid) && $run->isTooThin()) {
                 array_unshift($causes, 'thin-run');
                 break;

@@ -53,7 +53,7 @@ final readonly class BankMoved
         $moved = [];
         foreach ($metres as $by) {
             $run = $length + $by < 0.1 ? null : self::lengthened($main, $length + $by);
-            $wants = $run === null ? null : $study->runs()->wantsOf($run, $main);
+            $wants = $run === null ? null : $study->cables()->runs()->wantsOf($run, $main);
             if ($run !== null && $wants !== null) {
                 $area = $wants['count'] * $wants['mm2'];
                 $each = Run::of(ConductorSize::ofArea($wants['mm2']), $length + $by);
@@ -73,7 +73,7 @@ final readonly class BankMoved
     /** The longest of the runs in which nearly everything flows: fuse and switch stay at the bank, this one grows. */
     public static function mainRun(Study $study): ?CableRun
     {
-        $runs = $study->runs()->runs;
+        $runs = $study->cables()->runs()->runs;
         $most = max([0.0, ...array_map(static fn(CableRun $r): float => $r->current()->value, $runs)]);
         $main = null;
         foreach ($runs as $run) {

@@ -68,11 +68,11 @@ final readonly class Later
         $runs = [];
         $open = 0;
         foreach ($study->circuit()->whole()->along($at) as $conductor) {
-            $run = $study->runs()->of($conductor);
+            $run = $study->cables()->runs()->of($conductor);
             if ($run === null) {
                 continue;
             }
-            $wanted = self::grown($study->runs(), $run, $draws, $less);
+            $wanted = self::grown($study->cables()->runs(), $run, $draws, $less);
             $area = $run->areaMm2();
             if ($wanted === null || $area === null) {
                 ++$open;
@@ -87,7 +87,7 @@ final readonly class Later
         foreach ($study->circuit()->whole()->passed($at) as $part) {
             $rated = $part->data->number('rating_a');
             // What lasts there with the new inverter: all but the AC loads of today, and it at full power.
-            $flows = $draws + max(0.0, $study->branch($part)->lastingA()->value - $less);
+            $flows = $draws + max(0.0, $study->cables()->behind($part)->lastingA()->value - $less);
             if ($part->kind->kind()->breaksOvercurrent() && $rated !== null && $rated < FuseChoice::CONTINUOUS * $flows) {
                 $fuses[] = ['part' => $part, 'now' => $rated, 'later' => self::standard(FuseChoice::CONTINUOUS * $flows)];
             } elseif (in_array($part->kind, self::MADE_FOR, true) && $rated !== null && $rated < $flows) {

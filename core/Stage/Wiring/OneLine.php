@@ -292,7 +292,7 @@ final readonly class OneLine
     {
         $areas = array_map(static fn(Conductor $c): ?float => $c->sizeMm2, $group);
         $lengths = array_map(static fn(Conductor $c): ?float => $c->lengthM, $group);
-        $thin = $study->runOf($group[0])?->isTooThin() === true;
+        $thin = $study->cables()->of($group[0])?->isTooThin() === true;
 
         return [
             'uid' => $group[0]->uid,

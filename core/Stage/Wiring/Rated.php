@@ -86,7 +86,7 @@ final class Rated
      */
     private static function fuse(Study $tried, Part $fuse, float $leastA): array
     {
-        $branch = $tried->branch($fuse);
+        $branch = $tried->cables()->behind($fuse);
         $wanted = max(FuseChoice::CONTINUOUS * max($leastA, $branch->lastingA()->value), $branch->peakA()->value);
         $short = (float) $tried->circuit()->shortAt($fuse);
         foreach (FuseFamily::cases() as $family) {
@@ -107,7 +107,7 @@ final class Rated
     private static function flows(Study $tried, array $real, array $lead): float
     {
         $name = static fn(Point $p): Point => Point::of($real[$p->uid] ?? $p->uid, $p->terminal);
-        foreach ($tried->runs()->runs as $run) {
+        foreach ($tried->cables()->runs()->runs as $run) {
             foreach ($run->conductors as $c) {
                 if ($c->from->is($name($lead['from'])) && $c->to->is($name($lead['to']))) {
                     return $run->current()->value;

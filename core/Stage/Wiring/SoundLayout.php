@@ -408,9 +408,9 @@ final class SoundLayout
             }
         }
 
-        foreach ($this->study->runs()->runs as $run) {
+        foreach ($this->study->cables()->runs()->runs as $run) {
             if ($run->far->uid === $part->uid) {
-                return $this->study->runs()->fuseBefore($run)->uid ?? $this->mainFuse;
+                return $this->study->cables()->runs()->fuseBefore($run)->uid ?? $this->mainFuse;
             }
         }
 

@@ -33,7 +33,7 @@ final class Wiring implements Room
     /** Something is drawn from the bank, and nothing of it is without its size or length. */
     public function isDone(Study $study, Progress $progress): bool
     {
-        $runs = $study->runs()->runs;
+        $runs = $study->cables()->runs()->runs;
         $open = array_filter($runs, static fn(CableRun $r): bool => !$r->isMeasured());
 
         return $runs !== [] && $open === [];

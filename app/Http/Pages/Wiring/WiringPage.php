@@ -149,7 +149,7 @@ final readonly class WiringPage
     {
         $lead = $this->edited();
         $planned = $lead === null ? null : $this->bench->study->planned()->conductors[$lead->uid] ?? null;
-        $run = $planned === null ? null : $this->bench->study->runOf($planned);
+        $run = $planned === null ? null : $this->bench->study->cables()->of($planned);
 
         return $run === null ? '' : $this->bench->show->field(ceil(FuseChoice::CONTINUOUS * $run->lasting->value), '');
     }
@@ -187,7 +187,7 @@ final readonly class WiringPage
         $or = static fn(?float $value, callable $told): string => $value === null ? '–' : $told($value);
         $size = static fn(float $mm2): string => $show->units->conductorSize($mm2);
 
-        $runs = $this->bench->study->runs();
+        $runs = $this->bench->study->cables()->runs();
         $fuse = static function (?Part $fuse) use ($show): string {
             $rating = $fuse?->data->number('rating_a');
 
@@ -223,7 +223,7 @@ final readonly class WiringPage
             'or' => '–',
         ];
 
-        return [...array_map($ofBank, $runs->runs), ...array_map($ofArray, $this->bench->study->arrayLeads())];
+        return [...array_map($ofBank, $runs->runs), ...array_map($ofArray, $this->bench->study->cables()->arrays())];
     }
 
     /**
@@ -250,7 +250,7 @@ final readonly class WiringPage
 
     public function answer(): string
     {
-        $runs = [...$this->bench->study->runs()->runs, ...$this->bench->study->arrayLeads()];
+        $runs = [...$this->bench->study->cables()->runs()->runs, ...$this->bench->study->cables()->arrays()];
         if ($runs === []) {
             return 'Nothing that is drawn hangs on the bank yet: its cables and fuses cannot be judged.';
         }
@@ -283,9 +283,10 @@ final readonly class WiringPage
 
     public function runsAnswer(): string
     {
-        $leads = count($this->bench->study->arrayLeads());
+        $cables = $this->bench->study->cables();
+        $leads = count($cables->arrays());
 
-        return count($this->bench->study->runs()->runs) . ' from the bank outwards' . ($leads > 0 ? ", $leads from the panels" : '');
+        return count($cables->runs()->runs) . ' from the bank outwards' . ($leads > 0 ? ", $leads from the panels" : '');
     }
 
     public function openedAnswer(): string

@@ -10,6 +10,7 @@ use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Stage\Bank\DrawnLinks;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 
@@ -22,7 +23,7 @@ final class EqualLeads implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach (BankDrawing::leadsToBars($study) as $pole => $leads) {
+        foreach (DrawnLinks::leadsToBars($study) as $pole => $leads) {
             if (count($leads) < 2) {
                 continue;
             }

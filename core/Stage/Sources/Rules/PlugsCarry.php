@@ -20,7 +20,7 @@ final class PlugsCarry implements Rule
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Plug) as $plug) {
             $rated = $plug->data->figure('rating_a');
-            $runs = $study->through($plug);
+            $runs = $study->cables()->through($plug);
             if ($rated !== null && $runs !== null && $runs->value > $rated->value) {
                 $findings[] = new Finding(
                     'plug-too-small',

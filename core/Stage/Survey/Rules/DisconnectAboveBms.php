@@ -44,7 +44,7 @@ final class DisconnectAboveBms implements Rule
         $first = $bms->value + GuardProfile::ABOVE_V * $study->system->vehicle->systemV / 12.0;
         $acts = $study->settings()->actsAt($part, Parameter::Disconnect);
         $rating = $part->data->known('rating_a');
-        $peak = $study->branch($part)->peakA();
+        $peak = $study->cables()->behind($part)->peakA();
         $actsFirst = $acts !== null && $acts->value >= $first - 0.001;
         if ($actsFirst && $rating >= $peak->value) {
             return null;
@@ -75,7 +75,7 @@ final class DisconnectAboveBms implements Rule
         if ($part->data->flag('carries_both_ways') === true || !$study->circuit()->hangsOn($part)) {
             return [];
         }
-        $branch = $study->branch($part);
+        $branch = $study->cables()->behind($part);
         $findings = [];
         if ($branch->inverters !== []) {
             $findings[] = new Finding(

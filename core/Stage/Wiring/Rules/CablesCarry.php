@@ -22,7 +22,7 @@ final class CablesCarry implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        $runs = $study->runs();
+        $runs = $study->cables()->runs();
         foreach ($runs->runs as $run) {
             $findings = [
                 ...$findings,
@@ -32,10 +32,10 @@ final class CablesCarry implements Rule
             ];
         }
         // What flows out comes back, and through the bank: a return and a link burn as a positive does. Losses are counted there.
-        foreach ([...$study->returns(), ...$study->linkRuns()] as $run) {
+        foreach ([...$study->cables()->returns(), ...$study->cables()->links()] as $run) {
             $findings = [...$findings, ...array_filter([$this->tooThin($run, $run->carriesFromMm2())])];
         }
-        foreach ($study->arrayLeads() as $run) {
+        foreach ($study->cables()->arrays() as $run) {
             $findings = [...$findings, ...array_filter([$this->tooThin($run, $run->carriesFromMm2(), 'array')])];
         }
 

@@ -23,7 +23,7 @@ final class FusesCarry implements Rule
         $findings = [];
         foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
             $rating = $fuse->data->figure('rating_a');
-            $lasting = $rating === null || $circuit->isMain($fuse) ? null : $study->through($fuse);
+            $lasting = $rating === null || $circuit->isMain($fuse) ? null : $study->cables()->through($fuse);
             if ($rating !== null && $lasting !== null && $rating->value < $lasting->value) {
                 $wanted = new Figure(
                     'wanted-of-the-fuse',

@@ -72,7 +72,7 @@ final class MainFuse implements Rule
     private function holds(Study $study, Part $fuse): ?Finding
     {
         $rating = $fuse->data->figure('rating_a');
-        $whole = $study->branch($fuse)->lastingA();
+        $whole = $study->cables()->behind($fuse)->lastingA();
         $beside = $this->beside($study->circuit(), $fuse);
         $lasting = $beside < 2 ? $whole : new Figure(
             'lasting-current',

@@ -40,7 +40,7 @@ final class PartsCarry implements Rule
     {
         $bank = array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts);
         $runs = array_filter(
-            [...$study->runs()->runs, ...$study->arrayLeads()],
+            [...$study->cables()->runs()->runs, ...$study->cables()->arrays()],
             static fn(CableRun $r): bool => $part->kind === PartKind::Monitor
                 ? in_array($r->near->uid, $bank, true)
                 : $r->far->uid === $part->uid,
@@ -49,7 +49,7 @@ final class PartsCarry implements Rule
             return null;
         }
         if ($runs === []) {
-            return $part->kind === PartKind::Monitor ? null : $study->through($part);
+            return $part->kind === PartKind::Monitor ? null : $study->cables()->through($part);
         }
         $amps = array_sum(array_map(static fn(CableRun $r): float => $r->current()->value, $runs));
 

@@ -7,7 +7,7 @@
         @if ($page->drawing->line)
             @include('stages.wiring.line', ['drawing' => $page->drawing])
         @endif
-        @if ($study->runs()->runs !== [])<h2 class="mt-5">Cables and fuses</h2>@include('stages.wiring.runs', ['onPaper' => true])@endif
+        @if ($study->cables()->runs()->runs !== [])<h2 class="mt-5">Cables and fuses</h2>@include('stages.wiring.runs', ['onPaper' => true])@endif
         @if ($list->isThere())<h2 class="mt-5">To pick and to buy</h2>@include('stages.wiring.list', ['onPaper' => true])@endif
         <x-caution>{{ $say->said($region->bankCaution()) }} Mains work, and what joins neutral to earth, belongs to licensed people.</x-caution>
     </div>

@@ -41,7 +41,7 @@
             @include('stages.wiring.matrix')
         @endunfolded</x-fold>
     @endif
-    @if ($study->runs()->runs !== [])
+    @if ($study->cables()->runs()->runs !== [])
         <x-fold id="runs" title="Cables and fuses, run by run" :answer="$page->runsAnswer()" :open="$page->edited() !== null">
             @unfolded('runs', $page->edited() !== null)
             @include('stages.wiring.runs')
