@@ -12,6 +12,7 @@ use Pebblefell\Sun\Plane;
 use Pebblefell\Trip\DayLoads;
 use Pebblefell\Trip\DaySum;
 use Pebblefell\Trip\DriveSource;
+use Pebblefell\Trip\Floors;
 use Pebblefell\Trip\Heater;
 use Pebblefell\Trip\LowVoltage;
 use Pebblefell\Trip\MainsSource;
@@ -199,7 +200,7 @@ final class SimulatedTrip implements Calculation
             $bank['discharge_limit_a'] ?? null,
             $bank['mass_kg'] ?? null,
             $bank['absorption_v'] ?? null,
-            $bank['charge_min_c'] ?? null,
+            Floors::of($chemistry, $bank['charge_min_c'] ?? null),
             $heater,
         );
     }

@@ -221,15 +221,20 @@ final readonly class DcdcFit
 
     /**
      * @param string $subject uid of the charger
+     * @param bool   $dials   its output can be dialled down, as far as anybody knows
      *
      * @return list<Finding>
      */
-    public function findings(string $subject = ''): array
+    public function findings(string $subject = '', bool $dials = true): array
     {
         $findings = [];
         $alternator = Figure::given('alternator', $this->alternatorA, 'A', Origin::DataSheet);
         $dial = Amount::of($this->recommendedOutputA, 'A', 0);
-        $variant = $this->recommendedOutputA > 0.0 ? '' : 'none';
+        $variant = match (true) {
+            $this->recommendedOutputA <= 0.0 => 'none',
+            $dials => '',
+            default => 'fixed',
+        };
         $exceeds = fn(float $vehicleA, array $limit): array => Amount::exceeding(
             ['input' => $this->inputA, 'vehicle' => $vehicleA],
             $limit,

@@ -24,6 +24,7 @@ use Pebblefell\System\System;
 use Pebblefell\Trip\ClearnessSpread;
 use Pebblefell\Trip\DayLoads;
 use Pebblefell\Trip\DriveSource;
+use Pebblefell\Trip\Floors;
 use Pebblefell\Trip\Heater;
 use Pebblefell\Trip\LowVoltage;
 use Pebblefell\Trip\MainsSource;
@@ -66,7 +67,7 @@ final readonly class TripSetup
             ($mohm = $sheet->number('internal_mohm')) === null ? null : $mohm / 1000.0,
             $sheet->number('charge_limit_a'),
             $sheet->number('absorption_v'),
-            $sheet->number('charge_min_c'),
+            Floors::of($case->bank->chemistry(), $sheet->number('charge_min_c'), $sheet->number('discharge_min_c')),
             self::heater($graph, $case),
         );
 

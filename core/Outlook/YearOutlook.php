@@ -33,7 +33,7 @@ final readonly class YearOutlook
         foreach ($outcome->days as $day) {
             $byMonth[$day->day->weather->month][] = $day;
         }
-        $floor = $setup->trip->store->chargeFloorC;
+        $floor = $setup->trip->store->floors->chargeC;
         $months = [];
         foreach (range(1, 12) as $month) {
             $months[] = YearMonth::of($month, in_array($month, self::travelled($system), true), $byMonth[$month] ?? [], $floor);

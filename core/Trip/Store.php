@@ -35,7 +35,7 @@ final readonly class Store
         public ?float $dischargeLimitA,
         public float $massKg,
         public float $absorptionV,
-        public float $chargeFloorC,
+        public Floors $floors,
         public ?Kinetic $kinetic,
         public ?Heater $heater,
     ) {
@@ -62,7 +62,7 @@ final readonly class Store
         ?float $dischargeLimitA = null,
         ?float $massKg = null,
         ?float $absorptionV = null,
-        ?float $chargeFloorC = null,
+        ?Floors $floors = null,
         ?Heater $heater = null,
     ): self {
         Guard::positive($capacityAh, '/capacity_ah');
@@ -88,7 +88,7 @@ final readonly class Store
                 '/mass_kg',
             ),
             Guard::positive($absorptionV ?? $cells * $chemistry->absorptionCellV(), '/absorption_v'),
-            $chargeFloorC ?? $chemistry->chargeFloorC(),
+            $floors ?? Floors::of($chemistry),
             $kinetic,
             $heater,
         );
@@ -106,7 +106,7 @@ final readonly class Store
         ?float $ohmEach = null,
         ?float $chargeLimitAEach = null,
         ?float $absorptionVEach = null,
-        ?float $chargeFloorC = null,
+        ?Floors $floors = null,
         ?Heater $heater = null,
     ): self {
         $battery = $bank->batteries[0];
@@ -123,7 +123,7 @@ final readonly class Store
             $bank->dischargeLimitA(),
             $bank->massKg() > 0.0 ? $bank->massKg() : null,
             $absorptionVEach === null ? null : $absorptionVEach * $bank->series,
-            $chargeFloorC,
+            $floors,
             $heater,
         );
     }

@@ -123,8 +123,8 @@ final readonly class Trip
         [$mostIn, $mostOut, $chargeFloorC, $dischargeFloorC, $heater, $lowVoltage] = [
             $store->chargeLimitA ?? INF,
             $store->dischargeLimitA ?? INF,
-            $store->chargeFloorC,
-            $pace->dischargeFloorC,
+            $store->floors->chargeC,
+            $store->floors->dischargeC,
             $store->heater,
             $this->lowVoltage,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Finding\Finding;
 use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Study;
 use Pebblefell\System\Climate;
@@ -108,5 +109,21 @@ final class FrostMorningTest extends TestCase
         );
         // What is known of the place counts before.
         self::assertSame(0.5, (new Place('K', 40.0, clearness: array_fill(0, 12, 0.5), climate: $climate))->clearnessOf(3));
+    }
+
+    public function testBelowItsOtherFloorABatteryGivesNothingAndIsNamed(): void
+    {
+        $with = static fn(float $minC, array $sheet): ?Finding => Study::of(self::system(
+            ['place' => ['name' => 'P', 'latitude_deg' => 63, 'min_c' => array_fill(0, 12, $minC)]],
+            battery: ['heater_w' => 0, ...$sheet] + self::LFP,
+        ))->assessment()->find('too-cold-to-give')?->finding;
+        $coldest = $with(-20.0, [])?->figures[0]->value ?? 0.0;
+        self::assertLessThanOrEqual(-20.0, $coldest, 'the coldest night, not the mean one');
+        self::assertSame(-18.0, $with(-20.0, [])?->args['floor']->value, 'LFP, common practice');
+        self::assertNull($with(-2.0, []));
+        // By its data sheet, from both sides; and warmed it gives.
+        self::assertNull($with(-20.0, ['discharge_min_c' => floor($coldest)]));
+        self::assertNotNull($with(-20.0, ['discharge_min_c' => ceil($coldest) + 0.1]));
+        self::assertNull($with(-20.0, ['heater_w' => 500]));
     }
 }

@@ -281,6 +281,17 @@ final class LeadsTest extends TestCase
         self::assertSame(20.0, $bring('caravan', 12, $thick));
     }
 
+    public function testAChargerThatCannotBeDialledDownIsNotToldTo(): void
+    {
+        $with = static fn(array $sheet): array => array_map(static fn(Finding $f): string => $f->variant, self::found(Study::of(self::system([], [
+            self::part('d1', 'dcdc', ['output_a' => 60, 'lithium' => 'custom', ...$sheet]),
+            self::part('g1', 'alternator', ['rated_a' => 90], 'keep', ['role' => 'starter']),
+        ])), 'dcdc-overloads-alternator', 'dcdc-wears-alternator'));
+        self::assertSame(['dcdc-overloads-alternator d1' => ''], $with([]), 'not noted: as most can');
+        self::assertSame(['dcdc-overloads-alternator d1' => ''], $with(['dial_down' => true]));
+        self::assertSame(['dcdc-overloads-alternator d1' => 'fixed'], $with(['dial_down' => false]));
+    }
+
     public function testAPostHoldsTwoLugsAndABreakerStaysOpen(): void
     {
         $with = static fn(int $lugs, array $breaker = []): Study => Study::of(self::system(['conductors' => array_map(

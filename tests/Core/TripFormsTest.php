@@ -16,6 +16,7 @@ use Pebblefell\Sun\Shade;
 use Pebblefell\Sun\SolarDay;
 use Pebblefell\Trip\DayLoads;
 use Pebblefell\Trip\DaySum;
+use Pebblefell\Trip\Floors;
 use Pebblefell\Trip\Heater;
 use Pebblefell\Trip\MainsSource;
 use Pebblefell\Trip\Outcome;
@@ -129,6 +130,11 @@ final class TripFormsTest extends TestCase
         $frozen = self::trip(Store::of(Chemistry::Lfp, 4, 100.0), 10.0, [self::day(-18.5)], 60.0);
         self::assertSame(0.0, self::sum($frozen, 'servedWh'));
         self::assertEqualsWithDelta(240.0, self::sum($frozen, 'unservedWh'), 1e-6);
+        // By its own data sheet, where that has a floor: from both sides of it.
+        foreach ([[-19.0, 240.0], [-18.0, 0.0]] as [$floor, $served]) {
+            $store = Store::of(Chemistry::Lfp, 4, 100.0, floors: Floors::of(Chemistry::Lfp, null, $floor));
+            self::assertEqualsWithDelta($served, self::sum(self::trip($store, 10.0, [self::day(-18.5)], 60.0), 'servedWh'), 1e-6);
+        }
         self::assertEqualsWithDelta(240.0, self::sum(self::trip(Store::of(Chemistry::Lfp, 4, 100.0), 10.0, [self::day(-17.5)], 60.0), 'servedWh'), 1e-6);
     }
 

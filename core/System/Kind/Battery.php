@@ -82,6 +82,7 @@ final class Battery extends Kind
             'absorption_v' => $cells * $chemistry->absorptionCellV(),
             'absorption_h' => $chemistry->isLithium() ? 1.0 : 4.0,
             'charge_min_c' => $chemistry->chargeFloorC(),
+            'discharge_min_c' => $chemistry->dischargeFloorC(),
             'rested_full_v' => $cells * $chemistry->restedFullCellV(),
             'gap_mm' => $chemistry->isLithium() ? 0.0 : self::LEAD_GAP_MM,
             'measured_ah' => $ah,

@@ -11,6 +11,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
+use Pebblefell\Stage\Size\Frost;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
@@ -33,6 +34,34 @@ final class ColdCharging implements Rule
         if ($stopped && $frost->isWarmed()) {
             return [];
         }
+
+        return [...$this->charging($frost, $stopped), ...$this->giving($study, $frost)];
+    }
+
+    /**
+     * Colder still a battery gives nothing either.
+     *
+     * @return list<Finding>
+     */
+    private function giving(Study $study, Frost $frost): array
+    {
+        $battery = $study->banks()->planned->parts[0];
+        $floor = $battery->data->figureOrUsual('discharge_min_c');
+        if ($frost->isWarmed() || $frost->coldest->value >= $floor->value) {
+            return [];
+        }
+
+        return [new Finding('too-cold-to-give', Severity::Fix, [
+            'coldest' => Amount::of($frost->coldest->value, '°C', 0),
+            'floor' => Amount::of($floor->value, '°C', 0),
+        ], [$frost->coldest, $floor])];
+    }
+
+    /**
+     * @return list<Finding>
+     */
+    private function charging(Frost $frost, bool $stopped): array
+    {
         $args = [
             'nights' => $frost->months > 0
                 ? Word::of('findings.phrases.nights-below', ['floor' => Amount::of($frost->floor->value, '°C'), 'months' => $frost->months])

@@ -18,7 +18,10 @@ final class DcdcSuitsAlternator implements Rule
         foreach ($study->planned()->ofKind(PartKind::Dcdc) as $charger) {
             $findings = [
                 ...$findings,
-                ...(AlternatorCheck::dcdc($study->system, $study->planned(), $charger)?->findings($charger->uid) ?? []),
+                ...(AlternatorCheck::dcdc($study->system, $study->planned(), $charger)?->findings(
+                    $charger->uid,
+                    $charger->data->flag('dial_down') !== false,
+                ) ?? []),
             ];
         }
 
