@@ -74,6 +74,8 @@ return [
         'roof' => 'Dach: eine zweite Person, eine gesicherte Leiter, nichts bei Wind oder Regen.',
         'first-negative' => 'Minus zuerst: am verbundenen Fahrgestell ist ein Schlüssel zwischen Plus und Blech ein Kurzschluss, solange Minus dran ist. Je Werkstatt und Auftrag gewählt.',
         'first-positive' => 'Plus zuerst: so hält es diese Werkstatt oder dieser Auftrag. Mit dem Schlüssel auf das Blech achten.',
+        'first-negative-unbonded' => 'Minus zuerst, wie üblich; das Fahrgestell ist als nicht verbunden notiert: von jedem Pol zum Blech messen, bevor man sich darauf verlässt.',
+        'first-positive-unbonded' => 'Plus zuerst: so hält es diese Werkstatt oder dieser Auftrag. Das Fahrgestell ist als nicht verbunden notiert: von jedem Pol zum Blech messen, bevor man sich darauf verlässt.',
         'one-at-a-time' => 'Immer nur ein Pol, der andere abgedeckt.',
         'short-circuit' => 'Isolierter Schlüssel. Ein Kurzschluss hier sind Tausende Ampere.',
         'capacitors' => 'Die Kondensatoren eines Wechselrichters bleiben geladen: warten, wie es sein Blatt sagt, und messen.',

@@ -74,6 +74,8 @@ return [
         'roof' => 'Roof: a second person, a secured ladder, nothing in wind or rain.',
         'first-negative' => 'Negative first: on a bonded chassis a spanner between positive and body is a short circuit as long as the negative is on. Set per workshop and job.',
         'first-positive' => 'Positive first: so this workshop, or this job, has it. Mind the body with the spanner.',
+        'first-negative-unbonded' => 'Negative first, as usual; the body is noted as not bonded, so measure from each pole to it before you trust that.',
+        'first-positive-unbonded' => 'Positive first: so this workshop, or this job, has it. The body is noted as not bonded: measure from each pole to it before you trust that.',
         'one-at-a-time' => 'One terminal at a time, the other capped.',
         'short-circuit' => 'Insulated spanner. A short circuit here is thousands of amperes.',
         'capacitors' => 'An inverter’s capacitors stay charged after it is off: wait as its sheet says, and measure.',

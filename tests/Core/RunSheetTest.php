@@ -28,7 +28,7 @@ final class RunSheetTest extends TestCase
     use WholeJobs;
 
     /** Found: AGM behind a fuse and a switch, sun without a switch; planned: LFP, an inverter on its own fuse. */
-    private static function upgrade(): System
+    private static function upgrade(bool $bonded = true): System
     {
         $row = static fn(string $uid, string $kind, array $data, string $fate = 'keep', array $more = []): array => [
             'uid' => $uid, 'kind' => $kind, 'fate' => $fate, 'data' => $data, ...$more,
@@ -38,6 +38,7 @@ final class RunSheetTest extends TestCase
         ];
 
         return self::system([
+            'vehicle' => ['kind' => 'camper_van', 'system_v' => 12, 'chassis_bonded' => $bonded],
             'conductors' => [
                 $lead('c1', 'old.plus', 'f1.in'), $lead('c2', 'f1.out', 's1.in'), $lead('c3', 's1.out', 'bus.bar'), $lead(
                     'c4',
@@ -106,6 +107,9 @@ final class RunSheetTest extends TestCase
         self::assertTrue($sheet->step('cover-panels')->reading->isGood(0.1));
         // 1 charger of 20 A for 2 × 50 Ah, then an hour of rest.
         self::assertSame(6.0, $sheet->step('balance')?->waitH);
+        // Why the order: only where the body is one of the poles.
+        $why = static fn(bool $bonded): ?string => RunSheet::of(Study::of(self::upgrade($bonded)))->step('lift-minus.old')?->cautions[0];
+        self::assertSame(['first-negative', 'first-negative-unbonded'], [$why(true), $why(false)]);
         self::assertSame(
             ['lift-plus.old', 'lift-minus.old'],
             array_slice(self::keys(RunSheet::of(Study::of(self::upgrade()), 'positive')), 7, 2),

@@ -215,6 +215,8 @@ final class Isolation
                 }
             }
         }
+        // Where neither pole lies on the body, the order saves nobody: one at a time does.
+        $first = "first-$this->firstTerminal" . ($this->work->system->vehicle->chassisBonded ? '' : '-unbonded');
         $poles = $this->firstTerminal === 'positive' ? ['plus', 'minus'] : ['minus', 'plus'];
         foreach ($poles as $k => $pole) {
             $leads = $this->work->away($bank, $this->draft->now->leads, $pole);
@@ -224,7 +226,7 @@ final class Isolation
                     "lift-$pole",
                     Act::each(Act::DETACH, $leads),
                     ['parts' => Draft::named($bank), 'count' => count($leads)],
-                    [$k === 0 ? "first-$this->firstTerminal" : 'one-at-a-time', 'short-circuit'],
+                    [$k === 0 ? $first : 'one-at-a-time', 'short-circuit'],
                     tools: ['insulated', 'caps'],
                     parts: $bank,
                     key: "lift-$pole.$uids[0]",
