@@ -32,6 +32,9 @@ final readonly class RelayLoop
     private const TOWED_LOOP = [2.5, 8.0];
     private const TOWED = ['caravan', 'trailer', 'horsebox'];
 
+    /** V that an isolator of silicon diodes keeps for itself. Common practice: 0.6 to 0.9. */
+    private const DIODE_V = 0.7;
+
     /** An LFP bank at rest, well discharged, V a cell. Common practice. */
     private const EMPTY_CELL_V = 3.2;
 
@@ -72,12 +75,17 @@ final readonly class RelayLoop
             : $alternator->data->figureOrUsual('regulated_v', $systemV);
         $emptyV = $cells * ($chemistry->isLithium() ? self::EMPTY_CELL_V : $chemistry->restCurve()->volts(50.0));
         $loop = self::loop($graph, $vehicle, $isolator, $posts);
+        $diode = $isolator->data->text('method') === 'diode'
+            ? [Figure::given('diode-keeps', self::DIODE_V, 'V', Origin::Assumed)]
+            : [];
+        $heldV = $set->value - ($diode[0]->value ?? 0.0);
 
         return new Figure('current-through-the-relay', min(
             $rated->value,
-            max(0.0, $set->value - $emptyV) / ($loop->value / 1000.0 + $bankOhm),
+            max(0.0, $heldV - $emptyV) / ($loop->value / 1000.0 + $bankOhm),
         ), 'A', 'current-through-the-relay', [
             $set,
+            ...$diode,
             Figure::given('empty-bank', round($emptyV, 2), 'V', Origin::Assumed),
             $loop,
             Figure::given('bank', round($bankOhm * 1000.0, 2), 'mΩ', Origin::DataSheet),

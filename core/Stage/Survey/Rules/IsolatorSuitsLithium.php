@@ -58,6 +58,7 @@ final class IsolatorSuitsLithium implements Rule
         return new Finding('bare-relay-on-lithium', $severity, $args, [$draw, $rated], $part->uid, $remedy, match (true) {
             $tooMuch => '',
             $draw->value < self::LITTLE_A => 'little',
+            $part->data->text('method') === 'diode' => 'diode',
             default => 'bearable',
         });
     }
