@@ -27,14 +27,33 @@ final class DrawnLead
         $reach = $graph->reach([$terminal], Passage::closed());
         $ways = array_map($reach->along(...), array_values(array_filter($ends, $reach->has(...))));
         usort($ways, static fn(array $a, array $b): int => count($a) <=> count($b));
-        $runs = array_map(
-            static fn(Conductor $c): Run => Run::of(ConductorSize::ofArea((float) $c->sizeMm2), (float) $c->lengthM),
-            array_values(array_filter(
-                $ways[0] ?? $graph->at($terminal),
-                static fn(Conductor $c): bool => $c->sizeMm2 !== null && $c->lengthM !== null && $c->lengthM > 0.0,
-            )),
-        );
+        $runs = [];
+        foreach ($ways[0] ?? $graph->at($terminal) as $conductor) {
+            $beside = self::beside($graph, $conductor);
+            if ($beside !== []) {
+                // Of one group each leads here: it counts once.
+                $runs[$beside[0]->uid] = Run::of(
+                    ConductorSize::ofArea(array_sum(array_map(static fn(Conductor $c): float => (float) $c->sizeMm2, $beside))),
+                    max(array_map(static fn(Conductor $c): float => (float) $c->lengthM, $beside)),
+                );
+            }
+        }
+        $runs = array_values($runs);
 
         return $runs === [] ? null : Way::of(...$runs);
+    }
+
+    /**
+     * A conductor with those side by side with it, as far as they are measured.
+     *
+     * @return list<Conductor> together they are as thick as all
+     */
+    private static function beside(Graph $graph, Conductor $conductor): array
+    {
+        return array_values(array_filter(
+            $graph->at($conductor->from),
+            static fn(Conductor $c): bool => $c->sizeMm2 !== null && $c->lengthM !== null && $c->lengthM > 0.0
+                && (string) $c->otherEnd($conductor->from) === (string) $conductor->to,
+        ));
     }
 }

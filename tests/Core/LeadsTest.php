@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use LogicException;
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\ArrayLeads;
 use Pebblefell\Circuit\CableRun;
@@ -141,6 +142,44 @@ final class LeadsTest extends TestCase
         self::assertSame(['cable-too-thin l1', 'cable-too-thin l2'], array_keys(self::found($with(2.5), 'cable-too-thin')));
         self::assertSame([], self::found($with(16.0), 'cable-too-thin'));
         self::assertSame([], self::found($with(2.5, 600.0), 'cable-too-thin'), 'half as much');
+    }
+
+    public function testBatteriesOnFusesOfTheirOwnShareByThemAndThroughNothingElse(): void
+    {
+        // Each on its fuse to a bar; behind the bar a ring of two leads, which carries nothing between the batteries.
+        $with = static fn(array $ratings, array $more = []): Study => Study::of(self::system(['conductors' => [
+            ...array_merge(...array_map(static fn(int $n): array => [
+                self::lead("a$n", "b$n.plus", "u$n.in", 35.0, ['length_m' => 0.2]), self::lead("c$n", "u$n.out", 'x1.bar', 35.0, ['length_m' => 0.3]),
+                self::lead("e$n", "b$n.minus", 'x2.bar', 35.0, ['length_m' => 0.3]),
+            ], range(1, count($ratings)))),
+            self::lead('m1', 'x1.bar', 'w1.in', 50.0), self::lead('m2', 'w1.out', 'x3.bar', 50.0), ...$more,
+        ], ...self::load(['watts' => 1200])], [
+            ...array_map(static fn(int $n): array => self::part("u$n", 'fuse', ['rating_a' => $ratings[$n - 1]]), range(1, count($ratings))),
+            ...array_map(static fn(int $n): array => self::part("x$n", 'busbar', ['rating_a' => 300]), range(1, 3)),
+            self::part('w1', 'switch', ['rating_a' => 200]),
+        ], batteries: count($ratings)));
+        $drawing = static fn(Study $s): BankDrawing => $s->drawing() ?? throw new LogicException();
+        $like = $drawing($with([100, 100, 100]));
+        self::assertNull($like->problem);
+        self::assertSame(['x1.bar', 'x2.bar'], [$like->positive, $like->negative]);
+        self::assertCount(6, $like->links, 'a lead, its fuse and the lead from there are one');
+        // Two leads with two lugs each, and 80 mV at its rating in the fuse (common practice).
+        self::assertEqualsWithDelta(BankDrawing::ohm(35.0, 0.2) + BankDrawing::ohm(35.0, 0.3) + 0.0008, $like->links[0]->ohm, 1e-9);
+        foreach ($like->network->share(90.0)->amps as $amps) {
+            self::assertEqualsWithDelta(30.0, $amps, 1e-9);
+        }
+        self::assertSame([], self::found($with([100, 100, 100]), 'bank-links-missing', 'bank-shares-unevenly', 'cable-too-thin'));
+        // A smaller fuse loses more, and its battery gives less: the inverse of each battery's own way (Ohm's law).
+        $unlike = $drawing($with([100, 50]));
+        $ways = array_map(
+            static fn(int $k): float => $unlike->network->sources[$k]->ohm + $unlike->links[2 * $k]->ohm + $unlike->links[2 * $k + 1]->ohm,
+            [0, 1],
+        );
+        [$first, $second] = $unlike->network->share(90.0)->amps;
+        self::assertEqualsWithDelta($ways[1] / $ways[0], $first / $second, 1e-9);
+        // A ring that hangs on the bank is none of its links.
+        $ring = $drawing($with([100, 100, 100], [self::lead('r1', 'w1.out', 'x3.bar', 25.0), self::lead('r2', 'x3.bar', 'w1.out', 25.0)]));
+        self::assertSame([6, 'x1.bar'], [count($ring->links), $ring->positive]);
     }
 
     public function testStringsAreThoseThatAreDrawnAndEachFeedsItsOwnRegulator(): void

@@ -270,4 +270,74 @@ final class SameVehicleTest extends TestCase
         }
         self::assertGreaterThan(60, $seen);
     }
+
+    /**
+     * A bar of any size in the middle of a lead, a lead drawn from its other end, or two side by side of half its size: the current does not
+     * care, and so nothing may be said otherwise. What lugs and links add between batteries is real, and is left out.
+     */
+    public function testHowALeadIsDrawnSaysNothing(): void
+    {
+        $drawn = 0;
+        foreach (self::trees() as $name => $tree) {
+            foreach ($tree['conductors'] as &$conductor) {
+                $conductor['length_m'] ??= 1.0;
+            }
+            unset($conductor);
+            $before = self::told(Study::of(JobFile::fromArray($tree)));
+            $houses = array_column(
+                array_filter($tree['parts'], static fn(array $p): bool => $p['kind'] === 'battery' && ($p['role'] ?? 'house') === 'house'),
+                'uid',
+            );
+            foreach (array_keys($tree['conductors']) as $at) {
+                foreach (['bar', 'turned', 'pair'] as $how) {
+                    $other = self::drawnOtherwise($tree, (int) $at, $how, $houses);
+                    if ($other !== null) {
+                        ++$drawn;
+                        self::assertSame($before, self::told(Study::of(JobFile::fromArray($other))), "$name, lead $at, $how");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(250, $drawn);
+    }
+
+    /**
+     * @param array<string, mixed> $tree
+     * @param list<string>         $houses batteries of the house
+     *
+     * @return ?array<string, mixed>
+     */
+    private static function drawnOtherwise(array $tree, int $at, string $how, array $houses): ?array
+    {
+        $lead = $tree['conductors'][$at];
+        $ofBank = array_map(
+            static fn(string $end): bool => in_array(explode('.', $lead[$end])[0], $houses, true),
+            ['from' => 'from', 'to' => 'to'],
+        );
+        if (isset($lead['planned_from']) || isset($lead['planned_to']) || ($ofBank['from'] && $ofBank['to'])) {
+            return null;
+        }
+        if ($how === 'turned') {
+            $tree['conductors'][$at] = ['from' => $lead['to'], 'to' => $lead['from']] + $lead;
+
+            return $tree;
+        }
+        if ($how === 'bar') {
+            $half = ['length_m' => $lead['length_m'] / 2.0] + $lead;
+            $tree['parts'][] = ['uid' => 'zz', 'kind' => 'busbar', 'fate' => 'add', 'data' => ['rating_a' => 5000], 'serial' => 'x', 'place' => 'x'];
+            $tree['conductors'][$at] = ['to' => 'zz.bar'] + $half;
+            $tree['conductors'][] = ['uid' => 'zzz', 'from' => 'zz.bar'] + $half;
+
+            return $tree;
+        }
+        // A third lug on a post is a word of its own, and two thinner ones carry more than one that is as thick as both.
+        if (!isset($lead['size_mm2']) || $ofBank['from'] || $ofBank['to'] || $lead['size_mm2'] > 35.0) {
+            return null;
+        }
+        $half = ['size_mm2' => $lead['size_mm2'] / 2.0] + $lead;
+        $tree['conductors'][$at] = $half;
+        $tree['conductors'][] = ['uid' => 'zzz'] + $half;
+
+        return $tree;
+    }
 }

@@ -37,7 +37,7 @@ final readonly class BankDrawing
      * @param list<list<Part>> $strings batteries in series, strings in parallel
      * @param list<Link>       $links
      * @param list<array{mm2: float, m: float, assumed: bool}> $sizes of the links
-     * @param list<Conductor> $conductors that draw the links; none where a usual layout stands in
+     * @param list<list<Conductor>> $conductors that draw each link; none where a usual layout stands in
      * @param ?array{int, int} $takeoffs strings with the positive and negative take-off; null: bars
      */
     private function __construct(
@@ -64,9 +64,10 @@ final readonly class BankDrawing
         }
         $strings = array_chunk($case->parts, max(1, $case->bank->series));
         $graph = $study->planned();
-        [$links, $sizes, $conductors] = DrawnLinks::of($graph, $case->parts);
+        $drawn = DrawnLinks::of($graph, $case->parts);
+        [$links, $sizes, $conductors] = [$drawn->links(), $drawn->sizes(), $drawn->conductors()];
         $assumed = array_filter($sizes, static fn(array $s): bool => $s['assumed']) !== [];
-        [$positive, $negative] = [DrawnLinks::takeoff($graph, $case->parts, 'plus'), DrawnLinks::takeoff($graph, $case->parts, 'minus')];
+        [$positive, $negative] = [$drawn->takeoff('plus'), $drawn->takeoff('minus')];
         $ends = self::ends($strings);
         $at = static function (?string $node, int $side) use ($ends): ?int {
             foreach ($ends as $i => $end) {

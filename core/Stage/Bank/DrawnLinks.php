@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Bank;
 
 use Pebblefell\Bank\Link;
-use Pebblefell\Bank\Network;
+use Pebblefell\Joint\Segment;
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
@@ -13,69 +13,215 @@ use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** What the plan's conductors draw of a bank: its links, by way of bars too, and where the rest of the system hangs on it. */
+/**
+ * What the plan's conductors draw of a bank: its links from battery to battery, by way of bars, and of the fuse or switch that a battery
+ * has for itself; and where the rest of the system hangs on it.
+ */
 final class DrawnLinks
 {
-    /**
-     * The conductors between the batteries, and by way of busbars.
-     *
-     * @param list<Part> $batteries
-     *
-     * @return array{list<Link>, list<array{mm2: float, m: float, assumed: bool}>, list<Conductor>} links, their sizes, and what draws them
-     */
-    public static function of(Graph $graph, array $batteries): array
-    {
-        $mine = array_map(static fn(Part $p): string => $p->uid, $batteries);
-        $bars = array_map(static fn(Part $p): string => $p->uid, $graph->ofKind(PartKind::Busbar));
-        $links = $sizes = $conductors = [];
-        foreach ($graph->conductors as $c) {
-            $inside = static fn(string $uid): bool => in_array($uid, $mine, true) || in_array($uid, $bars, true);
-            if ($inside($c->from->uid)
-                && $inside($c->to->uid)
-                && (in_array($c->from->uid, $mine, true) || in_array($c->to->uid, $mine, true))) {
-                $size = [
-                    'mm2' => $c->sizeMm2 ?? BankDrawing::USUAL_LINK_MM2,
-                    'm' => max(0.01, $c->lengthM ?? BankDrawing::USUAL_LINK_M),
-                    'assumed' => $c->sizeMm2 === null || $c->lengthM === null,
-                ];
-                $links[] = Link::of(self::node($c->from), self::node($c->to), BankDrawing::ohm($size['mm2'], $size['m']));
-                $sizes[] = $size;
-                $conductors[] = $c;
-            }
-        }
+    /** What a link may lead through, besides bars. */
+    private const PASSED = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Plug];
 
-        return [$links, $sizes, $conductors];
+    /** Ω of one of them whose rating nobody has noted. Assumed: a fuse of 200 A and its holder. */
+    private const PASSED_OHM = 0.0004;
+
+    /**
+     * @var list<array{string, string, list<Conductor|Part>}> from point to point, and what lies between: of the bank alone, chains drawn
+     *     together
+     */
+    private array $links;
+
+    /** @var array<string, true> points of batteries */
+    private array $posts = [];
+
+    /**
+     * @param list<Part> $batteries
+     */
+    private function __construct(private readonly Graph $graph, array $batteries)
+    {
+        foreach ($batteries as $battery) {
+            $this->posts["$battery->uid.plus"] = $this->posts["$battery->uid.minus"] = true;
+        }
+        $bars = array_map(static fn(Part $p): string => "$p->uid.bar", $graph->ofKind(PartKind::Busbar));
+        $this->links = (new LinkChains($this->posts, array_fill_keys($bars, true)))->of($this->drawn());
     }
 
     /**
-     * Where the rest of the system hangs on the bank: a battery's terminal, or a bar that batteries hang on.
-     *
      * @param list<Part> $batteries
      */
-    public static function takeoff(Graph $graph, array $batteries, string $pole): ?string
+    public static function of(Graph $graph, array $batteries): self
     {
-        $mine = array_map(static fn(Part $p): string => $p->uid, $batteries);
-        $bars = [];
-        foreach ($graph->conductors as $c) {
-            foreach ([[$c->from, $c->to->uid], [$c->to, $c->from->uid]] as [$end, $other]) {
-                [$uid, $terminal] = [$end->uid, $end->terminal];
-                if (in_array($uid, $mine, true) && $terminal === $pole) {
-                    if (isset($graph->parts[$other]) && $graph->parts[$other]->kind === PartKind::Busbar) {
-                        $bars[] = Point::of($other, 'bar');
-                    } elseif (!in_array($other, $mine, true)) {
-                        return self::node($end);
-                    }
+        return new self($graph, $batteries);
+    }
+
+    /**
+     * @return list<Link> as the network has them: "p1+" to "p2+"
+     */
+    public function links(): array
+    {
+        return array_map(fn(array $l): Link => Link::of(self::node($l[0]), self::node($l[1]), $this->ohm($l[2])), $this->links);
+    }
+
+    /**
+     * @return list<array{mm2: float, m: float, assumed: bool}> of each link: its thinnest, and all of its length
+     */
+    public function sizes(): array
+    {
+        return array_map(static function (array $link): array {
+            $leads = self::leads($link[2]);
+            $sizes = array_map(self::size(...), $leads);
+
+            return [
+                'mm2' => $sizes === [] ? BankDrawing::USUAL_LINK_MM2 : min(array_column($sizes, 'mm2')),
+                'm' => array_sum(array_column($sizes, 'm')),
+                'assumed' => $sizes === [] || in_array(true, array_column($sizes, 'assumed'), true),
+            ];
+        }, $this->links);
+    }
+
+    /**
+     * @return list<list<Conductor>> that draw each link; none where a fuse alone is one
+     */
+    public function conductors(): array
+    {
+        return array_map(static fn(array $l): array => self::leads($l[2]), $this->links);
+    }
+
+    /**
+     * Where the rest of the system hangs on the bank: a battery's terminal, a bar that batteries hang on, or where their fuses meet.
+     *
+     * @param 'minus'|'plus' $pole
+     */
+    public function takeoff(string $pole): ?string
+    {
+        $inside = [];
+        foreach ($this->links as $link) {
+            foreach ($link[2] as $piece) {
+                $inside[$piece->uid] = true;
+            }
+        }
+        $meet = [];
+        foreach ($this->graph->conductors as $conductor) {
+            foreach ([[$conductor->from, $conductor->to], [$conductor->to, $conductor->from]] as [$end, $other]) {
+                if (!isset($this->posts[(string) $end]) || $end->terminal !== $pole || isset($this->posts[(string) $other])) {
+                    continue;
                 }
+                if (!isset($inside[$conductor->uid]) && $this->graph->parts[$other->uid]->kind !== PartKind::Busbar) {
+                    return self::node((string) $end);
+                }
+                $meet[] = $this->meets((string) $end, $conductor->uid) ?? ($this->graph->parts[$other->uid]->kind === PartKind::Busbar
+                    ? (string) $other
+                    : null);
+            }
+        }
+        $meet = array_values(array_filter($meet));
+
+        return isset($meet[0]) ? self::node($meet[0]) : null;
+    }
+
+    /** Where the link that begins with a conductor at a post ends, if that is no battery. */
+    private function meets(string $post, string $conductor): ?string
+    {
+        foreach ($this->links as [$a, $b, $pieces]) {
+            $other = $a === $post ? $b : ($b === $post ? $a : null);
+            if ($other !== null && !isset($this->posts[$other]) && in_array($conductor, array_column($pieces, 'uid'), true)) {
+                return $other;
             }
         }
 
-        return isset($bars[0]) ? self::node($bars[0]) : null;
+        return null;
+    }
+
+    /**
+     * Everything that hangs together from the batteries on, as far as it is only led on.
+     *
+     * @return list<array{string, string, list<Conductor|Part>}>
+     */
+    private function drawn(): array
+    {
+        $edges = $seen = [];
+        $open = array_keys($this->posts);
+        while ($open !== []) {
+            $key = array_pop($open);
+            if (isset($seen[$key])) {
+                continue;
+            }
+            $seen[$key] = true;
+            $point = Point::read($key);
+            foreach ($this->graph->at($point) as $conductor) {
+                $other = $conductor->otherEnd($point);
+                if ($this->leadsOn($other)) {
+                    $edges[$conductor->uid] = [(string) $conductor->from, (string) $conductor->to, [$conductor]];
+                    $open[] = (string) $other;
+                }
+            }
+            $part = $this->graph->parts[$point->uid];
+            foreach (in_array($part->kind, self::PASSED, true) ? $part->kind->kind()->joins() : [] as [$a, $b]) {
+                $edges["through $part->uid"] = ["$part->uid.$a", "$part->uid.$b", [$part]];
+                array_push($open, "$part->uid.$a", "$part->uid.$b");
+            }
+        }
+        $order = array_flip(array_map(strval(...), array_keys($this->graph->conductors)));
+        uksort($edges, static fn(string|int $a, string|int $b): int => ($order[$a] ?? PHP_INT_MAX) <=> ($order[$b] ?? PHP_INT_MAX));
+
+        return array_values($edges);
+    }
+
+    private function leadsOn(Point $point): bool
+    {
+        return isset($this->posts[(string) $point])
+            || in_array($this->graph->parts[$point->uid]->kind, [PartKind::Busbar, ...self::PASSED], true);
     }
 
     /** As a node of the network is called: "p1+". */
-    private static function node(Point $point): string
+    private static function node(string $point): string
     {
-        return str_replace(['.plus', '.minus'], ['+', '-'], (string) $point);
+        return str_replace(['.plus', '.minus'], ['+', '-'], $point);
+    }
+
+    /**
+     * @param list<Conductor|Part> $pieces
+     */
+    private function ohm(array $pieces): float
+    {
+        $ohm = 0.0;
+        foreach ($pieces as $piece) {
+            if ($piece instanceof Conductor) {
+                $size = self::size($piece);
+                $ohm += BankDrawing::ohm($size['mm2'], $size['m']);
+                continue;
+            }
+            $rating = $piece->data->number('rating_a');
+            $ohm += match (true) {
+                $rating === null => self::PASSED_OHM,
+                $piece->kind === PartKind::Fuse => Segment::fuse($piece->uid, $rating)->ohm,
+                default => Segment::switched($piece->uid, $rating)->ohm,
+            };
+        }
+
+        return $ohm;
+    }
+
+    /**
+     * @param list<Conductor|Part> $pieces
+     *
+     * @return list<Conductor>
+     */
+    private static function leads(array $pieces): array
+    {
+        return array_values(array_filter($pieces, static fn(Conductor|Part $p): bool => $p instanceof Conductor));
+    }
+
+    /**
+     * @return array{mm2: float, m: float, assumed: bool}
+     */
+    private static function size(Conductor $conductor): array
+    {
+        return [
+            'mm2' => $conductor->sizeMm2 ?? BankDrawing::USUAL_LINK_MM2,
+            'm' => max(0.01, $conductor->lengthM ?? BankDrawing::USUAL_LINK_M),
+            'assumed' => $conductor->sizeMm2 === null || $conductor->lengthM === null,
+        ];
     }
 
     /**

@@ -31,8 +31,10 @@ final class LinkRuns
         ));
         $runs = [];
         foreach ($drawing->network->share($most)->linkA as $k => $amps) {
-            $by = $drawing->conductors[$k];
-            if (!in_array($by, $circuit, true)) {
+            foreach ($drawing->conductors[$k] as $by) {
+                if (in_array($by, $circuit, true)) {
+                    continue;
+                }
                 $current = new Figure('in-the-link', abs($amps), 'A', 'in-the-link', [
                     Figure::given('most-of-the-bank', $most, 'A', Origin::Computed),
                 ], 'nodal');
