@@ -74,6 +74,10 @@ final class RulesTest extends TestCase
             self::system(parts: [self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'keep')]),
             self::system(parts: [self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'preset'], 'reprogram')]),
         ];
+        $kept = static fn(string $volts): System => self::system([
+            'settings' => [['uid' => 's1', 'part' => 'k2', 'parameter' => 'absorption_v', 'found' => $volts]],
+        ], [self::part('k2', 'mains_charger', ['output_a' => 30, 'lithium' => 'custom'], 'keep')]);
+        yield 'kept, on lead volts and on lithium volts' => ['reprogram-charger', 'fix', $kept('14.8'), $kept('14.2')];
         yield 'bare relay' => [
             'bare-relay-on-lithium',
             'stop',

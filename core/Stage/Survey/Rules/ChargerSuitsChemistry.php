@@ -39,8 +39,8 @@ final class ChargerSuitsChemistry implements Rule
             $finding = $this->byVolts($part, $systemV, $bears, $fills) ?? match ($part->data->text('lithium')) {
                 'none' => $this->volts($part, 'max', $systemV) === null ? $this->leadOnly($part) : null,
                 null => $this->volts($part, 'max', $systemV) === null ? $this->unknown($part) : null,
-                'preset' => $this->preset($study, $part) ?? $this->reprogram($part),
-                default => $this->reprogram($part),
+                'preset' => $this->preset($study, $part) ?? $this->reprogram($study, $part),
+                default => $this->reprogram($study, $part),
             };
             if ($finding !== null) {
                 $findings[] = $finding;
@@ -143,9 +143,9 @@ final class ChargerSuitsChemistry implements Rule
         return new Finding('charger-profile-unknown', Severity::Fix, ['part' => Named::part($part->uid)], [], $part->uid);
     }
 
-    private function reprogram(Part $part): ?Finding
+    private function reprogram(Study $study, Part $part): ?Finding
     {
-        if ($part->fate !== Fate::Keep) {
+        if ($part->fate !== Fate::Keep || $this->isSet($study, $part)) {
             return null;
         }
 
@@ -158,5 +158,20 @@ final class ChargerSuitsChemistry implements Rule
             [Change::ofPart($part->uid, Fate::Reprogram->value)],
             $part->data->flag('hidden_switch') === true ? 'switch' : '',
         );
+    }
+
+    /** Its absorption was found, or set, where the plan wants it: somebody has been there. */
+    private function isSet(Study $study, Part $part): bool
+    {
+        foreach ($study->settings()->devices as $device) {
+            foreach ($device['part']->uid === $part->uid ? $device['rows'] : [] as $row) {
+                $is = $row->parameter === Parameter::Absorption ? $row->noted() ?? $row->entry?->found : null;
+                if ($is?->agreesWith($row->planned(), $row->parameter->tolerance()) === true) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }
