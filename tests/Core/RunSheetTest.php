@@ -127,6 +127,37 @@ final class RunSheetTest extends TestCase
         self::assertSound($sheet);
     }
 
+    /** Batteries on fuses of their own: the first makes the bar live, each other one joins it by itself, measured before. */
+    public function testStringsOnFusesOfTheirOwnAreJoinedOneByOne(): void
+    {
+        $lead = static fn(string $uid, string $from, string $to): array => ['uid' => $uid, 'from' => $from, 'to' => $to, 'fate' => 'add'];
+        $with = static fn(array $battery): RunSheet => RunSheet::of(Study::of(self::system([
+            'target_chemistry' => $battery['chemistry'],
+            'conductors' => [
+                ...array_merge(...array_map(static fn(int $n): array => [
+                    $lead("a$n", "b$n.plus", "u$n.in"), $lead("c$n", "u$n.out", 'bus.bar'), $lead("e$n", "b$n.minus", 'neg.bar'),
+                ], [1, 2, 3])),
+                $lead('m1', 'bus.bar', 'w1.in'), $lead('m2', 'w1.out', 'inv.battery_plus'), $lead('m3', 'inv.battery_minus', 'neg.bar'),
+            ],
+        ], [
+            ...array_map(static fn(int $n): array => self::part("u$n", 'fuse', ['rating_a' => 100]), [1, 2, 3]),
+            self::part('bus', 'busbar', ['rating_a' => 300]), self::part('neg', 'busbar', ['rating_a' => 300]),
+            self::part('w1', 'switch', ['rating_a' => 300]), self::part('inv', 'inverter', ['continuous_w' => 1000]),
+        ], $battery, 3)));
+        $sheet = $with(self::LFP);
+        $closed = array_values(array_filter($sheet->steps, static fn(Step $s): bool => $s->phase === Phase::Power));
+        self::assertSame(
+            ['close-main', 'close-string', 'close-string', 'precharge', 'close-main'],
+            array_slice(array_map(static fn(Step $s): string => $s->does, $closed), 0, 5),
+        );
+        self::assertSame(['w1'], $closed[4]->parts);
+        // Full and rested, four cells of LFP lie up to 0.25 V apart, six of lead 0.15 V: from both sides (common practice).
+        self::assertSame([true, false, true, false], array_map(static fn(float $v): ?bool => $closed[1]->reading?->isGood($v), [0.24, 0.26, -0.24, -0.26]));
+        $lead = array_values(array_filter($with(self::AGM)->steps, static fn(Step $s): bool => $s->does === 'close-string'))[0];
+        self::assertSame([true, false], [$lead->reading?->isGood(0.14), $lead->reading?->isGood(0.16)]);
+        self::assertSound($sheet);
+    }
+
     /** Ten jobs as files, with their circuits laid by the product. */
     public function testTheDemoJobsAreSafeFromStepToStep(): void
     {

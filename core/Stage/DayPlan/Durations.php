@@ -23,7 +23,7 @@ final class Durations
         'take-sensors' => 5.0, 'take-leads' => 20.0, 'take-out' => 20.0, 'take-panel' => 40.0, 'take-battery' => 15.0, 'leave-in' => 10.0,
         'mount' => 35.0, 'mount-small' => 12.0, 'move' => 45.0, 'set-battery' => 20.0, 'sensors-on' => 8.0, 'relabel' => 5.0,
         'lay-returns' => 15.0, 'lay-plus' => 15.0, 'lay-mains' => 25.0, 'lay-panels' => 20.0, 'link-batteries' => 10.0,
-        'own-volts' => 5.0, 'join-minus' => 10.0, 'join-plus' => 10.0, 'precharge' => 5.0, 'close-main' => 3.0,
+        'own-volts' => 5.0, 'join-minus' => 10.0, 'join-plus' => 10.0, 'precharge' => 5.0, 'close-main' => 3.0, 'close-string' => 5.0,
         'regulator-awake' => 3.0, 'program' => 60.0, 'sun-on' => 10.0, 'engine-on' => 10.0, 'loads-on' => 15.0, 'shore-on' => 10.0,
         'labels' => 20.0, 'test' => 45.0, 'tidy' => 20.0,
     ];

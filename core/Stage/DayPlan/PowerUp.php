@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\DayPlan;
 
+use Pebblefell\Balance\Gate;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
@@ -33,6 +34,9 @@ final readonly class PowerUp
     /** @var array<string, true> openers between the house bank and what charges or inverts, uids */
     private array $mains;
 
+    /** @var array<string, true> fuses and breakers that one string has for itself among several, uids */
+    private array $strings;
+
     /** @var list<Part> planned inverters */
     private array $inverters;
 
@@ -47,7 +51,12 @@ final readonly class PowerUp
                 }
             }
         }
-        $this->mains = $mains;
+        $circuit = $work->study->circuit();
+        $this->strings = array_fill_keys(
+            array_map(static fn(Part $p): string => $p->uid, array_filter($circuit->mainFuses(), $circuit->isByPassed(...))),
+            true,
+        );
+        $this->mains = $mains + $this->strings;
     }
 
     public static function write(Work $work, Draft $draft): void
@@ -181,23 +190,40 @@ final readonly class PowerUp
         $far = $this->distances();
         $open = array_values(array_filter($this->draft->open(), fn(Part $p): bool => isset($this->mains[$p->uid])));
         usort($open, static fn(Part $a, Part $b): int => ($far[$a->uid] ?? PHP_INT_MAX) <=> ($far[$b->uid] ?? PHP_INT_MAX));
-        foreach ($open as $k => $opener) {
+        $joined = false;
+        foreach ($open as $opener) {
             foreach ($this->inverters as $inverter) {
                 $left = array_filter($this->toBank($inverter), fn(Part $p): bool => $this->draft->isOpen($p->uid));
                 if (Draft::uids(array_values($left)) === [$opener->uid]) {
                     $this->precharge();
                 }
             }
+            $joins = isset($this->strings[$opener->uid]) && $joined;
+            $joined = $joined || isset($this->strings[$opener->uid]);
             $this->draft->step(
                 Phase::Power,
-                'close-main',
+                $joins ? 'close-string' : 'close-main',
                 [new Act(Act::CLOSE, $opener->uid)],
                 ['part' => Named::one($opener->uid)],
+                $joins ? ['short-circuit'] : [],
+                $joins ? ['meter'] : [],
+                $joins ? $this->acrossAString() : null,
                 parts: [$opener],
                 key: "close-main.$opener->uid",
                 torque: $opener->data->number('torque_nm'),
             );
         }
+    }
+
+    /** Across an open fuse of a string that joins others: no more than full and rested batteries may lie apart, V. */
+    private function acrossAString(): Reading
+    {
+        $bank = $this->work->study->banks()->planned->bank;
+        $apart = $bank === null
+            ? Gate::SPREAD_LFP_FULL
+            : $bank->cells() * ($bank->chemistry()->isLithium() ? Gate::SPREAD_LFP_FULL : Gate::SPREAD_LEAD);
+
+        return new Reading('volts', 'V', -round($apart, 2), round($apart, 2));
     }
 
     /** Each regulator is seen to read its battery; every box is programmed before it charges. */
