@@ -10,6 +10,7 @@ use Pebblefell\Circuit\ArrayLeads;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Stage\Bank\DrawnLinks;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -169,6 +170,8 @@ final class LeadsTest extends TestCase
             self::assertEqualsWithDelta(30.0, $amps, 1e-9);
         }
         self::assertSame([], self::found($with([100, 100, 100]), 'bank-links-missing', 'bank-shares-unevenly', 'cable-too-thin'));
+        // Whether the leads are equal is asked of all of each, its fuse's own lead among it.
+        self::assertEqualsWithDelta(array_fill(0, 2, ['mm2' => 35.0, 'm' => 0.5]), DrawnLinks::leadsToBars($with([100, 100]))['positive'], 1e-9);
         // A smaller fuse loses more, and its battery gives less: the inverse of each battery's own way (Ohm's law).
         $unlike = $drawing($with([100, 50]));
         $ways = array_map(

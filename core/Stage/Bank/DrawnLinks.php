@@ -225,24 +225,19 @@ final class DrawnLinks
     }
 
     /**
-     * The leads of the planned bank to busbars whose size and length are noted, by pole.
+     * The leads of the planned bank to busbars whose size and length are noted, by pole; with the fuse that a battery has in its own.
      *
      * @return array{positive: list<array{mm2: float, m: float}>, negative: list<array{mm2: float, m: float}>}
      */
     public static function leadsToBars(Study $study): array
     {
-        $mine = array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts);
-        $bars = array_map(static fn(Part $p): string => $p->uid, $study->planned()->ofKind(PartKind::Busbar));
+        $drawn = self::of($study->planned(), $study->banks()->planned->parts);
         $leads = ['positive' => [], 'negative' => []];
-        foreach ($study->planned()->conductors as $c) {
-            foreach ([[$c->from, $c->to->uid], [$c->to, $c->from->uid]] as [$end, $other]) {
-                [$uid, $terminal] = [$end->uid, $end->terminal];
-                if (in_array($uid, $mine, true)
-                    && in_array($other, $bars, true)
-                    && $c->sizeMm2 !== null
-                    && $c->lengthM !== null
-                    && $c->lengthM > 0.0) {
-                    $leads[$terminal === 'plus' ? 'positive' : 'negative'][] = ['mm2' => $c->sizeMm2, 'm' => $c->lengthM];
+        foreach ($drawn->sizes() as $k => $size) {
+            foreach ([[$drawn->links[$k][0], $drawn->links[$k][1]], [$drawn->links[$k][1], $drawn->links[$k][0]]] as [$post, $bar]) {
+                $isLead = isset($drawn->posts[$post]) && $study->planned()->parts[Point::uidOf($bar)]->kind === PartKind::Busbar;
+                if ($isLead && !$size['assumed'] && $size['m'] > 0.0) {
+                    $leads[str_ends_with($post, '.plus') ? 'positive' : 'negative'][] = ['mm2' => $size['mm2'], 'm' => $size['m']];
                 }
             }
         }
