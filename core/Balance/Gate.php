@@ -36,8 +36,8 @@ final readonly class Gate
     private const SPREAD_LFP = 0.025;
 
     /** After the full method each is known to be full, and rested 13.4 against 13.6 V is typical: V a cell. Common practice. */
-    public const SPREAD_LFP_FULL = 0.0625;
-    public const SPREAD_LEAD = 0.025;
+    private const SPREAD_LFP_FULL = 0.0625;
+    private const SPREAD_LEAD = 0.025;
 
     /** Charges that may lie apart where volts tell nothing, % points. Chosen. */
     private const SPREAD_SOC = 10.0;

@@ -12,6 +12,12 @@ enum Protocol: string
     case Refresh = 'refresh';
     case Cells = 'cells';
 
+    /** The note by which a reading is known again that a session of it ended with. */
+    public function mark(): string
+    {
+        return 'balanced, ' . $this->value;
+    }
+
     /**
      * @return list<Step> in order
      */

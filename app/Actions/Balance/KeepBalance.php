@@ -35,7 +35,7 @@ final class KeepBalance
                             'measured_at' => $last->read_at->utc()->format('Y-m-d\TH:i:s\Z'),
                             'measured_by' => $by,
                             'instrument' => $last->source === 'bench' ? 'simulated bench' : 'meter',
-                            'note' => 'balanced, ' . $session->protocol->value,
+                            'note' => $session->protocol->mark(),
                         ],
                     );
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\DayPlan;
 
 use Pebblefell\Balance\Gate;
+use Pebblefell\Balance\Protocol;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
@@ -216,14 +217,12 @@ final readonly class PowerUp
     }
 
     /** Across an open fuse of a string that joins others: no more than full and rested batteries may lie apart, V. */
-    private function acrossAString(): Reading
+    private function acrossAString(): ?Reading
     {
         $bank = $this->work->study->banks()->planned->bank;
-        $apart = $bank === null
-            ? Gate::SPREAD_LFP_FULL
-            : $bank->cells() * ($bank->chemistry()->isLithium() ? Gate::SPREAD_LFP_FULL : Gate::SPREAD_LEAD);
+        $apart = $bank === null ? null : round(Gate::allowedV(Protocol::Full, $bank->chemistry(), $bank->cells()), 2);
 
-        return new Reading('volts', 'V', -round($apart, 2), round($apart, 2));
+        return $apart === null ? null : new Reading('volts', 'V', -$apart, $apart);
     }
 
     /** Each regulator is seen to read its battery; every box is programmed before it charges. */

@@ -99,7 +99,7 @@ final readonly class Standing
                 return $step;
             }
         }
-        throw new LogicException("no step does $does");
+        throw new LogicException("no-step: $does");
     }
 
     public function done(): int

@@ -321,7 +321,7 @@ final readonly class ProofCircuit
         foreach ($network->sources as $i => $source) {
             $pieces[] = [
                 'segment' => Segment::of("battery $source->id", $source->ohm, self::CELL_SPREAD * $source->ohm, self::TIRED_ODDS),
-                'by' => $batteries[$i] ?? throw new LogicException("no battery $source->id"), 'from' => null, 'to' => null,
+                'by' => $batteries[$i] ?? throw new LogicException("no-battery: $source->id"), 'from' => null, 'to' => null,
             ];
         }
         foreach ($network->links as $link) {

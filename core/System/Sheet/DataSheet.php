@@ -68,7 +68,7 @@ final readonly class DataSheet
     /** A line without which no sheet is made. */
     public function known(string $key): float
     {
-        return $this->number($key) ?? throw new LogicException("{$this->kind->value} has no $key");
+        return $this->number($key) ?? throw new LogicException("no-line: {$this->kind->value}.$key");
     }
 
     /**
@@ -103,7 +103,7 @@ final readonly class DataSheet
     private function usual(string $key, float $systemV): float
     {
         return $this->kind->kind()->usual($this, $key, $systemV)
-            ?? throw new LogicException("nothing is usual for $key of a {$this->kind->value}");
+            ?? throw new LogicException("nothing-usual: {$this->kind->value}.$key");
     }
 
     private function label(string $key): Word

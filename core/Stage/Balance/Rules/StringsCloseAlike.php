@@ -29,7 +29,7 @@ final class StringsCloseAlike implements Rule
         if ($seen === null) {
             return [];
         }
-        $full = array_filter($seen, static fn(Measurement $m): bool => !str_starts_with($m->note, 'balanced, full')) === [];
+        $full = array_filter($seen, static fn(Measurement $m): bool => !str_starts_with($m->note, Protocol::Full->mark())) === [];
         $strings = array_chunk(array_map(static fn(Measurement $m): float => $m->value, array_values($seen)), max(1, $case->bank->series));
         $volts = array_map(array_sum(...), $strings);
         $apart = max([0.0, ...$volts]) - min([INF, ...$volts]);
