@@ -5,40 +5,16 @@ declare(strict_types=1);
 namespace App\Pack;
 
 use App\Models\Tick;
-use App\Words\Lexicon;
-use App\Words\Show;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\Handover\WalkThrough;
 use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
-use Pebblefell\Study;
 
 /** What of a pack tells of the work: what was measured and proven, done otherwise, decided, asked and signed, when and by whom. */
-final readonly class DonePage
+final readonly class DonePage extends PackPart
 {
-    private Study $study;
-
-    private Show $show;
-
-    private Lexicon $say;
-
-    public function __construct(private Pack $pack)
-    {
-        $this->study = $pack->assessment->study;
-        $this->show = $pack->show;
-        $this->say = $pack->say();
-    }
-
-    /**
-     * @param array<string, mixed> $args
-     */
-    private function word(string $key, array $args = []): string
-    {
-        return $this->say->word("pack.$key", $args);
-    }
-
     /**
      * What was asked on the walk through the vehicle.
      *

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pack;
 
-use App\Words\Lexicon;
-use App\Words\Show;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Stage\Handover\SimpleSketch;
-use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
 use Pebblefell\System\Part;
@@ -18,31 +15,10 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo;
 
 /** What stands in a pack, in its customer's language: for who drives it, for who repairs it, for the workshop. */
-final readonly class PackPage
+final readonly class PackPage extends PackPart
 {
     /** Large loads of which one is told how long it runs. Chosen. */
     private const RUNS = 6;
-
-    private Study $study;
-
-    private Show $show;
-
-    private Lexicon $say;
-
-    public function __construct(public Pack $pack)
-    {
-        $this->study = $pack->assessment->study;
-        $this->show = $pack->show;
-        $this->say = $pack->say();
-    }
-
-    /**
-     * @param array<string, mixed> $args
-     */
-    public function word(string $key, array $args = []): string
-    {
-        return $this->say->word("pack.$key", $args);
-    }
 
     public function about(): string
     {

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pack;
 
-use App\Words\Lexicon;
-use App\Words\Show;
 use Pebblefell\Finding\Named;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Handover\Warranty;
 use Pebblefell\Stage\Wiring\SafePoint;
 use Pebblefell\Stage\Wiring\Shown;
-use Pebblefell\Study;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo;
@@ -21,29 +18,8 @@ use Pebblefell\System\Photo;
  * What of a pack is for whoever repairs it one day: every part, fuse, run and setting, what wakes it, and what to open before hands are
  * laid on it.
  */
-final readonly class RecordPage
+final readonly class RecordPage extends PackPart
 {
-    private Study $study;
-
-    private Show $show;
-
-    private Lexicon $say;
-
-    public function __construct(private Pack $pack)
-    {
-        $this->study = $pack->assessment->study;
-        $this->show = $pack->show;
-        $this->say = $pack->say();
-    }
-
-    /**
-     * @param array<string, mixed> $args
-     */
-    private function word(string $key, array $args = []): string
-    {
-        return $this->say->word("pack.$key", $args);
-    }
-
     /** The circuit as one line, as it is planned; null while nothing is drawn. */
     public function drawing(): ?CircuitDrawing
     {
