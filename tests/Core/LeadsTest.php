@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use LogicException;
+use Pebblefell\Bank\Layout;
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Circuit\ArrayLeads;
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Stage\Bank\BankDrawing;
+use Pebblefell\Stage\Bank\BankWiring;
 use Pebblefell\Stage\Bank\DrawnLinks;
 use Pebblefell\Stage\Wiring\SoundLayout;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
+use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -172,6 +176,13 @@ final class LeadsTest extends TestCase
         self::assertSame([], self::found($with([100, 100, 100]), 'bank-links-missing', 'bank-shares-unevenly', 'cable-too-thin'));
         // Whether the leads are equal is asked of all of each, its fuse's own lead among it.
         self::assertEqualsWithDelta(array_fill(0, 2, ['mm2' => 35.0, 'm' => 0.5]), DrawnLinks::leadsToBars($with([100, 100]))['positive'], 1e-9);
+        // Joined anew in another layout: what lay between goes, its fuses' leads too, and what hung on the bar is led to the new take-off.
+        $before = $with([100, 100]);
+        $anew = Study::of(Plan::with($before->system, BankWiring::changes($before, Layout::Across, null, 50.0, 0.3, 0.6)));
+        self::assertNull($anew->drawing()?->problem);
+        self::assertSame([], array_filter($anew->planned()->conductors, static fn(Conductor $c): bool => in_array($c->from->uid, ['u1', 'u2'], true)
+            || in_array($c->to->uid, ['u1', 'u2'], true)));
+        self::assertTrue($anew->circuit()->joins(Point::of('w1', 'in')));
         // A smaller fuse loses more, and its battery gives less: the inverse of each battery's own way (Ohm's law).
         $unlike = $drawing($with([100, 50]));
         $ways = array_map(

@@ -8,8 +8,8 @@ use Pebblefell\Bank\Link;
 use Pebblefell\Joint\Segment;
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
+use Pebblefell\System\Graph\BankChains;
 use Pebblefell\System\Graph\Graph;
-use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -19,31 +19,17 @@ use Pebblefell\System\PartKind;
  */
 final class DrawnLinks
 {
-    /** What a link may lead through, besides bars. */
-    private const PASSED = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Plug];
-
     /** Ω of one of them whose rating nobody has noted. Assumed: a fuse of 200 A and its holder. */
     private const PASSED_OHM = 0.0004;
 
-    /**
-     * @var list<array{string, string, list<Conductor|Part>}> from point to point, and what lies between: of the bank alone, chains drawn
-     *     together
-     */
-    private array $links;
-
-    /** @var array<string, true> points of batteries */
-    private array $posts = [];
+    private readonly BankChains $chains;
 
     /**
      * @param list<Part> $batteries
      */
     private function __construct(private readonly Graph $graph, array $batteries)
     {
-        foreach ($batteries as $battery) {
-            $this->posts["$battery->uid.plus"] = $this->posts["$battery->uid.minus"] = true;
-        }
-        $bars = array_map(static fn(Part $p): string => "$p->uid.bar", $graph->ofKind(PartKind::Busbar));
-        $this->links = (new LinkChains($this->posts, array_fill_keys($bars, true)))->of($this->drawn());
+        $this->chains = new BankChains($graph, $batteries);
     }
 
     /**
@@ -59,7 +45,7 @@ final class DrawnLinks
      */
     public function links(): array
     {
-        return array_map(fn(array $l): Link => Link::of(self::node($l[0]), self::node($l[1]), $this->ohm($l[2])), $this->links);
+        return array_map(fn(array $l): Link => Link::of(self::node($l[0]), self::node($l[1]), $this->ohm($l[2])), $this->chains->chains);
     }
 
     /**
@@ -76,7 +62,7 @@ final class DrawnLinks
                 'm' => array_sum(array_column($sizes, 'm')),
                 'assumed' => $sizes === [] || in_array(true, array_column($sizes, 'assumed'), true),
             ];
-        }, $this->links);
+        }, $this->chains->chains);
     }
 
     /**
@@ -84,7 +70,7 @@ final class DrawnLinks
      */
     public function conductors(): array
     {
-        return array_map(static fn(array $l): array => self::leads($l[2]), $this->links);
+        return array_map(static fn(array $l): array => self::leads($l[2]), $this->chains->chains);
     }
 
     /**
@@ -95,7 +81,7 @@ final class DrawnLinks
     public function takeoff(string $pole): ?string
     {
         $inside = [];
-        foreach ($this->links as $link) {
+        foreach ($this->chains->chains as $link) {
             foreach ($link[2] as $piece) {
                 $inside[$piece->uid] = true;
             }
@@ -103,7 +89,7 @@ final class DrawnLinks
         $meet = [];
         foreach ($this->graph->conductors as $conductor) {
             foreach ([[$conductor->from, $conductor->to], [$conductor->to, $conductor->from]] as [$end, $other]) {
-                if (!isset($this->posts[(string) $end]) || $end->terminal !== $pole || isset($this->posts[(string) $other])) {
+                if (!$this->chains->isPost((string) $end) || $end->terminal !== $pole || $this->chains->isPost((string) $other)) {
                     continue;
                 }
                 if (!isset($inside[$conductor->uid]) && $this->graph->parts[$other->uid]->kind !== PartKind::Busbar) {
@@ -122,55 +108,14 @@ final class DrawnLinks
     /** Where the link that begins with a conductor at a post ends, if that is no battery. */
     private function meets(string $post, string $conductor): ?string
     {
-        foreach ($this->links as [$a, $b, $pieces]) {
+        foreach ($this->chains->chains as [$a, $b, $pieces]) {
             $other = $a === $post ? $b : ($b === $post ? $a : null);
-            if ($other !== null && !isset($this->posts[$other]) && in_array($conductor, array_column($pieces, 'uid'), true)) {
+            if ($other !== null && !$this->chains->isPost($other) && in_array($conductor, array_column($pieces, 'uid'), true)) {
                 return $other;
             }
         }
 
         return null;
-    }
-
-    /**
-     * Everything that hangs together from the batteries on, as far as it is only led on.
-     *
-     * @return list<array{string, string, list<Conductor|Part>}>
-     */
-    private function drawn(): array
-    {
-        $edges = $seen = [];
-        $open = array_keys($this->posts);
-        while ($open !== []) {
-            $key = array_pop($open);
-            if (isset($seen[$key])) {
-                continue;
-            }
-            $seen[$key] = true;
-            $point = Point::read($key);
-            foreach ($this->graph->at($point) as $conductor) {
-                $other = $conductor->otherEnd($point);
-                if ($this->leadsOn($other)) {
-                    $edges[$conductor->uid] = [(string) $conductor->from, (string) $conductor->to, [$conductor]];
-                    $open[] = (string) $other;
-                }
-            }
-            $part = $this->graph->parts[$point->uid];
-            foreach (in_array($part->kind, self::PASSED, true) ? $part->kind->kind()->joins() : [] as [$a, $b]) {
-                $edges["through $part->uid"] = ["$part->uid.$a", "$part->uid.$b", [$part]];
-                array_push($open, "$part->uid.$a", "$part->uid.$b");
-            }
-        }
-        $order = array_flip(array_map(strval(...), array_keys($this->graph->conductors)));
-        uksort($edges, static fn(string|int $a, string|int $b): int => ($order[$a] ?? PHP_INT_MAX) <=> ($order[$b] ?? PHP_INT_MAX));
-
-        return array_values($edges);
-    }
-
-    private function leadsOn(Point $point): bool
-    {
-        return isset($this->posts[(string) $point])
-            || in_array($this->graph->parts[$point->uid]->kind, [PartKind::Busbar, ...self::PASSED], true);
     }
 
     /** As a node of the network is called: "p1+". */
@@ -234,9 +179,9 @@ final class DrawnLinks
         $drawn = self::of($study->planned(), $study->banks()->planned->parts);
         $leads = ['positive' => [], 'negative' => []];
         foreach ($drawn->sizes() as $k => $size) {
-            foreach ([[$drawn->links[$k][0], $drawn->links[$k][1]], [$drawn->links[$k][1], $drawn->links[$k][0]]] as [$post, $bar]) {
-                $isLead = isset($drawn->posts[$post]) && $study->planned()->parts[Point::uidOf($bar)]->kind === PartKind::Busbar;
-                if ($isLead && !$size['assumed'] && $size['m'] > 0.0) {
+            [$a, $b] = $drawn->chains->chains[$k];
+            foreach ([[$a, $b], [$b, $a]] as [$post, $bar]) {
+                if ($drawn->chains->isPost($post) && $drawn->chains->isBar($bar) && !$size['assumed'] && $size['m'] > 0.0) {
                     $leads[str_ends_with($post, '.plus') ? 'positive' : 'negative'][] = ['mm2' => $size['mm2'], 'm' => $size['m']];
                 }
             }

@@ -7,6 +7,7 @@ namespace Pebblefell\System\Change;
 use Pebblefell\Finding\Change;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Graph\BankChains;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
@@ -30,10 +31,22 @@ final readonly class BankEnds
      */
     public static function of(System $system, Graph $graph, array $batteries): self
     {
-        $posts = self::posts($graph, $batteries);
+        $chains = (new BankChains($graph, $batteries))->chains;
+        $posts = self::posts($graph, $chains);
         $mine = array_fill_keys([...array_map(static fn(Part $p): string => $p->uid, $batteries), ...array_keys($posts)], true);
+        $between = [];
+        foreach ($chains as [$a, $b, $pieces]) {
+            $isOurs = isset($mine[Point::uidOf($a)], $mine[Point::uidOf($b)]);
+            foreach ($isOurs ? $pieces : [] as $piece) {
+                $between += $piece instanceof Conductor ? [$piece->uid => true] : [];
+            }
+        }
         $inside = $outside = [];
         foreach ($graph->conductors as $conductor) {
+            if (isset($between[$conductor->uid])) {
+                $inside[] = $conductor;
+                continue;
+            }
             [$from, $to] = [isset($mine[$conductor->from->uid]), isset($mine[$conductor->to->uid])];
             if ($from && $to) {
                 $inside[] = $conductor;
@@ -73,22 +86,22 @@ final readonly class BankEnds
     }
 
     /**
-     * Bars that stand in for the bank's posts: the plan has put them there, and nothing but a lead lies between them and a battery.
+     * Bars that stand in for the bank's posts: the plan has put them there, and nothing but a lead, or a battery's own fuse in it, lies
+     * between them and a battery.
      *
-     * @param list<Part> $batteries
+     * @param list<array{string, string, list<Conductor|Part>}> $chains
      *
      * @return array<string, string> uid => plus or minus
      */
-    private static function posts(Graph $graph, array $batteries): array
+    private static function posts(Graph $graph, array $chains): array
     {
         $poles = [];
-        foreach ($batteries as $battery) {
-            foreach ($graph->on($battery) as $conductor) {
-                foreach ([[$conductor->from, $conductor->to], [$conductor->to, $conductor->from]] as [$here, $there]) {
-                    $bar = $graph->parts[$there->uid];
-                    if ($here->uid === $battery->uid && $bar->kind === PartKind::Busbar && $bar->fate === Fate::Add) {
-                        $poles[$bar->uid] ??= $here->terminal;
-                    }
+        foreach ($chains as [$a, $b]) {
+            foreach ([[$a, $b], [$b, $a]] as [$post, $there]) {
+                $bar = $graph->parts[Point::uidOf($there)];
+                $isBattery = $graph->parts[Point::uidOf($post)]->kind === PartKind::Battery;
+                if ($isBattery && $bar->kind === PartKind::Busbar && $bar->fate === Fate::Add) {
+                    $poles[$bar->uid] ??= Point::read($post)->terminal;
                 }
             }
         }

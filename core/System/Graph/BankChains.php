@@ -2,33 +2,93 @@
 
 declare(strict_types=1);
 
-namespace Pebblefell\Stage\Bank;
+namespace Pebblefell\System\Graph;
 
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
 
 /**
- * Of all that is drawn about a bank, what lies between its batteries: without what leads away from it, and what follows one upon the other
- * drawn together.
+ * What lies between the batteries of a bank, as it is drawn: links, by way of bars, and of the fuse or switch that a battery has for
+ * itself; without what leads away from the bank, and what follows one upon the other drawn together.
  */
-final readonly class LinkChains
+final class BankChains
 {
+    /** What a link may lead through, besides bars. */
+    private const PASSED = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Plug];
+
+    /** @var array<string, true> points of batteries */
+    public readonly array $posts;
+
+    /** @var array<string, true> points of bars */
+    private readonly array $bars;
+
+    /** @var list<array{string, string, list<Conductor|Part>}> from point to point, and what lies between */
+    public readonly array $chains;
+
     /**
-     * @param array<string, true> $posts points of batteries
-     * @param array<string, true> $bars  points of bars
+     * @param list<Part> $batteries
      */
-    public function __construct(private array $posts, private array $bars)
+    public function __construct(private readonly Graph $graph, array $batteries)
     {
+        $posts = [];
+        foreach ($batteries as $battery) {
+            $posts["$battery->uid.plus"] = $posts["$battery->uid.minus"] = true;
+        }
+        $this->posts = $posts;
+        $this->bars = array_fill_keys(array_map(static fn(Part $p): string => "$p->uid.bar", $graph->ofKind(PartKind::Busbar)), true);
+        $this->chains = $this->joined($this->bridged($this->pruned($this->drawn())));
+    }
+
+    public function isPost(string $point): bool
+    {
+        return isset($this->posts[$point]);
+    }
+
+    public function isBar(string $point): bool
+    {
+        return isset($this->bars[$point]);
     }
 
     /**
-     * @param list<array{string, string, list<Conductor|Part>}> $edges from point to point, and what lies between
+     * Everything that hangs together from the batteries on, as far as it is only led on.
      *
      * @return list<array{string, string, list<Conductor|Part>}>
      */
-    public function of(array $edges): array
+    private function drawn(): array
     {
-        return $this->joined($this->bridged($this->pruned($edges)));
+        $edges = $seen = [];
+        $open = array_keys($this->posts);
+        while ($open !== []) {
+            $key = array_pop($open);
+            if (isset($seen[$key])) {
+                continue;
+            }
+            $seen[$key] = true;
+            $point = Point::read($key);
+            foreach ($this->graph->at($point) as $conductor) {
+                $other = $conductor->otherEnd($point);
+                if ($this->leadsOn($other)) {
+                    $edges[$conductor->uid] = [(string) $conductor->from, (string) $conductor->to, [$conductor]];
+                    $open[] = (string) $other;
+                }
+            }
+            $part = $this->graph->parts[$point->uid];
+            foreach (in_array($part->kind, self::PASSED, true) ? $part->kind->kind()->joins() : [] as [$a, $b]) {
+                $edges["through $part->uid"] = ["$part->uid.$a", "$part->uid.$b", [$part]];
+                array_push($open, "$part->uid.$a", "$part->uid.$b");
+            }
+        }
+        $order = array_flip(array_map(strval(...), array_keys($this->graph->conductors)));
+        uksort($edges, static fn(string|int $a, string|int $b): int => ($order[$a] ?? PHP_INT_MAX) <=> ($order[$b] ?? PHP_INT_MAX));
+
+        return array_values($edges);
+    }
+
+    private function leadsOn(Point $point): bool
+    {
+        return isset($this->posts[(string) $point])
+            || in_array($this->graph->parts[$point->uid]->kind, [PartKind::Busbar, ...self::PASSED], true);
     }
 
     /**
