@@ -56,6 +56,22 @@ final readonly class BalancePage
             . ($clock === null ? '' : '; simulated bench, its clock says ' . $this->at($clock));
     }
 
+    /** While no session runs: whether there is anything to make alike, and whether it has been. */
+    public function lead(): string
+    {
+        $strings = $this->bench->study->banks()->planned->bank->parallel ?? 0;
+        $passed = $this->past()->first(static fn(BalanceSession $s): bool => $s->passed);
+
+        return match (true) {
+            $strings === 1 && count($this->candidates()) === 1 => 'One battery: nothing is joined to it, and nothing has to be made alike.',
+            $strings === 1 => 'One string: nothing is joined in parallel. What may lie apart are its blocks; a charge of each levels them.',
+            $passed !== null => 'They were alike on ' . $this->at($passed->ended_at, 'j M Y')
+                . '. Read them again in a year, and before one more is joined.',
+            default => 'New batteries come at an unknown charge. Joined unequal, the full one pours into the empty one, and one stays'
+                . ' higher for ever.',
+        };
+    }
+
     /** By the clock on the workshop's wall. */
     public function at(?CarbonInterface $time, string $format = 'j M H:i'): string
     {
@@ -305,7 +321,8 @@ final readonly class BalancePage
      */
     public function past(): Collection
     {
-        return $this->bench->job->balanceSessions()->whereNotNull('ended_at')->latest('id')->with('balanceBatteries.lastReading')->get();
+        return once(fn(): Collection => $this->bench->job->balanceSessions()->whereNotNull('ended_at')->latest('id')
+            ->with('balanceBatteries.lastReading')->get());
     }
 
     /** What each read last, and how far apart they were. */

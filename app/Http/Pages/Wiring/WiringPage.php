@@ -268,7 +268,11 @@ final readonly class WiringPage
         )));
 
         return implode('; ', array_filter([
-            $said . $asked === '' ? 'Each of the ' . count($runs) . ' runs carries what flows in it' : '',
+            match (true) {
+                $said . $asked !== '' => '',
+                count($runs) === 1 => 'The one run that is drawn carries what flows in it',
+                default => 'Each of the ' . count($runs) . ' runs carries what flows in it',
+            },
             $said,
             $asked,
             $fuses === 0 ? '' : ($fuses === 1 ? 'one fuse is' : "$fuses fuses are") . ' to decide',

@@ -10,7 +10,7 @@
         </x-table>
         @may('record', $job)@include('stages.balance.record', ['session' => $page->session])@endmay
     @else
-        <p class="lead">New batteries come at an unknown charge. Joined unequal, the full one pours into the empty one, and one stays higher for ever.</p>
+        <p class="lead">{{ $page->lead() }}</p>
         @if ($page->candidates() === [])
             <div class="mt-4"><x-empty title="No batteries are planned"><p>Size chooses the bank; here they are made alike before they are joined.</p>
                 </x-empty></div>
