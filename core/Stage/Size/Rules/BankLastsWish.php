@@ -42,7 +42,7 @@ final class BankLastsWish implements Rule
             'short-of-wish',
             $byself ? Severity::Note : Severity::Fix,
             [
-                'days' => Amount::of($days->value, '', 1), 'wish' => Amount::of($wish, ''), 'count' => $count,
+                ...self::days($days->value, $wish), 'count' => $count,
                 ...($stand ? [] : ['most' => $bay->most]),
             ],
             [$days, Figure::given('days-wished', $wish, 'days')],
@@ -65,8 +65,7 @@ final class BankLastsWish implements Rule
             'short-of-wish',
             Severity::Fix,
             [
-                'days' => Amount::of($days, '', 1),
-                'wish' => Amount::of($travel->wishDays, ''),
+                ...self::days($days, $travel->wishDays),
                 'month' => Word::of('months.' . ($study->simulations->sun()->ruling->month ?? 1)),
             ],
             [
@@ -82,5 +81,15 @@ final class BankLastsWish implements Rule
             ],
             variant: 'lived',
         )];
+    }
+
+    /**
+     * As the page above it writes them: three figures.
+     *
+     * @return array<string, Amount>
+     */
+    private static function days(float $days, float $wish): array
+    {
+        return Amount::compared(['days' => $days, 'wish' => $wish], '', $days < 10.0 ? 2 : 1);
     }
 }
