@@ -31,12 +31,25 @@ final class BalanceReading extends Row
 
     public function toReading(): Reading
     {
+        return self::ofColumns($this->getAttributes());
+    }
+
+    /**
+     * The same of a row's columns as they are kept: a log has hundreds.
+     *
+     * @param array<string, mixed> $columns
+     */
+    public static function ofColumns(array $columns): Reading
+    {
+        $cells = is_string($columns['cells'] ?? null) ? json_decode($columns['cells'], true) : null;
+        $number = static fn(mixed $of): ?float => $of === null ? null : (float) $of;
+
         return new Reading(
-            (float) $this->read_at->getTimestamp(),
-            $this->volts,
-            $this->amps,
-            $this->celsius,
-            $this->cells === null ? null : array_map(floatval(...), $this->cells),
+            (float) strtotime("$columns[read_at] UTC"),
+            (float) $columns['volts'],
+            $number($columns['amps'] ?? null),
+            $number($columns['celsius'] ?? null),
+            is_array($cells) ? array_map(floatval(...), array_values($cells)) : null,
         );
     }
 }

@@ -223,7 +223,7 @@ final readonly class BalanceDesk
     }
 
     /**
-     * All of the session's in one question, thinned by the database: an instrument may have read for days.
+     * All of the session's, thinned by the database where there are many: an instrument may have read for days.
      *
      * @param Collection<int, BalanceBattery> $rows
      *
@@ -231,16 +231,20 @@ final readonly class BalanceDesk
      */
     private static function readings(Collection $rows): array
     {
-        $placed = BalanceReading::query()->whereIn('balance_battery_id', $rows->modelKeys())->selectRaw(
-            '*, ROW_NUMBER() OVER (PARTITION BY balance_battery_id ORDER BY read_at, id) AS place'
-            . ', COUNT(*) OVER (PARTITION BY balance_battery_id) AS of_all',
-        );
-        $kept = BalanceReading::query()->fromSub($placed, 'log')
-            ->whereRaw('(place - 1) % CEIL(of_all / ?) = 0 OR place = of_all', [self::MOST])
-            ->orderBy('balance_battery_id')->orderBy('place');
+        $all = BalanceReading::query()->whereIn('balance_battery_id', $rows->modelKeys());
+        $most = $all->clone()->toBase()->selectRaw('COUNT(*) AS count')->groupBy('balance_battery_id')->orderByDesc('count')->value('count');
+        if ($most <= self::MOST) {
+            $kept = $all->orderBy('balance_battery_id')->orderBy('read_at')->orderBy('id');
+        } else {
+            $kept = BalanceReading::query()->fromSub($all->selectRaw(
+                '*, ROW_NUMBER() OVER (PARTITION BY balance_battery_id ORDER BY read_at, id) AS place'
+                . ', COUNT(*) OVER (PARTITION BY balance_battery_id) AS of_all',
+            ), 'log')->whereRaw('(place - 1) % CEIL(of_all / ?) = 0 OR place = of_all', [self::MOST])
+                ->orderBy('balance_battery_id')->orderBy('place');
+        }
         $readings = [];
-        foreach ($kept->get() as $row) {
-            $readings[$row->balance_battery_id][] = $row->toReading();
+        foreach ($kept->toBase()->get() as $row) {
+            $readings[(int) $row->balance_battery_id][] = BalanceReading::ofColumns((array) $row);
         }
 
         return $readings;
