@@ -220,7 +220,7 @@ final class SettingsPage
                 'part' => $part,
                 'row' => $this->bench->row($part->uid),
                 'answer' => $this->answer($part, $rows),
-                'opened' => $this->isOpen($part, $rows, $devices),
+                'opened' => $this->isOpen($part),
                 'rows' => $rows,
             ];
         }
@@ -289,21 +289,10 @@ final class SettingsPage
         ])) . ($part->firmware === '' ? '' : " · firmware $part->firmware");
     }
 
-    /**
-     * The first on which something is to be typed, and the one whose faults are shown.
-     *
-     * @param list<SettingRow>           $rows
-     * @param list<array{opened: bool}> $before
-     */
-    private function isOpen(Part $part, array $rows, array $before): bool
+    /** Its faults are shown, or it is asked for: else its heading says what is to do, and it opens on demand. */
+    private function isOpen(Part $part): bool
     {
-        $toType = array_filter($rows, static fn(SettingRow $r): bool => $r->isOpen()) !== [];
-
-        return old('_form') === "set-$part->uid" || $this->isAboutBox($part) || ($toType && !in_array(
-            true,
-            array_column($before, 'opened'),
-            true,
-        ));
+        return old('_form') === "set-$part->uid" || $this->isAboutBox($part);
     }
 
     /** What was refused stands in its firmware, codes or pictures. */

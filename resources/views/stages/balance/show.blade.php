@@ -25,7 +25,7 @@
     @endif
     @if (($past = $page->past())->isNotEmpty())
         <x-fold id="before" title="Before" :answer="$past->count() . ' session' . ($past->count() === 1 ? '' : 's') . ', the last ' .
-            $page->at($past->first()->ended_at, 'j M Y')" open>
+            $page->at($past->first()->ended_at, 'j M Y')">@unfolded('before')
             <x-table caption="Earlier sessions" :head="['Ended', 'How', 'Result', 'Last volts', 'Next check']">
                 @foreach ($past as $old)
                     <tr><td>{{ $page->at($old->ended_at, 'j M Y') }}</td><td data-label="How">{{ $old->protocol->value }}</td>
@@ -33,7 +33,7 @@
                         <td class="num small" data-label="Last volts"><span>{{ $page->lastVolts($old) }}</span></td>
                             <td data-label="Next check">{{ $old->passed ? $page->at($old->ended_at->copy()->addYear(), 'j M Y') : '–' }}</td></tr>
                 @endforeach
-            </x-table>
+            </x-table>@endunfolded
         </x-fold>
     @endif
     <x-caution>{{ $say->said($region->bankCaution()) }} Charge where you can watch it; a battery that swells, hisses or grows hot is left alone: everyone out,
