@@ -232,7 +232,8 @@ final readonly class BalanceDesk
     private static function readings(Collection $rows): array
     {
         $all = BalanceReading::query()->whereIn('balance_battery_id', $rows->modelKeys());
-        $most = $all->clone()->toBase()->selectRaw('COUNT(*) AS count')->groupBy('balance_battery_id')->orderByDesc('count')->value('count');
+        $most = $all->clone()->toBase()->selectRaw('COUNT(*) AS count')->groupBy('balance_battery_id')->orderByDesc('count')
+            ->value('count');
         if ($most <= self::MOST) {
             $kept = $all->orderBy('balance_battery_id')->orderBy('read_at')->orderBy('id');
         } else {

@@ -18,12 +18,9 @@ final readonly class SourcesAnswers
     {
     }
 
-    /**
-     * @param list<array<string, mixed>> $sources
-     */
-    public function sources(array $sources): string
+    public function sources(int $count): string
     {
-        return $sources === [] ? 'nothing yet' : count($sources) . ' in the plan';
+        return $count === 0 ? 'nothing yet' : "$count in the plan";
     }
 
     public function together(SourcesDay $day): string

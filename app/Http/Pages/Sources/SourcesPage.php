@@ -8,7 +8,6 @@ use App\Http\Workbench;
 use App\Models\LibraryPart;
 use App\Models\Part as Row;
 use App\Words\Months;
-use Illuminate\Support\Collection;
 use Pebblefell\Charging\ArrayFit;
 use Pebblefell\Charging\ShoreFit;
 use Pebblefell\Finding\Figure;
@@ -221,19 +220,33 @@ final readonly class SourcesPage
     }
 
     /**
+     * @return list<Part> that charge, or belong to what does
+     */
+    public function planned(): array
+    {
+        return array_values(array_filter(
+            $this->bench->study->system->parts,
+            static fn(Part $p): bool => $p->fate->isPlanned() && ($p->kind->isCharger() || in_array($p->kind, self::ALSO, true)),
+        ));
+    }
+
+    /**
      * @return list<array{part: Part, row: ?Row, gives: string}>
      */
     public function sources(): array
     {
-        $rows = [];
         $volts = $this->bench->study->banks()->planned->bank?->nominalV() ?? $this->bench->study->system->vehicle->systemV;
-        foreach ($this->bench->study->system->parts as $part) {
-            if ($part->fate->isPlanned() && ($part->kind->isCharger() || in_array($part->kind, self::ALSO, true))) {
-                $rows[] = ['part' => $part, 'row' => $this->row($part), 'gives' => $this->gives($part, $volts)];
-            }
-        }
 
-        return $rows;
+        return array_map(
+            fn(Part $p): array => ['part' => $p, 'row' => $this->row($p), 'gives' => $this->gives($p, $volts)],
+            $this->planned(),
+        );
+    }
+
+    /** There is a place, and a bank: a day of all of them can be laid out. */
+    public function hasDay(): bool
+    {
+        return $this->bench->study->system->place !== null && $this->bench->study->banks()->planned->bank !== null;
     }
 
     private function gives(Part $part, float $volts): string
@@ -263,12 +276,18 @@ final readonly class SourcesPage
     }
 
     /**
-     * @return Collection<string, \Illuminate\Database\Eloquent\Collection<int, LibraryPart>> by kind
+     * @return array<string, array<int, string>> names by id, by kind
      */
-    public function library(): Collection
+    public function library(): array
     {
-        return LibraryPart::query()->whereIn('kind', self::KINDS)->orderBy('kind')->orderBy('make')->orderBy('model')->get()
-            ->groupBy(fn(LibraryPart $p): string => $this->bench->say->name($p->kind));
+        $parts = LibraryPart::query()->whereIn('kind', self::KINDS)->orderBy('kind')->orderBy('make')->orderBy('model')
+            ->toBase()->get(['id', 'kind', 'make', 'model']);
+        $names = [];
+        foreach ($parts as $part) {
+            $names[$this->bench->say->name(PartKind::from($part->kind))][(int) $part->id] = trim("$part->make $part->model");
+        }
+
+        return $names;
     }
 
     private function row(Part $part): ?Row

@@ -86,7 +86,7 @@
                 class="num w-24 text-right shrink-0">{{ $show->text($hint->savedWh, 'Wh') }}</span><span>{{ $say->said($hint->words) }}</span></li>
                 @endforeach</ol></div>
     @endif
-    @if (count($page->compared()) > 1)
+    @if (count($system->scenarios) > 1)
         <div class="section">
             <div class="section-head"><h2>Scenarios side by side</h2></div>
             <table class="stack"><caption class="sr-only">Scenarios side by side</caption>

@@ -7,8 +7,8 @@
                 <select id="source-library" name="library_part_id" required data-add-field><option value="">choose</option>
                     @foreach ($page->library() as $kind => $parts)
                         <optgroup label="{{ $kind }}">
-                            @foreach ($parts as $part)<option value="{{ $part->id }}" @selected(old('_form') === 'source' && (int) old('library_part_id') ===
-                                $part->id)>{{ $part->name() }}</option>@endforeach
+                            @foreach ($parts as $id => $name)<option value="{{ $id }}" @selected(old('_form') === 'source' && (int) old('library_part_id')
+                                === $id)>{{ $name }}</option>@endforeach
                         </optgroup>
                     @endforeach
                 </select>

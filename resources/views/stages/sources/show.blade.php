@@ -10,10 +10,10 @@
                 :figure="$sun->covered()" left /></div>
         @endif
     @endif
-    <x-fold id="sources" title="What charges it" :answer="$answers->sources($page->sources())" :open="! $sun">@unfolded('sources', ! $sun)
+    <x-fold id="sources" title="What charges it" :answer="$answers->sources(count($page->planned()))" :open="! $sun">@unfolded('sources', ! $sun)
         @include('stages.sources.list')
     @endunfolded</x-fold>
-    @if ($study->trip())
+    @if ($page->hasDay())
         <x-fold id="together" title="All of them in one day" answer="sun, engine and posts, against what the bank takes"
             :open="$page->isAskedForDay()">@unfolded('together', $page->isAskedForDay())
             @include('stages.sources.day', ['day' => $day = $page->day(), 'sketch' => $day ? $page->daySketch($day) : null])
