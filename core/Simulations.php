@@ -6,6 +6,8 @@ namespace Pebblefell;
 
 use Closure;
 use Pebblefell\Outlook\YearOutlook;
+use Pebblefell\Stage\DayPlan\RunSheet;
+use Pebblefell\Stage\DayPlan\Step;
 use Pebblefell\Stage\Size\ChemistryChoice;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\RoofPlan;
@@ -139,6 +141,18 @@ final class Simulations
 
             return $gains;
         });
+    }
+
+    /**
+     * The steps of the day's work, each found by playing the circuit on to the one before.
+     *
+     * @param string $firstTerminal negative or positive
+     *
+     * @return list<Step>
+     */
+    public function steps(string $firstTerminal): array
+    {
+        return $this->once("steps-$firstTerminal", fn(): array => RunSheet::of($this->study, $firstTerminal)->steps);
     }
 
     /**

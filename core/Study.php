@@ -99,7 +99,7 @@ final class Study
     {
         $first = (string) ($this->system->vehicle->details['first_terminal'] ?? $usual);
 
-        return $this->once("run-sheet $first", fn(): RunSheet => RunSheet::of($this, $first));
+        return $this->once("run-sheet $first", fn(): RunSheet => RunSheet::withSteps($this, $this->simulations->steps($first)));
     }
 
     /** What is to be proven of the plan. */

@@ -29,6 +29,16 @@ final readonly class RunSheet
     }
 
     /**
+     * As it was written before, of this very system.
+     *
+     * @param list<Step> $steps
+     */
+    public static function withSteps(Study $study, array $steps): self
+    {
+        return new self(new Work($study), $steps);
+    }
+
+    /**
      * @param string $firstTerminal negative or positive: which lug of a bank comes off first
      */
     public static function of(Study $study, string $firstTerminal = 'negative'): self
