@@ -358,8 +358,8 @@ final class LeadsTest extends TestCase
 
     public function testAPostHoldsTwoLugsAndABreakerStaysOpen(): void
     {
-        $with = static fn(int $lugs, array $breaker = []): Study => Study::of(self::system(['conductors' => array_map(
-            static fn(int $n): array => self::lead("y$n", 'b1.minus', "x$n.bar", 35.0),
+        $with = static fn(int $lugs, array $breaker = [], ?float $third = 35.0): Study => Study::of(self::system(['conductors' => array_map(
+            static fn(int $n): array => self::lead("y$n", 'b1.minus', "x$n.bar", $n < 3 ? 35.0 : $third),
             range(1, $lugs),
         )], [
             ...array_map(static fn(int $n): array => self::part("x$n", 'busbar', ['rating_a' => 200]), range(1, $lugs)),
@@ -367,6 +367,9 @@ final class LeadsTest extends TestCase
         ]));
         self::assertSame([], self::found($with(2), 'lugs-stacked', 'breaker-resets-itself'));
         self::assertSame([], self::found($with(2, ['resets_itself' => false]), 'lugs-stacked', 'breaker-resets-itself'));
+        self::assertSame([], self::found($with(3, [], 1.5), 'lugs-stacked'), 'a sense lead is no lug');
+        self::assertSame([], self::found($with(3, [], null), 'lugs-stacked'), 'what is not noted is not cried');
+        self::assertSame(['lugs-stacked b1'], array_keys(self::found($with(3, [], 6.0), 'lugs-stacked')));
         self::assertSame(
             ['lugs-stacked b1', 'breaker-resets-itself k9'],
             array_keys(self::found($with(3, ['resets_itself' => true]), 'lugs-stacked', 'breaker-resets-itself')),

@@ -10,11 +10,16 @@ use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
+use Pebblefell\Stage\Wiring\PartsList;
 use Pebblefell\Study;
+use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\PartKind;
 
-/** No more than two lugs on one post of a battery. */
+/**
+ * No more than two lugs on one post of a battery. A thin lead, to a sensor or a display, ends in a small eye
+ * and is not counted, nor one whose size is not noted.
+ */
 final class PostsHoldTwo implements Rule
 {
     /** Lugs on one post: from the next one on the pressure is shared by too many faces. Common practice. */
@@ -25,7 +30,10 @@ final class PostsHoldTwo implements Rule
         $findings = [];
         $graph = $study->planned();
         foreach ($graph->ofKind(PartKind::Battery) as $battery) {
-            $lugs = max(array_map(static fn(string $pole): int => count($graph->at(Point::of($battery->uid, $pole))), ['plus', 'minus']));
+            $lugs = max(array_map(static fn(string $pole): int => count(array_filter(
+                $graph->at(Point::of($battery->uid, $pole)),
+                static fn(Conductor $c): bool => $c->sizeMm2 !== null && $c->sizeMm2 >= PartsList::LUG_FROM_MM2,
+            )), ['plus', 'minus']));
             if ($battery->role === 'house' && $lugs > self::MOST) {
                 $findings[] = new Finding(
                     'lugs-stacked',
