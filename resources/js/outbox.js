@@ -1,6 +1,6 @@
 // The outbox: what is typed without a network, or faster than the network, is kept on this device first and leaves it when the server has it:
-// each exactly once (the id is made here and is unique in the database), in order. What the server asks about or refuses is shown and kept
-// until it is settled. A form takes part by data-outbox (what it is about); its answer is JSON.
+// each exactly once (the id is made here and is unique in the database), in order, from whatever page is open. What the server asks about or refuses is
+// shown where it was typed and kept until it is settled. A form takes part by data-outbox (what it is about); its answer is JSON.
 import { openDB } from 'idb';
 import { give } from './live.js';
 import { refreshPage } from './live-stream.js';
@@ -42,7 +42,8 @@ const journal = {
     drop: (id) => journal.write(journal.read().filter((item) => item.id !== id)),
 };
 
-const who = () => document.querySelector(FORMS)?.dataset.who ?? '';
+/** Whose it is: who writes here, else who is signed in; a page that asks nothing sends what was typed on another. */
+const who = () => document.querySelector(FORMS)?.dataset.who ?? document.body.dataset.who ?? null;
 const stored = async () => (await (await store).getAll('items')).filter((item) => item.who === who());
 /** What is kept here, with what was typed while the store was being filled. The journal is read first: what leaves it is in the store by then. */
 const kept = async () => {
@@ -119,7 +120,7 @@ async function deliver(db, item) {
 }
 
 async function flush() {
-    if (sending || !document.querySelector(FORMS)) {
+    if (sending || who() === null) {
         return;
     }
     sending = true;
@@ -278,6 +279,8 @@ export function outbox() {
     });
     if (document.querySelector(`${FORMS}, [data-keep-page]`)) {
         keepPage().catch(() => {});
+    }
+    if (who() !== null && window.indexedDB) {
         document.addEventListener('page:morphed', () => show().catch(() => {}));
         window.addEventListener('online', flush);
         window.setInterval(async () => {

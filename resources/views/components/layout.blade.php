@@ -9,7 +9,7 @@
     <link rel="icon" href="/pebbles.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body>
+<body @auth data-who="{{ auth()->id() }}" @endauth>
     <a class="skip" href="#main">To the content</a>
     <header>
         <div class="top">
