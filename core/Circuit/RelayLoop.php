@@ -38,16 +38,23 @@ final readonly class RelayLoop
     /** An LFP bank at rest, well discharged, V a cell. Common practice. */
     private const EMPTY_CELL_V = 3.2;
 
-    /** The alternator that feeds the chargers, and what it is rated. */
+    /** What the alternator that feeds the chargers is rated. */
     public static function rated(Graph $graph): Figure
+    {
+        return self::feeding($graph)?->data->figureOrUsual('rated_a')
+            ?? Figure::given('rated-current', self::USUAL_A, 'A', Origin::Assumed, 'standard-alternator');
+    }
+
+    /** The alternator that feeds chargers and relays: none that is there for the house alone. */
+    private static function feeding(Graph $graph): ?Part
     {
         foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') !== true) {
-                return $alternator->data->figureOrUsual('rated_a');
+                return $alternator;
             }
         }
 
-        return Figure::given('rated-current', self::USUAL_A, 'A', Origin::Assumed, 'standard-alternator');
+        return null;
     }
 
     /**
@@ -68,7 +75,7 @@ final readonly class RelayLoop
         float $systemV,
         array $posts,
     ): Figure {
-        $alternator = $graph->ofKind(PartKind::Alternator)[0] ?? null;
+        $alternator = self::feeding($graph);
         $rated = self::rated($graph);
         $set = $alternator === null
             ? Figure::given('regulated-to', Usual::REGULATED_V * $systemV / 12.0, 'V', Origin::Assumed)

@@ -332,6 +332,14 @@ final class LeadsTest extends TestCase
             self::lead('y1', 's1.plus', 'i1.starter', 16.0, ['length_m' => 8.0]), self::lead('y2', 'i1.house', 'b1.plus', 16.0, ['length_m' => 0.5]),
         ];
         self::assertSame(20.0, $bring('caravan', 12, $thick));
+        // A second alternator, for the house alone, does not feed the relay.
+        $ours = self::part('g2', 'alternator', ['rated_a' => 120, 'regulated_v' => 14.4]);
+        $current = static fn(array ...$alternators): ?float => Study::of(self::system([], [
+            self::part('i1', 'isolator', ['method' => 'relay']), ...$alternators,
+        ]))->relayCurrent()?->value;
+        self::assertNotNull($current($ours));
+        $house = self::part('g1', 'alternator', ['rated_a' => 150, 'regulated_v' => 13.5, 'for_house' => true]);
+        self::assertSame($current($ours), $current($house, $ours));
     }
 
     public function testAChargerThatCannotBeDialledDownIsNotToldTo(): void
