@@ -46,7 +46,7 @@ final readonly class RelayLoop
     }
 
     /** The alternator that feeds chargers and relays: none that is there for the house alone. */
-    private static function feeding(Graph $graph): ?Part
+    public static function feeding(Graph $graph): ?Part
     {
         foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') !== true) {

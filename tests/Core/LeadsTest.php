@@ -340,6 +340,14 @@ final class LeadsTest extends TestCase
         self::assertNotNull($current($ours));
         $house = self::part('g1', 'alternator', ['rated_a' => 150, 'regulated_v' => 13.5, 'for_house' => true]);
         self::assertSame($current($ours), $current($house, $ours));
+        // Nor a DC-DC charger, at idle.
+        $idle = static function (array ...$alternators): ?float {
+            $study = Study::of(self::system([], [self::part('d1', 'dcdc', ['output_a' => 40, 'lithium' => 'custom']), ...$alternators]));
+
+            return $study->dcdc($study->planned()->parts['d1'])?->idleA;
+        };
+        self::assertNotNull($idle($ours));
+        self::assertSame($idle($ours), $idle(self::part('g1', 'alternator', ['rated_a' => 150, 'idle_pct' => 80, 'for_house' => true]), $ours));
     }
 
     public function testAChargerThatCannotBeDialledDownIsNotToldTo(): void

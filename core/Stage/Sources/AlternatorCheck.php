@@ -40,8 +40,7 @@ final readonly class AlternatorCheck
         }
         $times = $system->vehicle->systemV / 12.0;
         $outV = DcdcFit::USUAL_OUTPUT_V * $charger->data->orUsual('output_v', $system->vehicle->systemV) / 12.0;
-        $alternator = $graph->ofKind(PartKind::Alternator)[0] ?? null;
-        $idle = $alternator === null ? DcdcFit::USUAL_IDLE_PCT : $alternator->data->orUsual('idle_pct');
+        $idle = RelayLoop::feeding($graph)?->data->orUsual('idle_pct') ?? DcdcFit::USUAL_IDLE_PCT;
         $takes24 = $times > 1.5 && $charger->data->orUsual('input_max_v') > 20.0 && $charger->data->orUsual('input_min_v') > 16.0;
         try {
             return DcdcFit::of(

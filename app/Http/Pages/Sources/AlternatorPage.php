@@ -39,7 +39,7 @@ final readonly class AlternatorPage
     {
         $rows = [];
         foreach ($this->graph->ofKind(PartKind::Dcdc) as $part) {
-            $fit = AlternatorCheck::dcdc($this->bench->study->system, $this->graph, $part);
+            $fit = $this->bench->study->dcdc($part);
             if ($fit !== null) {
                 $idle = $fit->bearsIdle() ? ($fit->idlesWithCare() ? 'for minutes' : 'may charge') : 'off';
                 $rows[] = [
