@@ -13,8 +13,8 @@ use App\Record\Studies;
 use Carbon\CarbonInterface;
 use Closure;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Pebblefell\Exception\InvalidValue;
+use Symfony\Component\Uid\Uuid;
 
 /** Notes something at a step of a sheet, once however often it is sent, one person after the other. */
 final class NoteTick
@@ -52,7 +52,7 @@ final class NoteTick
                 ...array_diff_key($said, ['at' => 0]),
                 'sheet' => $sheet,
                 'noted_at' => $said['at'],
-                'client_id' => $said['client_id'] ?? (string) Str::uuid(),
+                'client_id' => $said['client_id'] ?? (string) Uuid::v4(),
             ]);
             $tick->forceFill(['job_id' => $job->id])->save();
             $after();

@@ -12,7 +12,7 @@ use Carbon\CarbonImmutable;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\System;
-use Ramsey\Uuid\Uuid;
+use Symfony\Component\Uid\Uuid;
 use Throwable;
 
 /**
@@ -41,7 +41,8 @@ final class ReadingsCsv
             $at = self::time($row['time']);
             $reading = self::reading($row, $at);
             $read = json_encode([$reading->volts, $reading->amps, $reading->celsius, $reading->cells]);
-            $id = Uuid::uuid5(self::IDS, implode('|', [$session->id, $battery->id, $at->getTimestamp(), $read]))->toString();
+            $name = implode('|', [$session->id, $battery->id, $at->getTimestamp(), $read]);
+            $id = Uuid::v5(Uuid::fromString(self::IDS), $name)->toRfc4122();
 
             return $intake->take($battery, $system, $at, $reading, 'file', $by, $id, $sure);
         });

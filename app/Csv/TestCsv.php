@@ -18,7 +18,7 @@ use JsonException;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Tick;
-use Ramsey\Uuid\Uuid;
+use Symfony\Component\Uid\Uuid;
 use Throwable;
 
 /**
@@ -114,10 +114,10 @@ final class TestCsv
         return [
             ...$said, 'at' => $at ?? CarbonImmutable::now()->utc(), 'by' => $by,
             // Without a moment of its own it is this day's reading.
-            'client_id' => Uuid::uuid5(
-                self::IDS,
+            'client_id' => Uuid::v5(
+                Uuid::fromString(self::IDS),
                 implode('|', [$job->id, ($at ?? CarbonImmutable::now()->utc()->startOfDay())->getTimestamp(), json_encode($said)]),
-            )->toString(),
+            )->toRfc4122(),
         ];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use RuntimeException;
+use Symfony\Component\Uid\Uuid;
 use Throwable;
 
 /**
@@ -28,7 +28,7 @@ final class Receipt
     /** To be asked for in the transaction that it stands for. */
     public static function write(): self
     {
-        $id = (string) Str::uuid7();
+        $id = (string) Uuid::v7();
         DB::table('receipts')->insert(['id' => $id, 'written_at' => now()]);
         if (random_int(1, self::SWEEP) === 1) {
             DB::table('receipts')->where('written_at', '<', now()->subHours(self::KEPT_H))->limit(2 * self::SWEEP)->delete();

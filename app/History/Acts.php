@@ -28,9 +28,7 @@ final class Acts
         /** @var Paginator<int, covariant object> $page */
         $page = self::named($job)->simplePaginate(self::PAGE);
         $names = array_column($page->items(), 'act');
-        $lines = Activity::query()->where('job_id', $job->id)->whereIn(DB::raw(self::NAME), $names)
-            ->with(['causer', 'subject'])->orderBy('id')->get()
-            ->groupBy(static fn(Activity $a): string => $a->act());
+        $lines = self::read($job, $names)->groupBy(static fn(Activity $a): string => $a->act());
 
         /** @var Paginator<int, Act> */
         return $page->setCollection(collect($names)->map(static fn(string $name): Act => new Act($name, $lines->get($name) ?? collect())));
@@ -49,8 +47,20 @@ final class Acts
      */
     public static function lines(Job $job, string $act): Collection
     {
-        return Activity::query()->where('job_id', $job->id)->where(DB::raw(self::NAME), $act)
-            ->with(['causer', 'subject'])->orderBy('id')->get();
+        return self::read($job, [$act]);
+    }
+
+    /**
+     * @param list<string> $acts
+     *
+     * @return Collection<int, Activity> in order
+     */
+    private static function read(Job $job, array $acts): Collection
+    {
+        $lines = Activity::query()->where('job_id', $job->id)->whereIn(DB::raw(self::NAME), $acts)->with('causer')->orderBy('id')->get();
+        $lines->filter(Telling::asksTheRow(...))->load('subject');
+
+        return $lines;
     }
 
     private static function named(Job $job): Builder

@@ -59,6 +59,9 @@ final class Telling
 
     private const COUNTED = '#';
 
+    /** Told by their kind alone, or counted. */
+    private const NAMELESS = [DayPlan::class, BalanceSession::class, Signal::class, Conductor::class, Job::class];
+
     private const QUIET = ['lock_version', 'entered_by', 'entered_at', 'position', 'since', 'origins'];
 
     /**
@@ -84,6 +87,12 @@ final class Telling
         }
 
         return implode(__('history.and'), $said) . ($rest > 0 ? trans_choice('history.more', $rest, ['count' => $rest]) : '');
+    }
+
+    /** Whether the line does not hold what its row is called: one that was made or deleted is written down whole. */
+    public static function asksTheRow(Activity $line): bool
+    {
+        return !in_array($line->event, ['created', 'deleted'], true) && !in_array($line->subject_type, self::NAMELESS, true);
     }
 
     /** One row of an act: what it is, in a few words. */
@@ -194,7 +203,7 @@ final class Telling
     {
         // What the row was called when it was written, as far as the line tells; else what it is called now.
         $row = [
-            ...($line->subject?->getAttributes() ?? []),
+            ...(self::asksTheRow($line) ? $line->subject?->getAttributes() ?? [] : []),
             ...$line->before(),
             ...$line->after(),
         ];

@@ -14,6 +14,12 @@ final class Folds
 
     private const ALL = 'all';
 
+    /** Where a closed one is asked for without a script: the same page, with it open. */
+    public static function link(string $fold): string
+    {
+        return '?' . http_build_query(['fold' => $fold] + request()->query()) . "#fold-$fold";
+    }
+
     /** @param bool $open whatever the browser says: a fault stands in it */
     public static function isOpen(string $fold, bool $open = false): bool
     {

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Job;
-use App\Models\Part;
+use App\Models\Photo;
 use App\Policies\JobPolicy;
 use App\Record\Digest;
 use App\Record\Milestones;
+use App\Record\PartRow;
 use App\Record\Studies;
 use App\Record\UnreadableJob;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\View;
 use Pebblefell\Assessment\Assessment;
 use Pebblefell\Assessment\Skyline;
@@ -23,7 +25,7 @@ use Pebblefell\Study;
 /** Lays a job on the bench: its model, what core says of it, and the units to read it in. */
 final class Workbench
 {
-    /** @var ?array<string, Part> the job's rows of parts by uid */
+    /** @var ?array<string, PartRow> */
     private ?array $rows = null;
 
     private function __construct(
@@ -52,11 +54,27 @@ final class Workbench
     }
 
     /** The row of a part; null: the part is in the model alone. */
-    public function row(string $uid): ?Part
+    public function row(string $uid): ?PartRow
     {
-        $this->rows ??= $this->job->parts->keyBy('uid')->all();
+        return $this->rows()[$uid] ?? null;
+    }
 
-        return $this->rows[$uid] ?? null;
+    /**
+     * @return array<string, PartRow> of the job's parts by uid
+     */
+    public function rows(): array
+    {
+        return $this->rows ??= PartRow::all($this->job);
+    }
+
+    /**
+     * Pictures of the job's parts that show this.
+     *
+     * @return Builder<Photo>
+     */
+    public function pictures(string $shows): Builder
+    {
+        return Photo::query()->whereIn('part_id', array_column($this->rows(), 'id'))->where('shows', $shows);
     }
 
     /** Who works on a stage: a role, and who holds it. */

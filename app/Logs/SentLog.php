@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\LogFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use Symfony\Component\Uid\Uuid;
 
 /** A log as it was sent: kept on the private disk as UTF-8, so that a place in the file is a place in its text, and told what it is. */
 final class SentLog
@@ -29,7 +30,7 @@ final class SentLog
             stream_filter_append($stream, 'convert.iconv.UTF-16/UTF-8', STREAM_FILTER_READ);
         }
         $disk = Storage::disk('private');
-        $path = 'logs/' . Str::uuid() . '.log';
+        $path = 'logs/' . Uuid::v4() . '.log';
         $disk->writeStream($path, $stream);
         $kept = $disk->readStream($path);
         assert($kept !== null);

@@ -8,7 +8,7 @@ use App\Models\Concerns\Audited;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Str;
+use Symfony\Component\Uid\Uuid;
 
 /**
  * What a customer signed after the walk through the vehicle: their name, the strokes as SVG path data in a box of WIDTH × HEIGHT, when, and
@@ -63,7 +63,7 @@ final class Signature extends Row
         return new self([
             ...array_intersect_key($file, array_flip(['name', 'strokes', 'sha256', 'by'])),
             'signed_at' => CarbonImmutable::parse($file['at'])->utc(),
-            'client_id' => (string) Str::uuid(),
+            'client_id' => (string) Uuid::v4(),
         ]);
     }
 }

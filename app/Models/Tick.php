@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Str;
 use Pebblefell\Stage\Tick as Noted;
+use Symfony\Component\Uid\Uuid;
 
 /**
  * What was noted at a step of a sheet. It is added to, never changed: whoever takes something back adds that.
@@ -82,7 +82,7 @@ final class Tick extends Row
         return new self([
             ...array_intersect_key($file, array_flip(['sheet', 'step', 'state', 'value', 'amps', 'note', 'by'])),
             'noted_at' => CarbonImmutable::parse($file['at'])->utc(),
-            'client_id' => (string) Str::uuid(),
+            'client_id' => (string) Uuid::v4(),
         ]);
     }
 }

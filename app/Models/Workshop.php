@@ -10,8 +10,10 @@ use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Contracts\Foundation\Application;
 use Pebblefell\Region\Region;
 use Pebblefell\Schedule\Order;
+use WeakMap;
 
 /**
  * The one workshop that this installation serves.
@@ -67,6 +69,9 @@ final class Workshop extends Row
         'work_days' => 'array',
     ];
 
+    /** @var ?WeakMap<Application, self> by the application that asked: a page asks for each moment that it tells */
+    private static ?WeakMap $current = null;
+
     private ?DateTimeZone $zone = null;
 
     /** A moment, or a second since 1970, by the clock on the workshop's wall. */
@@ -101,8 +106,10 @@ final class Workshop extends Row
 
     public static function current(): self
     {
-        return once(static fn(): self => self::query()->firstOr(
+        self::$current ??= new WeakMap();
+
+        return self::$current[app()] ??= self::query()->firstOr(
             static fn(): self => self::query()->create(['name' => 'Our workshop', 'region' => Region::Europe->value])->refresh(),
-        ));
+        );
     }
 }

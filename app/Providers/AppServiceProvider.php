@@ -39,6 +39,7 @@ use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use Pebblefell\Region\Units;
+use Symfony\Component\Uid\Uuid;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -93,7 +94,11 @@ final class AppServiceProvider extends ServiceProvider
         // Asked many times a page: as plain conditions, not by the name of one.
         Blade::directive('may', static fn(string $of): string => '<?php if (\\' . May::class . "::do($of)): ?>");
         Blade::directive('endmay', static fn(): string => '<?php endif; ?>');
+        // What a form is sent with: exactly once, however often it is sent.
+        Blade::directive('clientid', static fn(): string => '<input type="hidden" name="client_id" value="<?php echo \\'
+            . Uuid::class . '::v4(); ?>">');
         Blade::directive('stone', static fn(string $of): string => '<?php echo \App\View\Stone::svg(' . $of . '); ?>');
+        Blade::directive('foldlink', static fn(string $of): string => '<?php echo e(\\' . Folds::class . "::link($of)); ?>");
         Blade::directive('unfolded', static fn(string $of): string => '<?php if (\\' . Folds::class . "::isOpen($of)): ?>");
         Blade::directive('endunfolded', static fn(): string => '<?php endif; ?>');
         View::share(

@@ -59,6 +59,7 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 use Spatie\Activitylog\Facades\LogBatch;
+use Symfony\Component\Uid\Uuid;
 
 /**
  * A workshop in an invented harbour town at 63° north, with the travelling services of its coast as customers. Everything is invented.
@@ -112,7 +113,7 @@ final class DemoSeeder extends Seeder
             $volts = 12.9 + 0.5 * $charge / 100.0 + $watts / 900.0;
             $lines[] = sprintf('%s,%.2f,%.2f,%.1f,%.0f', gmdate('Y-m-d H:i:s', 1_785_542_400 + 300 * $n), $volts, $watts / $volts, $charge, $sun);
         }
-        $path = 'logs/' . Str::uuid() . '.log';
+        $path = 'logs/' . Uuid::v4() . '.log';
         Storage::disk('private')->put($path, $text = implode("\n", $lines) . "\n");
         $header = explode(',', $lines[0]);
         $log = $job->logFiles()->create(['name' => 'Skerries in August.csv', 'path' => $path, 'form' => 'csv', 'header' => $header, 'columns' => LogColumns::guess($header), 'bytes' => strlen($text), 'by' => 'Jona Sund']);
@@ -174,7 +175,7 @@ final class DemoSeeder extends Seeder
 
     private function tick(Job $job, string $sheet, string $step, ?float $value, ?float $amps, string $by, CarbonImmutable $at): void
     {
-        (new Tick(['client_id' => (string) Str::uuid(), 'sheet' => $sheet, 'step' => $step, 'state' => 'done', 'value' => $value, 'amps' => $amps, 'by' => $by, 'noted_at' => $at->utc()]))
+        (new Tick(['client_id' => (string) Uuid::v4(), 'sheet' => $sheet, 'step' => $step, 'state' => 'done', 'value' => $value, 'amps' => $amps, 'by' => $by, 'noted_at' => $at->utc()]))
             ->forceFill(['job_id' => $job->id])->save();
     }
 

@@ -1,9 +1,12 @@
-// A fold that was opened, or closed, stays so on this device: the cookie "folds" names the open ones, so that the server makes and sends what
+// A fold that was opened, or closed, stays so on this device, unless it is one of a list that grows: the cookie "folds" names the open ones, so that the server makes and sends what
 // they hold. What a fold that was closed holds is asked for when it is opened.
 const page = () => location.pathname.split('/').pop();
 const kept = () => new Set(decodeURIComponent(document.cookie.match(/(?:^|; )folds=([^;]*)/)?.[1] ?? '').split(' ').filter(Boolean));
 
 function keep(fold) {
+    if ('foldPassing' in fold.dataset) {
+        return;
+    }
     const open = kept();
     const name = `${page()}.${fold.dataset.fold}`;
     open.delete('all');

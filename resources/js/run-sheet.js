@@ -23,18 +23,21 @@ let stands = null;
 const written = (form) => ['value', 'what', 'is', 'note'].map((name) => form.elements[name]);
 
 function standAt(step) {
+    const title = step.querySelector('h2').textContent;
+    const snap = picture();
+    if (snap) {
+        snap.hidden = step.dataset.picture === '';
+        snap.action = step.dataset.picture;
+        snap.dataset.outbox = title;
+        // What it shows is said for all steps, or it is the step's own.
+        snap.elements.caption.value = snap.dataset.caption || title;
+    }
     const form = otherwise();
     if (!form) {
         return;
     }
     const { step: which, what, value } = form.elements;
     const key = step.id.replace(/^step-/, '');
-    const title = step.querySelector('h2').textContent;
-    const snap = picture();
-    snap.hidden = step.dataset.picture === '';
-    snap.action = step.dataset.picture;
-    snap.dataset.outbox = title;
-    snap.elements.caption.value = title;
     if (stands !== null && stands !== key) {
         // What was begun at another step waits there.
         typed.set(stands, written(form).map((field) => field.value));

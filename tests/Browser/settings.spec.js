@@ -16,7 +16,7 @@ test('a device is programmed on a phone without a network, with two pictures of 
     await page.context().setOffline(true);
     // Two pictures: the step stays where it is. The journal holds what is typed, the store what is seen.
     for (const picture of ['docs/screenshots/yard.png', 'docs/screenshots/settings.png']) {
-        await here(page).getByLabel(/^Photograph its screen/).setInputFiles(picture);
+        await page.getByLabel(/^Photograph its screen/).setInputFiles(picture);
         await expect(here(page)).toHaveAttribute('id', box);
     }
     await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '2');
@@ -43,6 +43,6 @@ test('a device is programmed on a phone without a network, with two pictures of 
     await listens(page);
     await expect(here(page).getByText('2 pictures of its screen are kept.')).toBeVisible();
     await expect(here(page).getByText('as planned')).toBeVisible();
-    await page.goto(settings);
+    await page.goto(`${settings}?fold=all`);
     await expect(page.locator('details', { hasText: device.trim() }).locator('.thumbs img')).toHaveCount(2);
 });

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Survey\AddParts;
 use App\History\Acts;
+use App\Http\Folds;
 use App\Models\Activity;
 use App\Models\Job;
 use App\Models\Role;
@@ -39,7 +40,12 @@ final class HistoryTest extends TestCase
         self::assertSame('decided to take out fuse', $sentences[0]);
         self::assertSame('noted fuse', $sentences[1]);
         self::assertSame("planned 2 × {$battery->name()}, under the desk; drew 2 conductors", $sentences[2]);
-        $this->get("/jobs/$job->id/history")->assertOk()->assertSee($planner->name)->assertSee('planned 2 ×')->assertDontSee('lock_version')->assertDontSee('{&quot;', false);
+        // What changed in each row is told where it is asked for.
+        $this->get("/jobs/$job->id/history")->assertOk()->assertSee('fate: add')->assertDontSee('lock_version')->assertDontSee('{&quot;', false);
+        $this->withUnencryptedCookie(Folds::COOKIE, '');
+        $this->get("/jobs/$job->id/history")->assertOk()->assertSee($planner->name)->assertSee('planned 2 ×')->assertDontSee('fate: keep');
+        $this->get("/jobs/$job->id/history?fold=act-{$this->lastAct($job)}")->assertOk()->assertSee('fate: keep → remove')
+            ->assertDontSee('fate: add');
     }
 
     public function testPuttingBackIsAnActThatCanBePutBackAndNeverOverwritesWhatCameLater(): void

@@ -8,10 +8,10 @@ use App\Models\BalanceBattery;
 use Carbon\CarbonInterface;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
+use Symfony\Component\Uid\Uuid;
 
 /**
  * The one way of a reading into the log: by hand, from a file, from the simulated bench or from a real instrument.
@@ -42,7 +42,7 @@ final class LogReading
         return DB::transaction(static function () use ($battery, $subject, $at, $reading, $source, $by, $clientId): bool {
             try {
                 $battery->readings()->create([
-                    'client_id' => $clientId ?? (string) Str::uuid(),
+                    'client_id' => $clientId ?? (string) Uuid::v4(),
                     'read_at' => $at,
                     'volts' => $reading->volts,
                     'amps' => $reading->amps,

@@ -13,12 +13,12 @@ use App\Record\Studies;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Str;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\DayPlan\Deviation;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\Tick as Noted;
+use Symfony\Component\Uid\Uuid;
 
 /** Notes what was done at a step of the run sheet, if the step is open; what was built otherwise changes the plan with it. */
 final class NoteStep
@@ -96,7 +96,7 @@ final class NoteStep
             throw InvalidValue::at('/note', 'required');
         }
 
-        return ['step' => $said['step'] . '.' . substr($said['client_id'] ?? (string) Str::uuid(), 0, 8), 'state' => Noted::OTHERWISE];
+        return ['step' => $said['step'] . '.' . substr($said['client_id'] ?? (string) Uuid::v4(), 0, 8), 'state' => Noted::OTHERWISE];
     }
 
     /** The reason, and after it what is otherwise: it stands in the pack, whatever the plan says by then. */

@@ -3,8 +3,9 @@
     @foreach ($acts as $act)
         <li class="act">
             <span class="act-when num">{{ $act->when() }}</span>
-            <details>
+            <details id="fold-act-{{ $act->name }}" data-fold="act-{{ $act->name }}" data-fold-passing>
                 <summary><strong>{{ $act->who() }}</strong> {{ $act->sentence() }}</summary>
+                <div class="fold-body">@unfolded('act-' . $act->name)
                 @foreach ($act->details() as $row)
                     <div class="small mt-2">{{ ucfirst($row['what']) }}</div>
                     <ul class="small muted">
@@ -16,6 +17,8 @@
                 @if ($act->untold() > 0)
                     <p class="small muted">and {{ $act->untold() }} more rows</p>
                 @endif
+                @else<p data-fold-empty><a href="@foldlink('act-' . $act->name)">Show it</a></p>
+                @endunfolded</div>
             </details>
             @may('plan', $job)
                 @if ($act->canBePutBack())

@@ -1,6 +1,6 @@
 @props(['action', 'what', 'caption', 'shows' => '', 'label', 'back', 'who', 'id'])
 <form method="post" action="{{ $action }}" enctype="multipart/form-data" data-outbox="{{ $what }}" data-outbox-says="picture" data-who="{{ $who }}"
-    {{ $attributes->class('snap') }}>@csrf
+    data-caption="{{ $caption }}" {{ $attributes->class('snap') }}>@csrf
     <input type="hidden" name="_form" value="{{ $id }}"><input type="hidden" name="caption" value="{{ $caption }}">
     <input type="hidden" name="shows" value="{{ $shows }}">
     <input type="hidden" name="back" value="{{ $back }}">

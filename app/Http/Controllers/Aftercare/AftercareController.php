@@ -19,11 +19,11 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use Pebblefell\Stage;
 use Pebblefell\Stage\Handover\Warranty;
 use Pebblefell\Stage\Tick as Noted;
 use Sabre\VObject\Component\VCalendar;
+use Symfony\Component\Uid\Uuid;
 
 /** What becomes of a system after it went home: visits, drift, the next one due. */
 final class AftercareController extends Controller
@@ -45,7 +45,7 @@ final class AftercareController extends Controller
         abort_if(Milestones::lastSeen($job) === null, 409);
         $note($job, Tick::VISIT, [
             'step' => 'visit '
-                . Str::uuid(), 'state' => Noted::DONE, 'value' => null, 'amps' => null, 'note' => $request->note(), 'at' => $request->at(),
+                . Uuid::v4(), 'state' => Noted::DONE, 'value' => null, 'amps' => null, 'note' => $request->note(), 'at' => $request->at(),
             'by' => $this->user($request)->name, 'client_id' => null,
         ], static fn() => null, static fn() => null);
 

@@ -17,6 +17,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Uid\Uuid;
 
 /** What owners write by the link of their pack, and what the workshop makes of it. */
 final class MessageController extends Controller
@@ -33,7 +34,7 @@ final class MessageController extends Controller
         );
         $file = $request->upload();
         if ($file !== null) {
-            $path = 'messages/' . Str::uuid();
+            $path = 'messages/' . Uuid::v4();
             Storage::disk('private')->put($path, (string) $file->get());
             $message->fill(
                 [

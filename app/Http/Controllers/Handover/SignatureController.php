@@ -12,7 +12,7 @@ use App\Record\JobFiles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
+use Symfony\Component\Uid\Uuid;
 
 /** What the owner signs after the walk; from the outbox it arrives once. */
 final class SignatureController extends Controller
@@ -22,7 +22,7 @@ final class SignatureController extends Controller
         DB::transaction(function () use ($request, $job): void {
             $locked = Job::held($job->id);
             // Without scripts each sending is one of its own.
-            $id = $request->clientId() ?? (string) Str::uuid();
+            $id = $request->clientId() ?? (string) Uuid::v4();
             if (Signature::query()->where('client_id', $id)->exists()) {
                 return;
             }

@@ -52,9 +52,9 @@ final readonly class SheetPage
     public function __construct(private Workbench $bench, DayDesk $desk)
     {
         $pictures = $parts = [];
-        foreach ($bench->job->parts as $row) {
-            $pictures[$row->uid] = route('photos.store', [$bench->job, $row]);
-            $parts[$row->uid] = route('parts.edit', [$bench->job, $row, 'back' => 'day-plan']);
+        foreach ($bench->rows() as $uid => $row) {
+            $pictures[$uid] = route('photos.store', [$bench->job, $row->id]);
+            $parts[$uid] = route('parts.edit', [$bench->job, $row->id, 'back' => 'day-plan']);
         }
         [$this->pictures, $this->parts] = [$pictures, $parts];
         $this->standing = $desk->standing;

@@ -6,7 +6,7 @@ namespace App\Http\Pages\Handover;
 
 use App\Http\Workbench;
 use App\Models\Handover;
-use App\Models\Part as Row;
+use App\Record\PartRow;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Severity;
@@ -39,7 +39,7 @@ final readonly class HandoverPage
     }
 
     /**
-     * @return list<array{part: Part, row: ?Row}>
+     * @return list<array{part: Part, row: ?PartRow}>
      */
     public function fitted(): array
     {
@@ -51,7 +51,7 @@ final readonly class HandoverPage
         return $rows;
     }
 
-    public function row(Part $part): ?Row
+    public function row(Part $part): ?PartRow
     {
         return $this->bench->row($part->uid);
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Pages\Settings;
 
 use App\Http\Workbench;
-use App\Models\Part as Row;
 use App\Models\Photo;
 use App\Models\Secret;
 use App\Models\Setting;
+use App\Record\PartRow;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\School;
@@ -16,13 +16,14 @@ use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Kind\Kind;
 use Pebblefell\System\Part;
+use Pebblefell\System\Photo as CorePhoto;
 
 /**
  * What stands on Settings: a sheet for each device that is set.
  *
  * @phpstan-type Box array{row: SettingRow, called: string, version: int, planned: string, unit: string, columns: array<string,
  *     array{label: string, name: string, value: string, may: bool}>}
- * @phpstan-type Device array{part: Part, row: ?Row, answer: string, opened: bool, rows: list<SettingRow>}
+ * @phpstan-type Device array{part: Part, row: ?PartRow, answer: string, opened: bool, rows: list<SettingRow>}
  */
 final class SettingsPage
 {
@@ -201,10 +202,9 @@ final class SettingsPage
     /**
      * @return Collection<int, Photo> of the settings screen of a part
      */
-    public function pictures(?Row $row): Collection
+    public function pictures(?PartRow $row): Collection
     {
-        $this->pictures ??= Photo::query()->whereIn('part_id', $this->bench->job->parts->modelKeys())
-            ->where('shows', 'screen')->get();
+        $this->pictures ??= $this->bench->pictures(CorePhoto::SCREEN)->get();
 
         return $this->pictures->where('part_id', $row?->id);
     }

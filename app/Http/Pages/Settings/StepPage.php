@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Pages\Settings;
 
 use App\Http\Workbench;
-use App\Models\Part as Row;
-use App\Models\Photo;
 use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\System\Part;
+use Pebblefell\System\Photo;
 
 /** One box a screen, for a phone at the device: what to type, how the box may be called, and on to the next. */
 final readonly class StepPage
@@ -27,25 +26,35 @@ final readonly class StepPage
 
     public bool $mayRecord;
 
+    public string $who;
+
+    /** @var array<string, string> where a picture of a device's screen goes, by uid: each of its boxes asks for it */
+    private array $screens;
+
+    /** @var array<string, string> where what was typed into it goes */
+    private array $typed;
+
     /** @var array<string, list<string>> makers' words by parameter */
     private array $words;
 
     public function __construct(private Workbench $bench)
     {
-        $boxes = [];
+        $boxes = $screens = $typed = [];
         $this->models = ModelBoxes::ofAll(array_column($bench->study->settings()->devices, 'part'));
         foreach ($bench->study->settings()->devices as ['part' => $part, 'rows' => $rows]) {
+            $id = $bench->row($part->uid)?->id;
+            $screens[$part->uid] = $id === null ? '' : route('photos.store', [$bench->job, $id]);
+            $typed[$part->uid] = $id === null ? '' : route('settings.typed', [$bench->job, $id]);
             foreach ($this->models[$part->uid]->rows($rows) as $row) {
                 $boxes[] = ['part' => $part, 'row' => $row];
             }
         }
-        $this->boxes = $boxes;
-        $this->pictures = Photo::query()->whereIn('part_id', $bench->job->parts->modelKeys())->where('shows', 'screen')
-            ->toBase()->groupBy('part_id')->selectRaw('part_id, COUNT(*) AS count')->pluck('count', 'part_id')->map(
-                static fn(mixed $n): int => (int) $n,
-            )->all();
+        [$this->boxes, $this->screens, $this->typed] = [$boxes, $screens, $typed];
+        $this->pictures = $bench->pictures(Photo::SCREEN)->toBase()->groupBy('part_id')->selectRaw('part_id, COUNT(*) AS count')
+            ->pluck('count', 'part_id')->map(static fn(mixed $n): int => (int) $n)->all();
         $this->here = route('settings.step', $bench->job, false);
         $this->mayRecord = auth()->user()?->can('record', $bench->job) === true;
+        $this->who = (string) auth()->id();
         $words = [];
         foreach (BoxWords::all() as ['word' => $word, 'parameter' => $parameter]) {
             $words[$parameter->value][] = $word;
@@ -83,9 +92,15 @@ final readonly class StepPage
         return "{$box['part']->uid}.{$box['row']->parameter->value}";
     }
 
-    public function model(Part $part): ?Row
+    /** Where a picture of its screen goes; '' where nobody may keep one. */
+    public function screen(Part $part): string
     {
-        return $this->bench->row($part->uid);
+        return $this->mayRecord ? $this->screens[$part->uid] : '';
+    }
+
+    public function typed(Part $part): string
+    {
+        return $this->typed[$part->uid];
     }
 
     public function value(SettingRow $row): string
@@ -127,7 +142,7 @@ final readonly class StepPage
     /** Pictures of its settings screen. */
     public function pictures(Part $part): int
     {
-        return $this->pictures[$this->model($part)->id ?? 0] ?? 0;
+        return $this->pictures[$this->bench->row($part->uid)->id ?? 0] ?? 0;
     }
 
     /** Other words that makers have for it. */

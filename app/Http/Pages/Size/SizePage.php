@@ -9,7 +9,6 @@ use App\Http\Desks\Size\Proposals;
 use App\Http\Workbench;
 use App\Models\Choice;
 use App\Models\LibraryPart;
-use App\Models\Photo;
 use App\Words\Months;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Bank\BayFit;
@@ -269,10 +268,7 @@ final readonly class SizePage
     public function roofPicture(RoofPlan $plan, RoofSketch $sketch): ?array
     {
         $job = $this->bench->job;
-        $photo = $sketch->upright ? null : Photo::query()->whereIn(
-            'part_id',
-            $job->parts->modelKeys(),
-        )->where('shows', CorePhoto::ROOF)->latest('id')->first();
+        $photo = $sketch->upright ? null : $this->bench->pictures(CorePhoto::ROOF)->latest('id')->first();
         if ($photo === null || $photo->width_px < 1) {
             return null;
         }

@@ -6,7 +6,7 @@ namespace App\Http\Pages\Sources;
 
 use App\Http\Workbench;
 use App\Models\LibraryPart;
-use App\Models\Part as Row;
+use App\Record\PartRow;
 use App\Words\Months;
 use Pebblefell\Charging\ArrayFit;
 use Pebblefell\Charging\ShoreFit;
@@ -143,7 +143,7 @@ final readonly class SourcesPage
     }
 
     /**
-     * @return list<array{array: PvArray, row: ?Row, panels: string, gain: ?RegulatorGain, ways: list<array{series: int, strings: int,
+     * @return list<array{array: PvArray, row: ?PartRow, panels: string, gain: ?RegulatorGain, ways: list<array{series: int, strings: int,
      *     fit: ArrayFit, worst: ?Finding}>}>
      */
     public function arrays(): array
@@ -231,7 +231,7 @@ final readonly class SourcesPage
     }
 
     /**
-     * @return list<array{part: Part, row: ?Row, gives: string}>
+     * @return list<array{part: Part, row: ?PartRow, gives: string}>
      */
     public function sources(): array
     {
@@ -290,7 +290,7 @@ final readonly class SourcesPage
         return $names;
     }
 
-    private function row(Part $part): ?Row
+    private function row(Part $part): ?PartRow
     {
         return $this->bench->row($part->uid);
     }

@@ -6,7 +6,7 @@ namespace App\Http\Pages\Survey;
 
 use App\Http\Workbench;
 use App\Models\LibraryPart;
-use App\Models\Part as Row;
+use App\Record\PartRow;
 use App\Record\TypicalLayouts;
 use App\Words\Months;
 use Illuminate\Support\Str;
@@ -34,7 +34,7 @@ final readonly class SurveyPage
     }
 
     /**
-     * @return array<string, list<array{part: Part, row: Row, verdict: ?Verdict, proposal: ?Fate}>> by group, in reading order
+     * @return array<string, list<array{part: Part, row: PartRow, verdict: ?Verdict, proposal: ?Fate}>> by group, in reading order
      */
     public function groups(): array
     {

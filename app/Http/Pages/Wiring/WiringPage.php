@@ -8,9 +8,9 @@ use App\Http\Pages\Survey\Wiring;
 use App\Http\Requests\Wiring\WiringQuery;
 use App\Http\Workbench;
 use App\Models\Conductor;
-use App\Models\Part as PartRow;
 use App\Models\Photo;
 use App\Pack\CircuitDrawing;
+use App\Record\PartRow;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Circuit\CableRun;
@@ -165,10 +165,7 @@ final readonly class WiringPage
      */
     public function pictures(): Collection
     {
-        return Photo::query()->with('part')->whereIn(
-            'part_id',
-            $this->bench->job->parts->modelKeys(),
-        )->where('shows', $this->edited()?->uid)->get();
+        return $this->bench->pictures((string) $this->edited()?->uid)->with('part')->get();
     }
 
     public function choices(): Wiring

@@ -17,7 +17,7 @@
         <form method="post" action="{{ route('balance.read', [$job, $page->session, $b->row]) }}" class="flex flex-wrap gap-3 items-end"
             data-outbox="battery {{ $b->number }}"
             data-outbox-says="{volts} V" data-who="{{ auth()->id() }}">@csrf<input type="hidden" name="_form" value="r{{ $b->row->id }}">
-                <input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                @clientid
             <x-field class="narrow" :form="'r' . $b->row->id" :label="'Volts, ' . $b->number" name="volts" unit="V" inputmode="decimal" autocomplete="off"
                 required pattern="\s*[\-−+]?\d*[.,]?\d+\s*" title="Volts, as read: 13.42" />
             @if ($page->isCells())<x-field :form="'r' . $b->row->id" label="Each cell" name="cells" unit="V" inputmode="text" autocomplete="off" />@endif

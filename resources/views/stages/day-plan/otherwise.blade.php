@@ -4,7 +4,7 @@
     <summary class="linkish">Not as planned …</summary>
     <form method="post" action="{{ $page->store }}" data-outbox="Not as planned" data-outbox-says="otherwise: {note}" data-who="{{ $page->who }}"
         data-otherwise class="mt-2">@csrf
-        <input type="hidden" name="_form" value="otherwise"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+        <input type="hidden" name="_form" value="otherwise">@clientid
         <input type="hidden" name="state" value="otherwise"><input type="hidden" name="back" value="{{ $page->back }}">
         <div class="field"><label for="otherwise-step">At which step</label><select id="otherwise-step" name="step">
             @foreach ($page->standing->rows as $row)<option value="{{ $row['step']->key }}" @disabled($row['closed'] !== null && ! $row['tick'])

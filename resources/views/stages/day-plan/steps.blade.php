@@ -36,7 +36,7 @@
                             {value}"
                             data-who="{{ $page->who }}" class="mt-4" @if ($step->reading) data-low="{{ $step->reading->low }}"
                             data-high="{{ $step->reading->high }}" data-gate="{{ $step->reading->isGate() ? 'yes' : 'no' }}" @endif>@csrf
-                            <input type="hidden" name="_form" value="s{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                            <input type="hidden" name="_form" value="s{{ $k }}">@clientid
                             <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="state" value="done">
                             <input type="hidden" name="back" value="{{ $page->back }}#step-{{ $step->key }}">
                             @if ($step->reading)
@@ -74,7 +74,7 @@
                 <details class="mt-3"><summary class="linkish">{{ __('steps.remarks.open') }}</summary>
                     <form method="post" action="{{ $page->store }}" data-outbox="{{ __('steps.remarks.open') }}" data-outbox-says="{note}"
                         data-who="{{ $page->who }}" class="mt-2">@csrf
-                        <input type="hidden" name="_form" value="remark"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                        <input type="hidden" name="_form" value="remark">@clientid
                         <input type="hidden" name="state" value="otherwise"><input type="hidden" name="back" value="{{ $page->back }}">
                         <div class="field"><label for="remark-kind">Which</label><select id="remark-kind" name="step">
                             <option value="found">{{ __('steps.remarks.found') }}</option><option value="others">{{ __('steps.remarks.others')

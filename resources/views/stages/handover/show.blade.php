@@ -23,7 +23,7 @@
                         <td class="num" data-label="Firmware">{{ $part->firmware ?: '–' }}</td>
                             <td class="small" data-label="Place">{{ $part->place ?: '–' }}</td>
                         <td data-label="Pictures">{{ count($part->photos) ?: '–' }}</td>
-                        <td class="n"><a href="{{ route('parts.edit', [$job, $row, 'back' => 'handover']) }}">Note<span class="sr-only"> on
+                        <td class="n"><a href="{{ route('parts.edit', [$job, $row->id, 'back' => 'handover']) }}">Note<span class="sr-only"> on
                             {{ $say->part($part) }}</span></a></td></tr>
                 @endforeach
             </x-table>
@@ -40,7 +40,7 @@
                         
                         <td class="small" data-label="Registered">@if ($row['by'] !== ''){{ $row['by'] }}@else
                             <span class="tag look">nobody yet</span>@endif</td>
-                        <td class="n"><a href="{{ route('parts.edit', [$job, $page->row($row['part']), 'back' => 'handover']) }}">Note<span class="sr-only">
+                        <td class="n"><a href="{{ route('parts.edit', [$job, $page->row($row['part'])->id, 'back' => 'handover']) }}">Note<span class="sr-only">
                             the warranty of {{ $say->onePart($row['part']) }}</span></a></td></tr>
                 @endforeach
             </x-table></div>

@@ -18,7 +18,7 @@
                 @may('record', $job)
                     <form method="post" action="{{ route('handovers.walk.store', $job) }}" data-outbox="{{ $page->what($point) }}" data-outbox-says="{state}"
                         data-who="{{ auth()->id() }}" class="mt-4">@csrf
-                        <input type="hidden" name="_form" value="w{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                        <input type="hidden" name="_form" value="w{{ $k }}">@clientid
                         <input type="hidden" name="step" value="{{ $point['key'] }}"><input type="hidden" name="state" value="done">
                         <input type="hidden" name="back" value="{{ route('handovers.walk', $job, false) }}#{{ $page->key($k + 1) }}">
                         <div class="actions"><button class="btn large w-full">{{ $tick ? 'Shown again' : 'Shown, next' }}</button></div>
@@ -27,7 +27,7 @@
                     <details class="mt-2"><summary class="linkish">They asked …</summary>
                         <form method="post" action="{{ route('handovers.walk.store', $job) }}" data-outbox="{{ $page->what($point) }}"
                             data-outbox-says="asked: {note}" data-who="{{ auth()->id() }}" class="mt-2">@csrf
-                            <input type="hidden" name="_form" value="q{{ $k }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                            <input type="hidden" name="_form" value="q{{ $k }}">@clientid
                             <input type="hidden" name="step" value="{{ $point['key'] }}"><input type="hidden" name="state" value="otherwise">
                             <input type="hidden" name="back" value="{{ route('handovers.walk', $job, false) }}#{{ $page->key($k) }}">
                             <x-field :form="'q' . $k" label="Their question, and what was answered" name="note" autocomplete="off" required />
@@ -49,7 +49,7 @@
             @may('record', $job)
                 <form method="post" action="{{ route('signatures.store', $job) }}" data-outbox="Signature" data-outbox-says="{signed_by}" class="mt-4 snap"
                     data-who="{{ auth()->id() }}">@csrf
-                    <input type="hidden" name="_form" value="sign"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                    <input type="hidden" name="_form" value="sign">@clientid
                     <input type="hidden" name="back" value="{{ route('handovers.walk', $job, false) }}#step-sign">
                     <input type="hidden" name="strokes" value="" data-strokes data-keep="yes">
                     <x-field form="sign" label="Name" name="signed_by" autocomplete="off" required />

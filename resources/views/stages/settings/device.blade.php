@@ -1,15 +1,15 @@
 <x-fold :id="'set-' . $part->uid" :title="$say->part($part)" :answer="$answer" :open="$opened">@unfolded('set-' . $part->uid, $opened)
     <p class="small" id="{{ $part->uid }}">{{ $say->name($part->kind) }} · {{ $say->name($part->fate) }} · <a
-        href="{{ route('parts.edit', [$job, $row]) }}">its sheet and pictures</a>@if ($part->model !== '') · <a
-        href="{{ route('settings.model', [$job, $row]) }}">what it calls its boxes</a>@endif</p>
+        href="{{ route('parts.edit', [$job, $row->id]) }}">its sheet and pictures</a>@if ($part->model !== '') · <a
+        href="{{ route('settings.model', [$job, $row->id]) }}">what it calls its boxes</a>@endif</p>
     @if ($page->hears($part) !== '')<p class="small mt-1">It {{ $page->hears($part) }}.</p>@endif
     @if ($page->earlier($device))<p class="small mt-1">{{ $page->earlier($device) }}</p>@endif
     @if ($page->takesOver($device) !== '')
-        @may('plan', $job)<form method="post" action="{{ route('settings.earlier', [$job, $row]) }}" class="mt-1">@csrf @method('put')
+        @may('plan', $job)<form method="post" action="{{ route('settings.earlier', [$job, $row->id]) }}" class="mt-1">@csrf @method('put')
             <input type="hidden" name="seen" value="{{ $page->takesOver($device) }}">
             <button class="btn plain">Plan it so<span class="sr-only"> for {{ $say->part($part) }}</span></button></form>@endmay
     @endif
-    <form method="post" action="{{ route('settings.update', [$job, $row]) }}">
+    <form method="post" action="{{ route('settings.update', [$job, $row->id]) }}">
         @csrf @method('put')<input type="hidden" name="_form" value="set-{{ $part->uid }}">
         <x-table :caption="'Settings of ' . $say->part($part)" :head="['Box', 'Planned', 'Found', 'Plan otherwise', 'As set', 'Read back', '']">
             @foreach ($page->boxes($device) as $box)
@@ -37,10 +37,10 @@
     <x-fold :id="'box-' . $part->uid" title="Firmware, codes, pictures" :answer="$page->programming($part) ?: 'nothing noted'"
         :open="$page->isAboutBox($part)">@unfolded('box-' . $part->uid, $page->isAboutBox($part))
     @may('record', $job)
-        <form method="post" action="{{ route('settings.programming', [$job, $row]) }}" class="flex flex-wrap gap-3 items-end mt-4"
+        <form method="post" action="{{ route('settings.programming', [$job, $row->id]) }}" class="flex flex-wrap gap-3 items-end mt-4"
             aria-label="Firmware of {{ $say->part($part) }}">
             @csrf @method('put')<input type="hidden" name="_form" value="prog-{{ $part->uid }}">
-            <input type="hidden" name="lock_version" value="{{ $row->lock_version }}">
+            <input type="hidden" name="lock_version" value="{{ $row->version }}">
             <x-field :form="'prog-' . $part->uid" label="Firmware now" name="firmware" :value="$part->firmware" autocomplete="off" />
             <x-field :form="'prog-' . $part->uid" label="Set with" name="set_with" :options="$page->tools()" blank="not noted"
                 :value="$part->data->text('set_with')" />
@@ -50,7 +50,7 @@
                 :checked="$part->data->flag('firmware_newest') === true" />
             <div><button class="btn plain">Note it<span class="sr-only"> for {{ $say->part($part) }}</span></button></div>
         </form>
-        <form method="post" action="{{ route('secrets.store', [$job, $row]) }}" class="flex flex-wrap gap-3 items-end mt-2"
+        <form method="post" action="{{ route('secrets.store', [$job, $row->id]) }}" class="flex flex-wrap gap-3 items-end mt-2"
             aria-label="Codes of {{ $say->part($part) }}">
             @csrf<input type="hidden" name="_form" value="code-{{ $part->uid }}">
             <x-field :form="'code-' . $part->uid" label="Code under seal: what it opens" name="label" autocomplete="off" />
@@ -62,14 +62,14 @@
                 <form method="post" action="{{ route('secrets.show', [$job, $secret]) }}">@csrf
                     <button class="btn plain">Show the code<span class="sr-only"> “{{ $secret->label }}”</span></button></form></div>
         @endforeach
-        <div class="mt-3"><x-upload :id="'photo-' . $part->uid" name="photo" :action="route('photos.store', [$job, $row])"
+        <div class="mt-3"><x-upload :id="'photo-' . $part->uid" name="photo" :action="route('photos.store', [$job, $row->id])"
             label="Its settings screen, photographed as read back" button="Keep the picture" accept="image/jpeg,image/png,image/webp">
             <input type="hidden" name="caption" value="{{ __('boxes.screen') }}"><input type="hidden" name="shows" value="screen">
             <input type="hidden" name="back" value="{{ route('settings', $job, false) }}#fold-set-{{ $part->uid }}"></x-upload></div>
     @endmay
     @if ($page->pictures($row)->isNotEmpty())
-        <div class="thumbs mt-2">@foreach ($page->pictures($row) as $photo)<a href="{{ route('photos.show', [$job, $row, $photo]) }}"><img class="max-h-40"
-            src="{{ route('photos.show', [$job, $row, $photo]) }}" alt="{{ $photo->caption }}" loading="lazy"></a>@endforeach</div>
+        <div class="thumbs mt-2">@foreach ($page->pictures($row) as $photo)<a href="{{ route('photos.show', [$job, $row->id, $photo]) }}"><img class="max-h-40"
+            src="{{ route('photos.show', [$job, $row->id, $photo]) }}" alt="{{ $photo->caption }}" loading="lazy"></a>@endforeach</div>
     @endif
     @endunfolded</x-fold>
 @endunfolded</x-fold>

@@ -19,8 +19,8 @@
                     <td data-label="Judged"><span class="inline-flex gap-2 items-start">@if ($worst)<x-severity :of="$worst->severity" />
                         {{ $say->finding($worst)->title }}@else<span class="tag good">fits</span>@endif</span></td>
                     <td class="n">@may('plan', $job)@if ($series !== $array->series())
-                        <form method="post" action="{{ route('arrays.update', [$job, $row]) }}" data-live>@csrf @method('put')<input type="hidden"
-                            name="lock_version" value="{{ $row->lock_version }}">
+                        <form method="post" action="{{ route('arrays.update', [$job, $row->id]) }}" data-live>@csrf @method('put')<input type="hidden"
+                            name="lock_version" value="{{ $row->version }}">
                             <input type="hidden" name="series" value="{{ $series }}">
                                 <button class="btn plain">Choose<span class="sr-only">: {{ $series }} in series</span></button></form>
                     @endif @endmay</td></tr>

@@ -1,5 +1,5 @@
 <tr id="{{ $in['part']->uid }}">
-    <td><a href="{{ route('parts.edit', [$in['job'], $in['row']]) }}">{{ $in['say']->part($in['part']) }}</a>
+    <td><a href="{{ route('parts.edit', [$in['job'], $in['row']->id]) }}">{{ $in['say']->part($in['part']) }}</a>
         <div class="small muted">{{ $in['say']->name($in['part']->kind) }}{{ $in['part']->role === 'house'
             ? '' : ', ' . $in['say']->sides()[$in['part']->role] }}{{ $in['part']->serial ?
             ' · ' . $in['part']->serial : '' }}</div></td>
@@ -8,8 +8,8 @@
     <td data-label="Where" class="small">{{ $in['part']->place ?: '–' }}{{ $in['part']->plannedPlace ? ' → ' . $in['part']->plannedPlace : '' }}</td>
     <td data-label="Becomes" class="whitespace-nowrap">
         @if ($in['part']->fate->isFound() && auth()->user()->can('plan', $in['job']))
-            <form method="post" action="{{ route('fate.update', [$in['job'], $in['row']]) }}" data-live class="inline-flex gap-1 items-center">
-                @csrf @method('put')<input type="hidden" name="lock_version" value="{{ $in['row']->lock_version }}">
+            <form method="post" action="{{ route('fate.update', [$in['job'], $in['row']->id]) }}" data-live class="inline-flex gap-1 items-center">
+                @csrf @method('put')<input type="hidden" name="lock_version" value="{{ $in['row']->version }}">
                 <label class="sr-only" for="fate-{{ $in['part']->uid }}">What becomes of {{ $in['say']->part($in['part']) }}</label>
                 <select id="fate-{{ $in['part']->uid }}" name="fate" class="w-auto! min-w-36">
                     @foreach ($in['page']->fates() as $fate)<option value="{{ $fate->value }}" @selected($fate ===

@@ -20,7 +20,7 @@
 @may('record', $job)
     <form method="post" action="{{ route('test.store', $job) }}" class="mt-3" data-outbox="A reading of the discharge"
         data-outbox-says="{value} V, {amps} A" data-who="{{ auth()->id() }}">@csrf<input type="hidden" name="_form" value="discharge">
-        <input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}"><input type="hidden" name="state" value="done">
+        @clientid<input type="hidden" name="state" value="done">
         <input type="hidden" name="back" value="{{ route('test', $job, false) }}#fold-capacity">
         <div class="form-grid">
             <x-field form="discharge" label="While it runs: battery" name="step" :options="$page->dischargeSteps()" />

@@ -17,7 +17,7 @@
         <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mt-2">
             <form method="post" action="{{ route('test.store', $job) }}" class="flex flex-wrap gap-3 items-end" data-outbox="{{ $page->title($check) }}"
                 data-outbox-says="{{ $check->reading ? '{value} ' . $check->reading->unit : 'seen' }}" data-who="{{ auth()->id() }}">@csrf
-                <input type="hidden" name="_form" value="t{{ $check->key }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                <input type="hidden" name="_form" value="t{{ $check->key }}">@clientid
                 <input type="hidden" name="step" value="{{ $check->key }}"><input type="hidden" name="state" value="done">
                 @if ($check->reading)
                     <x-field class="narrow" :form="'t' . $check->key" label="Measured" name="value" :unit="$check->reading->unit"
@@ -32,7 +32,7 @@
             <details><summary class="linkish">Not so …</summary>
                 <form method="post" action="{{ route('test.store', $job) }}" class="flex flex-wrap gap-3 items-end" data-outbox="{{ $page->title($check) }}"
                     data-outbox-says="not so: {note}" data-who="{{ auth()->id() }}">@csrf
-                    <input type="hidden" name="_form" value="x{{ $check->key }}"><input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                    <input type="hidden" name="_form" value="x{{ $check->key }}">@clientid
                     <input type="hidden" name="step" value="{{ $check->key }}"><input type="hidden" name="state" value="otherwise">
                     <x-field :form="'x' . $check->key" label="What is not so" name="note" autocomplete="off" required />
                     <button class="btn plain">Note it</button></form></details>

@@ -32,7 +32,7 @@
                                 data-outbox="{{ $step['title'] . ': ' . $page->asks($ask) }}" data-outbox-says="{value} {{ $page->unit($ask) }}, {amps} A"
                                 data-who="{{ auth()->id() }}">@csrf
                                 <input type="hidden" name="_form" value="{{ $ask['step'] }}">
-                                <input type="hidden" name="client_id" value="{{ (string) Str::uuid() }}">
+                                @clientid
                                 <input type="hidden" name="step" value="{{ $ask['step'] }}"><input type="hidden" name="state" value="done">
                                 <input type="hidden" name="back" value="{{ route('test.proof', $job, false) }}">
                                 <x-field class="narrow" :form="$ask['step']" label="Read" name="value" :unit="$page->unit($ask)" inputmode="text"

@@ -45,7 +45,7 @@
         <div class="thumbs mb-3">@foreach ($page->pictures() as $photo)<figure><a href="{{ route('photos.show', [$job, $photo->part, $photo]) }}"><img
             src="{{ route('photos.show', [$job, $photo->part, $photo]) }}" alt="{{ $photo->caption ?: 'Picture of run ' . $photo->shows }}" loading="lazy"></a>
             <figcaption class="small">{{ $photo->caption }}</figcaption></figure>@endforeach</div>
-        @if ($page->begins())<x-upload id="photo-run" name="photo" :action="route('photos.store', [$job, $page->begins()])" label="Picture of this run"
+        @if ($page->begins())<x-upload id="photo-run" name="photo" :action="route('photos.store', [$job, $page->begins()->id])" label="Picture of this run"
             button="Keep it" accept="image/jpeg,image/png,image/webp"><input type="hidden" name="shows" value="{{ $page->edited()->uid }}">
             <input type="hidden" name="back" value="{{ route('wiring', [$job, 'edit' => $page->edited()->uid], false) }}"></x-upload>@endif
         <x-conductor-form :job="$job" :wiring="$page->choices()" :row="$page->edited()" :back="route('wiring', $job, false) . '#fold-runs'" />
