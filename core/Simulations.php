@@ -9,6 +9,7 @@ use Pebblefell\Outlook\YearOutlook;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\DayPlan\Step;
 use Pebblefell\Stage\Size\ChemistryChoice;
+use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\RoofPlan;
 use Pebblefell\Stage\Size\StayOutlook;
@@ -16,7 +17,6 @@ use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\RegulatorGain;
 use Pebblefell\Stage\Sources\SunSizing;
 use Pebblefell\System\Part;
-use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\Trip\EnduranceMap;
 use Pebblefell\Trip\Outcome;
 
@@ -102,11 +102,14 @@ final class Simulations
     /**
      * @param int $month 1 to 12; 0: the whole year
      */
-    public function endurance(DataSheet $battery, DataSheet $panel, int $month, bool $driving): ?Endurance
+    public function endurance(Part $battery, Part $panel, int $month, ComesIn $in): ?Endurance
     {
-        $key = 'map.' . hash('xxh128', serialize([$battery->values, $panel->values, $month, $driving]));
+        $of = [$battery->typedName(), $battery->data->values, $panel->typedName(), $panel->data->values, $month, $in];
 
-        return $this->once($key, fn(): ?Endurance => Endurance::of($this->study, $battery, $panel, $month, $driving));
+        return $this->once(
+            'map.' . hash('xxh128', serialize($of)),
+            fn(): ?Endurance => Endurance::of($this->study, $battery, $panel, $month, $in),
+        );
     }
 
     /**

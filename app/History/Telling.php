@@ -22,6 +22,7 @@ use App\Models\Scenario;
 use App\Models\Secret;
 use App\Models\Setting;
 use App\Models\Signal;
+use App\Models\Workshop;
 use App\Words\Lexicon;
 use BackedEnum;
 use Illuminate\Support\Collection;
@@ -61,6 +62,9 @@ final class Telling
 
     /** Told by their kind alone, or counted. */
     private const NAMELESS = [DayPlan::class, BalanceSession::class, Signal::class, Conductor::class, Job::class];
+
+    /** As the trail keeps a moment, in UTC; it is told by the clock on the wall. */
+    private const MOMENT = '/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{6}Z$/';
 
     private const QUIET = ['lock_version', 'entered_by', 'entered_at', 'position', 'since', 'origins'];
 
@@ -153,6 +157,7 @@ final class Telling
         return match (true) {
             $value === null, $value === '' => null,
             is_bool($value) => (string) __($value ? 'history.yes' : 'history.no'),
+            is_string($value) && preg_match(self::MOMENT, $value) === 1 => Workshop::current()->told((int) strtotime($value), 'j M Y H:i'),
             is_scalar($value) => mb_strimwidth((string) $value, 0, 120, '…'),
             default => mb_strimwidth((string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 0, 120, '…'),
         };

@@ -12,16 +12,17 @@ final class MapWords
     public function label(Endurance $map): string
     {
         return 'Endurance map: bank in Ah to the right, array in W upward, shaded by '
-            . ($map->month === 0 ? 'share of days served' : 'days until empty');
+            . ($map->isYear() ? 'share of days served' : 'days until empty');
     }
 
     public function value(Endurance $map, float $value, ?Show $show = null): string
     {
-        return ($show === null ? (string) $value : $show->text($value)) . ($map->month === 0 ? ' %' : ' d');
+        return ($show === null ? (string) $value : $show->text($value)) . ($map->isYear() ? ' %' : ' d');
     }
 
+    /** What the line is at which it lasts as long as looked for: the wish, or as many days counted otherwise. */
     public function wish(Endurance $map, Show $show): string
     {
-        return 'the wish, ' . ($map->month === 0 ? $show->text($map->wish) . ' % of days' : $show->text($map->wish) . ' days');
+        return ($map->isWish ? 'the wish, ' : '') . $show->text($map->wish) . ($map->isYear() ? ' % of days' : ' days');
     }
 }

@@ -268,11 +268,14 @@ final readonly class TripSetup
 
     private static function shore(System $system, Graph $graph): ?MainsSource
     {
-        $amps = 0.0;
+        $shut = self::shut($graph);
+        $amps = $sunShutsA = 0.0;
         $supports = false;
         $efficiency = Usual::MAINS_EFFICIENCY_PCT;
         foreach (self::reaching($system, $graph, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) as $charger) {
-            $amps += $charger->data->chargeCurrent()->value ?? 0.0;
+            $own = $charger->data->chargeCurrent()->value ?? 0.0;
+            $amps += $own;
+            $sunShutsA += self::holds($shut[$charger->uid] ?? [], PartKind::Regulator) ? $own : 0.0;
             $supports = $supports || $charger->data->flag('supports_supply') === true;
             $efficiency = $charger->data->orUsual('efficiency_pct');
         }
@@ -286,6 +289,7 @@ final readonly class TripSetup
             DayHours::of([HourSpan::of(0.0, 24.0)]),
             $efficiency,
             $supports,
+            $amps - $sunShutsA,
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class MainsSource
         public float $efficiencyPct,
         public DayHours $hours,
         public bool $supports,
+        public float $besideSunA,
     ) {
     }
 
@@ -24,11 +25,19 @@ final readonly class MainsSource
      * @param float    $chargerA DC output of the charger
      * @param DayHours $hours    of a day on which there is mains
      * @param bool     $supports an inverter-charger that tops up from the bank when the outlets want more than the input gives
+     * @param ?float   $besideSunA of the charger's output, what is left while the sun charges: inputs of one box may exclude one another;
+     *     null: all
      *
      * @throws \Pebblefell\Exception\InvalidValue
      */
-    public static function of(float $inputW, float $chargerA, DayHours $hours, float $efficiencyPct = 90.0, bool $supports = false): self
-    {
+    public static function of(
+        float $inputW,
+        float $chargerA,
+        DayHours $hours,
+        float $efficiencyPct = 90.0,
+        bool $supports = false,
+        ?float $besideSunA = null,
+    ): self {
         Guard::positive($efficiencyPct, '/efficiency_pct');
 
         return new self(
@@ -37,6 +46,7 @@ final readonly class MainsSource
             Guard::between($efficiencyPct, 1.0, 100.0, '/efficiency_pct'),
             $hours,
             $supports,
+            Guard::between($besideSunA ?? $chargerA, 0.0, $chargerA, '/charger_a'),
         );
     }
 
@@ -45,10 +55,11 @@ final readonly class MainsSource
      *
      * @param float $acW   wanted at the outlets
      * @param float $volts of the bank
+     * @param bool  $sun   the sun charges meanwhile
      *
      * @return array{float, float, float, float} W passed through, left for the inverter to top up, not to be had, and DC for the bank
      */
-    public function pass(float $acW, float $volts): array
+    public function pass(float $acW, float $volts, bool $sun = false): array
     {
         $passed = min($acW, $this->inputW);
         $left = $acW - $passed;
@@ -57,7 +68,7 @@ final readonly class MainsSource
             $passed,
             $this->supports ? $left : 0.0,
             $this->supports ? 0.0 : $left,
-            min(($this->inputW - $passed) * $this->efficiencyPct / 100.0, $this->chargerA * $volts),
+            min(($this->inputW - $passed) * $this->efficiencyPct / 100.0, ($sun ? $this->besideSunA : $this->chargerA) * $volts),
         ];
     }
 }

@@ -169,12 +169,12 @@ final readonly class Trip
             $acShort = $shoreCould = $generatorCould = 0.0;
             $onMains = false;
             if ($onShore && $shore[$k] >= 0.5 && $this->shore !== null) {
-                [$passed, $acLeft, $acShort, $shoreCould] = $this->shore->pass($acLeft, $volts);
+                [$passed, $acLeft, $acShort, $shoreCould] = $this->shore->pass($acLeft, $volts, $solarW[$k] > 0.0);
                 $directWh += $passed * $dt;
                 $onMains = true;
             }
             if ($onGenerator && $generator[$k] >= 0.5 && $this->generator !== null) {
-                [$passed, $acLeft, $short, $generatorCould] = $this->generator->pass($acLeft + $acShort, $volts);
+                [$passed, $acLeft, $short, $generatorCould] = $this->generator->pass($acLeft + $acShort, $volts, $solarW[$k] > 0.0);
                 $acShort = $short;
                 $directWh += $passed * $dt;
                 $onMains = true;

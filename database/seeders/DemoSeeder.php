@@ -208,7 +208,7 @@ final class DemoSeeder extends Seeder
             'vehicle_kind' => 'caravan', 'vehicle_description' => '6.4 m caravan, two axles', 'registration' => 'HV 4471', 'length_m' => 6.4, 'axles' => 2, 'payload_kg' => 180.0, 'roof_m2' => 6.0, 'bay_length_mm' => 780.0, 'bay_width_mm' => 560.0, 'bay_height_mm' => 260.0,
             'months' => [3, 4, 5, 6, 7, 8, 9, 10], 'wish_days' => 4.0, 'hook_up' => 'sometimes', 'driving_h_day' => 1.0,
             'shade' => [['from_h' => 14.0, 'to_h' => 20.0, 'factor' => 0.5]],
-            'details' => ['travel' => [], 'vehicle' => ['wheelbase_m' => 4.1, 'front_kg' => 88.0, 'front_max_kg' => 100.0, 'rear_kg' => 1390.0, 'rear_max_kg' => 1500.0, 'roof_length_m' => 4.9, 'roof_width_m' => 2.1, 'roof_things' => 'hatch 0.5 x 0.5 at 1.5, 0.8, 0.12 high; vent 0.3 x 0.3 at 3.9, 0.4, 0.18 high; rail 4.9 x 0.04 at 0, 0, 0.03 high', 'roof_picture' => '-0.35, -0.25, 5.6']],
+            'details' => ['travel' => ['wish' => 'lived'], 'vehicle' => ['wheelbase_m' => 4.1, 'front_kg' => 88.0, 'front_max_kg' => 100.0, 'rear_kg' => 1390.0, 'rear_max_kg' => 1500.0, 'roof_length_m' => 4.9, 'roof_width_m' => 2.1, 'roof_things' => 'hatch 0.5 x 0.5 at 1.5, 0.8, 0.12 high; vent 0.3 x 0.3 at 3.9, 0.4, 0.18 high; rail 4.9 x 0.04 at 0, 0, 0.03 high', 'roof_picture' => '-0.35, -0.25, 5.6']],
             'travel_notes' => 'Three villages a week, stands half in the lee of the school wall. Lights and the lending desk die after the second day in October.',
         ]);
         $this->found($job, 'Ostrelund Mat 110', 3, 'front locker', ['age_years' => 5.0, 'along_m' => 1.2]);
@@ -294,7 +294,7 @@ final class DemoSeeder extends Seeder
     {
         $job = $this->job('Seabird-survey camper', 'Outer Skerries Bird Station', [
             'vehicle_kind' => 'camper_van', 'vehicle_description' => '5.4 m high-roof camper', 'registration' => 'HV 9015', 'length_m' => 5.4, 'axles' => 2, 'payload_kg' => 260.0, 'roof_m2' => 4.0,
-            'months' => [4, 5, 6, 7, 8], 'wish_days' => 3.0, 'hook_up' => 'never', 'driving_h_day' => 0.5,
+            'months' => [4, 5, 6, 7, 8], 'wish_days' => 3.0, 'hook_up' => 'never', 'driving_h_day' => 0.5, 'details' => ['travel' => ['wish' => 'lived'], 'vehicle' => []],
             'travel_notes' => 'Ten days at a time on the cliffs. Spotting scopes, recorders and a small freezer for samples.',
         ]);
         $this->found($job, 'Marrowgill Wet 110', 2, 'behind the driver', ['age_years' => 3.0], Fate::Keep);
@@ -390,7 +390,7 @@ final class DemoSeeder extends Seeder
     private function raft(): void
     {
         $job = $this->job('Water-sampling raft', 'Fjord Water Watch', [
-            'vehicle_kind' => 'raft', 'vehicle_description' => '6 × 3 m anchored raft', 'system_v' => 48.0, 'chassis_bonded' => false, 'roof_m2' => 10.0, 'months' => [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], 'wish_days' => 10.0, 'hook_up' => 'never', 'driving_h_day' => 0.0, 'coldest_battery_c' => 3.0,
+            'vehicle_kind' => 'raft', 'vehicle_description' => '6 × 3 m anchored raft', 'system_v' => 48.0, 'chassis_bonded' => false, 'roof_m2' => 10.0, 'months' => [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], 'wish_days' => 10.0, 'hook_up' => 'never', 'driving_h_day' => 0.0, 'coldest_battery_c' => 3.0, 'details' => ['travel' => ['wish' => 'lived'], 'vehicle' => []],
             'travel_notes' => 'Unattended for a month at a time. Pumps once an hour, telemetry always. Batteries sit in a box below the waterline.',
         ]);
         $this->loads($job, [['Sampling pumps', 'dc', 180, '0-24', 8, 0, 420], ['Telemetry', 'dc', 11, '0-24', 100, 0], ['Sondes', 'dc', 6, '0-24', 100, 0], ['Mast light', 'dc', 5, '16-8', 100, 0]]);

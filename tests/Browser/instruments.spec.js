@@ -40,11 +40,11 @@ test('a changed wish recalculates in place, and every figure can be asked how', 
     await signIn(page);
     await openJob(page, 'Library trailer', 'Size');
     await expect(page.locator('.rail')).toContainText('of 4 days');
-    await page.getByLabel('Days without any charge').fill('1');
-    await page.getByLabel('Days without any charge').press('Tab');
+    await page.getByLabel(/^Days as they live/).fill('1');
+    await page.getByLabel(/^Days as they live/).press('Tab');
     await expect(page.locator('.rail')).not.toContainText('of 4 days');
-    await page.getByLabel('Days without any charge').fill('4');
-    await page.getByLabel('Days without any charge').press('Tab');
+    await page.getByLabel(/^Days as they live/).fill('4');
+    await page.getByLabel(/^Days as they live/).press('Tab');
     await expect(page.locator('.rail')).toContainText('of 4 days');
     const stat = page.locator('.stat', { hasText: 'Planned, usable' });
     await stat.getByText('how').click();
@@ -126,11 +126,11 @@ test('every page works without scripts', async ({ browser }) => {
         await page.locator('#fold-wish').getByRole('link', { name: 'Show it' }).click();
     };
     await unfold();
-    await page.getByLabel('Days without any charge').fill('3');
+    await page.getByLabel(/^Days as they live/).fill('3');
     await page.getByRole('button', { name: 'Recalculate' }).click();
     await expect(page.locator('.rail')).toContainText('of 3 days');
     await unfold();
-    await page.getByLabel('Days without any charge').fill('4');
+    await page.getByLabel(/^Days as they live/).fill('4');
     await page.getByRole('button', { name: 'Recalculate' }).click();
     await context.close();
 });
@@ -163,7 +163,7 @@ test.describe('folds that are shut', () => {
         await page.locator('#fold-bank > summary').click();
         await expect(page.locator('#fold-bank')).toContainText('Planned, usable');
         await page.evaluate(() => { document.cookie = 'folds=size.wish; path=/'; });
-        const wish = page.getByLabel('Days without any charge');
+        const wish = page.getByLabel(/^Days as they live/);
         for (const days of ['3', '4']) {
             await wish.fill(days);
             await wish.press('Tab');

@@ -29,6 +29,7 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Region\Region;
 use Pebblefell\Stage\Size\Chosen;
+use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -282,7 +283,7 @@ final class RemediesTest extends TestCase
         $kept = 0;
         foreach (self::wholeJobs() as $name => [$study]) {
             $month = $study->system->travel->months[0] ?? 6;
-            $map = Endurance::of($study, $battery->data, $panel->data, $month, true);
+            $map = Endurance::of($study, $battery, $panel, $month, ComesIn::All);
             $best = $map?->cheapest();
             if ($map === null || $best === null) {
                 continue;
@@ -292,13 +293,72 @@ final class RemediesTest extends TestCase
             $done = Study::of(
                 Plan::with($study->system, Chosen::plan($study->system, $battery, $strings * $series, $panel, $panels)),
             );
-            $after = Endurance::of($done, $battery->data, $panel->data, $month, true);
+            $after = Endurance::of($done, $battery, $panel, $month, ComesIn::All);
             self::assertSame([$strings, $panels], [$after?->planStrings(), $after?->planPanels()], $name);
             self::assertEqualsWithDelta($map->at($strings, $panels), $after?->at($strings, $panels), 1e-6, $name);
             self::assertCount($strings * $series, $done->planned()->houseBatteries(), $name);
             ++$kept;
         }
         self::assertGreaterThanOrEqual(6, $kept);
+    }
+
+    /**
+     * The wish has two forms, and the map, its flag and the finding ask the same one: what the flag's point lasts is enough for the finding
+     * too once it is the plan, and where the pin stands on the plan it says "fulfilled" where nothing is found, and only there.
+     */
+    public function testTheMapItsFlagAndTheFindingAskTheSameWish(): void
+    {
+        $flags = $pins = 0;
+        $shown = [];
+        foreach (self::wholeJobs() as $name => [$study]) {
+            $own = $study->planned()->houseBatteries()[0] ?? null;
+            $panel = $study->planned()->ofKind(PartKind::Panel)[0] ?? null;
+            if ($own === null || $panel === null) {
+                continue;
+            }
+            foreach (['still', 'lived'] as $form) {
+                foreach ([0.6, 0.95, 1.05, 2.5] as $times) {
+                    $tree = JobFile::toArray($study->system);
+                    $wish = round($times * max(0.5, $study->banks()->planned->days()->value), 2);
+                    $tree['travel'] = ['wish' => $form, 'wish_days' => min(50.0, $wish)] + $tree['travel'];
+                    $asked = Study::of(JobFile::fromArray($tree));
+                    $month = $asked->simulations->sun()->ruling->month ?? 6;
+                    $map = Endurance::of($asked, $own, $panel, $month, ComesIn::wished($asked->system->travel));
+                    if ($map === null) {
+                        continue;
+                    }
+                    $says = "$name, $form, $wish days";
+                    self::assertTrue($map->isWish, $says);
+                    // The pin on the plan.
+                    $series = Bank::seriesFor($own->data->known('nominal_v'), $asked->system->vehicle->systemV);
+                    $found = self::ruleOf($asked, 'short-of-wish', '', []) !== null;
+                    if ($map->planStrings() * $series === count($asked->planned()->houseBatteries())) {
+                        $lasts = $map->lasts($asked, $own, $panel, $map->planStrings(), $map->planPanels());
+                        self::assertSame($found, $lasts < $map->wish - 1e-9, "$says: it lasts $lasts");
+                        $shown[$form][$found ? 'short' : 'enough'] = true;
+                        ++$pins;
+                    }
+                    $best = $map->cheapest();
+                    if ($best === null) {
+                        continue;
+                    }
+                    $done = Study::of(Plan::with(
+                        $asked->system,
+                        Chosen::plan($asked->system, $own, $best[0] * $series, $panel, $best[1]),
+                    ));
+                    self::assertNull(self::ruleOf($done, 'short-of-wish', '', []), "$says: the flag at " . implode(' × ', $best));
+                    ++$flags;
+                }
+            }
+            // Asked otherwise it is no wish, and says so.
+            foreach (ComesIn::choices($study->system->travel) as $in) {
+                $map = Endurance::of($study, $own, $panel, 7, $in);
+                self::assertSame($in === ComesIn::Nothing, $map?->isWish, "$name, $in->value");
+            }
+        }
+        self::assertGreaterThan(15, $flags);
+        self::assertGreaterThan(15, $pins);
+        self::assertSame(['enough' => true, 'short' => true], array_intersect_key($shown['still'] ?? [], $shown['lived'] ?? []));
     }
 
     /** Two figures of which one is said to be too large for the other are never written alike. */

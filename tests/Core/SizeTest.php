@@ -16,6 +16,7 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Outlook\YearOutlook;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Stage\Size\ChemistryChoice;
+use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\Fence;
 use Pebblefell\Stage\Size\Growth;
@@ -98,9 +99,22 @@ final class SizeTest extends TestCase
         return DataSheet::of($kind, $data);
     }
 
-    private static function endurance(Study $study, int $month = 6): Endurance
+    /**
+     * @param array<string, mixed> $data
+     */
+    private static function of(PartKind $kind, array $data): Part
     {
-        $map = Endurance::of($study, self::sheet(PartKind::Battery, self::LFP), self::sheet(PartKind::Panel, self::PANEL), $month, true);
+        return new Part('x', $kind, self::sheet($kind, $data));
+    }
+
+    private static function worth(Endurance $map, int $strings, int $panels): Worth
+    {
+        return Worth::at($map, $strings, $panels, $map->at($strings, $panels));
+    }
+
+    private static function endurance(Study $study, int $month = 6, ComesIn $in = ComesIn::All): Endurance
+    {
+        $map = Endurance::of($study, self::of(PartKind::Battery, self::LFP), self::of(PartKind::Panel, self::PANEL), $month, $in);
         self::assertNotNull($map);
 
         return $map;
@@ -112,13 +126,13 @@ final class SizeTest extends TestCase
         $map = self::endurance(self::study($long));
         $best = $map->cheapest();
         self::assertNotNull($best);
-        self::assertTrue($map->fulfils(...$best));
+        self::assertTrue($map->at(...$best) >= $map->wish);
         self::assertSame([1300.0, 43.0], [$map->price(2, 3), $map->massKg(2, 3)], '2 × 500 and 3 × 100; 2 × 11 kg and 3 × 7 kg');
         self::assertSame([], $map->broken(...$best));
         // Nothing cheaper inside does: all other points are tried.
         for ($n = 1; $n <= $map->mostStrings(); ++$n) {
             for ($m = 0; $m <= $map->mostPanels(); ++$m) {
-                if ($map->broken($n, $m) === [] && $map->fulfils($n, $m)) {
+                if ($map->broken($n, $m) === [] && $map->at($n, $m) >= $map->wish) {
                     self::assertGreaterThanOrEqual($map->price(...$best), $map->price($n, $m));
                 }
             }
@@ -158,10 +172,10 @@ final class SizeTest extends TestCase
     public function testOneMoreBatteryAgainstOneMorePanel(): void
     {
         // In midsummer with little array, panels win; in a dark November nothing but battery helps.
-        $summer = Worth::at(self::endurance(self::study()), 2, 1);
+        $summer = self::worth(self::endurance(self::study()), 2, 1);
         self::assertSame('panel', $summer->better);
         self::assertGreaterThan(0.0, $summer->panel);
-        $dark = Worth::at(
+        $dark = self::worth(
             self::endurance(
                 self::study(['travel' => ['months' => [12], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0]]),
                 12,
@@ -171,7 +185,7 @@ final class SizeTest extends TestCase
         );
         self::assertSame('battery', $dark->better);
         self::assertGreaterThan($dark->panel, $dark->battery);
-        self::assertSame('neither', Worth::at(self::endurance(self::study()), 6, 10)->better);
+        self::assertSame('neither', self::worth(self::endurance(self::study()), 6, 10)->better);
     }
 
     public function testAStayTellsOldFromNewAndFollowsItsDays(): void

@@ -15,6 +15,7 @@ use Pebblefell\System\System;
 use Pebblefell\Trip\DayLoads;
 use Pebblefell\Trip\DaySum;
 use Pebblefell\Trip\MainsSource;
+use Pebblefell\Trip\Outcome;
 use Pebblefell\Trip\SolarSource;
 use Pebblefell\Trip\Store;
 use Pebblefell\Trip\Trip;
@@ -133,19 +134,56 @@ final class SourcesDayTest extends TestCase
         self::assertGreaterThan(0.0, $withBoth[1]);
     }
 
+    public function testABoxThatPrefersTheSunBringsNoMoreFromAPostWhileItShines(): void
+    {
+        $box = static fn(array $own, string $of = 'm1'): SourcesDay => SourcesDay::of(Study::of(self::system([
+            'travel' => ['months' => [6], 'wish_days' => 1, 'hook_up' => 'always', 'driving_h_day' => 0],
+            'place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8), 'clearness' => array_fill(0, 12, 0.45)],
+            ...self::load(['watts' => 60]),
+        ], [
+            ...array_map(static fn(int $i): array => self::part("p$i", 'panel', self::PANEL), range(1, 4)),
+            self::part('m1', 'mains_charger', ['output_a' => 40, 'lithium' => 'custom', ...$own]),
+            self::part(
+                'r1',
+                'regulator',
+                ['technology' => 'mppt', 'max_charge_a' => 30, 'max_pv_v' => 75, 'lithium' => 'custom'],
+                'add',
+                $of === '' ? [] : ['part_of' => $of],
+            ),
+        ])), 6) ?? throw new LogicException();
+        [$both, $waits, $apart] = [$box([]), $box(['gives_way' => true]), $box(['gives_way' => true], '')];
+        // Beside the vehicle's other charger of 30 A.
+        self::assertSame([70.0, 30.0, 70.0], [$both->mainsBesideSunA, $waits->mainsBesideSunA, $apart->mainsBesideSunA]);
+        // At midnight the whole charger, at noon it or the sun; the most is what a box gives by its larger input.
+        [$noon, $sun] = [intdiv(count($both->used), 2), $both->sunA('bright')];
+        self::assertSame([70.0, 70.0], [$both->postA()[0], $waits->postA()[0]]);
+        self::assertSame([$sun[$noon] + 70.0, $sun[$noon] + 30.0], [$both->postA()[$noon], $waits->postA()[$noon]]);
+        self::assertSame([max([0.0, ...$sun]) + 70.0, max([40.0, ...$sun]) + 30.0], [$both->mostA(), $waits->mostA()]);
+    }
+
     public function testAnArrayThatGivesWayToTheMainsBringsNothingOnAPost(): void
     {
         $days = static fn(bool $hooked): array => array_fill(0, 3, new TripDay(new WeatherDay(172, 6, 0.5, 15.0, 15.0), false, $hooked));
-        $sun = static fn(bool $waits, bool $hooked): float => Trip::of(
+        $trip = static fn(bool $waits, ?float $besideA = null): Trip => Trip::of(
             Store::of(Chemistry::Lfp, 4, 400.0),
             DayLoads::of(Study::of(self::vehicle())->loads()->budget, 96),
             55.0,
             [SolarSource::of(200.0, idleOnMains: $waits)],
             null,
-            MainsSource::of(3000.0, 10.0, DayHours::of([HourSpan::of(0.0, 12.0)])),
-        )->through($days($hooked), 30.0)->sum(static fn(DaySum $d): float => $d->solarOfferedWh());
+            MainsSource::of(3000.0, 10.0, DayHours::of([HourSpan::of(0.0, 12.0)]), besideSunA: $besideA),
+        );
+        $sun = static fn(bool $waits, bool $hooked): float => $trip($waits)->through($days($hooked), 30.0)->sum(
+            static fn(DaySum $d): float => $d->solarOfferedWh(),
+        );
         self::assertEqualsWithDelta($sun(false, true), $sun(true, false), 1e-6, 'without a post it is as any other');
         // The post is there till noon, by solar time: half of the day's sun is left.
         self::assertEqualsWithDelta(0.5 * $sun(false, true), $sun(true, true), 0.02 * $sun(false, true));
+        // The other way round: the charger waits for the sun, and the sun is as before.
+        $given = static fn(?float $besideA): Outcome => $trip(false, $besideA)->through($days(true), 30.0);
+        $mains = static fn(Outcome $o): float => $o->sum(static fn(DaySum $d): float => $d->shoreWh);
+        [$whole, $half, $waiting] = [$given(null), $given(5.0), $given(0.0)];
+        self::assertGreaterThan($mains($half) + 50.0, $mains($whole));
+        self::assertGreaterThan($mains($waiting) + 50.0, $mains($half));
+        self::assertGreaterThan(0.0, $mains($waiting), 'it charges at night');
     }
 }

@@ -101,7 +101,7 @@ final class NothingTypedBreaksItTest extends TestCase
             '/?page=x', '/search?q[]=x', '/library?kind=wheel', '/library/create?kind[]=battery', '/customers?page=99999999999999',
             '/jobs/JOB/survey?add=wheel', '/jobs/JOB/loads?scenario=s99', '/jobs/JOB/loads?page=0',
             '/jobs/JOB/size?month=13', '/jobs/JOB/size?battery[]=1', '/jobs/JOB/size/pin?strings=-1',
-            '/jobs/JOB/size/pin?driving=perhaps', '/jobs/JOB/bank?layout=star', '/jobs/JOB/bank?load=NaN', '/jobs/JOB/bank?mm2=1e309',
+            '/jobs/JOB/size/pin?in=perhaps', '/jobs/JOB/bank?layout=star', '/jobs/JOB/bank?load=NaN', '/jobs/JOB/bank?mm2=1e309',
             '/jobs/JOB/bank?amps=5', '/jobs/JOB/bank?groups=99', '/jobs/JOB/bank?plus=1', '/jobs/JOB/trial/judged?arrive_h=25',
             '/jobs/JOB/history?page=-1', '/jobs/JOB/parts/PART?back=elsewhere', '/search?q=a%00b', '/search?q=%ED%A0%80',
         ] as $address) {

@@ -46,15 +46,26 @@ final class SizeAndSourcesTest extends TestCase
     {
         [$job, $battery, $panel] = $this->sized();
         $this->actingAs($this->user());
-        $ask = fn(int $strings, int $panels, int $month = 6): string => (string) $this->get(
-            "/jobs/$job->id/size/pin?battery=$battery->id&panel=$panel->id&month=$month&strings=$strings&panels=$panels",
+        $ask = fn(int $strings, int $panels, int $month = 6, string $in = 'all'): string => (string) $this->get(
+            "/jobs/$job->id/size/pin?battery=$battery->id&panel=$panel->id&month=$month&in=$in&strings=$strings&panels=$panels",
         )->assertOk()->getContent();
         $days = static fn(string $html): float => (float) preg_replace('/.*data-answer>([\d.]+).*/s', '$1', $html);
-        $revision = $job->fresh()?->revision;
         self::assertGreaterThan(0.0, $days($ask(1, 1)));
         self::assertGreaterThan($days($ask(1, 1)), $days($ask(2, 1)));
         self::assertStringNotContainsString('<html', $ask(1, 1));
         self::assertStringContainsString('% of days served', $ask(1, 1, 0));
+        // The wish is for days with nothing coming in: asked so, the pin speaks of it, and panels do not count; else of as many days.
+        self::assertStringContainsString('short of the wish', $ask(1, 1, 6, 'nothing'));
+        self::assertSame($days($ask(1, 1, 6, 'nothing')), $days($ask(1, 4, 6, 'nothing')));
+        self::assertGreaterThan($days($ask(1, 1, 6, 'sun')), $days($ask(1, 4, 6, 'sun')));
+        self::assertStringNotContainsString('the wish', $ask(1, 1));
+        $page = fn(string $in): string => strip_tags((string) $this->get("/jobs/$job->id/size?in=$in")->assertOk()->getContent());
+        self::assertStringContainsString('The wish is for days with nothing coming in', $page('sun'));
+        self::assertStringNotContainsString('The wish is for days', $page(''));
+        $job->update(['details' => ['travel' => ['wish' => 'lived']]]);
+        self::assertStringContainsString('The wish is for days as they live in ', $page('nothing'));
+        $job->update(['details' => null]);
+        $revision = $job->fresh()?->revision;
         // Nonsense in the address is named, and the page is there all the same; a point beyond the map stands at its edge.
         $this->get(
             "/jobs/$job->id/size?strings=9999&panels=-4&month=77&battery=no",

@@ -4,29 +4,21 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size;
 
+use Pebblefell\Bank\Bank;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\Finding\Amount;
-use Pebblefell\Finding\Word;
-use Pebblefell\Outlook\TripSetup;
-use Pebblefell\Outlook\YearOutlook;
-use Pebblefell\Setting\School;
 use Pebblefell\Study;
-use Pebblefell\Sun\Plane;
-use Pebblefell\System\HouseBank;
+use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
-use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Vehicle;
 use Pebblefell\Trip\Contour;
 use Pebblefell\Trip\EnduranceMap;
-use Pebblefell\Trip\SolarSource;
-use Pebblefell\Trip\Store;
-use Pebblefell\Trip\TripDay;
-use Pebblefell\Trip\WeatherDay;
 
 /**
  * The endurance map of one vehicle: bank Ah × array W for one kind of battery and one kind of panel, with the plan as a pin, the
- * limits as fences, and the cheapest point that fulfils the wish.
+ * limits as fences, and the cheapest point that lasts as long as wished.
+ *
+ * With nothing coming in it counts as the sizing of the bank does, else as EnduranceMap. Where it asks what the wish asks, the plan, the
+ * flag and what is near the line are simulated as the finding is, so that the two never disagree; decision 35.
  */
 final readonly class Endurance
 {
@@ -47,7 +39,16 @@ final readonly class Endurance
     private const MOST_UNITS = 40;
 
     /**
+     * The map is within so many days, and such a share, of the simulation: nearer to the wish a point is simulated. Measured up to a week
+     * (TripTest): 0.35 days and 15 %.
+     */
+    private const NEAR_DAYS = 0.35;
+    private const NEAR_SHARE = 0.2;
+
+    /**
      * @param int         $month   1 to 12, or 0 for the whole year
+     * @param bool        $isWish  it counts what the wish counts: the same income, in the poorest travelled month
+     * @param float       $wish    days, or % of days, that are looked for
      * @param list<float> $banksAh middle of each column
      * @param list<float> $arraysW middle of each row
      * @param list<list<float>> $values by array, by bank: days until empty, or % of days served
@@ -58,7 +59,8 @@ final readonly class Endurance
      */
     private function __construct(
         public int $month,
-        public bool $driving,
+        public ComesIn $in,
+        public bool $isWish,
         public MapUnit $battery,
         public MapUnit $panel,
         public float $wish,
@@ -68,7 +70,7 @@ final readonly class Endurance
         public array $arraysW,
         public array $values,
         public array $fences,
-        private EnduranceMap $map,
+        private MapDays $days,
         private float $planAh,
         private float $planW,
         private ?array $best = null,
@@ -77,51 +79,23 @@ final readonly class Endurance
     ) {
     }
 
-    /** @param list<SolarSource> $arrays */
-    private static function allIdle(array $arrays): bool
-    {
-        return $arrays !== [] && array_filter($arrays, static fn(SolarSource $a): bool => !$a->idleDriving) === [];
-    }
-
     /**
-     * @param int $month 1 to 12, or 0 for the whole year
+     * @param Part $battery as the library, or the plan, describes it
+     * @param int  $month   1 to 12, or 0 for the whole year
      *
      * @return ?self null as long as there is no place, no load, or the battery does not make the volts
      */
-    public static function of(Study $study, DataSheet $battery, DataSheet $panel, int $month, bool $driving): ?self
+    public static function of(Study $study, Part $battery, Part $panel, int $month, ComesIn $in): ?self
     {
         $system = $study->system;
-        $unit = MapUnit::ofBattery($battery, $system->vehicle);
+        $unit = MapUnit::ofBattery($battery->data, $system->vehicle);
         if ($unit === null || $system->place === null || $study->loads()->budget->energyWhDay <= 0.0) {
             return null;
         }
-        $panelUnit = MapUnit::ofPanel($panel, $system->vehicle);
-        $planned = $study->planned()->ofKind(PartKind::Panel)[0] ?? null;
-        $source = SolarSource::of(
-            100.0,
-            Plane::of(($planned->data ?? $panel)->orUsual('tilt_deg'), ($planned->data ?? $panel)->orUsual('azimuth_deg')),
-            noctC: $panel->orUsual('noct_c'),
-            powerPerC: $panel->orUsual('vmp_tempco_pct_per_c') / 100.0,
-            // What the plan's arrays all do, more panels on the same input do too.
-            idleDriving: self::allIdle($study->trip()->trip->arrays ?? []),
-        );
-        try {
-            $store = self::store($battery, $unit->parts, $system->travel->school);
-        } catch (InvalidValue) {
-            return null;
-        }
-        $setup = TripSetup::around($system, $study->planned(), $store, $study->loads()->budget, [$source], 60);
-        $drives = $driving && $system->travel->drivingHDay > 0.0;
-        $weather = $month === 0 ? $setup->weather->year : $setup->weather->ofMonth($month, EnduranceMap::MOST_DAYS);
-        $months = YearOutlook::travelled($system);
-        $days = array_map(
-            static fn(WeatherDay $d): TripDay => new TripDay($d, $drives, false, false, $month !== 0 || in_array($d->month, $months, true)),
-            $weather,
-        );
-        $engine = EnduranceMap::of($setup->trip, $days, $battery->orUsual('charge_limit_a') / $unit->size, $month === 0 ? $months : []);
+        $panelUnit = MapUnit::ofPanel($panel->data, $system->vehicle);
         $planAh = $study->banks()->planned->bank?->ratedAh() ?? 0.0;
         $planW = $study->planned()->arrayW();
-        $needAh = $study->banks()->need->value / max(1.0, $store->nominalV());
+        $needAh = $study->banks()->need->value / ($unit->parts * $battery->data->known('nominal_v'));
         $mostAh = self::rounded(min(self::MOST_UNITS * $unit->size, max(3.0 * $unit->size, 1.4 * $planAh, 1.5 * $needAh)), $unit->size);
         $mostW = self::rounded(
             min(
@@ -136,24 +110,31 @@ final readonly class Endurance
         );
         [$banks, $arrays] = [$at($mostAh), $at($mostW)];
 
+        try {
+            $days = MapDays::of($study, $battery, $panel->data, $unit, $month, $in, (int) round($mostAh / $unit->size) + 1);
+        } catch (InvalidValue) {
+            return null;
+        }
         $map = new self(
             $month,
-            $drives,
+            $in,
+            $in === ComesIn::wished($system->travel)
+                && (!$days->comesIn() || $month === ($study->simulations->sun()->ruling->month ?? null)),
             $unit,
             $panelUnit,
-            $month === 0 ? self::YEAR_WISH_PCT : min((float) EnduranceMap::MOST_DAYS, $system->travel->wishDays),
+            $days->isYear ? self::YEAR_WISH_PCT : min((float) EnduranceMap::MOST_DAYS, $system->travel->wishDays),
             $mostAh,
             $mostW,
             $banks,
             $arrays,
-            $month === 0 ? $engine->servedPct($banks, $arrays) : $engine->daysUntilEmpty($banks, $arrays),
-            self::fenced($study, $unit, $panelUnit),
-            $engine,
+            $days->all($banks, $arrays),
+            Fence::all($study, $unit, $panelUnit),
+            $days,
             $planAh,
             $planW,
         );
 
-        return $map->with($map->search());
+        return $map->with($map->search($study, $battery, $panel));
     }
 
     /** Days until empty, or % of days served, with so many strings and panels. */
@@ -162,9 +143,26 @@ final readonly class Endurance
         return $this->row($panels, [$strings])[0];
     }
 
-    public function fulfils(int $strings, int $panels): bool
+    /**
+     * The same, simulated where the wish is asked and the map alone could differ from what is found of the plan.
+     *
+     * @param Study $study   that it was drawn for
+     * @param Part  $battery that it was drawn with
+     */
+    public function lasts(Study $study, Part $battery, Part $panel, int $strings, int $panels): float
     {
-        return $this->at($strings, $panels) >= $this->wish - 1e-9;
+        $days = $this->at($strings, $panels);
+        if (!$this->isWish || !$this->days->comesIn()) {
+            return $days;
+        }
+        $changes = Chosen::plan($study->system, $battery, $strings * $this->battery->parts, $panel, $panels);
+        if ($changes !== [] && abs($days - $this->wish) > $this->near()) {
+            return $days;
+        }
+        $as = $changes === [] ? $study : Study::of(Plan::with($study->system, $changes));
+        $lived = $as->simulations->lived();
+
+        return $lived === null ? $days : $lived->daysUntilEmpty() ?? (float) EnduranceMap::MOST_DAYS;
     }
 
     /** Where the plan stands, in whole strings and panels of these kinds. */
@@ -226,7 +224,8 @@ final readonly class Endurance
     {
         return new self(
             $this->month,
-            $this->driving,
+            $this->in,
+            $this->isWish,
             $this->battery,
             $this->panel,
             $this->wish,
@@ -236,7 +235,7 @@ final readonly class Endurance
             $this->arraysW,
             $this->values,
             $this->fences,
-            $this->map,
+            $this->days,
             $this->planAh,
             $this->planW,
             $best,
@@ -251,7 +250,7 @@ final readonly class Endurance
     private function lines(): array
     {
         $lines = [];
-        foreach ($this->month === 0 ? self::SERVED : self::DAYS as $value) {
+        foreach ($this->isYear() ? self::SERVED : self::DAYS as $value) {
             if (abs($value - $this->wish) > self::APART * $this->wish) {
                 $lines[] = [$value, Contour::of($this->values, $value)];
             }
@@ -260,25 +259,48 @@ final readonly class Endurance
         return $lines;
     }
 
+    /** Days within which the map alone does not tell whether the wish is fulfilled. */
+    private function near(): float
+    {
+        return self::NEAR_DAYS + self::NEAR_SHARE * $this->wish;
+    }
+
+    /** Values are % of the days of a year that are served, not days. */
+    public function isYear(): bool
+    {
+        return $this->days->isYear;
+    }
+
     /**
      * @return ?array{int, int}
      */
-    private function search(): ?array
+    private function search(Study $study, Part $battery, Part $panel): ?array
     {
-        $best = null;
-        $least = INF;
-        for ($panels = 0; $panels <= $this->mostPanels(); ++$panels) {
-            $row = $this->row($panels, range(1, $this->mostStrings()));
-            foreach ($row as $i => $value) {
-                $strings = $i + 1;
-                $cost = $this->price($strings, $panels) ?? $this->massKg($strings, $panels);
-                if ($value >= $this->wish - 1e-9 && $cost < $least && $this->broken($strings, $panels) === []) {
-                    [$best, $least] = [[$strings, $panels], $cost];
+        $points = [];
+        $least = $this->wish - ($this->isWish && $this->days->comesIn() ? $this->near() : 0.0);
+        // Where panels bring nothing, they stay as they are planned.
+        $rows = !$this->days->comesIn() ? [min($this->planPanels(), $this->mostPanels())] : range(0, $this->mostPanels());
+        foreach ($rows as $panels) {
+            foreach ($this->row($panels, range(1, $this->mostStrings())) as $i => $value) {
+                if ($value >= $least - 1e-9 && $this->broken($i + 1, $panels) === []) {
+                    $points[] = [$this->price($i + 1, $panels) ?? $this->massKg($i + 1, $panels), $i + 1, $panels];
                 }
             }
         }
+        usort($points, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $short = [];
+        foreach ($points as [, $strings, $panels]) {
+            // No more of either than what was too little already.
+            if (array_filter($short, static fn(array $s): bool => $strings <= $s[0] && $panels <= $s[1]) !== []) {
+                continue;
+            }
+            if ($this->lasts($study, $battery, $panel, $strings, $panels) >= $this->wish - 1e-9) {
+                return [$strings, $panels];
+            }
+            $short[] = [$strings, $panels];
+        }
 
-        return $best;
+        return null;
     }
 
     /**
@@ -289,75 +311,8 @@ final readonly class Endurance
     private function row(int $panels, array $strings): array
     {
         $banks = array_map(fn(int $n): float => $n * $this->battery->size, $strings);
-        $arrays = [$panels * $this->panel->size];
 
-        return $this->month === 0 ? $this->map->servedPct($banks, $arrays)[0] : $this->map->daysUntilEmpty($banks, $arrays)[0];
-    }
-
-    /**
-     * @throws InvalidValue
-     */
-    private static function store(DataSheet $battery, int $series, School $school): Store
-    {
-        $one = HouseBank::battery(new Part('x', PartKind::Battery, $battery), $school);
-
-        return Store::of(
-            $battery->chemistry(),
-            $series * $one->chemistry->cellsFor($one->nominalV),
-            max(0.1, $one->deliverableAh(0.0, 25.0)),
-            $one->usableShare,
-            max(1.01, $one->exponent),
-            massKg: $battery->number('mass_kg') === null ? null : $series * $battery->number('mass_kg'),
-        );
-    }
-
-    /**
-     * @return list<Fence>
-     */
-    private static function fenced(Study $study, MapUnit $battery, MapUnit $panel): array
-    {
-        $vehicle = $study->system->vehicle;
-        $fences = [];
-        if ($panel->most !== null) {
-            $fences[] = new Fence('roof', Word::of('fences.roof', ['count' => $panel->most]), INF, (float) $panel->most);
-        }
-        if ($battery->most !== null) {
-            $fences[] = new Fence(
-                'bay',
-                Word::of('fences.bay', ['count' => $battery->most * $battery->parts]),
-                (float) $battery->most,
-                INF,
-            );
-        }
-        if ($vehicle->payloadKg !== null) {
-            $left = $vehicle->payloadKg + self::freedKg($study);
-            $fences[] = new Fence(
-                'payload',
-                Word::of('fences.payload', ['left' => Amount::of($left, 'kg', 0)]),
-                $battery->massKg > 0.0 ? $left / $battery->massKg : INF,
-                $panel->massKg > 0.0 ? $left / $panel->massKg : INF,
-            );
-        }
-        $money = $study->system->travel->budget;
-        if ($money !== null && $battery->price !== null && $panel->price !== null) {
-            $fences[] = new Fence(
-                'money',
-                Word::of('fences.money', ['money' => Amount::of($money, '¤', 0)]),
-                $battery->price > 0.0 ? $money / $battery->price : INF,
-                $panel->price > 0.0 ? $money / $panel->price : INF,
-            );
-        }
-
-        return $fences;
-    }
-
-    /** kg that leave with the batteries and panels that are there now. */
-    private static function freedKg(Study $study): float
-    {
-        return array_sum(array_map(
-            static fn(Part $p): float => $p->data->orUsual('mass_kg'),
-            [...$study->found()->houseBatteries(), ...$study->found()->ofKind(PartKind::Panel)],
-        ));
+        return $this->days->all($banks, [$panels * $this->panel->size])[0];
     }
 
     private static function rounded(float $most, float $unit): float

@@ -43,7 +43,7 @@ final readonly class EnduranceSketch
     {
         $box = $narrow ? [44.0, 300.0, 306.0, 288.0] : [60.0, 352.0, 500.0, 336.0];
         [$x, $y] = [Scale::of(0.0, $map->mostAh, $box[0], $box[0] + $box[2]), Scale::of(0.0, $map->mostW, $box[1], $box[1] - $box[3])];
-        $breaks = $map->month === 0 ? [25.0, 50.0, 75.0, $map->wish, 99.9] : [
+        $breaks = $map->isYear() ? [25.0, 50.0, 75.0, $map->wish, 99.9] : [
             $map->wish / 4.0,
             $map->wish / 2.0,
             $map->wish,
@@ -51,19 +51,21 @@ final readonly class EnduranceSketch
             max($map->wish * 4.0, 14.0),
         ];
         $cheapest = $map->cheapest();
+        $at = static fn(int $strings, int $panels): array => [$x->at($strings * $map->battery->size), $y->at($panels * $map->panel->size)];
+        [$pin, $flag] = [$at($strings, $panels), $cheapest === null ? null : $at(...$cheapest)];
 
         return new self(
             $narrow ? '0 -12 358 356' : '0 -8 580 408',
             $box,
             $breaks,
             self::shaded($map, $breaks, $box),
-            self::thin($map, $box),
+            self::thin($map, $box, $flag),
             self::wish($map, $box),
             self::fenced($map, $x, $y, $box),
             self::units($x, $map->mostStrings(), $map->battery->size, 1, $narrow ? 6 : 10),
             self::units($y, $map->mostPanels(), $map->panel->size, 0, $narrow ? 8 : 10),
-            [$x->at($strings * $map->battery->size), $y->at($panels * $map->panel->size)],
-            $cheapest === null ? null : [$x->at($cheapest[0] * $map->battery->size), $y->at($cheapest[1] * $map->panel->size)],
+            $pin,
+            $flag,
         );
     }
 
@@ -116,12 +118,14 @@ final readonly class EnduranceSketch
 
     /**
      * @param array{float, float, float, float} $box
+     * @param ?array{float, float}              $flag which no label may stand behind
      *
      * @return list<array{value: float, path: string, x: float, y: float, shown: bool}>
      */
-    private static function thin(Endurance $map, array $box): array
+    private static function thin(Endurance $map, array $box, ?array $flag): array
     {
-        $lines = $labels = [];
+        $lines = [];
+        $labels = $flag === null ? [] : [[$flag[0] + 8.0, $flag[1] - 13.0, '99 d']];
         foreach ($map->thin as [$value, $line]) {
             $pieces = self::placed($line, $box);
             if ($pieces !== []) {
@@ -134,7 +138,7 @@ final readonly class EnduranceSketch
         return array_map(
             static fn(array $l, bool $shown): array => ['value' => $l[0], 'path' => $l[1], 'x' => $l[2], 'y' => $l[3], 'shown' => $shown],
             $lines,
-            Labels::clear($labels),
+            array_slice(Labels::clear($labels), $flag === null ? 0 : 1),
         );
     }
 

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size;
 
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
+use Pebblefell\Study;
+use Pebblefell\System\Part;
+use Pebblefell\System\PartKind;
 
 /** A limit drawn on the endurance map: on one side of the line there is room, weight or money left. */
 final readonly class Fence
@@ -30,5 +34,56 @@ final readonly class Fence
         return ($strings > 0.0
             ? ($this->atBank > 0.0 ? $strings / $this->atBank : INF)
             : 0.0) + ($panels > 0.0 ? ($this->atArray > 0.0 ? $panels / $this->atArray : INF) : 0.0);
+    }
+
+    /**
+     * What limits a vehicle: roof, bay, payload and money, as far as they are known.
+     *
+     * @return list<self>
+     */
+    public static function all(Study $study, MapUnit $battery, MapUnit $panel): array
+    {
+        $vehicle = $study->system->vehicle;
+        $fences = [];
+        if ($panel->most !== null) {
+            $fences[] = new self('roof', Word::of('fences.roof', ['count' => $panel->most]), INF, (float) $panel->most);
+        }
+        if ($battery->most !== null) {
+            $fences[] = new self(
+                'bay',
+                Word::of('fences.bay', ['count' => $battery->most * $battery->parts]),
+                (float) $battery->most,
+                INF,
+            );
+        }
+        if ($vehicle->payloadKg !== null) {
+            $left = $vehicle->payloadKg + self::freedKg($study);
+            $fences[] = new self(
+                'payload',
+                Word::of('fences.payload', ['left' => Amount::of($left, 'kg', 0)]),
+                $battery->massKg > 0.0 ? $left / $battery->massKg : INF,
+                $panel->massKg > 0.0 ? $left / $panel->massKg : INF,
+            );
+        }
+        $money = $study->system->travel->budget;
+        if ($money !== null && $battery->price !== null && $panel->price !== null) {
+            $fences[] = new self(
+                'money',
+                Word::of('fences.money', ['money' => Amount::of($money, '¤', 0)]),
+                $battery->price > 0.0 ? $money / $battery->price : INF,
+                $panel->price > 0.0 ? $money / $panel->price : INF,
+            );
+        }
+
+        return $fences;
+    }
+
+    /** kg that leave with the batteries and panels that are there now. */
+    private static function freedKg(Study $study): float
+    {
+        return array_sum(array_map(
+            static fn(Part $p): float => $p->data->orUsual('mass_kg'),
+            [...$study->found()->houseBatteries(), ...$study->found()->ofKind(PartKind::Panel)],
+        ));
     }
 }

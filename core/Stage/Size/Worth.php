@@ -16,18 +16,19 @@ final readonly class Worth
     {
     }
 
-    public static function at(Endurance $map, int $strings, int $panels): self
+    /** @param float $lasts what is known of the point itself: days, or % of days */
+    public static function at(Endurance $map, int $strings, int $panels, float $lasts): self
     {
-        $now = $map->at($strings, $panels);
-        $battery = max(0.0, $map->at($strings + 1, $panels) - $now);
-        $panel = max(0.0, $map->at($strings, $panels + 1) - $now);
+        $here = $map->at($strings, $panels);
+        $battery = max(0.0, $map->at($strings + 1, $panels) - $here);
+        $panel = max(0.0, $map->at($strings, $panels + 1) - $here);
         [$perBattery, $perPanel] = [$map->battery->price, $map->panel->price];
         $byMoney = $perBattery !== null && $perPanel !== null && $perBattery > 0.0 && $perPanel > 0.0;
         // By money where the prices are known, else by weight.
         $a = $battery / max(0.01, $byMoney ? $perBattery : $map->battery->massKg);
         $b = $panel / max(0.01, $byMoney ? $perPanel : $map->panel->massKg);
 
-        return new self($now, $battery, $panel, match (true) {
+        return new self($lasts, $battery, $panel, match (true) {
             $battery < 1e-6 && $panel < 1e-6 => 'neither',
             $a > 1.05 * $b => 'battery',
             $b > 1.05 * $a => 'panel',

@@ -26,6 +26,7 @@ final readonly class SourcesDay
      *     month's own
      * @param list<float> $engine A by step; empty where nothing charges on the road
      * @param float                                                                    $mainsA from a post, whenever there is one
+     * @param float $mainsBesideSunA of it, what is left while the sun charges
      * @param float                                                                    $generatorA while it runs
      * @param list<float>                                                              $used   A by step that the loads take
      * @param Figure                                                                   $limit  A that the bank takes
@@ -37,6 +38,7 @@ final readonly class SourcesDay
         public array $arrays,
         public array $engine,
         public float $mainsA,
+        public float $mainsBesideSunA,
         public float $generatorA,
         public array $used,
         public Figure $limit,
@@ -84,6 +86,7 @@ final readonly class SourcesDay
             array_values($arrays),
             $engine,
             $mains,
+            $trip->shore->besideSunA ?? 0.0,
             $generator,
             array_values(array_map(static fn(float $w): float => $w / $study->system->vehicle->systemV, $trip->loads->atBatteryW())),
             $limit,
@@ -144,6 +147,17 @@ final readonly class SourcesDay
         $sun = $this->sunA('bright');
         $driven = array_map(static fn(float $s, float $e): float => $s + $e, $sun, $this->engine ?: array_fill(0, count($sun), 0.0));
 
-        return max([0.0, ...$driven, max([0.0, ...$this->sunA('bright', true)]) + $this->mainsA]);
+        return max([0.0, ...$driven, ...$this->postA()]);
+    }
+
+    /**
+     * @return list<float> A of a bright sun and of a post together, by step
+     */
+    public function postA(): array
+    {
+        return array_map(
+            fn(float $sun): float => $sun + ($sun > 0.0 ? $this->mainsBesideSunA : $this->mainsA),
+            $this->sunA('bright', true),
+        );
     }
 }

@@ -54,7 +54,6 @@ final readonly class SourcesDaySketch
             $below = $above;
         }
         $sun = $below;
-        $post = array_map(static fn(float $a): float => $a + $day->mainsA, $sun);
 
         return new self(
             $frame,
@@ -67,7 +66,7 @@ final readonly class SourcesDaySketch
                 array_map(static fn(float $a, float $b): float => $a + $b, $sun, $day->engine),
             ),
             $day->arrays === [] ? '' : self::stairs($day, $x, $y, $day->sunA('usual')),
-            $day->mainsA <= 0.0 ? '' : self::stairs($day, $x, $y, $post),
+            $day->mainsA <= 0.0 ? '' : self::stairs($day, $x, $y, $day->postA()),
             self::stairs($day, $x, $y, $day->used),
             $seen ? $y->at($day->limit->value) : null,
             $y->ticks(5),

@@ -51,5 +51,5 @@
     @endforeach
     <span class="key"><svg class="draw swatch" viewBox="0 0 12 12" aria-hidden="true"><rect class="lv5" width="12" height="12"/></svg> more</span>
     <span><span class="text-rust">┅</span> limits</span>
-    <span><span class="text-fern">⚑</span> {{ $map->price(1, 1) === null ? 'lightest' : 'cheapest' }} that fulfils the wish</span>
+    <span><span class="text-fern">⚑</span> {{ $map->price(1, 1) === null ? 'lightest' : 'cheapest' }} for {{ $words->wish($map, $show) }}</span>
 </p>

@@ -78,5 +78,7 @@
     @else
         <main id="main" class="{{ $bare ? '' : 'sheet' }}" tabindex="-1">{{ $slot }}</main>
     @endif
+    {{-- What was typed on this device, on whatever page, and has not arrived. --}}
+    <div class="small muted" data-unsent="0" data-keep="yes" hidden></div>
 </body>
 </html>

@@ -4,7 +4,7 @@
 @else
     <div class="label">{{ $at->count() }} × {{ $say->part($at->pin->battery) }}, {{ $at->pin->count }} × {{ $say->part($at->pin->panel) }}</div>
     <div class="value big-answer" data-answer>{{ $at->days() }}<small>{{ $at->of() }}</small></div>
-    <p>@if ($at->short() === '')<span class="tag good">the wish is fulfilled</span>@else<span class="tag look">{{ $at->short() }}</span>@endif</p>
+    <p>@if ($at->short() === '')<span class="tag good">{{ $at->enough() }}</span>@else<span class="tag look">{{ $at->short() }}</span>@endif</p>
     <dl class="pairs">
         <div><dt>One more {{ $at->map->battery->parts === 1 ? 'battery' : 'string' }}</dt>
             <dd class="num">{{ $at->gain($at->worth->battery) }}@if ($at->map->battery->price) <small>for

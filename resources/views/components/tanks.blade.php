@@ -21,6 +21,6 @@
     @if ($sketch->wish)
         <line class="s-heather" x1="{{ $sketch->wish['x'] }}" x2="{{ $sketch->wish['x'] }}" y1="0" y2="{{ $sketch->frame->height - 38 }}"/>
         <text class="t-heather {{ $sketch->wish['end'] ? 'end' : '' }}" x="{{ $sketch->wish['x'] + ($sketch->wish['end'] ? 6 : -6) }}"
-            y="{{ $sketch->frame->height - 20 }}">{{ $show->text($wish) }} days, the wish</text>
+            y="{{ $sketch->frame->height - 20 }}">{{ $wish }}</text>
     @endif
 </svg>

@@ -39,7 +39,7 @@
             <legend>How they travel</legend>
             <x-field label="Where, mostly" name="place_id" :value="$job->place_id" :options="$places" blank="not known yet"
                 help="Its latitude, sky and cold feed the sums." />
-            <x-field label="Days away without any charge, wished" name="wish_days" :value="$units->field($job->wish_days ?? 3.0)" unit="days"
+            <x-field label="Days away, wished" name="wish_days" :value="$units->field($job->wish_days ?? 3.0)" unit="days"
                 inputmode="decimal" />
             <x-field label="Hook-up" name="hook_up" :value="$job->hook_up ?? 'sometimes'" :options="['never' => 'never', 'sometimes' => 'sometimes', 'mostly' =>
                 'mostly']" />

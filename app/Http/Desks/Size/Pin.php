@@ -8,6 +8,7 @@ use App\Http\Requests\Size\PinQuery;
 use App\Http\Workbench;
 use App\Models\LibraryPart;
 use Pebblefell\Stage\Size\BankProposal;
+use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\Worth;
 use Pebblefell\Study;
@@ -27,10 +28,11 @@ final readonly class Pin
         public ?Part $battery,
         public ?Part $panel,
         public int $month,
-        public bool $driving,
+        public ComesIn $in,
         public ?Endurance $map,
         public int $strings,
         public int $count,
+        private Study $study,
     ) {
     }
 
@@ -46,8 +48,10 @@ final readonly class Pin
         ) ?? self::fallback($batteries, $study);
         $panel = self::chosen($panels, $asked->asked('panel'), $study->planned()->ofKind(PartKind::Panel)) ?? ($panels[0] ?? null);
         $month = $asked->whole('month') ?? $study->simulations->sun()->ruling->month ?? 6;
-        $driving = $asked->asked('driving') !== '0';
-        $map = $battery === null || $panel === null ? null : $study->simulations->endurance($battery->data, $panel->data, $month, $driving);
+        $travel = $study->system->travel;
+        $in = ComesIn::tryFrom($asked->asked('in'));
+        $in = in_array($in, ComesIn::choices($travel), true) ? $in : ComesIn::wished($travel);
+        $map = $battery === null || $panel === null ? null : $study->simulations->endurance($battery, $panel, $month, $in);
         // The map reaches as far as it is drawn; a plan beyond it stands at its edge.
         $number = static fn(string $key, int $default, int $low, int $most): int => max($low, min($most, $asked->whole($key) ?? $default));
 
@@ -57,16 +61,22 @@ final readonly class Pin
             $battery,
             $panel,
             $month,
-            $driving,
+            $in,
             $map,
             $map === null ? 1 : $number('strings', $map->planStrings(), 1, $map->mostStrings()),
             $map === null ? 0 : $number('panels', $map->planPanels(), 0, $map->mostPanels()),
+            $study,
         );
     }
 
     public function worth(): ?Worth
     {
-        return $this->map === null ? null : Worth::at($this->map, $this->strings, $this->count);
+        return $this->map === null || $this->battery === null || $this->panel === null ? null : Worth::at(
+            $this->map,
+            $this->strings,
+            $this->count,
+            $this->map->lasts($this->study, $this->battery, $this->panel, $this->strings, $this->count),
+        );
     }
 
     /**

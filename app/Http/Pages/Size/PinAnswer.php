@@ -6,6 +6,7 @@ namespace App\Http\Pages\Size;
 
 use App\Http\Desks\Size\Pin;
 use App\Words\Show;
+use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\Fence;
 use Pebblefell\Stage\Size\Worth;
@@ -26,7 +27,7 @@ final readonly class PinAnswer
 
     public function isYear(): bool
     {
-        return $this->map?->month === 0;
+        return $this->map?->isYear() === true;
     }
 
     /** Batteries, in whole strings. */
@@ -51,12 +52,26 @@ final readonly class PinAnswer
         };
     }
 
-    /** What is missing to the wish; '' where it is fulfilled. */
+    /** What is missing to what is looked for; '' where nothing is. */
     public function short(): string
     {
         $missing = ($this->map->wish ?? 0.0) - ($this->worth->now ?? 0.0);
 
-        return $missing <= 1e-9 ? '' : $this->show->text($missing) . ($this->isYear() ? ' %' : ' days') . ' short of the wish';
+        return $missing <= 1e-9 ? '' : $this->show->text($missing) . ($this->isYear() ? ' %' : ' days') . ' short of ' . $this->goal();
+    }
+
+    /** That it does what is looked for. */
+    public function enough(): string
+    {
+        return $this->map?->isWish === true ? 'the wish is fulfilled' : $this->goal() . ' and more';
+    }
+
+    /** What is looked for: the wish itself, or as many days counted otherwise. */
+    private function goal(): string
+    {
+        return $this->map?->isWish === true
+            ? 'the wish'
+            : $this->show->text($this->map->wish ?? 0.0) . ($this->isYear() ? ' % of days' : ' days');
     }
 
     /** What one more brings: "+2.1 d". */
@@ -71,6 +86,9 @@ final readonly class PinAnswer
 
     public function better(): string
     {
+        if ($this->pin->in === ComesIn::Nothing) {
+            return 'With nothing coming in only the bank counts.';
+        }
         $by = $this->worth?->byMoney === true ? 'Here money' : 'Here weight';
 
         return match ($this->worth?->better) {
@@ -99,12 +117,12 @@ final readonly class PinAnswer
     {
         $at = $this->map?->cheapest();
         if ($this->map === null || $at === null) {
-            return 'Nothing inside the limits fulfils the wish.';
+            return 'Nothing inside the limits does for ' . $this->goal() . '.';
         }
         $price = $this->map->price(...$at);
 
-        return ($this->price() === null ? 'Lightest' : 'Cheapest') . ' inside the limits: ' . $at[0] * $this->map->battery->parts
-            . " × battery, $at[1] × panel"
+        return ($this->price() === null ? 'Lightest' : 'Cheapest') . ' inside the limits for ' . $this->goal() . ': '
+            . $at[0] * $this->map->battery->parts . " × battery, $at[1] × panel"
             . ($price === null ? '' : ', ' . $this->show->text($price, '¤')) . '.';
     }
 

@@ -114,7 +114,12 @@ final readonly class SourcesPage
         }
         foreach (['A post' => $day->mainsA, 'Generator' => $day->generatorA] as $name => $amps) {
             if ($amps > 0.0) {
-                $rows[] = ['name' => $name, 'amps' => $amps, 'wh' => null, 'when' => 'whenever there is one'];
+                $rows[] = [
+                    'name' => $name, 'amps' => $amps, 'wh' => null,
+                    'when' => 'whenever there is one' . ($day->mainsBesideSunA < $day->mainsA
+                        ? ', ' . $this->bench->show->text($day->mainsBesideSunA, 'A', 0) . ' of it while the sun charges'
+                        : ''),
+                ];
             }
         }
 

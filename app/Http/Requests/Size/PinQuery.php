@@ -7,6 +7,7 @@ namespace App\Http\Requests\Size;
 use App\Http\Requests\Query;
 use App\Models\LibraryPart;
 use Illuminate\Validation\Rule;
+use Pebblefell\Stage\Size\ComesIn;
 
 /** Where the pin on the endurance map stands, and what is asked there. */
 final class PinQuery extends Query
@@ -29,7 +30,7 @@ final class PinQuery extends Query
             'battery' => $part('battery'),
             'panel' => $part('panel'),
             'month' => ['nullable', 'integer', 'between:0,12'],
-            'driving' => ['nullable', Rule::in(['0', '1'])],
+            'in' => ['nullable', Rule::enum(ComesIn::class)],
             'strings' => ['nullable', 'integer', 'between:1,1000'],
             'panels' => ['nullable', 'integer', 'between:0,1000'],
         ];

@@ -1,4 +1,3 @@
-<div data-unsent="0" data-keep="yes" hidden></div>
 <div class="section flex flex-wrap gap-8 items-end">
     @if (! $page->isJoined() && $page->joins())
         <form method="post" action="{{ route('balance.join', [$job, $session]) }}" class="flex flex-wrap gap-3 items-end">@csrf @method('put')

@@ -5,7 +5,6 @@
     @else
         <div class="run" data-run-sheet data-keep-page data-next="{{ $page->standing->next ?? '' }}">
             <h1 class="sr-only">Run sheet</h1>
-            <p class="small muted" data-unsent="0" data-keep="yes" hidden></p>
             @error('step')<p class="wrong">{{ $message }}</p>@enderror
             @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed, 'own' => $own, 'gates' => $gates])
                 <section class="run-step" id="step-{{ $step->key }}" data-step="{{ $k }}" data-unit="{{ $step->reading?->unit }}"

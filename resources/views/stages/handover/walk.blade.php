@@ -1,7 +1,6 @@
 <x-layout title="Walk-through" :bench="$bench" :stage="$stage">
     <p><a href="{{ route('handover', $job) }}">← Handover</a></p>
     <h1 class="sr-only">The walk through the vehicle</h1>
-    <p class="small muted" data-unsent="0" data-keep="yes" hidden></p>
     @error('step')<p class="wrong">{{ $message }}</p>@enderror
     <div class="run" data-run-sheet data-keep-page data-next="{{ $page->next() }}">
         @foreach ($page->points as $k => $point)

@@ -5,7 +5,6 @@
     @else
         <h1 class="sr-only">One by one</h1>
         <p class="muted">{{ $page->open() === 0 ? 'Every box is noted.' : $page->open() . ' to type' }}</p>
-        <p class="small muted" data-unsent="0" data-keep="yes" hidden></p>
         @error('as_set')<p class="wrong">{{ $message }}</p>@enderror
         <div class="run" data-run-sheet data-keep-page data-next="{{ $page->next() }}">
             @foreach ($page->boxes as $k => ['part' => $part, 'row' => $row])

@@ -1,5 +1,5 @@
 @if ($page->energyWh() <= 0)Enter the loads first: without them no bank has a size.
-@elseif (! $page->banks->planned->exists())No bank is planned yet. For {{ $show->text($system->travel->wishDays) }} days it takes
+@elseif (! $page->banks->planned->exists())No bank is planned yet. For {{ $page->alone() }}, it takes
     <strong>{{ $show->figure($page->banks->need) }}</strong> of {{ $say->name($system->target) }}.
 @elseif ($page->banks->found->exists() && $page->isChanged())The planned bank lasts <strong>{{ $show->text($page->banks->planned->days()->value) }}
     days</strong>

@@ -1,5 +1,5 @@
 @if ($page->banks->found->exists() || $page->banks->planned->exists())
-    <div class="mt-4"><x-tanks :sketch="$page->tanks()" :wish="$system->travel->wishDays" /></div>
+    <div class="mt-4"><x-tanks :sketch="$page->tanks()" :wish="$page->alone()" /></div>
     <div class="figures">
         @if ($page->banks->planned->exists())
             <x-stat :figure="$page->banks->planned->usable()" label="Planned, usable" /><x-stat :figure="$page->banks->planned->days()" label="Planned lasts" />
@@ -12,7 +12,7 @@
         @if ($page->banks->found->exists() && $page->banks->planned->exists() && $page->isChanged())
             <x-stat :figure="$page->banks->savedKg()" label="Weight saved" /><x-stat :figure="$page->banks->savedL()" label="Space saved" />
         @endif
-        <x-stat :figure="$page->banks->need" label="Needed for the wish" left />
+        <x-stat :figure="$page->banks->need" :label="'Needed for ' . $page->alone()" left />
     </div>
 @else
     <x-empty title="No batteries yet"><p>Survey lists the bank that is there; below, choose the one to come.</p></x-empty>

@@ -1,4 +1,4 @@
-<p class="small muted">For {{ $show->text($system->travel->wishDays) }} days; the cheapest bank of each in the library.
+<p class="small muted">For {{ $page->alone() }}; the cheapest bank of each in the library.
     @if ($best){{ $best->costPerKwh ? 'Of those that fit and charge in time it costs least a kWh over its life.' :
         'Of those that fit and charge in time it weighs least.' }}@endif</p>
 <x-table caption="Chemistries" :head="['Chemistry', '#Usable', '#Weight', '#Space', '#Full charge', '#Lasts', '#Price', '#A kWh']">

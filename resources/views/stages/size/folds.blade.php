@@ -56,7 +56,7 @@
     <x-fold id="wish" title="The wish" :answer="$answers->wish()" :open="old('_form') === 'wish'">@unfolded('wish', old('_form') === 'wish')
         @include('stages.size.wish')
     @endunfolded</x-fold>
-    <x-fold id="choose" title="Choose the bank" answer="what fulfils the wish, lightest first; or any other" :open="old('_form') === 'bank' || !
+    <x-fold id="choose" title="Choose the bank" :answer="'what lasts ' . $page->alone() . ', lightest first; or any other'" :open="old('_form') === 'bank' || !
         $page->banks->planned->exists()">@unfolded('choose', old('_form') === 'bank' || ! $page->banks->planned->exists())
         @include('stages.size.choose', ['batteries' => $page->batteries()])
     @endunfolded</x-fold>

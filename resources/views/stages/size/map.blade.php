@@ -11,14 +11,13 @@
                 @endforeach
             @if (! is_numeric($page->pin->panel->uid))<option value="" selected>{{ $say->part($page->pin->panel) }}, as planned</option>@endif
         </select></div>
-    <div class="field"><label for="map-month">Time</label>
+    <div class="field"><label for="map-in">Coming in</label>
+        <select id="map-in" name="in">@foreach ($page->income() as $in => $name)<option value="{{ $in }}" @selected($page->pin->in->value ===
+            $in)>{{ $name }}</option>@endforeach</select></div>
+    @if ($page->isSunny())<div class="field"><label for="map-month">Time</label>
         <select id="map-month" name="month">@foreach ($page->times() as $m => $name)<option value="{{ $m }}" @selected($page->pin->month ===
             $m)>{{ $name }}</option>@endforeach</select></div>
-    <div class="field"><label for="map-driving">Driving</label>
-        <select id="map-driving" name="driving">
-            <option value="1" @selected($page->pin->driving)>every day, {{ $show->text($system->travel->drivingHDay) }} h</option>
-            <option value="0" @selected(! $page->pin->driving)>not at all</option>
-        </select></div>
+    @else<input type="hidden" name="month" value="{{ $page->pin->month }}">@endif
     <div class="field narrow"><label for="map-strings">{{ $page->pin->map->battery->parts === 1 ? 'Batteries' : 'Strings' }}</label>
         <input id="map-strings" name="strings" type="number" min="1" max="{{ $page->pin->map->mostStrings() }}" value="{{ $page->pin->strings }}"
             data-pin-strings></div>
@@ -28,7 +27,4 @@
     <noscript><button class="btn plain">Look</button></noscript>
 </form>
 <div class="mt-2"><x-endurance :pin="$page->pin" :map="$page->pin->map" :words="$mapWords" :at="$at" :job="$job" :sketch="$page->map()" /></div>
-<p class="small muted">No hook-up here; loads of {{ mb_strtolower($page->scenario() ?: 'the day') }},
-    {{ $page->pin->month === 0 ? 'days of the travelled months' : 'full on the first day' }}, weather of {{ $system->place->name }} with good and bad days in a
-        row.
-    {{ $page->pin->month === 0 ? '' : 'Counted up to 60 days.' }}</p>
+<p class="small muted">{{ $page->counted() }}</p>

@@ -1,7 +1,7 @@
 <form method="post" action="{{ route('size.update', $job) }}" data-live>
     @csrf @method('put')<input type="hidden" name="_form" value="wish"><input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
     <div class="form-grid">
-        <x-field form="wish" label="Days without any charge" name="wish_days" :value="$show->field($job->wish_days)" unit="days" inputmode="decimal" />
+        <x-field form="wish" :label="$page->wished()" name="wish_days" :value="$show->field($job->wish_days)" unit="days" inputmode="decimal" />
         <x-field form="wish" label="Towards" name="target_chemistry" :value="$job->target_chemistry" :options="$page->targets()"
             help="Staying with lead is a valid answer." />
         <x-field form="wish" label="Coldest battery" name="coldest_battery_c" :value="$show->field($job->coldest_battery_c, '°C')" :unit="$show->unit('°C')"

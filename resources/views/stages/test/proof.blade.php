@@ -4,7 +4,6 @@
     <p class="lead"><strong>{{ $page->answer() }}</strong></p>
     @if ($page->proof)
         @error('step')<p class="wrong">{{ $message }}</p>@enderror
-        <p class="small muted" data-unsent="0" data-keep="yes" hidden></p>
         @if ($page->proof->faults !== [] || $page->proof->suspects !== [])
             <x-table caption="What it is" :head="['Joint or battery', '#How likely', '#It has', '#Promised']">
                 @foreach ($page->proof->faults as $line)@foreach ($line as $f)<tr><td>{{ $page->piece($f['unknown']) }}

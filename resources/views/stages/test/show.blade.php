@@ -29,7 +29,6 @@
                 <span><span class="text-rust">◆</span> outside</span><span>the band: from the low limit to the high one of each line</span></p>
         @endif
         @error('step')<p class="wrong">{{ $message }}</p>@enderror
-        <p class="small muted" data-unsent="0" data-keep="yes" hidden></p>
         @foreach ($page->groups() as $group)
             <x-fold :id="'test-' . $group['group']" :title="__('tests.groups.' . $group['group'])" :answer="$group['answer']" :open="$group['wrong']"
                 data-keep-page>
