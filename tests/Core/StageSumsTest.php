@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Pebblefell\Assessment\Verdict;
+use Pebblefell\Chemistry\Chemistry;
+use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Stage\Aftercare\LogDay;
+use Pebblefell\Stage\Aftercare\LogJudge;
 use Pebblefell\Stage\Size\Growth;
 use Pebblefell\Stage\Sources\EngineStart;
+use Pebblefell\Stage\Sources\MainsCheck;
+use Pebblefell\Stage\Sources\SunMonth;
 use Pebblefell\Stage\Survey\Condition;
 use Pebblefell\Stage\Survey\SupplierQuestions;
+use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\Stage\Wiring\Later;
 use Pebblefell\Study;
 use Pebblefell\System\System;
@@ -77,17 +82,23 @@ final class StageSumsTest extends TestCase
     #[DataProvider('travels')]
     public function testWhatElseMustChargeIsNamedByWhatThePlanHas(array $travel, string $variant): void
     {
-        $study = Study::of(self::system([
+        $system = self::system([
             'travel' => ['months' => [12], 'wish_days' => 1, ...$travel],
             'place' => ['name' => 'P', 'latitude_deg' => 55, 'min_c' => array_fill(0, 12, 8), 'clearness' => array_fill(0, 12, 0.4)],
             ...self::load(['watts' => 60]),
         ], [
             self::part('p1', 'panel', self::PANEL),
             self::part('r1', 'regulator', ['max_pv_v' => 75, 'max_charge_a' => 15, 'technology' => 'mppt', 'lithium' => 'custom']),
-        ]));
-        $found = array_map(static fn(Verdict $v): Finding => $v->finding, $study->assessment()->verdicts);
-        $short = array_filter($found, static fn(Finding $f): bool => $f->rule === 'sun-short');
-        self::assertSame([$variant], array_values(array_map(static fn(Finding $f): string => $f->variant, $short)));
+        ]);
+        self::assertSame($variant, self::found($system, 'sun-short')?->variant);
+    }
+
+    /** No roof that no vehicle has is ever shown: what it does not hold is not a number. */
+    public function testTheArrayForSunAloneEndsAtTheRoof(): void
+    {
+        $says = static fn(float $watts, float $roof): string => (new SunMonth(1, true, 1.0, 1.0, 0.0, 0.0, 1000.0, $watts))->neededShort($roof);
+        self::assertSame(['900', '1100', '–', '–'], [$says(899.6, 1100.0), $says(1100.0, 1100.0), $says(1100.5, 1100.0), $says(INF, 6000.0)]);
+        self::assertSame('12k', $says(12_300.0, 20_000.0));
     }
 
     /** A supplier is asked for what a sum of this job wants, and for nothing that its sheet has. */
@@ -182,5 +193,135 @@ final class StageSumsTest extends TestCase
         // 2,160 W out of 90 % on 12 V are 200 A.
         self::assertSame([['m9', 199.0, 200.0]], $wanted(199.0));
         self::assertSame([], $wanted(200.5));
+    }
+
+    /** With the inverter's help a generator brings back the day in three hours: 480 Wh out of 80 % are 200 W. */
+    public function testAGeneratorThatIsHelpedOnlyBringsBackTheDay(): void
+    {
+        $mains = MainsCheck::of(Study::of(self::system(['parts' => [
+            self::part('b1', 'battery', self::LFP), self::part('f1', 'breaker', ['rating_a' => 100]),
+            self::part('k1', 'mains_charger', ['output_a' => 30, 'lithium' => 'custom', 'efficiency_pct' => 80]),
+        ]])));
+        self::assertEqualsWithDelta(200.0, $mains->generatorHelped()->value, 0.01);
+        // 30 A at 14.2 V out of 80 % from 230 V.
+        self::assertEqualsWithDelta(30.0 * $mains->dcV / 0.8 / 230.0, $mains->posts()[0]->chargerAcA, 1e-9);
+    }
+
+    /** Three in a row on thin links: whoever has both take-offs works hardest, and is named by its place in the row. */
+    public function testTheBatteryThatWorksHardestIsNamedByItsPlace(): void
+    {
+        $link = static fn(string $uid, string $from, string $to): array => [
+            'uid' => $uid, 'from' => $from, 'to' => $to, 'size_mm2' => 16, 'length_m' => 1.5,
+        ];
+        foreach (['b1' => 1, 'b3' => 3] as $at => $place) {
+            $finding = self::found(self::system(['conductors' => [
+                ['uid' => 'c1', 'from' => "$at.plus", 'to' => 'f1.in'], ['uid' => 'c2', 'from' => "$at.minus", 'to' => 'k1.output_minus'],
+                $link('l1', 'b1.plus', 'b2.plus'), $link('l2', 'b2.plus', 'b3.plus'), $link('l3', 'b1.minus', 'b2.minus'),
+                $link('l4', 'b2.minus', 'b3.minus'),
+            ]], batteries: 3), 'bank-shares-unevenly');
+            self::assertSame($place, $finding?->args['battery'], $at);
+            self::assertGreaterThan(self::amount($finding, 'least'), self::amount($finding, 'most'));
+        }
+    }
+
+    /** Which source has nobody that trips: the inverter makes mains of its own, the inlet brings it. */
+    public function testAnUnguardedSourceIsNamedForWhatItIs(): void
+    {
+        $wire = static fn(int $i, string $from, string $to): array => ['uid' => "w$i", 'from' => $from, 'to' => $to, 'fate' => 'add'];
+        $unguarded = static fn(string $from, array $source): ?Finding => self::found(self::system(
+            [
+                'conductors' => [['uid' => 'c1', 'from' => 'b1.plus', 'to' => 'f1.in'], $wire(1, $from, 's1.in')],
+                ...self::load(['side' => 'ac', 'watts' => 200]),
+            ],
+            [$source, self::part('s1', 'breaker', ['rating_a' => 16])],
+        ), 'earth-leakage-not-covered');
+        self::assertSame('inverter', $unguarded('v1.ac_out', self::part('v1', 'inverter', ['continuous_w' => 800]))?->variant);
+        self::assertSame('inlet', $unguarded('i1.ac_out', self::part('i1', 'shore_inlet', ['rating_a' => 16]))?->variant);
+    }
+
+    /** Polarity is good between the empty and the full cells' volts; the bank's own resistance is told in milliohms. */
+    public function testTheFirstLinesOfTheTestSheetByHand(): void
+    {
+        $sheet = TestSheet::of(Study::of(self::system([], [], ['internal_mohm' => 4.0] + self::LFP)));
+        $volts = $sheet->check('polarity')?->reading;
+        // Four cells of LFP: 2.5 and 3.65 V each (common practice).
+        self::assertSame([10.0, 14.6], [$volts?->low, $volts?->high]);
+        $sag = $sheet->check('sag');
+        self::assertEqualsWithDelta(0.004, $sag?->expected, 1e-9);
+        $said = $sag->args['milliohm'] ?? null;
+        self::assertSame([4.0, 'mΩ'], $said instanceof Amount ? [$said->value, $said->unit] : []);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $days what differs from a day as planned, day by day
+     *
+     * @return array<string, array<string, mixed>> what is said, with its figures
+     */
+    private static function log(array $days, ?System $system = null): array
+    {
+        $log = array_map(static fn(array $day, int $k): LogDay => LogDay::fromArray([
+            'day' => sprintf('2026-06-%02d', $k + 1), 'hours' => 24.0, 'in_wh' => 480.0, 'out_wh' => 480.0, 'low_pct' => 60.0,
+            'high_pct' => 100.0, 'top_h' => 2.0, 'night_w' => 20.0, ...$day,
+        ]), $days, array_keys($days));
+        $said = [];
+        foreach (LogJudge::of(Study::of($system ?? self::system()), $log)->says as $word) {
+            $said[substr($word->key, strlen('log.says.'))] = array_map(
+                static fn(mixed $a): mixed => $a instanceof Amount ? $a->value : $a,
+                $word->args,
+            );
+        }
+
+        return $said;
+    }
+
+    /** What a log says of a whole stretch is its lowest, its longest, its mean: with the figure that it says. */
+    public function testALogIsJudgedByTheFigureThatItSays(): void
+    {
+        $low = self::log([['low_pct' => 12.0], ['low_pct' => 18.0], ['low_pct' => 30.0], ['low_pct' => null], []]);
+        self::assertSame(['2', 12.0], [$low['was-battery']['times'] ?? null, $low['was-battery']['low'] ?? null]);
+        // A day on which nobody logged the charge ends a stretch of days that never were full.
+        $thirteen = array_fill(0, 13, ['high_pct' => 90.0]);
+        self::assertArrayNotHasKey('never-full', self::log([...$thirteen, ['high_pct' => null], ...$thirteen]));
+        self::assertSame('26', self::log([...$thirteen, ...$thirteen])['never-full']['days'] ?? null);
+        // The lowest of the rested volts tells that a bank shrank, not the highest.
+        $ends = 4.0 * Chemistry::Lfp->restCurve()->volts(8.0);
+        $shrunk = self::log([['rest_v' => $ends + 0.4], ['rest_v' => $ends - 0.1], ['rest_v' => $ends + 0.2], [], []]);
+        self::assertEqualsWithDelta($ends - 0.1, $shrunk['shrunk']['volts'] ?? 0.0, 1e-9);
+        // Held at the top all day is said of lithium alone.
+        $held = array_fill(0, 5, ['top_h' => 13.0]);
+        self::assertArrayHasKey('held-full', self::log($held));
+        self::assertArrayNotHasKey('held-full', self::log($held, self::system([], [], self::AGM)));
+    }
+
+    /** The night is from one to four: 60 W for one of its three hours are 20 W, and a quarter and 10 W more are let pass. */
+    public function testTheNightIsTheHoursFromOneToFour(): void
+    {
+        $night = static fn(float $watts): array => self::log(array_fill(0, 5, ['night_w' => $watts]), self::system([
+            'appliances' => [[
+                'uid' => 'a1', 'name' => 'pump', 'side' => 'dc', 'watts' => 60,
+                'hours' => ['s1' => [['from_h' => 3, 'to_h' => 4], ['from_h' => 4, 'to_h' => 11]]],
+            ]],
+        ]));
+        self::assertArrayNotHasKey('unlisted', $night(34.9));
+        $told = $night(36.0)['unlisted'] ?? [];
+        self::assertEqualsWithDelta([36.0, 20.0, 24.0 * 16.0], [$told['measured'] ?? 0, $told['planned'] ?? 0, $told['day'] ?? 0], 1e-6);
+    }
+
+    private static function found(System $system, string $rule): ?Finding
+    {
+        foreach (Study::of($system)->assessment()->verdicts as $verdict) {
+            if ($verdict->finding->rule === $rule) {
+                return $verdict->finding;
+            }
+        }
+
+        return null;
+    }
+
+    private static function amount(?Finding $finding, string $name): float
+    {
+        $amount = $finding?->args[$name];
+
+        return $amount instanceof Amount ? $amount->value : -INF;
     }
 }

@@ -23,11 +23,11 @@ final readonly class SunMonth
     ) {
     }
 
-    /** W of array that the sun alone would take, short enough to stand under a column: "870", "12k", "∞". */
-    public function neededShort(): string
+    /** W of array that the sun alone would take, short enough to stand under a column: "870"; "–" where it is more than a roof holds. */
+    public function neededShort(float $roofW): string
     {
         return match (true) {
-            is_infinite($this->neededW) => '∞',
+            $this->neededW > $roofW => '–',
             $this->neededW >= 9950.0 => round($this->neededW / 1000.0) . 'k',
             default => (string) round($this->neededW),
         };

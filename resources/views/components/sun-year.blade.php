@@ -10,7 +10,7 @@
         <rect class="f-heather" x="{{ $m['mid'] + 1 }}" y="{{ $m['planned'][0] }}" width="{{ $sketch->bar }}" height="{{ $m['planned'][1] }}"/>
         <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 16 }}">{{ $say->month($m['month']->month, $sketch->frame->isNarrow() ? 1 : 3)
             }}</text>
-        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 34 }}">{{ $m['month']->neededShort() }}</text>
+        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 34 }}">{{ $m['month']->neededShort($sun->roofW) }}</text>
         @if ($m['ruling'])<path class="f-heather" d="M{{ $m['mid'] - 6 }} 4h12l-6 8z"/>@endif
     @endforeach
     <line class="s-ink" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $sketch->frame->bottom }}" y2="{{ $sketch->frame->bottom }}"/>
@@ -25,7 +25,7 @@
     <span><span class="text-tarn">▔</span> found, {{ $show->text($sun->foundW, 'W') }}</span>
         <span><span class="text-heather">■</span> planned, {{ $show->text($sun->plannedW, 'W') }}</span>
     <span>┄ needed a day, losses of the battery in</span><span><span class="text-heather">▼</span> the poorest travelled month</span>
-        <span>last row: W of array that the sun alone would take</span>
+        <span>last row: W of array that the sun alone would take; – is more than the roof holds</span>
 </p>
 <div class="sr-only">
     <table>
@@ -35,7 +35,7 @@
         <tbody>
         @foreach ($sun->months as $m)
             <tr><td>{{ $m->month }}</td><td>{{ round($m->planeKwh, 2) }}</td><td>{{ round($m->foundWh) }}</td><td>{{ round($m->plannedWh) }}</td>
-                <td>{{ is_finite($m->neededW) ? round($m->neededW) : 'no sun' }}</td></tr>
+                <td>{{ $m->neededShort($sun->roofW) }}</td></tr>
         @endforeach
         </tbody>
     </table>

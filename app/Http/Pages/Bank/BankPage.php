@@ -88,17 +88,22 @@ final readonly class BankPage
         return implode(' ', range(1, count($this->desk->drawing->network->sources ?? [])));
     }
 
-    /** The battery that works hardest. */
-    public function hardest(): int
+    /** "Battery 1 works", "Batteries 1 and 4 work" hardest: those that carry the same to a thousandth. */
+    public function hardest(): string
     {
         [$drawing, $share] = [$this->desk->drawing, $this->desk->share];
-        if ($drawing === null || $share === null) {
-            return 1;
+        $amps = array_map(fn(float $a): float => $this->desk->loadA < 0.0 ? -$a : $a, $share->amps ?? []);
+        $most = max([0.0, ...$amps]);
+        $numbers = [];
+        foreach ($drawing->network->sources ?? [] as $i => $source) {
+            if (($amps[$i] ?? -INF) >= 0.999 * $most) {
+                $numbers[] = $this->desk->number($source->id);
+            }
         }
-        $amps = array_map(static fn(float $a): float => round($a, 3), $share->amps);
-        $most = $this->desk->loadA < 0.0 ? min([INF, ...$amps]) : max([-INF, ...$amps]);
+        sort($numbers);
+        $last = array_pop($numbers);
 
-        return $this->desk->number($drawing->network->sources[(int) array_search($most, $amps, true)]->id);
+        return $numbers === [] ? "Battery $last works" : 'Batteries ' . implode(', ', $numbers) . " and $last work";
     }
 
     /** What the layout takes away: less than the sum of the batteries, or null. */

@@ -1,7 +1,7 @@
 @if (! $page->isParallel())One string: every battery in it carries all of it.
 @elseif (($spread = $page->desk->share->spreadPct()) !== null && $spread <= 10)They carry alike: the currents spread by <strong>{{ $show->text($spread) }}
     %</strong>.
-@else Battery <strong>{{ $page->hardest() }}</strong> works hardest: the currents spread by <strong>{{ $show->text($spread ?? 0) }}
+@else {{ $page->hardest() }} hardest: the currents spread by <strong>{{ $show->text($spread ?? 0) }}
     %</strong>{{ $page->cutLimit() ? ', and the bank gives ' . $show->figure($page->cutLimit()) . ' before the first BMS opens, not ' .
     $show->figure($page->cutLimit()->inputs[0]) : '' }}.
 @endif
