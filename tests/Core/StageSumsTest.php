@@ -99,6 +99,8 @@ final class StageSumsTest extends TestCase
         $says = static fn(float $watts, float $roof): string => (new SunMonth(1, true, 1.0, 1.0, 0.0, 0.0, 1000.0, $watts))->neededShort($roof);
         self::assertSame(['900', '1100', '–', '–'], [$says(899.6, 1100.0), $says(1100.0, 1100.0), $says(1100.5, 1100.0), $says(INF, 6000.0)]);
         self::assertSame('12k', $says(12_300.0, 20_000.0));
+        $narrow = new SunMonth(1, true, 1.0, 1.0, 0.0, 0.0, 1000.0, 1066.0);
+        self::assertSame(['1.1', '–'], [$narrow->neededShort(1100.0, true), $narrow->neededShort(1000.0, true)]);
     }
 
     /** A supplier is asked for what a sum of this job wants, and for nothing that its sheet has. */

@@ -23,11 +23,15 @@ final readonly class SunMonth
     ) {
     }
 
-    /** W of array that the sun alone would take, short enough to stand under a column: "870"; "–" where it is more than a roof holds. */
-    public function neededShort(float $roofW): string
+    /**
+     * W of array that the sun alone would take, short enough to stand under a column: "870", or "0.9" in kW; "–" where it is more than a
+     * roof holds.
+     */
+    public function neededShort(float $roofW, bool $kilo = false): string
     {
         return match (true) {
             $this->neededW > $roofW => '–',
+            $kilo => sprintf('%.1f', $this->neededW / 1000.0),
             $this->neededW >= 9950.0 => round($this->neededW / 1000.0) . 'k',
             default => (string) round($this->neededW),
         };

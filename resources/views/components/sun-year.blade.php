@@ -10,7 +10,7 @@
         <rect class="f-heather" x="{{ $m['mid'] + 1 }}" y="{{ $m['planned'][0] }}" width="{{ $sketch->bar }}" height="{{ $m['planned'][1] }}"/>
         <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 16 }}">{{ $say->month($m['month']->month, $sketch->frame->isNarrow() ? 1 : 3)
             }}</text>
-        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 34 }}">{{ $m['month']->neededShort($sun->roofW) }}</text>
+        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 34 }}">{{ $m['month']->neededShort($sun->roofW, $sketch->frame->isNarrow()) }}</text>
         @if ($m['ruling'])<path class="f-heather" d="M{{ $m['mid'] - 6 }} 4h12l-6 8z"/>@endif
     @endforeach
     <line class="s-ink" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $sketch->frame->bottom }}" y2="{{ $sketch->frame->bottom }}"/>
@@ -19,13 +19,13 @@
         y="{{ $sketch->need + 4 }}">{{ $show->parts($sketch->needWh, 'Wh')[0] }}</text>@endif
     <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->frame->top + 8 }}">{{ $show->parts($sketch->topWh, 'Wh')[1] }}</text>
     <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->frame->bottom + 4 }}">0</text>
-    <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->frame->bottom + 34 }}">W</text>
+    <text class="axis end" x="{{ $sketch->frame->left - 5 }}" y="{{ $sketch->frame->bottom + 34 }}">{{ $sketch->frame->isNarrow() ? 'kW' : 'W' }}</text>
 </svg>
 <p class="small muted flex flex-wrap gap-x-5">
     <span><span class="text-tarn">▔</span> found, {{ $show->text($sun->foundW, 'W') }}</span>
         <span><span class="text-heather">■</span> planned, {{ $show->text($sun->plannedW, 'W') }}</span>
     <span>┄ needed a day, losses of the battery in</span><span><span class="text-heather">▼</span> the poorest travelled month</span>
-        <span>last row: W of array that the sun alone would take; – is more than the roof holds</span>
+        <span>last row: array that the sun alone would take; – is more than the roof holds</span>
 </p>
 <div class="sr-only">
     <table>
