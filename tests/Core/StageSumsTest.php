@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Charging\ArrayFit;
+use Pebblefell\Charging\PanelSheet;
+use Pebblefell\Charging\RegulatorSheet;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Figure;
@@ -195,6 +198,29 @@ final class StageSumsTest extends TestCase
         // 2,160 W out of 90 % on 12 V are 200 A.
         self::assertSame([['m9', 199.0, 200.0]], $wanted(199.0));
         self::assertSame([], $wanted(200.5));
+    }
+
+    /**
+     * One panel of 22.4 V open, 18.6 V at work, on 24 V: at 70 °C it works at 18.6 · (1 − 0.36 % · 45) = 15.6 V, absorption is 28.8 V and
+     * wants 1 V more, a full bank rests at 0.95 of it. Two do; where the regulator bears no two in the cold, none does.
+     */
+    public function testHowManyInSeriesSuitColdAndHeat(): void
+    {
+        $panel = PanelSheet::of(100.0, 22.4, 18.6, 5.75, 5.38, -0.28, -0.36);
+        $says = static function (bool $mppt, float $mostV) use ($panel): array {
+            foreach (ArrayFit::of($panel, 1, 1, RegulatorSheet::of($mppt, $mostV, 30.0), -10.0, 70.0, 28.8)->findings() as $f) {
+                if ($f->rule === 'array-volts-too-low') {
+                    return [$f->variant, $f->args['series'], self::amount($f, 'works'), self::amount($f, 'full')];
+                }
+            }
+
+            return [];
+        };
+        $hot = 18.6 * (1.0 - 0.0036 * 45.0);
+        self::assertEqualsWithDelta(['mppt', 2, $hot, 27.36], $says(true, 75.0), 1e-9);
+        self::assertEqualsWithDelta(['mppt-none', 0, $hot, 27.36], $says(true, 49.0), 1e-9, '2 × 22.4 · (1 + 0.28 % · 35) = 49.2 V');
+        self::assertEqualsWithDelta(['pwm', 2, $hot, 27.36], $says(false, 75.0), 1e-9);
+        self::assertEqualsWithDelta(['pwm-none', 0, $hot, 27.36], $says(false, 49.0), 1e-9);
     }
 
     /** With the inverter's help a generator brings back the day in three hours: 480 Wh out of 80 % are 200 W. */
