@@ -460,6 +460,25 @@ final class WiringCalcTest extends TestCase
         }
         self::assertNotSame([], array_filter($out['tasks'], static fn(array $t): bool => $t['critical']));
         self::assertEqualsWithDelta($out['finish_h'], max(0.0, ...array_column($out['tasks'], 'end_h')), 1e-9);
+        // Critical is what moves the finish when it starts a minute later and pushes what comes after it, the order on each resource kept.
+        foreach ($tasks as $task) {
+            $pushed = array_map(static fn(array $t): float => (float) $t['start_h'], $at);
+            $pushed[$task['id']] += 1.0 / 60.0;
+            for ($round = 0; $round < count($tasks); ++$round) {
+                foreach ($tasks as $one) {
+                    foreach ($tasks as $next) {
+                        $shares = array_intersect_key(array_filter($one['uses'] ?? []), array_filter($next['uses'] ?? [])) !== [];
+                        $comes = in_array($one['id'], $next['after'] ?? [], true)
+                            || ($shares && $at[$next['id']]['start_h'] >= $at[$one['id']]['end_h'] - 1e-9);
+                        if ($comes) {
+                            $pushed[$next['id']] = max($pushed[$next['id']], $pushed[$one['id']] + $one['hours']);
+                        }
+                    }
+                }
+            }
+            $finish = max(array_map(static fn(array $t): float => $pushed[$t['id']] + $t['hours'], $tasks));
+            self::assertSame($finish > $out['finish_h'] + 1e-6, $at[$task['id']]['critical'], $task['id'] . json_encode([$tasks, $resources]));
+        }
     }
 
     /**

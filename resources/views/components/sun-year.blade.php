@@ -10,7 +10,8 @@
         <rect class="f-heather" x="{{ $m['mid'] + 1 }}" y="{{ $m['planned'][0] }}" width="{{ $sketch->bar }}" height="{{ $m['planned'][1] }}"/>
         <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 16 }}">{{ $say->month($m['month']->month, $sketch->frame->isNarrow() ? 1 : 3)
             }}</text>
-        <text class="axis mid" x="{{ $m['mid'] }}" y="{{ $sketch->frame->bottom + 34 }}">{{ $m['month']->neededShort($sun->roofW, $sketch->frame->isNarrow()) }}</text>
+        <text class="axis mid" x="{{ $m['mid'] }}"
+            y="{{ $sketch->frame->bottom + 34 }}">{{ $m['month']->neededShort($sun->roofW, $sketch->frame->isNarrow()) }}</text>
         @if ($m['ruling'])<path class="f-heather" d="M{{ $m['mid'] - 6 }} 4h12l-6 8z"/>@endif
     @endforeach
     <line class="s-ink" x1="{{ $sketch->frame->left }}" x2="{{ $sketch->frame->right }}" y1="{{ $sketch->frame->bottom }}" y2="{{ $sketch->frame->bottom }}"/>

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Size;
 
 use App\Http\Controllers\Controller;
 use App\Http\Desks\Size\Pin;
+use App\Http\Pages\Size\MapQuestions;
 use App\Http\Pages\Size\PinAnswer;
 use App\Http\Pages\Size\SizeAnswers;
 use App\Http\Pages\Size\SizePage;
@@ -28,6 +29,7 @@ final class SizeController extends Controller
         return $bench->view('stages.size.show', Stage::Size, [
             'page' => $page,
             'answers' => new SizeAnswers($bench),
+            'asked' => new MapQuestions($bench, $page->pin),
             'at' => new PinAnswer($page->pin, $bench->show),
             'mapWords' => new MapWords(),
         ]);

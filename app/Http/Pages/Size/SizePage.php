@@ -20,7 +20,6 @@ use Pebblefell\Stage\Size\BankProposal;
 use Pebblefell\Stage\Size\BankSizing;
 use Pebblefell\Stage\Size\BaySketch;
 use Pebblefell\Stage\Size\ChemistryChoice;
-use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\EnduranceSketch;
 use Pebblefell\Stage\Size\Growth;
 use Pebblefell\Stage\Size\RoofPlan;
@@ -100,37 +99,11 @@ final readonly class SizePage
     }
 
     /**
-     * @return array<int, string> 0: the whole year
-     */
-    public function times(): array
-    {
-        return [0 => 'the whole year'] + Months::names();
-    }
-
-    /**
      * @return array<int, string> 1 to 12
      */
     public function months(): array
     {
         return Months::names();
-    }
-
-    /**
-     * @return array<string, string> what may come in while the map counts
-     */
-    public function income(): array
-    {
-        $travel = $this->bench->study->system->travel;
-        $names = [];
-        foreach (ComesIn::choices($travel) as $in) {
-            $names[$in->value] = match ($in) {
-                ComesIn::Nothing => 'nothing',
-                ComesIn::Sun => 'sun',
-                ComesIn::All => 'sun, ' . $this->bench->show->text($travel->drivingHDay, 'h') . ' driving',
-            };
-        }
-
-        return $names;
     }
 
     /** "Days with nothing coming in": the form of the wish, as the brief has it. */
@@ -143,36 +116,6 @@ final readonly class SizePage
     public function alone(): string
     {
         return $this->bench->show->text($this->bench->study->system->travel->wishDays) . ' days without any charge';
-    }
-
-    /** The sun counts, so the time of the year does. */
-    public function isSunny(): bool
-    {
-        return $this->pin->in !== ComesIn::Nothing;
-    }
-
-    /** What the map counts, and, where that is not what the wish asks, what the wish asks. */
-    public function counted(): string
-    {
-        $system = $this->bench->study->system;
-        $loads = 'loads of ' . mb_strtolower($this->scenario() ?: 'the day');
-        $place = 'weather of ' . ($system->place->name ?? '') . ' with good and bad days in a row.';
-        $upTo = 'Counted up to ' . EnduranceMap::MOST_DAYS . ' days.';
-        $says = match (true) {
-            !$this->isSunny() => "No sun, no engine, no post; $loads, full on the first day. $upTo",
-            $this->pin->month === 0 => "No hook-up here; $loads, days of the travelled months, $place",
-            default => "No hook-up here; $loads, full on the first day, $place $upTo",
-        };
-        if ($this->pin->map === null || $this->pin->map->isWish) {
-            return $says;
-        }
-        $ruling = $this->bench->study->simulations->sun()->ruling->month ?? null;
-
-        return $says . ' The wish is for days ' . match (true) {
-            ComesIn::wished($system->travel) === ComesIn::Nothing => 'with nothing coming in.',
-            $ruling === null => 'as they live.',
-            default => 'as they live in ' . Months::names()[$ruling] . '.',
-        };
     }
 
     public function staySketch(): ?StaySketch

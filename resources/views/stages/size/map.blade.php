@@ -12,10 +12,10 @@
             @if (! is_numeric($page->pin->panel->uid))<option value="" selected>{{ $say->part($page->pin->panel) }}, as planned</option>@endif
         </select></div>
     <div class="field"><label for="map-in">Coming in</label>
-        <select id="map-in" name="in">@foreach ($page->income() as $in => $name)<option value="{{ $in }}" @selected($page->pin->in->value ===
+        <select id="map-in" name="in">@foreach ($asked->income() as $in => $name)<option value="{{ $in }}" @selected($page->pin->in->value ===
             $in)>{{ $name }}</option>@endforeach</select></div>
-    @if ($page->isSunny())<div class="field"><label for="map-month">Time</label>
-        <select id="map-month" name="month">@foreach ($page->times() as $m => $name)<option value="{{ $m }}" @selected($page->pin->month ===
+    @if ($asked->isSunny())<div class="field"><label for="map-month">Time</label>
+        <select id="map-month" name="month">@foreach ($asked->times() as $m => $name)<option value="{{ $m }}" @selected($page->pin->month ===
             $m)>{{ $name }}</option>@endforeach</select></div>
     @else<input type="hidden" name="month" value="{{ $page->pin->month }}">@endif
     <div class="field narrow"><label for="map-strings">{{ $page->pin->map->battery->parts === 1 ? 'Batteries' : 'Strings' }}</label>
@@ -27,4 +27,4 @@
     <noscript><button class="btn plain">Look</button></noscript>
 </form>
 <div class="mt-2"><x-endurance :pin="$page->pin" :map="$page->pin->map" :words="$mapWords" :at="$at" :job="$job" :sketch="$page->map()" /></div>
-<p class="small muted">{{ $page->counted() }}</p>
+<p class="small muted">{{ $asked->counted() }}</p>
