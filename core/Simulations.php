@@ -17,7 +17,6 @@ use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\RegulatorGain;
 use Pebblefell\Stage\Sources\SunSizing;
 use Pebblefell\System\Part;
-use Pebblefell\Trip\EnduranceMap;
 use Pebblefell\Trip\Outcome;
 
 /** What takes long: the simulations of one system, each played when it is first asked for, and once; or read back, where it was kept. */
@@ -66,19 +65,16 @@ final class Simulations
         return $this->once('year', fn(): ?YearOutlook => YearOutlook::of($this->study));
     }
 
-    /** From a full bank through the poorest travelled month as it is lived; null as long as no trip can be set up. */
-    public function lived(): ?Outcome
+    /**
+     * Days from a full bank through the poorest travelled month as it is lived, at most EnduranceMap::MOST_DAYS; null as long as no trip
+     * can be set up.
+     */
+    public function livedDays(): ?float
     {
-        return $this->once('lived', function (): ?Outcome {
-            $travel = $this->study->system->travel;
+        return $this->once('lived-days', function (): ?float {
             $month = $this->sun()->ruling->month ?? null;
-            $setup = $month === null ? null : $this->study->trip();
 
-            return $setup === null || $month === null ? null : $setup->trip->through($setup->lived(
-                $month,
-                EnduranceMap::MOST_DAYS,
-                $travel->drivingHDay,
-            ));
+            return $month === null ? null : $this->study->trip()?->livedDays($month, $this->study->system->travel->drivingHDay);
         });
     }
 

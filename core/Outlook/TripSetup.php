@@ -24,6 +24,7 @@ use Pebblefell\System\System;
 use Pebblefell\Trip\ClearnessSpread;
 use Pebblefell\Trip\DayLoads;
 use Pebblefell\Trip\DriveSource;
+use Pebblefell\Trip\EnduranceMap;
 use Pebblefell\Trip\Floors;
 use Pebblefell\Trip\Heater;
 use Pebblefell\Trip\LowVoltage;
@@ -137,6 +138,12 @@ final readonly class TripSetup
             static fn(WeatherDay $day): TripDay => new TripDay($day, $drivingHDay > 0.0),
             $this->weather->ofMonth($month, $count),
         );
+    }
+
+    /** Days from a full bank through a month as it is lived, until something is not served; `EnduranceMap::MOST_DAYS` at most. */
+    public function livedDays(int $month, float $drivingHDay): float
+    {
+        return $this->trip->untilEmpty($this->lived($month, EnduranceMap::MOST_DAYS, $drivingHDay)) ?? (float) EnduranceMap::MOST_DAYS;
     }
 
     /**

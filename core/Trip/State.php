@@ -24,7 +24,7 @@ final class State
     /** @var list<float> */
     private array $voltsNoted = [];
 
-    private ?float $emptyAtH = null;
+    public ?float $emptyAtH = null;
 
     /** @var array{float, float, float, float, float, float} */
     private array $lost = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];

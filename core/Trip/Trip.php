@@ -99,6 +99,26 @@ final readonly class Trip
         return $state->outcome($pace->dt);
     }
 
+    /**
+     * Days from a full bank until something is not served for the first time, and not played any further; null: not in these days.
+     *
+     * @param list<TripDay> $days
+     */
+    public function untilEmpty(array $days): ?float
+    {
+        $offers = Offers::of($this);
+        $pace = Pace::of($this->store, $this->stepMin / 60.0);
+        $state = State::at($this->store, $pace, 100.0, $this->startC($days));
+        foreach ($days as $day) {
+            $this->day($state, $pace, $day, $offers->on($day, $state->volts));
+            if ($state->emptyAtH !== null) {
+                return $state->emptyAtH / 24.0;
+            }
+        }
+
+        return null;
+    }
+
     /** One day, step by step. */
     private function day(State $state, Pace $pace, TripDay $day, DayOffer $offer): void
     {

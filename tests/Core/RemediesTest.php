@@ -333,7 +333,8 @@ final class RemediesTest extends TestCase
                     $series = Bank::seriesFor($own->data->known('nominal_v'), $asked->system->vehicle->systemV);
                     $found = self::ruleOf($asked, 'short-of-wish', '', []) !== null;
                     if ($map->planStrings() * $series === count($asked->planned()->houseBatteries())) {
-                        $lasts = $map->lasts($asked, $own, $panel, $map->planStrings(), $map->planPanels());
+                        $at = [$map->planStrings(), $map->planPanels()];
+                        $lasts = $map->lasts($asked, $own, $panel, ...[...$at, $map->at(...$at)]);
                         self::assertSame($found, $lasts < $map->wish - 1e-9, "$says: it lasts $lasts");
                         $shown[$form][$found ? 'short' : 'enough'] = true;
                         ++$pins;

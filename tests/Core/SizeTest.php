@@ -107,11 +107,6 @@ final class SizeTest extends TestCase
         return new Part('x', $kind, self::sheet($kind, $data));
     }
 
-    private static function worth(Endurance $map, int $strings, int $panels): Worth
-    {
-        return Worth::at($map, $strings, $panels, $map->at($strings, $panels));
-    }
-
     private static function endurance(Study $study, int $month = 6, ComesIn $in = ComesIn::All): Endurance
     {
         $map = Endurance::of($study, self::of(PartKind::Battery, self::LFP), self::of(PartKind::Panel, self::PANEL), $month, $in);
@@ -172,10 +167,10 @@ final class SizeTest extends TestCase
     public function testOneMoreBatteryAgainstOneMorePanel(): void
     {
         // In midsummer with little array, panels win; in a dark November nothing but battery helps.
-        $summer = self::worth(self::endurance(self::study()), 2, 1);
+        $summer = Worth::at(self::endurance(self::study()), 2, 1);
         self::assertSame('panel', $summer->better);
         self::assertGreaterThan(0.0, $summer->panel);
-        $dark = self::worth(
+        $dark = Worth::at(
             self::endurance(
                 self::study(['travel' => ['months' => [12], 'wish_days' => 4, 'hook_up' => 'never', 'driving_h_day' => 0]]),
                 12,
@@ -185,7 +180,7 @@ final class SizeTest extends TestCase
         );
         self::assertSame('battery', $dark->better);
         self::assertGreaterThan($dark->panel, $dark->battery);
-        self::assertSame('neither', self::worth(self::endurance(self::study()), 6, 10)->better);
+        self::assertSame('neither', Worth::at(self::endurance(self::study()), 6, 10)->better);
     }
 
     public function testAStayTellsOldFromNewAndFollowsItsDays(): void

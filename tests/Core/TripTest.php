@@ -543,6 +543,7 @@ final class TripTest extends TestCase
                     [SolarSource::of($watts)],
                 );
                 $simulated = $trip->through($days)->daysUntilEmpty() ?? 60.0;
+                self::assertSame($simulated, $trip->untilEmpty($days) ?? 60.0, 'and it is not played any further than it has to');
                 $mapped = EnduranceMap::of($trip, $days, 0.5)->daysUntilEmpty([$ah], [$watts])[0][0];
                 // Beyond a week one bad day decides.
                 if (min($simulated, $mapped) < 8.0) {

@@ -148,10 +148,10 @@ final readonly class Endurance
      *
      * @param Study $study   that it was drawn for
      * @param Part  $battery that it was drawn with
+     * @param float $days    what the map says of the point
      */
-    public function lasts(Study $study, Part $battery, Part $panel, int $strings, int $panels): float
+    public function lasts(Study $study, Part $battery, Part $panel, int $strings, int $panels, float $days): float
     {
-        $days = $this->at($strings, $panels);
         if (!$this->isWish || !$this->days->comesIn()) {
             return $days;
         }
@@ -159,10 +159,13 @@ final readonly class Endurance
         if ($changes !== [] && abs($days - $this->wish) > $this->near()) {
             return $days;
         }
-        $as = $changes === [] ? $study : Study::of(Plan::with($study->system, $changes));
-        $lived = $as->simulations->lived();
+        if ($changes === []) {
+            return $study->simulations->livedDays() ?? $days;
+        }
+        // The poorest month is so by its sky, whatever stands on the roof: it is the map's.
+        $as = Study::of(Plan::with($study->system, $changes));
 
-        return $lived === null ? $days : $lived->daysUntilEmpty() ?? (float) EnduranceMap::MOST_DAYS;
+        return $as->trip()?->livedDays($this->month, $as->system->travel->drivingHDay) ?? $days;
     }
 
     /** Where the plan stands, in whole strings and panels of these kinds. */
@@ -283,18 +286,18 @@ final readonly class Endurance
         foreach ($rows as $panels) {
             foreach ($this->row($panels, range(1, $this->mostStrings())) as $i => $value) {
                 if ($value >= $least - 1e-9 && $this->broken($i + 1, $panels) === []) {
-                    $points[] = [$this->price($i + 1, $panels) ?? $this->massKg($i + 1, $panels), $i + 1, $panels];
+                    $points[] = [$this->price($i + 1, $panels) ?? $this->massKg($i + 1, $panels), $i + 1, $panels, $value];
                 }
             }
         }
         usort($points, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $short = [];
-        foreach ($points as [, $strings, $panels]) {
+        foreach ($points as [, $strings, $panels, $value]) {
             // No more of either than what was too little already.
             if (array_filter($short, static fn(array $s): bool => $strings <= $s[0] && $panels <= $s[1]) !== []) {
                 continue;
             }
-            if ($this->lasts($study, $battery, $panel, $strings, $panels) >= $this->wish - 1e-9) {
+            if ($this->lasts($study, $battery, $panel, $strings, $panels, $value) >= $this->wish - 1e-9) {
                 return [$strings, $panels];
             }
             $short[] = [$strings, $panels];
@@ -304,11 +307,13 @@ final readonly class Endurance
     }
 
     /**
+     * The same for several banks beside one array.
+     *
      * @param list<int> $strings
      *
      * @return list<float>
      */
-    private function row(int $panels, array $strings): array
+    public function row(int $panels, array $strings): array
     {
         $banks = array_map(fn(int $n): float => $n * $this->battery->size, $strings);
 

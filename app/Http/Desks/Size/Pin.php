@@ -71,11 +71,13 @@ final readonly class Pin
 
     public function worth(): ?Worth
     {
-        return $this->map === null || $this->battery === null || $this->panel === null ? null : Worth::at(
-            $this->map,
+        [$map, $battery, $panel] = [$this->map, $this->battery, $this->panel];
+
+        return $map === null || $battery === null || $panel === null ? null : Worth::at(
+            $map,
             $this->strings,
             $this->count,
-            $this->map->lasts($this->study, $this->battery, $this->panel, $this->strings, $this->count),
+            fn(float $days): float => $map->lasts($this->study, $battery, $panel, $this->strings, $this->count, $days),
         );
     }
 

@@ -59,12 +59,11 @@ final readonly class SizePage
     public function lived(): ?string
     {
         $study = $this->bench->study;
-        $lived = $study->system->travel->wish === 'lived' ? $study->simulations->lived() : null;
-        $days = $lived?->daysUntilEmpty();
+        $days = $study->system->travel->wish === 'lived' ? $study->simulations->livedDays() : null;
 
         return match (true) {
-            $lived === null => null,
-            $days === null => EnduranceMap::MOST_DAYS . ' days and more',
+            $days === null => null,
+            $days >= EnduranceMap::MOST_DAYS => EnduranceMap::MOST_DAYS . ' days and more',
             default => $this->bench->show->text($days, '', 1) . ' days',
         };
     }

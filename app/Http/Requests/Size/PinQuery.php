@@ -8,27 +8,28 @@ use App\Http\Requests\Query;
 use App\Models\LibraryPart;
 use Illuminate\Validation\Rule;
 use Pebblefell\Stage\Size\ComesIn;
+use Pebblefell\System\PartKind;
 
 /** Where the pin on the endurance map stands, and what is asked there. */
 final class PinQuery extends Query
 {
     public function rules(): array
     {
-        $library = static fn(string $kind): array => LibraryPart::query()->where('kind', $kind)->pluck('id')->map(strval(...))->all();
         // A part that is planned and not in the library goes by its name in the job.
-        $part = static fn(string $kind): array => ['nullable', 'string', static function (
+        $part = static fn(PartKind $kind): array => ['nullable', 'string', static function (
             string $key,
             mixed $value,
             callable $fail,
-        ) use ($library, $kind): void {
-            if (!in_array($value, $library($kind), true) && preg_match('/^p\d+$/', (string) $value) !== 1) {
+        ) use ($kind): void {
+            $library = array_column(LibraryPart::ofKinds($kind), 'uid');
+            if (!in_array($value, $library, true) && preg_match('/^p\d+$/', (string) $value) !== 1) {
                 $fail(__('validation.exists', ['attribute' => $key]));
             }
         }];
 
         return [
-            'battery' => $part('battery'),
-            'panel' => $part('panel'),
+            'battery' => $part(PartKind::Battery),
+            'panel' => $part(PartKind::Panel),
             'month' => ['nullable', 'integer', 'between:0,12'],
             'in' => ['nullable', Rule::enum(ComesIn::class)],
             'strings' => ['nullable', 'integer', 'between:1,1000'],

@@ -12,7 +12,6 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\Trip\EnduranceMap;
-use Pebblefell\Trip\Outcome;
 
 /** The planned bank lasts as long as the customer wishes: without any charge, or, if that is the wish, with the days as they live. */
 final class BankLastsWish implements Rule
@@ -24,8 +23,9 @@ final class BankLastsWish implements Rule
         if ($case->bank === null || $study->loads()->budget->energyWhDay <= 0.0) {
             return [];
         }
-        if ($study->system->travel->wish === 'lived' && $study->simulations->lived() !== null) {
-            return $this->asLived($study, $study->simulations->lived());
+        $lived = $study->system->travel->wish === 'lived' ? $study->simulations->livedDays() : null;
+        if ($lived !== null) {
+            return $this->asLived($study, $lived);
         }
         $days = $case->days();
         if ($days->value >= $wish) {
@@ -53,11 +53,10 @@ final class BankLastsWish implements Rule
     /**
      * @return list<Finding>
      */
-    private function asLived(Study $study, Outcome $lived): array
+    private function asLived(Study $study, float $days): array
     {
         $travel = $study->system->travel;
-        $days = $lived->daysUntilEmpty();
-        if ($days === null || $days >= min($travel->wishDays, (float) EnduranceMap::MOST_DAYS)) {
+        if ($days >= min($travel->wishDays, (float) EnduranceMap::MOST_DAYS)) {
             return [];
         }
 
