@@ -154,14 +154,15 @@ final readonly class PlaneSun
     /** kWh/m² on the plane in one step of $stepH hours that brings $horizontalKwh on the horizontal. Hay & Davies 1980. */
     private static function onPlane(SolarDay $day, Plane $plane, float $omega, float $horizontalKwh, float $stepH): float
     {
-        if ($horizontalKwh <= 0.0) {
-            return 0.0;
+        // Flat, every part of the light counts as on the horizontal.
+        if ($horizontalKwh <= 0.0 || $plane->tiltDeg === 0.0) {
+            return max(0.0, $horizontalKwh);
         }
         $cosZenith = max(self::LOWEST_COS_ZENITH, $day->cosZenith($omega));
         $outsideKwh = SolarDay::SOLAR_CONSTANT * 60 / 3.6 * $day->distanceFactor * $cosZenith * $stepH;
         $diffuse = $horizontalKwh * self::diffuseShare(min(1.0, $horizontalKwh / $outsideKwh));
         $beam = $horizontalKwh - $diffuse;
-        $ratio = $plane->tiltDeg === 0.0 ? 1.0 : $plane->cosIncidence($day, $omega) / $cosZenith;
+        $ratio = $plane->cosIncidence($day, $omega) / $cosZenith;
         $aroundSun = min(1.0, $beam / $outsideKwh);
         $cosTilt = cos(deg2rad($plane->tiltDeg));
 

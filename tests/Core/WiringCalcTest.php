@@ -520,6 +520,32 @@ final class WiringCalcTest extends TestCase
         return $best;
     }
 
+    /** Equalising ruins lithium and shortens sealed lead; flooded lead wants it. Two layers that touch are told in volts of this bank. */
+    public function testHowHardALadderSaysIt(): void
+    {
+        $says = static function (string $chemistry, int $cells, array $settings): array {
+            $out = self::ask('ladder', [
+                'chemistry' => $chemistry, 'cells' => $cells, 'settings' => array_map(
+                    static fn(array $s): array => ['device' => $s[0], 'parameter' => $s[1], 'value_v' => $s[2]],
+                    $settings,
+                ),
+            ]);
+
+            return array_map(static fn(Said $s): array => [$s->finding->rule, $s->finding->severity->value], $out['findings']);
+        };
+        self::assertSame([['equalise-on', 'stop']], $says('lfp', 4, [['charger', 'equalise_v', 14.4]]));
+        foreach (['agm', 'gel', 'lead_carbon'] as $sealed) {
+            self::assertSame([['equalise-on', 'fix']], $says($sealed, 6, [['charger', 'equalise_v', 14.2]]), $sealed);
+        }
+        self::assertSame([], $says('flooded', 6, [['charger', 'equalise_v', 15.0]]));
+        self::assertSame([['charge-volts-too-high', 'stop']], $says('flooded', 6, [['charger', 'equalise_v', 16.3]]));
+        self::assertSame([['never-acts', 'stop'], ['rungs-touch', 'fix']], $says('lfp', 4, [['inverter', 'cutoff_v', 10.0]]));
+        self::assertSame([['float-above-absorption', 'fix']], $says('lfp', 4, [['charger', 'absorption_v', 14.0], ['charger', 'float_v', 14.1]]));
+        // 0.1 V a 12 V bank: 0.2 V on eight cells of LFP.
+        $touch = static fn(float $warns): array => $says('lfp', 8, [['inverter', 'warning_v', $warns], ['inverter', 'cutoff_v', 23.0]]);
+        self::assertSame([[['rungs-touch', 'fix']], []], [$touch(23.19), $touch(23.2)]);
+    }
+
     /**
      * @return iterable<string, array{array<string, mixed>, list<string>}>
      */
