@@ -77,8 +77,13 @@ test('from an accepted offer through the run sheet on a phone, partly without a 
     // The sheet is left while its last press waits: another page sends it.
     await expect(van.locator('[data-unsent]')).not.toHaveAttribute('data-unsent', '0');
     await van.goto('about:blank');
+    // As long as it cannot, it says so.
+    await phone.route('**/ticks', (route) => route.abort());
     await phone.setOffline(false);
     await van.goto(`${job}/day-plan`);
+    await expect(van.locator('[data-unsent]')).toContainText('1 is on this device and not sent yet');
+    await phone.unroute('**/ticks');
+    await van.reload();
     await expect(van.getByText('Every step is done.')).toBeVisible();
 
     // Each line of the test: what its own sheet promises, from an instrument's file.
