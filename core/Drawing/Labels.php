@@ -67,11 +67,16 @@ final class Labels
         return $shown;
     }
 
-    /** As much of a text as has room, px; at least three letters. */
+    /**
+     * As much of a text as has room, px; at least three letters. A number at its end, which tells it from the next one, stays: "Share … no. 3".
+     */
     public static function cut(string $text, float $room): string
     {
-        for ($cut = $text, $length = mb_strlen($text); self::width($cut) > $room && $length > 3; --$length) {
-            $cut = mb_substr($text, 0, $length - 1) . '…';
+        preg_match('/(?: \p{L}{1,3}\.)? \d+$/u', $text, $found);
+        $end = isset($found[0]) && self::width($found[0]) < 0.6 * $room ? $found[0] : '';
+        $head = mb_substr($text, 0, mb_strlen($text) - mb_strlen($end));
+        for ($cut = $text, $length = mb_strlen($head); self::width($cut) > $room && $length > 3; --$length) {
+            $cut = mb_substr($head, 0, $length - 1) . '…' . $end;
         }
 
         return $cut;

@@ -49,6 +49,19 @@ final class DrawingKitTest extends TestCase
         self::assertTrue(is_finite($flat->at(5.0)), 'values that are all alike still get a scale');
     }
 
+    public function testACutTextFitsAndKeepsTheNumberThatTellsItApart(): void
+    {
+        self::assertSame('House', Labels::cut('House', 40.0));
+        self::assertSame('Compressor f…', Labels::cut('Compressor from the bank', 90.0));
+        self::assertSame('Share o… no. 1', Labels::cut('Share of Kvellin Slate 230 Warm no. 1', 100.0));
+        foreach ([60.0, 90.0, 130.0, 200.0] as $room) {
+            $cut = array_map(static fn(int $n): string => Labels::cut("Anteil von Kvellin Slate 230 Warm Nr. $n", $room), range(1, 4));
+            self::assertCount($room < 70.0 ? 1 : 4, array_unique($cut), "$room px");
+            self::assertLessThanOrEqual($room, max(array_map(Labels::width(...), $cut)));
+        }
+        self::assertSame('Abc…', Labels::cut('Abcdefgh', 1.0), 'at least three letters');
+    }
+
     public function testLabelsKeepTheirDistanceInOrderAndInBounds(): void
     {
         mt_srand(6);
