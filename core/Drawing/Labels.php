@@ -68,7 +68,7 @@ final class Labels
     }
 
     /**
-     * As much of a text as has room, px; at least three letters. A number at its end, which tells it from the next one, stays: "Share … no. 3".
+     * As much of a text as has room, px; at least three letters. A number at its end stays, which tells it from the next: "Share … no. 3".
      */
     public static function cut(string $text, float $room): string
     {
