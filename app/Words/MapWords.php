@@ -23,6 +23,16 @@ final class MapWords
     /** What the line is at which it lasts as long as looked for: the wish, or as many days counted otherwise. */
     public function wish(Endurance $map, Show $show): string
     {
-        return ($map->isWish ? 'the wish, ' : '') . $show->text($map->wish) . ($map->isYear() ? ' % of days' : ' days');
+        return ($map->isWish ? 'the wish, ' : '') . $this->goal($map, $show);
+    }
+
+    /** "4 days", "95 % of days". */
+    public function goal(Endurance $map, Show $show): string
+    {
+        return $show->text($map->wish) . match (true) {
+            $map->isYear() => ' % of days',
+            $map->wish === 1.0 => ' day',
+            default => ' days',
+        };
     }
 }

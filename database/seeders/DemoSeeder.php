@@ -390,7 +390,7 @@ final class DemoSeeder extends Seeder
     private function raft(): void
     {
         $job = $this->job('Water-sampling raft', 'Fjord Water Watch', [
-            'vehicle_kind' => 'raft', 'vehicle_description' => '6 × 3 m anchored raft', 'system_v' => 48.0, 'chassis_bonded' => false, 'roof_m2' => 10.0, 'months' => [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], 'wish_days' => 10.0, 'hook_up' => 'never', 'driving_h_day' => 0.0, 'coldest_battery_c' => 3.0, 'details' => ['travel' => ['wish' => 'lived'], 'vehicle' => []],
+            'vehicle_kind' => 'raft', 'vehicle_description' => '6 × 3 m anchored raft', 'system_v' => 48.0, 'chassis_bonded' => false, 'roof_m2' => 12.0, 'months' => [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], 'wish_days' => 10.0, 'hook_up' => 'never', 'driving_h_day' => 0.0, 'coldest_battery_c' => 3.0, 'details' => ['travel' => ['wish' => 'lived'], 'vehicle' => []],
             'travel_notes' => 'Unattended for a month at a time. Pumps once an hour, telemetry always. Batteries sit in a box below the waterline.',
         ]);
         $this->loads($job, [['Sampling pumps', 'dc', 180, '0-24', 8, 0, 420], ['Telemetry', 'dc', 11, '0-24', 100, 0], ['Sondes', 'dc', 6, '0-24', 100, 0], ['Mast light', 'dc', 5, '16-8', 100, 0]]);

@@ -152,15 +152,18 @@ final readonly class Endurance
      */
     public function lasts(Study $study, Part $battery, Part $panel, int $strings, int $panels, float $days): float
     {
-        if (!$this->isWish || !$this->days->comesIn()) {
+        if (!$this->isWish) {
             return $days;
         }
         $changes = Chosen::plan($study->system, $battery, $strings * $this->battery->parts, $panel, $panels);
-        if ($changes !== [] && abs($days - $this->wish) > $this->near()) {
-            return $days;
-        }
         if ($changes === []) {
-            return $study->simulations->livedDays() ?? $days;
+            // What is there may be older than what the library describes.
+            $known = $this->days->comesIn() ? $study->simulations->livedDays() : $study->banks()->planned->days()->value;
+
+            return min((float) EnduranceMap::MOST_DAYS, $known ?? $days);
+        }
+        if (!$this->days->comesIn() || abs($days - $this->wish) > $this->near()) {
+            return $days;
         }
         // The poorest month is so by its sky, whatever stands on the roof: it is the map's.
         $as = Study::of(Plan::with($study->system, $changes));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages\Size;
 
 use App\Http\Desks\Size\Pin;
+use App\Words\MapWords;
 use App\Words\Show;
 use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
@@ -69,9 +70,7 @@ final readonly class PinAnswer
     /** What is looked for: the wish itself, or as many days counted otherwise. */
     private function goal(): string
     {
-        return $this->map?->isWish === true
-            ? 'the wish'
-            : $this->show->text($this->map->wish ?? 0.0) . ($this->isYear() ? ' % of days' : ' days');
+        return $this->map === null || $this->map->isWish ? 'the wish' : (new MapWords())->goal($this->map, $this->show);
     }
 
     /** What one more brings: "+2.1 d". */

@@ -8,5 +8,5 @@
 @else It lasts <strong>{{ $show->text($page->banks->planned->days()->value) }} days</strong> without any
     charge{{ $page->lived() === null ? '; wished are ' . $show->text($system->travel->wishDays) : '' }}.
 @endif
-@if ($page->lived() !== null)As they live, with sun and driving in the poorest month, it lasts <strong>{{ $page->lived() }}</strong>; wished are
-    {{ $show->text($system->travel->wishDays) }}.@endif
+@if ($page->lived() !== null)As they live, with sun{{ $system->travel->drivingHDay > 0 ? ' and driving' : '' }} in the poorest month, it lasts
+    <strong>{{ $page->lived() }}</strong>; wished are {{ $show->text($system->travel->wishDays) }}.@endif
