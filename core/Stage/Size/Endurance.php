@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size;
 
-use Pebblefell\Bank\Bank;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Part;
-use Pebblefell\System\Vehicle;
 use Pebblefell\Trip\Contour;
 use Pebblefell\Trip\EnduranceMap;
 
