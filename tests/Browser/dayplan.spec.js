@@ -186,6 +186,7 @@ test('the ten-minute proof on a phone, partly without a network: the readings go
         await ask(line).getByLabel('Read').fill(String(value));
         await ask(line).getByLabel('main lead').fill(String(amps));
         await ask(line).getByRole('button').click();
+        await expect(ask(line).locator('[data-outbox-said]')).toHaveText(/waiting|stored/);
     };
     await note(bench[0]);
     await expect(page.getByText(`${bench[0].value.toFixed(3)}`.replace(/0+$/, ''), { exact: false }).first()).toBeVisible();

@@ -79,6 +79,6 @@
         <main id="main" class="{{ $bare ? '' : 'sheet' }}" tabindex="-1">{{ $slot }}</main>
     @endif
     {{-- What was typed on this device, on whatever page, and has not arrived. --}}
-    <div class="small muted" data-unsent="0" data-keep="yes" hidden></div>
+    <div class="small muted" id="unsent" data-unsent="0" data-keep="yes" hidden></div>
 </body>
 </html>

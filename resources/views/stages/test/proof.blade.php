@@ -1,22 +1,9 @@
 <x-layout title="Ten-minute proof" :bench="$bench" :stage="$stage">
     <p class="small"><a href="{{ route('test', $job) }}">← Test</a></p>
     <div class="stage-head"><h1>{{ __('tests.proof.title') }}</h1><span class="aside">{{ __('tests.proof.with') }}</span></div>
-    <p class="lead"><strong>{{ $page->answer() }}</strong></p>
+    <p class="lead max-sm:min-h-[4lh]"><strong>{{ $page->answer() }}</strong></p>
     @if ($page->proof)
         @error('step')<p class="wrong">{{ $message }}</p>@enderror
-        @if ($page->proof->faults !== [] || $page->proof->suspects !== [])
-            <x-table caption="What it is" :head="['Joint or battery', '#How likely', '#It has', '#Promised']">
-                @foreach ($page->proof->faults as $line)@foreach ($line as $f)<tr><td>{{ $page->piece($f['unknown']) }}
-                        @if ($loop->first)<span class="tag out">bad</span>@else<span class="small muted">or this</span>@endif</td>
-                    <td class="n num" data-label="How likely">{{ $show->text(100 * $f['chance'], '%', 0) }}</td>
-                    <td class="n num" data-label="It has">{{ $page->ohm($f['ohm'], $f['sigmaOhm']) }}</td>
-                    <td class="n num" data-label="Promised">{{ $show->text(1000 * $f['unknown']['segment']->ohm, 'mΩ', 2) }}</td></tr>@endforeach @endforeach
-                @foreach ($page->proof->suspects as $f)<tr><td>{{ $page->piece($f['unknown']) }}</td>
-                    <td class="n num" data-label="How likely">{{ $show->text(100 * $f['chance'], '%', 0) }}</td>
-                    <td class="n num" data-label="It has">–</td>
-                    <td class="n num" data-label="Promised">{{ $show->text(1000 * $f['unknown']['segment']->ohm, 'mΩ', 2) }}</td></tr>@endforeach
-            </x-table>
-        @endif
         <div data-keep-page>
         @foreach ($page->steps() as $step)
             <section class="check-line">
@@ -24,7 +11,7 @@
                 @foreach ($step['asks'] as $ask)
                     <div class="flex flex-wrap gap-x-4 gap-y-1 items-end py-2" id="proof-{{ $loop->parent->index }}-{{ $loop->index }}">
                         <p class="grow min-w-56">{{ $page->asks($ask) }}
-                            @if ($ask['value'] !== null)<strong class="num block">{{ $page->reading($ask) }}</strong>@endif
+                            <strong class="num block">{{ $ask['value'] === null ? '–' : $page->reading($ask) }}</strong>
                             @if ($page->promised($ask))<span class="small muted block">promised {{ $page->promised($ask) }}</span>@endif</p>
                         @may('record', $job)
                             <form method="post" action="{{ route('test.store', $job) }}" class="flex flex-wrap gap-3 items-end"
@@ -46,6 +33,20 @@
             </section>
         @endforeach
         </div>
+        {{-- Below what is typed: what is found moves nothing under a finger. --}}
+        @if ($page->proof->faults !== [] || $page->proof->suspects !== [])
+            <x-table caption="What it is" :head="['Joint or battery', '#How likely', '#It has', '#Promised']">
+                @foreach ($page->proof->faults as $line)@foreach ($line as $f)<tr><td>{{ $page->piece($f['unknown']) }}
+                        @if ($loop->first)<span class="tag out">bad</span>@else<span class="small muted">or this</span>@endif</td>
+                    <td class="n num" data-label="How likely">{{ $show->text(100 * $f['chance'], '%', 0) }}</td>
+                    <td class="n num" data-label="It has">{{ $page->ohm($f['ohm'], $f['sigmaOhm']) }}</td>
+                    <td class="n num" data-label="Promised">{{ $show->text(1000 * $f['unknown']['segment']->ohm, 'mΩ', 2) }}</td></tr>@endforeach @endforeach
+                @foreach ($page->proof->suspects as $f)<tr><td>{{ $page->piece($f['unknown']) }}</td>
+                    <td class="n num" data-label="How likely">{{ $show->text(100 * $f['chance'], '%', 0) }}</td>
+                    <td class="n num" data-label="It has">–</td>
+                    <td class="n num" data-label="Promised">{{ $show->text(1000 * $f['unknown']['segment']->ohm, 'mΩ', 2) }}</td></tr>@endforeach
+            </x-table>
+        @endif
         @if ($page->proof->runs !== [])
             <x-fold id="proof-runs" title="Each run as measured" :answer="count($page->proof->runs) . ' pieces; ' .
                 $show->text(100 * $page->proof->sound, '%', 0) . ' sure that nothing more is bad'">
