@@ -29,10 +29,6 @@ final class MapWords
     /** "4 days", "95 % of days". */
     public function goal(Endurance $map, Show $show): string
     {
-        return $show->text($map->wish) . match (true) {
-            $map->isYear() => ' % of days',
-            $map->wish === 1.0 => ' day',
-            default => ' days',
-        };
+        return $map->isYear() ? $show->text($map->wish) . ' % of days' : $show->days($map->wish);
     }
 }

@@ -39,6 +39,12 @@ final readonly class Show
         return [$this->number($shown, $unit, $decimals), $unit];
     }
 
+    /** "4 days", "1 day". */
+    public function days(float $days): string
+    {
+        return $this->text($days) . ($days === 1.0 ? ' day' : ' days');
+    }
+
     /**
      * @param ?int $decimals at most; null: as many as read well
      */

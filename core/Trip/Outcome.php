@@ -71,10 +71,4 @@ final readonly class Outcome
     {
         return count(array_filter($this->days, static fn(DaySum $d): bool => $d->isServed()));
     }
-
-    /** Days from the start until something was not served; null: it never came to that. */
-    public function daysUntilEmpty(): ?float
-    {
-        return $this->emptyAtH === null ? null : $this->emptyAtH / 24.0;
-    }
 }

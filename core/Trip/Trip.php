@@ -89,14 +89,7 @@ final readonly class Trip
      */
     public function through(array $days, float $startSocPct = 100.0): Outcome
     {
-        $offers = Offers::of($this);
-        $pace = Pace::of($this->store, $this->stepMin / 60.0);
-        $state = State::at($this->store, $pace, $startSocPct, $this->startC($days));
-        foreach ($days as $day) {
-            $this->day($state, $pace, $day, $offers->on($day, $state->volts));
-        }
-
-        return $state->outcome($pace->dt);
+        return $this->played($days, $startSocPct, false)->outcome($this->stepMin / 60.0);
     }
 
     /**
@@ -106,17 +99,28 @@ final readonly class Trip
      */
     public function untilEmpty(array $days): ?float
     {
+        $emptyAtH = $this->played($days, 100.0, true)->emptyAtH;
+
+        return $emptyAtH === null ? null : $emptyAtH / 24.0;
+    }
+
+    /**
+     * @param list<TripDay> $days
+     * @param bool          $untilEmpty no further than the day on which something is not served
+     */
+    private function played(array $days, float $startSocPct, bool $untilEmpty): State
+    {
         $offers = Offers::of($this);
         $pace = Pace::of($this->store, $this->stepMin / 60.0);
-        $state = State::at($this->store, $pace, 100.0, $this->startC($days));
+        $state = State::at($this->store, $pace, $startSocPct, $this->startC($days));
         foreach ($days as $day) {
             $this->day($state, $pace, $day, $offers->on($day, $state->volts));
-            if ($state->emptyAtH !== null) {
-                return $state->emptyAtH / 24.0;
+            if ($untilEmpty && $state->emptyAtH !== null) {
+                break;
             }
         }
 
-        return null;
+        return $state;
     }
 
     /** One day, step by step. */

@@ -542,7 +542,7 @@ final class TripTest extends TestCase
                     63.1,
                     [SolarSource::of($watts)],
                 );
-                $simulated = $trip->through($days)->daysUntilEmpty() ?? 60.0;
+                $simulated = ($trip->through($days)->emptyAtH ?? 60.0 * 24.0) / 24.0;
                 self::assertSame($simulated, $trip->untilEmpty($days) ?? 60.0, 'and it is not played any further than it has to');
                 $mapped = EnduranceMap::of($trip, $days, 0.5)->daysUntilEmpty([$ah], [$watts])[0][0];
                 // Beyond a week one bad day decides.

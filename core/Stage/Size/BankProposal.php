@@ -41,7 +41,7 @@ final readonly class BankProposal
             $part = new Part('x', PartKind::Battery, DataSheet::of(PartKind::Battery, $sheet));
             for ($count = $series; $count <= self::MOST; $count += $series) {
                 $bank = Bank::forSystem(array_fill(0, $count, HouseBank::battery($part, $study->system->travel->school)), $systemV);
-                $usable = $bank->usableWh($study->loads()->budget->meanA(), $study->banks()->celsius->value);
+                $usable = $study->banks()->usableWh($bank);
                 $limit = $bank->dischargeLimitA();
                 if ($usable >= $energy->value * $study->system->travel->wishDays
                     && ($limit === null || $limit >= $study->loads()->budget->peakA())) {

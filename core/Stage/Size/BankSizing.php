@@ -28,6 +28,7 @@ final readonly class BankSizing
         public Figure $need,
         public Figure $celsius,
         private ?Box $bay,
+        private Figure $current,
     ) {
     }
 
@@ -57,6 +58,7 @@ final readonly class BankSizing
             self::need($system, $energy, $celsius),
             $celsius,
             $system->vehicle->bay,
+            $current,
         );
     }
 
@@ -64,6 +66,12 @@ final readonly class BankSizing
     public function lithium(): ?Bank
     {
         return $this->planned->bank?->chemistry()->isLithium() === true ? $this->planned->bank : null;
+    }
+
+    /** Wh that any bank gives at this vehicle's mean current, as cold as it gets there. */
+    public function usableWh(Bank $bank): float
+    {
+        return $bank->usableWh($this->current->value, $this->celsius->value);
     }
 
     /** h that the full planned bank runs so many watts at its posts, and nothing else; null without a bank, or without watts. */

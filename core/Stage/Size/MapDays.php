@@ -114,12 +114,10 @@ final readonly class MapDays
     private static function still(Study $study, Part $battery, int $parts, int $most): array
     {
         $one = HouseBank::battery($battery, $study->system->travel->school);
-        $budget = $study->loads()->budget;
         $days = [0.0];
         for ($n = 1; $n <= $most; ++$n) {
             $bank = Bank::forSystem(array_fill(0, $n * $parts, $one), $study->system->vehicle->systemV);
-            $usable = $bank->usableWh($budget->meanA(), $study->banks()->celsius->value);
-            $days[] = min((float) EnduranceMap::MOST_DAYS, $usable / $budget->energyWhDay);
+            $days[] = min((float) EnduranceMap::MOST_DAYS, $study->banks()->usableWh($bank) / $study->loads()->budget->energyWhDay);
         }
 
         return $days;

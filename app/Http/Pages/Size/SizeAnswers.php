@@ -91,7 +91,7 @@ final readonly class SizeAnswers
     {
         $system = $this->bench->study->system;
 
-        return $this->bench->show->text($system->travel->wishDays) . ' days, ' . $this->bench->say->name($system->target);
+        return $this->bench->show->days($system->travel->wishDays) . ', ' . $this->bench->say->name($system->target);
     }
 
     public function choices(): string

@@ -114,7 +114,7 @@ final readonly class SizePage
     /** What the bank alone is measured by, whatever form the wish has. */
     public function alone(): string
     {
-        return $this->bench->show->text($this->bench->study->system->travel->wishDays) . ' days without any charge';
+        return $this->bench->show->days($this->bench->study->system->travel->wishDays) . ' without any charge';
     }
 
     public function staySketch(): ?StaySketch

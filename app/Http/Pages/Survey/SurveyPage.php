@@ -88,7 +88,7 @@ final readonly class SurveyPage
             $system->vehicle->description ?: str_replace('_', ' ', $system->vehicle->kind),
             (int) $system->vehicle->systemV . ' V',
             ($system->place->name ?? 'place not known') . ($months === '' ? ', months not known' : ', ' . $months),
-            'wishes ' . $this->bench->show->text($system->travel->wishDays) . ' days '
+            'wishes ' . $this->bench->show->days($system->travel->wishDays) . ' '
                 . $this->bench->say->word('sheets.choices.' . $system->travel->wish),
             $system->travel->notes === '' ? '' : '“' . Str::limit($system->travel->notes, 160) . '”',
         ]));
