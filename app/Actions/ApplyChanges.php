@@ -11,7 +11,6 @@ use App\Models\Job;
 use App\Models\Part;
 use App\Models\Setting;
 use App\Models\Signal;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Finding\Change;
 use Pebblefell\System\Change\Names;
 use Pebblefell\System\Fate;
@@ -30,18 +29,16 @@ final class ApplyChanges
      */
     public function __invoke(Job $job, array $changes): void
     {
-        DB::transaction(function () use ($job, $changes): void {
-            $given = [];
-            foreach ($changes as $change) {
-                match (true) {
-                    $change->kind === 'setting' => self::setting($job, $change),
-                    $change->do === Change::ADD => $given[$change->uid] = $this->add($job, $change, $given),
-                    $change->do === Change::REMOVE => $this->remove(self::row($job, $change, $given)),
-                    default => self::set(self::row($job, $change, $given), $change, $given),
-                };
-            }
-            $job->unsetRelations();
-        });
+        $given = [];
+        foreach ($changes as $change) {
+            match (true) {
+                $change->kind === 'setting' => self::setting($job, $change),
+                $change->do === Change::ADD => $given[$change->uid] = $this->add($job, $change, $given),
+                $change->do === Change::REMOVE => $this->remove(self::row($job, $change, $given)),
+                default => self::set(self::row($job, $change, $given), $change, $given),
+            };
+        }
+        $job->unsetRelations();
     }
 
     /**
@@ -79,7 +76,7 @@ final class ApplyChanges
 
     private static function setting(Job $job, Change $change): void
     {
-        $row = $job->settings()->where('part_uid', $change->uid)->where('parameter', $change->field)->lockForUpdate()->first()
+        $row = $job->settings()->where('part_uid', $change->uid)->where('parameter', $change->field)->first()
             ?? new Setting();
         $row->job()->associate($job);
         $row->changeTo(['part_uid' => $change->uid, 'parameter' => $change->field, 'planned' => $change->value]);
@@ -93,6 +90,6 @@ final class ApplyChanges
         return self::ROWS[$change->kind]::query()->where('job_id', $job->id)->where(
             'uid',
             $given[$change->uid] ?? $change->uid,
-        )->lockForUpdate()->firstOrFail();
+        )->firstOrFail();
     }
 }

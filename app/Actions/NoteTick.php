@@ -12,7 +12,6 @@ use App\Record\Milestones;
 use App\Record\Studies;
 use Carbon\CarbonInterface;
 use Closure;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Symfony\Component\Uid\Uuid;
 
@@ -33,34 +32,30 @@ final class NoteTick
      */
     public function __invoke(Job $job, string $sheet, array $said, Closure $check, Closure $after): bool
     {
-        return DB::transaction(function () use ($job, $sheet, $said, $check, $after): bool {
-            // What one notes may open what the next one notes.
-            Job::held($job->id);
-            if ($said['client_id'] !== null && Tick::query()->where('client_id', $said['client_id'])->exists()) {
-                return false;
-            }
-            $said = [...$said, ...(array) $check()];
-            if (mb_strlen($said['note']) > Tick::MOST_NOTE) {
-                throw InvalidValue::at('/note', 'note-too-long', ['count' => Tick::MOST_NOTE]);
-            }
-            $most = Bounds::most()['ticks'];
-            if ($job->ticks()->count() >= $most) {
-                throw InvalidValue::at('/step', 'too-many-rows', ['count' => $most]);
-            }
-            $before = Milestones::of($job, Studies::of($job));
-            $tick = new Tick([
-                ...array_diff_key($said, ['at' => 0]),
-                'sheet' => $sheet,
-                'noted_at' => $said['at'],
-                'client_id' => $said['client_id'] ?? (string) Uuid::v4(),
-            ]);
-            $tick->forceFill(['job_id' => $job->id])->save();
-            $after();
-            if (Milestones::of($job, Studies::of($job)) != $before) {
-                Digest::keep($job, Studies::of($job));
-            }
+        if ($said['client_id'] !== null && Tick::query()->where('client_id', $said['client_id'])->exists()) {
+            return false;
+        }
+        $said = [...$said, ...(array) $check()];
+        if (mb_strlen($said['note']) > Tick::MOST_NOTE) {
+            throw InvalidValue::at('/note', 'note-too-long', ['count' => Tick::MOST_NOTE]);
+        }
+        $most = Bounds::most()['ticks'];
+        if ($job->ticks()->count() >= $most) {
+            throw InvalidValue::at('/step', 'too-many-rows', ['count' => $most]);
+        }
+        $before = Milestones::of($job, Studies::of($job));
+        $tick = new Tick([
+            ...array_diff_key($said, ['at' => 0]),
+            'sheet' => $sheet,
+            'noted_at' => $said['at'],
+            'client_id' => $said['client_id'] ?? (string) Uuid::v4(),
+        ]);
+        $tick->forceFill(['job_id' => $job->id])->save();
+        $after();
+        if (Milestones::of($job, Studies::of($job)) != $before) {
+            Digest::keep($job, Studies::of($job));
+        }
 
-            return true;
-        });
+        return true;
     }
 }

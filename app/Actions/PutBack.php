@@ -25,15 +25,13 @@ final class PutBack
      */
     public function __invoke(Job $job, string $act): void
     {
-        DB::transaction(static function () use ($job, $act): void {
-            $lines = Acts::lines($job, $act);
-            if ($lines->isEmpty()) {
-                throw InvalidValue::at('/act', 'is not in the history of this job');
-            }
-            foreach ($lines->sortByDesc('id') as $line) {
-                self::line($line);
-            }
-        });
+        $lines = Acts::lines($job, $act);
+        if ($lines->isEmpty()) {
+            throw InvalidValue::at('/act', 'is not in the history of this job');
+        }
+        foreach ($lines->sortByDesc('id') as $line) {
+            self::line($line);
+        }
     }
 
     private static function line(Activity $line): void

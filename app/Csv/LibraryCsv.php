@@ -6,7 +6,6 @@ namespace App\Csv;
 
 use App\Models\LibraryPart;
 use App\Words\Lexicon;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\PartKind;
 
@@ -53,12 +52,10 @@ final class LibraryCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        DB::transaction(static function () use ($parts): void {
-            foreach ($parts as $part) {
-                $row = LibraryPart::query()->firstOrNew(array_intersect_key($part, ['kind' => 1, 'make' => 1, 'model' => 1]));
-                $row->changeTo($part);
-            }
-        });
+        foreach ($parts as $part) {
+            $row = LibraryPart::query()->firstOrNew(array_intersect_key($part, ['kind' => 1, 'make' => 1, 'model' => 1]));
+            $row->changeTo($part);
+        }
 
         return new CsvResult(count($parts), []);
     }

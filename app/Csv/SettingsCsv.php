@@ -9,7 +9,6 @@ use App\Models\Setting;
 use App\Models\User;
 use App\Record\Studies;
 use App\Words\Lexicon;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
@@ -61,17 +60,15 @@ final class SettingsCsv
         if ($faults !== []) {
             return new CsvResult(0, $faults);
         }
-        DB::transaction(static function () use ($job, $noted, $by): void {
-            foreach ($noted as [$uid, $parameter, $values]) {
-                $setting = $job->settings()->where('part_uid', $uid)->where('parameter', $parameter)->lockForUpdate()->first()
-                    ?? new Setting();
-                $setting->job()->associate($job);
-                $setting->fill(['part_uid' => $uid, 'parameter' => $parameter, ...$values]);
-                if ($setting->isDirty(self::NOTED)) {
-                    $setting->changeTo(['entered_by' => $by->name, 'entered_at' => now()->toIso8601ZuluString()]);
-                }
+        foreach ($noted as [$uid, $parameter, $values]) {
+            $setting = $job->settings()->where('part_uid', $uid)->where('parameter', $parameter)->first()
+                ?? new Setting();
+            $setting->job()->associate($job);
+            $setting->fill(['part_uid' => $uid, 'parameter' => $parameter, ...$values]);
+            if ($setting->isDirty(self::NOTED)) {
+                $setting->changeTo(['entered_by' => $by->name, 'entered_at' => now()->toIso8601ZuluString()]);
             }
-        });
+        }
 
         return new CsvResult(count($noted), []);
     }

@@ -7,7 +7,7 @@ namespace App\Logs;
 use App\Csv\Csv;
 use App\Models\Job;
 use App\Models\LogFile;
-use Illuminate\Support\Facades\Storage;
+use App\Record\Files;
 use Illuminate\Support\Str;
 use Symfony\Component\Uid\Uuid;
 
@@ -20,7 +20,7 @@ final class SentLog
     /**
      * @param resource $stream
      *
-     * @return ?LogFile null where it is neither a table with its columns named nor an object a line; then nothing is kept
+     * @return ?LogFile null where it is neither a table with its columns named nor an object a line: to be refused
      */
     public static function keep(Job $job, $stream, string $name, string $by): ?LogFile
     {
@@ -29,17 +29,15 @@ final class SentLog
         if ($mark === "\xFF\xFE" || $mark === "\xFE\xFF") {
             stream_filter_append($stream, 'convert.iconv.UTF-16/UTF-8', STREAM_FILTER_READ);
         }
-        $disk = Storage::disk('private');
+        $disk = Files::disk();
         $path = 'logs/' . Uuid::v4() . '.log';
-        $disk->writeStream($path, $stream);
+        Files::put($path, $stream);
         $kept = $disk->readStream($path);
         assert($kept !== null);
         $first = trim((string) fgets($kept, self::LINE), "\u{FEFF} \r\n");
         fclose($kept);
         [$form, $header] = self::told($first);
         if ($header === []) {
-            $disk->delete($path);
-
             return null;
         }
 

@@ -8,7 +8,8 @@ use App\Models\Concerns\Audited;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A photograph of a part. The bytes lie on the private disk under `path`, and stay there: an issued pack may show them.
+ * A photograph of a part. The bytes lie on the private disk under `path`, as long as its job is there: an issued pack
+ * may show them, and who took it away may put it back.
  *
  * @property int $job_id
  * @property string $shows as in core's Photo

@@ -11,6 +11,7 @@ use Carbon\CarbonInterface;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Support\Facades\DB;
 use Pebblefell\Region\Region;
 use Pebblefell\Schedule\Order;
 use WeakMap;
@@ -102,6 +103,16 @@ final class Workshop extends Row
     public function shared(): array
     {
         return ['places' => $this->bays ?? [], 'crew' => $this->crew, 'chargers' => $this->chargers];
+    }
+
+    /** The next number of a job: none is given twice, though its job be deleted. */
+    public function takeJobNumber(): int
+    {
+        $row = self::query()->whereKey($this->id)->toBase();
+        // The release before this one, which may run beside it, counts from the jobs alone.
+        $row->update(['last_job_number' => DB::raw('1 + GREATEST(last_job_number, (SELECT COALESCE(MAX(number), 0) FROM jobs))')]);
+
+        return (int) $row->value('last_job_number');
     }
 
     public static function current(): self

@@ -22,7 +22,6 @@ use App\Models\Signature;
 use App\Models\Tick;
 use App\Schema\SchemaCheck;
 use App\Words\Lexicon;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Choice as SystemChoice;
@@ -144,82 +143,80 @@ final class JobFiles
      */
     public static function import(System $system, array $tree): Job
     {
-        return DB::transaction(static function () use ($system, $tree): Job {
-            $job = Job::query()->create([
-                'title' => $system->title,
-                'customer_id' => self::customer($tree['client'])->id,
-                'place_id' => $system->place === null ? null : self::place($system->place->toArray())->id,
-                'region' => $system->region->value,
-                'target_chemistry' => $system->target->value,
-                'vehicle_kind' => $system->vehicle->kind,
-                'vehicle_description' => $system->vehicle->description,
-                'registration' => $system->vehicle->registration,
-                'system_v' => $system->vehicle->systemV,
-                'chassis_bonded' => $system->vehicle->chassisBonded,
-                'length_m' => $system->vehicle->lengthM,
-                'axles' => $system->vehicle->axles,
-                'payload_kg' => $system->vehicle->payloadKg,
-                'roof_m2' => $system->vehicle->roofM2,
-                'axle_kg' => $system->vehicle->axleKg,
-                'bay_length_mm' => $system->vehicle->bay?->lengthMm,
-                'bay_width_mm' => $system->vehicle->bay?->widthMm,
-                'bay_height_mm' => $system->vehicle->bay?->heightMm,
-                'months' => $system->travel->months,
-                'wish_days' => $system->travel->wishDays,
-                'hook_up' => $system->travel->hookUp,
-                'driving_h_day' => $system->travel->drivingHDay,
-                'coldest_battery_c' => $system->travel->coldestBatteryC,
-                'shade' => $system->travel->shade,
-                'travel_notes' => $system->travel->notes,
-                'stay' => $system->travel->stay?->toArray(),
-                'budget' => $system->travel->budget,
-                'details' => [
-                    'travel' => array_intersect_key($system->travel->toArray(), array_column(Travel::details(), null, 'key')),
-                    'vehicle' => $system->vehicle->details,
-                ],
-            ]);
-            foreach ($tree['parts'] as $row) {
-                $part = Part::fromFile($row);
-                $part->job()->associate($job);
-                $part->save();
-                foreach ($row['photos'] ?? [] as $photo) {
-                    PhotoStore::keepClean(
-                        $part,
-                        (string) base64_decode($photo['data_base64'], true),
-                        $photo['caption'],
-                        $photo['shows'] ?? '',
-                    );
-                }
+        $job = Job::query()->create([
+            'title' => $system->title,
+            'customer_id' => self::customer($tree['client'])->id,
+            'place_id' => $system->place === null ? null : self::place($system->place->toArray())->id,
+            'region' => $system->region->value,
+            'target_chemistry' => $system->target->value,
+            'vehicle_kind' => $system->vehicle->kind,
+            'vehicle_description' => $system->vehicle->description,
+            'registration' => $system->vehicle->registration,
+            'system_v' => $system->vehicle->systemV,
+            'chassis_bonded' => $system->vehicle->chassisBonded,
+            'length_m' => $system->vehicle->lengthM,
+            'axles' => $system->vehicle->axles,
+            'payload_kg' => $system->vehicle->payloadKg,
+            'roof_m2' => $system->vehicle->roofM2,
+            'axle_kg' => $system->vehicle->axleKg,
+            'bay_length_mm' => $system->vehicle->bay?->lengthMm,
+            'bay_width_mm' => $system->vehicle->bay?->widthMm,
+            'bay_height_mm' => $system->vehicle->bay?->heightMm,
+            'months' => $system->travel->months,
+            'wish_days' => $system->travel->wishDays,
+            'hook_up' => $system->travel->hookUp,
+            'driving_h_day' => $system->travel->drivingHDay,
+            'coldest_battery_c' => $system->travel->coldestBatteryC,
+            'shade' => $system->travel->shade,
+            'travel_notes' => $system->travel->notes,
+            'stay' => $system->travel->stay?->toArray(),
+            'budget' => $system->travel->budget,
+            'details' => [
+                'travel' => array_intersect_key($system->travel->toArray(), array_column(Travel::details(), null, 'key')),
+                'vehicle' => $system->vehicle->details,
+            ],
+        ]);
+        foreach ($tree['parts'] as $row) {
+            $part = Part::fromFile($row);
+            $part->job()->associate($job);
+            $part->save();
+            foreach ($row['photos'] ?? [] as $photo) {
+                PhotoStore::keepClean(
+                    $part,
+                    (string) base64_decode($photo['data_base64'], true),
+                    $photo['caption'],
+                    $photo['shows'] ?? '',
+                );
             }
-            foreach ([
-                'conductors' => Conductor::class,
-                'signals' => Signal::class,
-                'scenarios' => Scenario::class,
-                'appliances' => Appliance::class,
-                'settings' => Setting::class,
-                'measurements' => Measurement::class,
-                'answers' => Answer::class,
-                'choices' => Choice::class,
-            ] as $key => $class) {
-                foreach ($tree[$key] ?? [] as $row) {
-                    $model = $class::fromFile($row);
-                    $model->job()->associate($job);
-                    $model->save();
-                }
+        }
+        foreach ([
+            'conductors' => Conductor::class,
+            'signals' => Signal::class,
+            'scenarios' => Scenario::class,
+            'appliances' => Appliance::class,
+            'settings' => Setting::class,
+            'measurements' => Measurement::class,
+            'answers' => Answer::class,
+            'choices' => Choice::class,
+        ] as $key => $class) {
+            foreach ($tree[$key] ?? [] as $row) {
+                $model = $class::fromFile($row);
+                $model->job()->associate($job);
+                $model->save();
             }
-            foreach ($tree['ticks'] ?? [] as $row) {
-                Tick::fromFile($row)->forceFill(['job_id' => $job->id])->save();
-            }
-            foreach ($tree['signatures'] ?? [] as $row) {
-                Signature::fromFile($row)->job()->associate($job)->save();
-            }
-            foreach ($tree['packs'] ?? [] as $row) {
-                Handover::fromFile($row)->job()->associate($job)->save();
-            }
-            Job::query()->whereKey($job->id)->toBase()->update(['next_uid' => 1 + self::highestUid($tree)]);
+        }
+        foreach ($tree['ticks'] ?? [] as $row) {
+            Tick::fromFile($row)->forceFill(['job_id' => $job->id])->save();
+        }
+        foreach ($tree['signatures'] ?? [] as $row) {
+            Signature::fromFile($row)->job()->associate($job)->save();
+        }
+        foreach ($tree['packs'] ?? [] as $row) {
+            Handover::fromFile($row)->job()->associate($job)->save();
+        }
+        Job::query()->whereKey($job->id)->toBase()->update(['next_uid' => 1 + self::highestUid($tree)]);
 
-            return $job->refresh();
-        });
+        return $job->refresh();
     }
 
     /**

@@ -10,13 +10,19 @@ use App\Models\Photo;
 use ErrorException;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use LogicException;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
 use TypeError;
 use ValueError;
 
-/** Reads a job's rows as the one model that everything is computed from. */
+/**
+ * Reads a job's rows as the one model that everything is computed from.
+ *
+ * The job's own row is read with them, in one snapshot of the database, whatever the caller's copy of it says: a model is of one revision.
+ */
 final class JobReader
 {
     /** Every table of the model in one query each. */
@@ -35,16 +41,29 @@ final class JobReader
     ];
 
     /**
+     * @param Job $job is brought up to the rows that were read, its revision too; nothing of it may be unsaved
+     *
      * @throws UnreadableJob when the rows do not make a model
      */
     public static function read(Job $job): System
     {
-        $job->loadMissing(self::RELATIONS);
+        if ($job->isDirty()) {
+            throw new LogicException('A model is read from rows, not from what is not saved yet.');
+        }
+        // A snapshot begins with the first read of a transaction: within one, behind the lock, it has.
+        $now = DB::transactionLevel() > 0 ? self::rows($job->id) : DB::transaction(static fn(): Job => self::rows($job->id));
+        $job->setRawAttributes($now->getAttributes(), true);
+        $job->setRelations([...$job->getRelations(), ...$now->getRelations()]);
         try {
             return JobFile::fromArray(self::tree($job));
         } catch (InvalidValue|ValueError|TypeError|ErrorException $e) {
             throw UnreadableJob::of($job, $e);
         }
+    }
+
+    private static function rows(int $id): Job
+    {
+        return Job::query()->with(self::RELATIONS)->findOrFail($id);
     }
 
     /**

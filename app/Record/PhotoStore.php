@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Models\Handover;
+use App\Models\Job;
 use App\Models\Part;
 use App\Models\Photo;
-use Illuminate\Support\Facades\Storage;
 use Intervention\Image\Exceptions\RuntimeException as ImageFault;
 use Intervention\Image\ImageManager;
 use Intervention\Image\Interfaces\ImageInterface;
 use RuntimeException;
 
 /**
- * Photographs: re-encoded as JPEG, turned upright, made smaller, without location or camera data; on the private disk under
- * the hash of their bytes.
+ * Photographs: re-encoded as JPEG, turned upright, made smaller, without location or camera data; on the private disk in their job's
+ * folder, under the hash of their bytes.
  */
 final class PhotoStore
 {
@@ -79,15 +80,49 @@ final class PhotoStore
 
     public static function bytes(Photo $photo): string
     {
-        return self::bytesOf($photo->sha256);
+        return (string) Files::disk()->get($photo->path);
     }
 
-    public static function bytesOf(string $sha256): string
+    /** One that a job has, or had: an issued pack shows it though its row be gone. */
+    public static function bytesOf(int $job, string $sha256): string
     {
-        return (string) Storage::disk('private')->get(self::path($sha256));
+        $own = self::path($job, $sha256);
+
+        return (string) Files::disk()->get(Files::disk()->exists($own) ? $own : self::shared($sha256));
     }
 
-    private static function path(string $sha256): string
+    /** Where the pictures of a job lie, all of them and nothing else. */
+    public static function folder(int $job): string
+    {
+        return "photos/job-$job";
+    }
+
+    /**
+     * Pictures of a job that lie where all jobs' once lay, and that no other job shows.
+     *
+     * @return list<string> paths
+     */
+    public static function ofNobodyElse(Job $job): array
+    {
+        $mine = Photo::query()->whereIn('part_id', $job->parts()->select('id'))->pluck('sha256');
+        $packs = $job->handovers()->pluck('pictures')->flatten();
+        $others = Photo::query()->whereNotIn('part_id', $job->parts()->select('id'));
+        $shown = Handover::query()->where('job_id', '!=', $job->id)->whereNotNull('pictures')->pluck('pictures')->flatten();
+
+        return array_values(array_map(self::shared(...), array_filter(
+            [...$mine, ...$packs],
+            static fn(?string $sha256): bool => $sha256 !== null && !$shown->contains($sha256)
+                && !$others->clone()->where('path', self::shared($sha256))->exists(),
+        )));
+    }
+
+    private static function path(int $job, string $sha256): string
+    {
+        return self::folder($job) . "/$sha256.jpg";
+    }
+
+    /** Where a picture lies that was kept before each job had a folder: once for all jobs that show it. */
+    private static function shared(string $sha256): string
     {
         return 'photos/' . substr($sha256, 0, 2) . "/$sha256.jpg";
     }
@@ -111,11 +146,12 @@ final class PhotoStore
         string $shows,
     ): Photo {
         $hash = hash('sha256', $jpeg);
-        Storage::disk('private')->put(self::path($hash), $jpeg);
+        $path = self::path((int) $part->job_id, $hash);
+        Files::put($path, $jpeg);
 
         return $part->photos()->create([
             'sha256' => $hash,
-            'path' => self::path($hash),
+            'path' => $path,
             'caption' => $caption,
             'shows' => $shows,
             'width_px' => $width,

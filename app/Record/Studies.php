@@ -39,12 +39,18 @@ final class Studies
      */
     public static function of(Job $job): Study
     {
-        $key = implode('.', [$job->id, self::state($job), Job::writes()]);
-        if (self::$last === null || self::$last[0] !== $key) {
-            self::$last = [$key, self::open($job)];
+        if (self::$last === null || self::$last[0] !== self::key($job)) {
+            $study = self::open($job);
+            // Of the revision that it was opened at.
+            self::$last = [self::key($job), $study];
         }
 
         return self::$last[1];
+    }
+
+    private static function key(Job $job): string
+    {
+        return implode('.', [$job->id, self::state($job), Job::writes()]);
     }
 
     /**
@@ -57,8 +63,8 @@ final class Studies
         return self::of(Job::query()->findOrFail($job));
     }
 
-    /** What a kept row must have been made from to count. */
-    private static function state(Job $job): string
+    /** The mark of what a kept row must have been made from to count. */
+    public static function state(Job $job): string
     {
         return hash('xxh128', implode('|', [$job->revision, $job->effectiveRegion()->value, config('pebblefell.rules')]));
     }
@@ -73,12 +79,6 @@ final class Studies
         self::$waiting ??= new WeakMap();
         self::$waiting[app()] = [...self::$waiting[app()] ?? [], $keep];
         app()->terminating(self::keepNow(...));
-    }
-
-    /** With the revision that its row has by now: what this transaction has changed so far counts. */
-    private static function asItIs(Job $job): Job
-    {
-        return (clone $job)->setAttribute('revision', Job::query()->whereKey($job->id)->toBase()->value('revision'));
     }
 
     /**
@@ -112,14 +112,19 @@ final class Studies
 
     private static function open(Job $job): Study
     {
-        // Inside a transaction the rows are ahead of what others may read, and perhaps of this job's own row as it was read.
+        // Inside a transaction the rows are ahead of what others may read, and perhaps of the caller's copy of the job's.
         $mayKeep = DB::transactionLevel() === 0;
-        $state = $mayKeep ? self::state($job) : self::state(self::asItIs($job));
-        $kept = DB::table('kept_studies')->where('job_id', $job->id)->where('state', $state)->value('model');
+        if (!$mayKeep) {
+            $job->setRawAttributes(Job::query()->findOrFail($job->id)->getAttributes(), true);
+        }
+        $kept = DB::table('kept_studies')->where('job_id', $job->id)->where('state', self::state($job))->value('model');
         [$system, $judged] = is_string($kept) ? self::model($kept) : [null, null];
+        $system ??= JobReader::read($job);
+        // Only now: rows that were read have brought the job up to their own revision.
+        $state = self::state($job);
         // Read back one by one: a page needs one or two of them.
         $before = null;
-        $study = Study::of($system ?? JobReader::read($job), static function (string $what) use ($job, $state, &$before): ?array {
+        $study = Study::of($system, static function (string $what) use ($job, $state, &$before): ?array {
             $before ??= self::unpacked(DB::table('kept_studies')->where('job_id', $job->id)->where('state', $state)->value('simulated'));
 
             return isset($before[$what]) ? [unserialize((string) gzinflate($before[$what]))] : null;

@@ -8,7 +8,6 @@ use App\Actions\Survey\AddParts;
 use App\Models\BalanceSession;
 use App\Models\Job;
 use App\Models\Measurement;
-use Illuminate\Support\Facades\DB;
 
 /** Ends a balance session; if it passed, the last reading of each battery becomes a measurement of the part, with its serial. */
 final class KeepBalance
@@ -19,27 +18,25 @@ final class KeepBalance
 
     public function __invoke(Job $job, BalanceSession $session, bool $passed, string $note, string $by): void
     {
-        DB::transaction(function () use ($job, $session, $passed, $note, $by): void {
-            $session->changeTo(['ended_at' => $session->time(), 'passed' => $passed, 'note' => $note]);
-            foreach ($passed ? $session->balanceBatteries()->with('lastReading')->get() : [] as $battery) {
-                $last = $battery->lastReading;
-                if ($last !== null) {
-                    $this->addParts->row(
-                        $job,
-                        Measurement::class,
-                        'm',
-                        [
-                            'part_uid' => $battery->part_uid,
-                            'quantity' => 'volts',
-                            'value' => $last->volts,
-                            'measured_at' => $last->read_at->utc()->format('Y-m-d\TH:i:s\Z'),
-                            'measured_by' => $by,
-                            'instrument' => $last->source === 'bench' ? 'simulated bench' : 'meter',
-                            'note' => $session->protocol->mark(),
-                        ],
-                    );
-                }
+        $session->changeTo(['ended_at' => $session->time(), 'passed' => $passed, 'note' => $note]);
+        foreach ($passed ? $session->balanceBatteries()->with('lastReading')->get() : [] as $battery) {
+            $last = $battery->lastReading;
+            if ($last !== null) {
+                $this->addParts->row(
+                    $job,
+                    Measurement::class,
+                    'm',
+                    [
+                        'part_uid' => $battery->part_uid,
+                        'quantity' => 'volts',
+                        'value' => $last->volts,
+                        'measured_at' => $last->read_at->utc()->format('Y-m-d\TH:i:s\Z'),
+                        'measured_by' => $by,
+                        'instrument' => $last->source === 'bench' ? 'simulated bench' : 'meter',
+                        'note' => $session->protocol->mark(),
+                    ],
+                );
             }
-        });
+        }
     }
 }

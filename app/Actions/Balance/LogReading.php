@@ -7,7 +7,6 @@ namespace App\Actions\Balance;
 use App\Models\BalanceBattery;
 use Carbon\CarbonInterface;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
@@ -39,31 +38,29 @@ final class LogReading
         string $by = '',
         ?string $clientId = null,
     ): bool {
-        return DB::transaction(static function () use ($battery, $subject, $at, $reading, $source, $by, $clientId): bool {
-            try {
-                $battery->readings()->create([
-                    'client_id' => $clientId ?? (string) Uuid::v4(),
-                    'read_at' => $at,
-                    'volts' => $reading->volts,
-                    'amps' => $reading->amps,
-                    'celsius' => $reading->celsius,
-                    'cells' => $reading->cells,
-                    'step' => $battery->step->value,
-                    'source' => $source,
-                    'by' => $by,
-                ]);
-            } catch (UniqueConstraintViolationException) {
-                return false;
-            }
-            if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(
-                Step::Absorbing,
-                $battery->session->protocol->steps(),
-                true,
-            ) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
-                $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
-            }
+        try {
+            $battery->readings()->create([
+                'client_id' => $clientId ?? (string) Uuid::v4(),
+                'read_at' => $at,
+                'volts' => $reading->volts,
+                'amps' => $reading->amps,
+                'celsius' => $reading->celsius,
+                'cells' => $reading->cells,
+                'step' => $battery->step->value,
+                'source' => $source,
+                'by' => $by,
+            ]);
+        } catch (UniqueConstraintViolationException) {
+            return false;
+        }
+        if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(
+            Step::Absorbing,
+            $battery->session->protocol->steps(),
+            true,
+        ) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
+            $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
+        }
 
-            return true;
-        });
+        return true;
     }
 }

@@ -10,7 +10,6 @@ use App\Models\Workshop;
 use App\Record\Studies;
 use App\Words\Lexicon;
 use App\Words\Show;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\DayPlan\Offer;
@@ -27,19 +26,16 @@ final class MakeOffer
      */
     public function __invoke(Job $job, array $terms, string $by): Row
     {
-        return DB::transaction(function () use ($job, $terms, $by): Row {
-            Job::held($job->id);
-            $row = new Row([
-                'number' => 1 + (int) Row::query()->where('job_id', $job->id)->max('number'),
-                'token' => Str::random(40),
-                'document' => self::document($job, Studies::of($job), $terms),
-                'valid_until' => $terms['valid_until'],
-                'issued_by' => $by,
-            ]);
-            $row->forceFill(['job_id' => $job->id])->save();
+        $row = new Row([
+            'number' => 1 + (int) Row::query()->where('job_id', $job->id)->max('number'),
+            'token' => Str::random(40),
+            'document' => self::document($job, Studies::of($job), $terms),
+            'valid_until' => $terms['valid_until'],
+            'issued_by' => $by,
+        ]);
+        $row->forceFill(['job_id' => $job->id])->save();
 
-            return $row;
-        });
+        return $row;
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Models\BusyTime;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -65,12 +64,10 @@ final class ReadBusyTimes
         if (count($rows) > self::MOST) {
             throw InvalidValue::at('/calendar', 'too-many-rows', ['count' => self::MOST]);
         }
-        DB::transaction(static function () use ($rows): void {
-            BusyTime::query()->delete();
-            foreach (array_chunk($rows, 200) as $some) {
-                BusyTime::query()->insert($some);
-            }
-        });
+        BusyTime::query()->delete();
+        foreach (array_chunk($rows, 200) as $some) {
+            BusyTime::query()->insert($some);
+        }
 
         return count($rows);
     }

@@ -10,7 +10,6 @@ use App\Models\Workshop;
 use App\Record\DayDesk;
 use App\Record\Fortnight;
 use App\Record\Studies;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 
 /** Moves the vehicles of the fortnight as the Yard proposes, all or none. */
@@ -25,21 +24,19 @@ final class ReorderYard
      */
     public function __invoke(string $seen): int
     {
-        return DB::transaction(static function () use ($seen): int {
-            // Whoever plans a day meanwhile waits, or is waited for.
-            DayPlan::query()->orderBy('id')->lockForUpdate()->get(['id']);
-            $yard = new Fortnight(Workshop::current());
-            if ($yard->mark() !== $seen) {
-                throw InvalidValue::at('/seen', 'planned-since');
-            }
-            $moves = $yard->moves();
-            foreach ($moves as ['plan' => $plan, 'at' => $at, 'bay' => $bay]) {
-                $plan->changeTo(['starts_at' => $at, 'bay' => $bay]);
-                $job = Job::query()->findOrFail($plan->job_id);
-                DayDesk::of($job, Studies::of($job))->keepEnd();
-            }
+        // Whoever plans a day meanwhile waits, or is waited for.
+        DayPlan::query()->orderBy('id')->lockForUpdate()->get(['id']);
+        $yard = new Fortnight(Workshop::current());
+        if ($yard->mark() !== $seen) {
+            throw InvalidValue::at('/seen', 'planned-since');
+        }
+        $moves = $yard->moves();
+        foreach ($moves as ['plan' => $plan, 'at' => $at, 'bay' => $bay]) {
+            $plan->changeTo(['starts_at' => $at, 'bay' => $bay]);
+            $job = Job::query()->findOrFail($plan->job_id);
+            DayDesk::of($job, Studies::of($job))->keepEnd();
+        }
 
-            return count($moves);
-        });
+        return count($moves);
     }
 }

@@ -9,7 +9,6 @@ use App\Models\Job;
 use App\Models\User;
 use App\Pack\Pack;
 use App\Record\JobFiles;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Issues a pack: the job as it is now, kept for good under a private token. */
@@ -20,25 +19,22 @@ final class IssueHandover
      */
     public function __invoke(Job $job, User $by, ?string $expiresOn = null): Handover
     {
-        return DB::transaction(static function () use ($job, $by, $expiresOn): Handover {
-            Job::held($job->id);
-            $document = JobFiles::export($job);
-            $handover = new Handover([
-                'number' => 1 + (int) $job->handovers()->max('number'),
-                'token' => Str::random(40),
-                'document' => $document,
-                'sha256' => hash('sha256', $document),
-                'language' => $job->customer->language ?? 'en',
-                'expires_on' => $expiresOn,
-                'issued_by' => $by->name,
-            ]);
-            $handover->job()->associate($job);
-            $handover->save();
-            self::freeze($handover);
-            $handover->forceFill(['revision' => Job::query()->whereKey($job->id)->value('revision')])->saveQuietly();
+        $document = JobFiles::export($job);
+        $handover = new Handover([
+            'number' => 1 + (int) $job->handovers()->max('number'),
+            'token' => Str::random(40),
+            'document' => $document,
+            'sha256' => hash('sha256', $document),
+            'language' => $job->customer->language ?? 'en',
+            'expires_on' => $expiresOn,
+            'issued_by' => $by->name,
+        ]);
+        $handover->job()->associate($job);
+        $handover->save();
+        self::freeze($handover);
+        $handover->forceFill(['revision' => Job::query()->whereKey($job->id)->value('revision')])->saveQuietly();
 
-            return $handover;
-        });
+        return $handover;
     }
 
     /** What a pack of an earlier release lacks is added to it; what it has stays as it was issued. */

@@ -8,7 +8,6 @@ use App\Models\Job;
 use App\Models\Part;
 use App\Models\Setting;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
@@ -26,20 +25,17 @@ final class NoteTyped
      */
     public function __invoke(Job $job, Part $part, Parameter $parameter, SetValue $value, CarbonInterface $at, string $by, bool $sure): bool
     {
-        return DB::transaction(static function () use ($job, $part, $parameter, $value, $at, $by, $sure): bool {
-            Job::held($job->id);
-            $row = $job->settings()->where('part_uid', $part->uid)->where('parameter', $parameter->value)->lockForUpdate()->first()
-                ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter->value]);
-            if ($row->as_set === $value->text()) {
-                return false;
-            }
-            if (!$sure && $row->as_set !== null && $row->entered_at !== '' && strtotime($row->entered_at) > $at->getTimestamp()) {
-                throw InvalidValue::at('/as_set', 'noted-later', ['who' => $row->entered_by, 'value' => (string) $row->as_set]);
-            }
-            $row->job()->associate($job);
-            $row->changeTo(['as_set' => $value->text(), 'entered_by' => $by, 'entered_at' => $at->utc()->format('Y-m-d\TH:i:s\Z')]);
+        $row = $job->settings()->where('part_uid', $part->uid)->where('parameter', $parameter->value)->first()
+            ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter->value]);
+        if ($row->as_set === $value->text()) {
+            return false;
+        }
+        if (!$sure && $row->as_set !== null && $row->entered_at !== '' && strtotime($row->entered_at) > $at->getTimestamp()) {
+            throw InvalidValue::at('/as_set', 'noted-later', ['who' => $row->entered_by, 'value' => (string) $row->as_set]);
+        }
+        $row->job()->associate($job);
+        $row->changeTo(['as_set' => $value->text(), 'entered_by' => $by, 'entered_at' => $at->utc()->format('Y-m-d\TH:i:s\Z')]);
 
-            return true;
-        });
+        return true;
     }
 }

@@ -9,7 +9,6 @@ use App\Models\Job;
 use App\Models\LibraryPart;
 use App\Models\Part;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Bank\Arrangement;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Exception\InvalidValue;
@@ -44,22 +43,20 @@ final class AddParts
             throw $e->under('/data');
         }
 
-        return DB::transaction(function () use ($job, $kind, $common, $sheet, $count, $fate, $origins): array {
-            $parts = [];
-            for ($i = 0; $i < $count; ++$i) {
-                $parts[] = $this->row(
-                    $job,
-                    Part::class,
-                    'p',
-                    [...$common, 'kind' => $kind, 'fate' => $fate, 'data' => $sheet->values, 'origins' => $origins],
-                );
-            }
-            if ($kind === PartKind::Battery && $count > 1) {
-                $this->link($job, $parts, $fate);
-            }
+        $parts = [];
+        for ($i = 0; $i < $count; ++$i) {
+            $parts[] = $this->row(
+                $job,
+                Part::class,
+                'p',
+                [...$common, 'kind' => $kind, 'fate' => $fate, 'data' => $sheet->values, 'origins' => $origins],
+            );
+        }
+        if ($kind === PartKind::Battery && $count > 1) {
+            $this->link($job, $parts, $fate);
+        }
 
-            return $parts;
-        });
+        return $parts;
     }
 
     /**
@@ -87,14 +84,12 @@ final class AddParts
      */
     public function row(Job $job, string $class, string $letter, array $attributes)
     {
-        return DB::transaction(static function () use ($job, $class, $letter, $attributes) {
-            $row = new $class();
-            $row->fill([...$attributes, 'uid' => $job->takeUid($letter)]);
-            $row->setAttribute('job_id', $job->id);
-            $row->save();
+        $row = new $class();
+        $row->fill([...$attributes, 'uid' => $job->takeUid($letter)]);
+        $row->setAttribute('job_id', $job->id);
+        $row->save();
 
-            return $row;
-        });
+        return $row;
     }
 
     /**
@@ -105,15 +100,13 @@ final class AddParts
      */
     public function rows(Job $job, string $class, string $letter, array $rows): void
     {
-        DB::transaction(static function () use ($job, $class, $letter, $rows): void {
-            $first = $job->takeUids(count($rows));
-            foreach ($rows as $i => $attributes) {
-                $row = new $class();
-                $row->fill([...$attributes, 'uid' => $letter . ($first + $i)]);
-                $row->setAttribute('job_id', $job->id);
-                $row->save();
-            }
-        });
+        $first = $job->takeUids(count($rows));
+        foreach ($rows as $i => $attributes) {
+            $row = new $class();
+            $row->fill([...$attributes, 'uid' => $letter . ($first + $i)]);
+            $row->setAttribute('job_id', $job->id);
+            $row->save();
+        }
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Facades\DB;
 
 /** Deletes a part with everything that hangs on it: conductors, signals, settings, readings. */
 final class RemovePart
@@ -36,25 +35,23 @@ final class RemovePart
 
     public function __invoke(Part $part): void
     {
-        DB::transaction(static function () use ($part): void {
-            $job = $part->job()->firstOrFail();
-            $mine = $part->uid . '.%';
-            self::leads($job, $part)->get()->each->delete();
-            $job->conductors()->where('protected_by', $part->uid)->get()->each->changeTo(['protected_by' => '']);
-            foreach (['planned_from', 'planned_to'] as $end) {
-                $job->conductors()->where($end, 'like', $mine)->get()->each->changeTo([$end => null]);
-            }
-            $job->appliances()->where('fed_by', $part->uid)->get()->each->changeTo(['fed_by' => '']);
-            $job->parts()->where('part_of', $part->uid)->get()->each->changeTo(['part_of' => '']);
-            $job->signals()->where(
-                static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid),
-            )->get()->each->delete();
-            $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
-            $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();
-            $job->parts()->where('replaces', $part->uid)->get()->each->changeTo(['replaces' => '']);
-            $part->photos()->get()->each->delete();
-            $part->delete();
-        });
+        $job = $part->job()->firstOrFail();
+        $mine = $part->uid . '.%';
+        self::leads($job, $part)->get()->each->delete();
+        $job->conductors()->where('protected_by', $part->uid)->get()->each->changeTo(['protected_by' => '']);
+        foreach (['planned_from', 'planned_to'] as $end) {
+            $job->conductors()->where($end, 'like', $mine)->get()->each->changeTo([$end => null]);
+        }
+        $job->appliances()->where('fed_by', $part->uid)->get()->each->changeTo(['fed_by' => '']);
+        $job->parts()->where('part_of', $part->uid)->get()->each->changeTo(['part_of' => '']);
+        $job->signals()->where(
+            static fn($q) => $q->where('from_part', $part->uid)->orWhere('to_part', $part->uid),
+        )->get()->each->delete();
+        $job->settings()->where('part_uid', $part->uid)->get()->each->delete();
+        $job->measurements()->where('part_uid', $part->uid)->get()->each->delete();
+        $job->parts()->where('replaces', $part->uid)->get()->each->changeTo(['replaces' => '']);
+        $part->photos()->get()->each->delete();
+        $part->delete();
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Models\Conductor;
 use App\Models\Job;
 use App\Models\Part;
 use App\Record\TypicalLayouts;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Finding\Origin;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -25,30 +24,28 @@ final class StartFromLayout
     {
         $plan = TypicalLayouts::all()[$layout];
 
-        return DB::transaction(function () use ($job, $plan): int {
-            $uids = [];
-            foreach ($plan['parts'] as $name => $row) {
-                $kind = PartKind::from($row[0]);
-                $sheet = DataSheet::of($kind, $row[2]);
-                $uids[$name] = $this->addParts->row($job, Part::class, 'p', [
-                    'kind' => $kind,
-                    'place' => $row[1],
-                    'role' => $row[3] ?? 'house',
-                    'data' => $sheet->values,
-                    'origins' => array_fill_keys(array_keys($sheet->values), Origin::Assumed->value),
-                ])->uid;
-            }
-            foreach ($plan['wires'] as [$from, $to]) {
-                $this->addParts->row(
-                    $job,
-                    Conductor::class,
-                    'c',
-                    ['from_terminal' => self::terminal($uids, $from), 'to_terminal' => self::terminal($uids, $to)],
-                );
-            }
+        $uids = [];
+        foreach ($plan['parts'] as $name => $row) {
+            $kind = PartKind::from($row[0]);
+            $sheet = DataSheet::of($kind, $row[2]);
+            $uids[$name] = $this->addParts->row($job, Part::class, 'p', [
+                'kind' => $kind,
+                'place' => $row[1],
+                'role' => $row[3] ?? 'house',
+                'data' => $sheet->values,
+                'origins' => array_fill_keys(array_keys($sheet->values), Origin::Assumed->value),
+            ])->uid;
+        }
+        foreach ($plan['wires'] as [$from, $to]) {
+            $this->addParts->row(
+                $job,
+                Conductor::class,
+                'c',
+                ['from_terminal' => self::terminal($uids, $from), 'to_terminal' => self::terminal($uids, $to)],
+            );
+        }
 
-            return count($uids);
-        });
+        return count($uids);
     }
 
     /** @param array<string, string> $uids */

@@ -6,12 +6,14 @@ namespace App\Console\Commands;
 
 use App\Actions\Balance\ReadingIntake;
 use App\Actions\Balance\Waits;
+use App\Models\BalanceSession;
 use App\Models\Job;
 use App\Record\Studies;
 use App\Schema\SchemaCheck;
 use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\Reading;
 use Pebblefell\Exception\InvalidValue;
 use Throwable;
@@ -55,7 +57,6 @@ final class FeedReadings extends Command
         if ($from === false) {
             return self::INVALID;
         }
-        $system = Studies::of($job)->system;
         [$line, $refused] = [0, 0];
         while (($text = fgets($from)) !== false) {
             ++$line;
@@ -64,19 +65,7 @@ final class FeedReadings extends Command
             }
             try {
                 $row = self::row($text);
-                $session->refresh();
-                $battery = ReadingIntake::battery($session, $system, $row['battery']);
-                $at = $session->clock ?? $row['at'];
-                $new = $intake->take(
-                    $battery,
-                    $system,
-                    $at,
-                    new Reading((float) $at->getTimestamp(), $row['volts'], $row['amps'], $row['celsius'], $row['cells']),
-                    'feed',
-                    mb_substr((string) $this->option('as'), 0, 120),
-                    $row['id'],
-                    (bool) $this->option('sure'),
-                );
+                $new = DB::transaction(fn(): bool => $this->take($intake, Job::held($job->id), $session, $row));
                 $this->line((string) json_encode(['line' => $line, 'kept' => true, 'new' => $new]));
             } catch (InvalidValue $e) {
                 ++$refused;
@@ -86,9 +75,32 @@ final class FeedReadings extends Command
                 ));
             }
         }
-        Waits::keep($session->refresh(), $system);
+        Waits::ofJob($job->id);
 
         return $refused === 0 ? self::SUCCESS : self::FAILURE;
+    }
+
+    /**
+     * @param array{battery: string, at: CarbonImmutable, volts: float, amps: ?float, celsius: ?float, cells: ?list<float>, id: ?string} $row
+     *
+     * @throws InvalidValue
+     */
+    private function take(ReadingIntake $intake, Job $held, BalanceSession $session, array $row): bool
+    {
+        $system = Studies::of($held)->system;
+        $battery = ReadingIntake::battery($session->refresh(), $system, $row['battery']);
+        $at = $session->clock ?? $row['at'];
+
+        return $intake->take(
+            $battery,
+            $system,
+            $at,
+            new Reading((float) $at->getTimestamp(), $row['volts'], $row['amps'], $row['celsius'], $row['cells']),
+            'feed',
+            mb_substr((string) $this->option('as'), 0, 120),
+            $row['id'],
+            (bool) $this->option('sure'),
+        );
     }
 
     /**

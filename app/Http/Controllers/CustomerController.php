@@ -10,7 +10,6 @@ use App\Models\Customer;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 
 final class CustomerController extends Controller
 {
@@ -33,11 +32,9 @@ final class CustomerController extends Controller
 
     public function update(CustomerRequest $request, Customer $customer): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $customer): void {
-            $customer->saveIfUnchanged($request, $request->row());
-            // The name stands in every model of theirs.
-            Job::restsOn('customer_id', $customer->id);
-        });
+        $customer->saveIfUnchanged($request, $request->row());
+        // The name stands in every model of theirs.
+        Job::restsOn('customer_id', $customer->id);
 
         return redirect()->route('customers.index')->with('said', $customer->name . ' is saved.');
     }

@@ -11,42 +11,39 @@ use App\Models\Answer;
 use App\Models\Job;
 use App\Record\Studies;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Assessment\Verdict;
 
 /** A planner's answer to a finding: accepted, overruled with a reason, or its remedy applied. */
 final class FindingController extends Controller
 {
+    private const GONE = 'That finding has gone, or stands on other figures now: the job has changed meanwhile.';
+
     public function store(FindingRequest $request, Job $job): RedirectResponse
     {
-        DB::transaction(function () use ($request, $job): void {
-            $verdict = $this->verdict($request, $job);
-            if ($verdict === null) {
-                return;
-            }
-            $answer = new Answer([
-                'finding' => $verdict->finding->key(),
-                'fingerprint' => $verdict->finding->fingerprint(),
-                'answer' => $request->string('answer')->toString(),
-                'reason' => $request->string('reason')->toString(),
-                'answered_by' => $this->user($request)->name,
-                'answered_at' => now()->toIso8601ZuluString(),
-            ]);
-            $answer->job()->associate($job);
-            $answer->save();
-        });
+        $back = redirect()->to($request->backTo(route('jobs.show', $job)));
+        $verdict = $this->verdict($request, $job);
+        if ($verdict === null) {
+            return $back->with('said', self::GONE);
+        }
+        $answer = new Answer([
+            'finding' => $verdict->finding->key(),
+            'fingerprint' => $verdict->finding->fingerprint(),
+            'answer' => $request->string('answer')->toString(),
+            'reason' => $request->string('reason')->toString(),
+            'answered_by' => $this->user($request)->name,
+            'answered_at' => now()->toIso8601ZuluString(),
+        ]);
+        $answer->job()->associate($job);
+        $answer->save();
 
-        return redirect()->to($request->backTo(route('jobs.show', $job)));
+        return $back;
     }
 
     public function apply(FindingRequest $request, Job $job, ApplyChanges $apply): RedirectResponse
     {
         $verdict = $this->verdict($request, $job);
         if ($verdict === null || !$verdict->finding->appliesItself()) {
-            return redirect()->to($request->backTo(route('jobs.show', $job)))->with(
-                'said',
-                'That finding has gone: the job has changed meanwhile.',
-            );
+            return redirect()->to($request->backTo(route('jobs.show', $job)))->with('said', self::GONE);
         }
         $apply($job, $verdict->finding->changes);
 

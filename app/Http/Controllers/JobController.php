@@ -16,13 +16,13 @@ use App\Models\Job;
 use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Workshop;
+use App\Record\Files;
+use App\Record\PhotoStore;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 use Pebblefell\Region\Region;
 use Pebblefell\System\Travel;
 use Pebblefell\System\Vehicle;
@@ -49,12 +49,8 @@ final class JobController extends Controller
 
     public function store(JobRequest $request, AddParts $addParts): RedirectResponse
     {
-        $job = DB::transaction(static function () use ($request, $addParts): Job {
-            $job = Job::query()->create(self::row($request))->refresh();
-            $addParts->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
-
-            return $job;
-        });
+        $job = Job::query()->create(self::row($request))->refresh();
+        $addParts->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
 
         return redirect()->route('survey', $job)->with('said', 'Job ' . $job->number . ' is open.');
     }
@@ -77,23 +73,26 @@ final class JobController extends Controller
 
     public function update(JobRequest $request, Job $job): RedirectResponse
     {
-        DB::transaction(static fn() => $job->saveIfUnchanged($request, self::row($request)));
+        $job->saveIfUnchanged($request, self::row($request));
 
         return redirect()->route('survey', $job)->with('said', 'Saved.');
     }
 
     public function destroy(ActRequest $request, Job $job): RedirectResponse
     {
-        // Pictures stay: an issued pack elsewhere may show them. Logs and what owners sent are nobody else's.
-        $files = [...$job->logFiles()->pluck('path'), ...$job->messages()->where('file_path', '!=', '')->pluck('file_path')];
+        $files = [
+            ...$job->logFiles()->pluck('path'),
+            ...$job->messages()->where('file_path', '!=', '')->pluck('file_path'),
+            ...PhotoStore::ofNobodyElse($job),
+        ];
         $job->deleteIfUnchanged($request);
-        Storage::disk('private')->delete($files);
+        Files::drop(array_values($files), [PhotoStore::folder($job->id)]);
 
         return redirect()->route('yard')->with('said', 'Job ' . $job->number . ' is deleted.');
     }
 
     /**
-     * Within a transaction: a customer whom nobody knows yet is made here.
+     * A customer whom nobody knows yet is made here.
      *
      * @return array<string, mixed> columns of the job
      */

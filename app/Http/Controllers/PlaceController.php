@@ -14,7 +14,6 @@ use App\Words\Lexicon;
 use App\Words\Show;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Trip\WeatherFile;
 
@@ -46,25 +45,21 @@ final class PlaceController extends Controller
             return redirect()->route('places.edit', $place)->withInput($request->only('_form'))->withErrors(['file' => 'The file '
                 . Lexicon::plain()->refusal($e) . '. Nothing was changed.']);
         }
-        DB::transaction(static function () use ($place, $file): void {
-            $place->changeTo([
-                'clearness' => array_map(static fn(float $k): float => round($k, 3), $file->clearness()),
-                'min_c' => array_map(static fn(float $c): float => round($c, 1), $file->minC()),
-                'record_low_c' => $place->record_low_c === null ? null : min($place->record_low_c, $file->coldestC()),
-            ]);
-            Job::restsOn('place_id', $place->id);
-        });
+        $place->changeTo([
+            'clearness' => array_map(static fn(float $k): float => round($k, 3), $file->clearness()),
+            'min_c' => array_map(static fn(float $c): float => round($c, 1), $file->minC()),
+            'record_low_c' => $place->record_low_c === null ? null : min($place->record_low_c, $file->coldestC()),
+        ]);
+        Job::restsOn('place_id', $place->id);
 
         return redirect()->route('places.edit', $place)->with('said', "Sky and cold by month are those of $file->place now.");
     }
 
     public function update(PlaceRequest $request, Place $place): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $place): void {
-            $place->saveIfUnchanged($request, $request->row());
-            // Every job there rests on it.
-            Job::restsOn('place_id', $place->id);
-        });
+        $place->saveIfUnchanged($request, $request->row());
+        // Every job there rests on it.
+        Job::restsOn('place_id', $place->id);
 
         return redirect()->route('workshop.edit')->with('said', $place->name . ' is saved.');
     }

@@ -7,15 +7,16 @@ namespace App\Http\Middleware;
 use App\Actions\Balance\Waits;
 use App\Database\Faults;
 use App\Database\Receipt;
+use App\Http\HeldRows;
 use App\Models\Job;
 use App\Models\User;
 use App\Record\Digest;
 use App\Record\FieldOf;
+use App\Record\Files;
 use App\Record\UnreadableJob;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
-use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Facades\LogBatch;
@@ -28,8 +29,8 @@ use Throwable;
  * A write that meets another one on another node of a cluster, or whose node is lost, is tried again whole, and seen by the person as one
  * answer.
  *
- * The job's row is locked first: two people who write to one job come one after the other, and what the second one checks is what the first
- * one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back and the
+ * The job's row is locked first, and what the address names is read again behind the lock (HeldRows): two people who write to one job come
+ * one after the other, and what the second one checks is what the first one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back and the
  * field that caused it is named.
  */
 final class WholeWrites
@@ -44,10 +45,6 @@ final class WholeWrites
 
     /** Stands on a request that is tried again should it meet another one: what is met is then nobody's to read in a log. */
     public const MORE = 'tried_again';
-
-    public function __construct(private readonly Router $router)
-    {
-    }
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -95,33 +92,31 @@ final class WholeWrites
         app()->forgetScopedInstances();
         $route = $request->route();
         if ($route instanceof Route) {
-            $route->bind($request)->flushController();
-            $this->router->substituteBindings($route);
-            $this->router->substituteImplicitBindings($route);
+            $route->flushController();
         }
     }
 
     private function whole(Request $request, Closure $next): Response
     {
         Job::takeMoved();
+        Files::settle();
         DB::beginTransaction();
         try {
-            $job = $request->route('job');
-            if ($job instanceof Job) {
-                Job::held($job->id);
-            }
+            $route = $request->route();
+            $job = $route instanceof Route ? HeldRows::bind($route) : null;
             $response = $next($request);
-            if (($response->exception ?? null) !== null || $response->isClientError() || $response->isServerError()) {
+            if (self::refuses($request, $response)) {
                 self::takeBack();
 
                 return $response;
             }
             $moved = Job::takeMoved();
             self::readBack(array_slice($moved, 0, self::AT_ONCE), $request);
-            if ($job instanceof Job) {
+            if ($job !== null) {
                 Waits::ofJob($job->id);
             }
             self::commit(Receipt::write());
+            Files::settle();
         } catch (Throwable $e) {
             self::takeBack();
             throw $e;
@@ -150,8 +145,17 @@ final class WholeWrites
         }
     }
 
+    /** Whoever is told that it was refused finds nothing of it written. */
+    private static function refuses(Request $request, Response $response): bool
+    {
+        return ($response->exception ?? null) !== null || $response->isClientError() || $response->isServerError()
+            || in_array('errors', (array) $request->session()->get('_flash.new'), true);
+    }
+
     private static function takeBack(): void
     {
+        // While the rows are locked: nobody else writes a file of theirs meanwhile.
+        Files::takeBack();
         try {
             DB::rollBack();
         } catch (Throwable $e) {

@@ -7,7 +7,6 @@ namespace App\Models\Concerns;
 use App\Models\StaleEdit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Optimistic locking: a row is written only by someone who has seen its latest version.
@@ -28,17 +27,15 @@ trait Versioned
      */
     public function saveIfUnchanged(Request $request, array $attributes): static
     {
-        return DB::transaction(function () use ($request, $attributes): static {
-            $row = $this->lockedRow($request, $attributes);
-            $row->fill(array_diff_key($attributes, array_flip((array) $request->input('keep_theirs', []))));
-            if ($row->isDirty()) {
-                $row->lock_version = $row->lock_version + 1;
-                $row->save();
-            }
-            $this->setRawAttributes($row->getAttributes(), true);
+        $row = $this->lockedRow($request, $attributes);
+        $row->fill(array_diff_key($attributes, array_flip((array) $request->input('keep_theirs', []))));
+        if ($row->isDirty()) {
+            $row->lock_version = $row->lock_version + 1;
+            $row->save();
+        }
+        $this->setRawAttributes($row->getAttributes(), true);
 
-            return $this;
-        });
+        return $this;
     }
 
     /**
@@ -80,9 +77,7 @@ trait Versioned
      */
     public function deleteIfUnchanged(Request $request): void
     {
-        DB::transaction(function () use ($request): void {
-            $this->lockedRow($request, [])->delete();
-        });
+        $this->lockedRow($request, [])->delete();
     }
 
     /**

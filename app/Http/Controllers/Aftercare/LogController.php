@@ -16,11 +16,10 @@ use App\Logs\TakeInLog;
 use App\Models\Job;
 use App\Models\LogColumns;
 use App\Models\LogFile;
+use App\Record\Files;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
 use Pebblefell\Stage;
 
@@ -56,10 +55,8 @@ final class LogController extends Controller
     public function update(LogColumnsRequest $request, Job $job, LogFile $logFile): RedirectResponse
     {
         if ($logFile->columns === null) {
-            DB::transaction(static function () use ($request, $logFile): void {
-                $logFile->saveIfUnchanged($request, ['columns' => $request->columns()]);
-                LogColumns::remember($logFile->header, [...array_fill_keys(LogFile::MEANINGS, null), ...$request->columns()]);
-            });
+            $logFile->saveIfUnchanged($request, ['columns' => $request->columns()]);
+            LogColumns::remember($logFile->header, [...array_fill_keys(LogFile::MEANINGS, null), ...$request->columns()]);
             app()->terminating(static fn() => TakeInLog::goOn($logFile, self::GOES_ON_S));
         }
 
@@ -77,7 +74,7 @@ final class LogController extends Controller
     public function destroy(ActRequest $request, Job $job, LogFile $logFile): RedirectResponse
     {
         $logFile->deleteIfUnchanged($request);
-        Storage::disk('private')->delete($logFile->path);
+        Files::drop([$logFile->path]);
 
         return redirect()->to(route('aftercare', $job))->with('said', 'The log is deleted.');
     }

@@ -26,7 +26,6 @@ use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
 use Pebblefell\Balance\Step;
@@ -63,13 +62,11 @@ final class BalanceController extends Controller
         if ($job->balanceSessions()->whereNull('ended_at')->exists()) {
             return redirect()->route('balance', $job)->withErrors(['protocol' => 'A session has been opened meanwhile: go on with it.']);
         }
-        DB::transaction(static function () use ($job, $request): void {
-            $session = new BalanceSession([...$request->validated(), 'started_at' => now()]);
-            $session->forceFill(['job_id' => $job->id])->save();
-            foreach ((array) $request->input('parts') as $uid) {
-                $session->balanceBatteries()->create(['part_uid' => $uid, 'step' => Step::Waiting, 'since' => now()]);
-            }
-        });
+        $session = new BalanceSession([...$request->validated(), 'started_at' => now()]);
+        $session->forceFill(['job_id' => $job->id])->save();
+        foreach ((array) $request->input('parts') as $uid) {
+            $session->balanceBatteries()->create(['part_uid' => $uid, 'step' => Step::Waiting, 'since' => now()]);
+        }
 
         return redirect()->route('balance', $job)->with('said', 'The session is open. Note each battery’s volts first, as it came.');
     }
@@ -94,16 +91,14 @@ final class BalanceController extends Controller
             $charger = collect($balanceSession->chargers)->firstWhere('name', $request->input('charger'));
             $row += $charger === null ? [] : ['charger' => $charger['name'], 'charger_a' => $charger['amps']];
         }
-        DB::transaction(static function () use ($request, $balanceSession, $balanceBattery, $row): void {
-            $balanceBattery->saveIfUnchanged($request, $row);
-            if ($balanceSession->protocol === Protocol::Refresh) {
-                $balanceSession->balanceBatteries()->where(
-                    'id',
-                    '!=',
-                    $balanceBattery->id,
-                )->lockForUpdate()->get()->each(static fn(BalanceBattery $b) => $b->changeTo($row));
-            }
-        });
+        $balanceBattery->saveIfUnchanged($request, $row);
+        if ($balanceSession->protocol === Protocol::Refresh) {
+            $balanceSession->balanceBatteries()->where(
+                'id',
+                '!=',
+                $balanceBattery->id,
+            )->get()->each(static fn(BalanceBattery $b) => $b->changeTo($row));
+        }
 
         return redirect()->route('balance', $job);
     }
@@ -118,13 +113,11 @@ final class BalanceController extends Controller
                 ['join' => 'The gate does not say join. A planner may overrule it, with a reason.'],
             )->withInput();
         }
-        DB::transaction(static function () use ($balanceSession, $request): void {
-            $balanceSession->changeTo(['joined_at' => $balanceSession->time(), 'note' => self::noted($balanceSession, $request)]);
-            $balanceSession->balanceBatteries()->get()->each(static fn(BalanceBattery $b) => $b->changeTo([
-                'step' => Step::Joined,
-                'since' => $balanceSession->time(),
-            ]));
-        });
+        $balanceSession->changeTo(['joined_at' => $balanceSession->time(), 'note' => self::noted($balanceSession, $request)]);
+        $balanceSession->balanceBatteries()->get()->each(static fn(BalanceBattery $b) => $b->changeTo([
+            'step' => Step::Joined,
+            'since' => $balanceSession->time(),
+        ]));
 
         return redirect()->route('balance', $job)->with('said', 'Joined. Leave them 12 to 16 hours, then confirm that all read alike.');
     }

@@ -16,7 +16,6 @@ use App\Record\Studies;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage;
 use Sabre\VObject\Component\VCalendar;
 
@@ -40,16 +39,13 @@ final class DayPlanController extends Controller
 
     public function update(DayPlanRequest $request, Job $job): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $job): void {
-            Job::held($job->id);
-            $plan = $job->dayPlan()->first();
-            if ($plan === null) {
-                $plan = new DayPlan([...$request->plan(), 'ends_at' => $request->plan()['starts_at']]);
-                $plan->forceFill(['job_id' => $job->id])->save();
-            } else {
-                $plan->saveIfUnchanged($request, $request->plan());
-            }
-        });
+        $plan = $job->dayPlan()->first();
+        if ($plan === null) {
+            $plan = new DayPlan([...$request->plan(), 'ends_at' => $request->plan()['starts_at']]);
+            $plan->forceFill(['job_id' => $job->id])->save();
+        } else {
+            $plan->saveIfUnchanged($request, $request->plan());
+        }
         $job->unsetRelation('dayPlan');
         DayDesk::of($job, Studies::of($job))->keepEnd();
 

@@ -18,7 +18,6 @@ use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage;
 
@@ -47,12 +46,10 @@ final class OfferController extends Controller
             $job->choices()->whereIn('uid', $offer->accepted ?? [])->get()->map(static fn(Choice $choice): string => $choice->uid)->all(),
         );
         try {
-            DB::transaction(static function () use ($request, $job, $offer, $take): void {
-                $offer->saveIfUnchanged($request, ['taken_at' => now()]);
-                foreach ($job->choices()->whereIn('uid', $offer->accepted ?? [])->get() as $choice) {
-                    $take($job, $choice);
-                }
-            });
+            $offer->saveIfUnchanged($request, ['taken_at' => now()]);
+            foreach ($job->choices()->whereIn('uid', $offer->accepted ?? [])->get() as $choice) {
+                $take($job, $choice);
+            }
         } catch (InvalidValue $e) {
             return redirect()->route('offers', $job)->withErrors(
                 ['offer' => 'What was accepted no longer goes with the plan: ' . Lexicon::plain()->refusal($e)],

@@ -11,7 +11,6 @@ use App\Pack\OfferText;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 /** An offer by its private signed link: the customer reads it, chooses and accepts. Nothing of it changes the job by itself. */
 final class OfferLinkController extends Controller
@@ -30,17 +29,14 @@ final class OfferLinkController extends Controller
 
     public function accept(AcceptRequest $request, Offer $offer): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $offer): void {
-            $row = Offer::query()->whereKey($offer->id)->lockForUpdate()->firstOrFail();
-            abort_unless(self::valid($row)->isOpen(), 409);
-            $row->accepted = $request->choices();
-            $at = now()->utc()->format('Y-m-d\TH:i:s\Z');
-            $row->changeTo([
-                'accepted_at' => $at,
-                'accepted_by' => $request->customerName(),
-                'accepted_hash' => $row->hash($request->customerName(), $at),
-            ]);
-        });
+        abort_unless(self::valid($offer)->isOpen(), 409);
+        $offer->accepted = $request->choices();
+        $at = now()->utc()->format('Y-m-d\TH:i:s\Z');
+        $offer->changeTo([
+            'accepted_at' => $at,
+            'accepted_by' => $request->customerName(),
+            'accepted_hash' => $offer->hash($request->customerName(), $at),
+        ]);
 
         return redirect()->to($offer->link());
     }

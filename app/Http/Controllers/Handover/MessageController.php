@@ -12,6 +12,7 @@ use App\Models\Handover;
 use App\Models\Job;
 use App\Models\LogFile;
 use App\Models\Message;
+use App\Record\Files;
 use App\Words\Lexicon;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Storage;
@@ -35,7 +36,7 @@ final class MessageController extends Controller
         $file = $request->upload();
         if ($file !== null) {
             $path = 'messages/' . Uuid::v4();
-            Storage::disk('private')->put($path, (string) $file->get());
+            Files::put($path, (string) $file->get());
             $message->fill(
                 [
                     'file_name' => Str::limit($file->getClientOriginalName(), 150), 'file_path' => $path,

@@ -57,7 +57,7 @@ final class PackController extends Controller
         abort_unless(in_array($sha256, self::valid($handover)->pictures ?? [], true), 404);
 
         return new Response(
-            PhotoStore::bytesOf($sha256),
+            PhotoStore::bytesOf($handover->job_id, $sha256),
             200,
             ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
         );

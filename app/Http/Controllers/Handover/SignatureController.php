@@ -11,7 +11,6 @@ use App\Models\Signature;
 use App\Record\JobFiles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\Uid\Uuid;
 
 /** What the owner signs after the walk; from the outbox it arrives once. */
@@ -19,20 +18,16 @@ final class SignatureController extends Controller
 {
     public function store(SignatureRequest $request, Job $job): RedirectResponse|JsonResponse
     {
-        DB::transaction(function () use ($request, $job): void {
-            $locked = Job::held($job->id);
-            // Without scripts each sending is one of its own.
-            $id = $request->clientId() ?? (string) Uuid::v4();
-            if (Signature::query()->where('client_id', $id)->exists()) {
-                return;
-            }
+        // Without scripts each sending is one of its own.
+        $id = $request->clientId() ?? (string) Uuid::v4();
+        if (!Signature::query()->where('client_id', $id)->exists()) {
             $signature = new Signature([
                 'client_id' => $id, 'name' => $request->name(), 'strokes' => $request->strokes(), 'signed_at' => $request->at(),
-                'by' => $this->user($request)->name, 'sha256' => hash('sha256', JobFiles::export($locked)),
+                'by' => $this->user($request)->name, 'sha256' => hash('sha256', JobFiles::export($job)),
             ]);
-            $signature->job()->associate($locked)->save();
-            Job::moved($locked->id);
-        });
+            $signature->job()->associate($job)->save();
+            Job::moved($job->id);
+        }
 
         return $request->expectsJson()
             ? response()->json(['kept' => true])

@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\Models\Part;
 use App\Models\Setting;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 
 /** The sheet of an earlier system with the same device, taken over into the plan in one press. */
 final class EarlierController extends Controller
@@ -20,28 +19,21 @@ final class EarlierController extends Controller
     public function update(EarlierRequest $request, Job $job, Part $part): RedirectResponse
     {
         $back = redirect()->to(route('settings', $job) . '#fold-set-' . $part->uid);
-        $done = DB::transaction(static function () use ($request, $job, $part): bool {
-            $locked = Job::held($job->id);
-            $bench = Workbench::of($locked);
-            $device = array_values(
-                array_filter($bench->study->settings()->devices, static fn(array $d): bool => $d['part']->uid === $part->uid),
-            )[0] ?? null;
-            $earlier = new EarlierSettings($bench);
-            if ($device === null || $earlier->mark($device['part'], $device['rows']) !== $request->input('seen')) {
-                return false;
-            }
-            foreach ($earlier->differing($device['part'], $device['rows']) as $parameter => $value) {
-                $row = $locked->settings()->where('part_uid', $part->uid)->where('parameter', $parameter)->first()
-                    ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
-                $row->job()->associate($locked);
-                $row->changeTo(['planned' => $value->text()]);
-            }
+        $bench = Workbench::of($job);
+        $device = array_values(
+            array_filter($bench->study->settings()->devices, static fn(array $d): bool => $d['part']->uid === $part->uid),
+        )[0] ?? null;
+        $earlier = new EarlierSettings($bench);
+        if ($device === null || $earlier->mark($device['part'], $device['rows']) !== $request->input('seen')) {
+            return $back->withErrors(['form' => 'The sheet, or the earlier one, has changed since you saw it: look again.']);
+        }
+        foreach ($earlier->differing($device['part'], $device['rows']) as $parameter => $value) {
+            $row = $job->settings()->where('part_uid', $part->uid)->where('parameter', $parameter)->first()
+                ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
+            $row->job()->associate($job);
+            $row->changeTo(['planned' => $value->text()]);
+        }
 
-            return true;
-        });
-
-        return $done
-            ? $back->with('said', $part->name() . ': planned as that earlier system was set.')
-            : $back->withErrors(['form' => 'The sheet, or the earlier one, has changed since you saw it: look again.']);
+        return $back->with('said', $part->name() . ': planned as that earlier system was set.');
     }
 }

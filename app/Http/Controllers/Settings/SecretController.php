@@ -13,7 +13,6 @@ use App\Models\Part;
 use App\Models\Secret;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage;
 
 /** Codes under seal. */
@@ -34,10 +33,8 @@ final class SecretController extends Controller
     public function show(ActRequest $request, Job $job, Secret $secret): Response
     {
         $part = $job->parts()->where('uid', $secret->part_uid)->firstOrFail();
-        DB::transaction(function () use ($request, $secret, $part): void {
-            activity()->performedOn($secret)->causedBy($this->user($request))->event('shown')
-                ->log(__('history.looked', ['label' => $secret->label, 'part' => $part->name()]));
-        });
+        activity()->performedOn($secret)->causedBy($this->user($request))->event('shown')
+            ->log(__('history.looked', ['label' => $secret->label, 'part' => $part->name()]));
         $bench = Workbench::of($job);
 
         return response($bench->view('stages.settings.secret', Stage::Settings, ['secret' => $secret, 'part' => $part]))

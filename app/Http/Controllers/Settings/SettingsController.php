@@ -16,7 +16,6 @@ use App\Models\Part;
 use App\Models\Setting;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage;
 
 final class SettingsController extends Controller
@@ -47,20 +46,18 @@ final class SettingsController extends Controller
     /** One device's sheet: every box that changed, in one transaction. */
     public function update(SettingsRequest $request, Job $job, Part $part): RedirectResponse
     {
-        DB::transaction(function () use ($request, $job, $part): void {
-            $rows = $job->settings()->where('part_uid', $part->uid)->lockForUpdate()->get()->keyBy(
-                static fn(Setting $s): string => $s->parameter->value,
-            );
-            foreach ($request->boxes() as $parameter => $values) {
-                /** @var Setting $row */
-                $row = $rows->get($parameter) ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
-                $row->job()->associate($job);
-                $row->syncOriginal();
-                $row->saveAmong($request, $values, "versions[$parameter]", "$parameter.", [
-                    'entered_by' => $this->user($request)->name, 'entered_at' => now()->toIso8601ZuluString(),
-                ]);
-            }
-        });
+        $rows = $job->settings()->where('part_uid', $part->uid)->get()->keyBy(
+            static fn(Setting $s): string => $s->parameter->value,
+        );
+        foreach ($request->boxes() as $parameter => $values) {
+            /** @var Setting $row */
+            $row = $rows->get($parameter) ?? new Setting(['part_uid' => $part->uid, 'parameter' => $parameter]);
+            $row->job()->associate($job);
+            $row->syncOriginal();
+            $row->saveAmong($request, $values, "versions[$parameter]", "$parameter.", [
+                'entered_by' => $this->user($request)->name, 'entered_at' => now()->toIso8601ZuluString(),
+            ]);
+        }
 
         return redirect()->to(
             $request->backTo(route('settings', $job) . '#fold-set-' . $part->uid),

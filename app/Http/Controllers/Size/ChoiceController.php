@@ -11,7 +11,6 @@ use App\Models\Choice;
 use App\Models\Job;
 use App\Words\Lexicon;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Change\Plan;
 
@@ -21,10 +20,8 @@ final class ChoiceController extends Controller
     public function update(ActRequest $request, Job $job, Choice $choice, TakeChoice $take): RedirectResponse
     {
         try {
-            DB::transaction(static function () use ($request, $job, $choice, $take): void {
-                $choice->saveIfUnchanged($request, []);
-                $take($job, $choice);
-            });
+            $choice->saveIfUnchanged($request, []);
+            $take($job, $choice);
         } catch (InvalidValue $e) {
             return redirect()->to(
                 route('size', $job) . '#choices',

@@ -18,7 +18,6 @@ use App\Models\LibraryPart;
 use App\Models\Part;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 
 final class PartController extends Controller
 {
@@ -60,11 +59,9 @@ final class PartController extends Controller
 
     public function destroy(ActRequest $request, Job $job, Part $part, RemovePart $remove): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $part, $remove): void {
-            // Proves that the person has seen the latest version, then takes along what hangs on it.
-            $part->saveIfUnchanged($request, []);
-            $remove($part);
-        });
+        // Proves that the person has seen the latest version, then takes along what hangs on it.
+        $part->saveIfUnchanged($request, []);
+        $remove($part);
 
         return redirect()->route('survey', $job)->with('said', $part->name() . ' is deleted.');
     }

@@ -13,7 +13,6 @@ use App\Record\PhotoStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 final class PhotoController extends Controller
@@ -27,17 +26,13 @@ final class PhotoController extends Controller
     public function store(PhotoRequest $request, Job $job, Part $part): RedirectResponse|JsonResponse
     {
         try {
-            DB::transaction(static function () use ($request, $part): void {
-                // Two sendings of one picture at a time wait for each other here.
-                $part->newQuery()->whereKey($part->id)->lockForUpdate()->first();
-                PhotoStore::keep(
-                    $part,
-                    $request->bytes(),
-                    $request->string('caption')->toString(),
-                    $request->clientId(),
-                    $request->string('shows')->toString(),
-                );
-            });
+            PhotoStore::keep(
+                $part,
+                $request->bytes(),
+                $request->string('caption')->toString(),
+                $request->clientId(),
+                $request->string('shows')->toString(),
+            );
         } catch (RuntimeException $e) {
             if ($request->expectsJson()) {
                 return response()->json(['message' => 'The picture ' . $e->getMessage() . '.'], 422);

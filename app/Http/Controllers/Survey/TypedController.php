@@ -12,7 +12,6 @@ use App\Http\Workbench;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage;
 
 /** Parts typed as lines: shown back as they were read, then kept, all or none. */
@@ -30,31 +29,27 @@ final class TypedController extends Controller
                 'fate' => $request->fate(),
             ]);
         }
-        $count = DB::transaction(static function () use ($job, $lines, $request, $add): int {
-            $count = 0;
-            foreach ($lines as $line) {
-                if ($line->part !== null) {
-                    $common = [
-                        'make' => $line->part->make,
-                        'model' => $line->part->model,
-                        'place' => $line->part->place,
-                        'note' => $line->part->note,
-                        'role' => $line->part->role,
-                    ];
-                    $count += count($add(
-                        $job,
-                        $line->part->kind,
-                        $common,
-                        $line->part->data->values,
-                        $line->count,
-                        $request->fate(),
-                        $line->part->data->notedOrigins(),
-                    ));
-                }
+        $count = 0;
+        foreach ($lines as $line) {
+            if ($line->part !== null) {
+                $common = [
+                    'make' => $line->part->make,
+                    'model' => $line->part->model,
+                    'place' => $line->part->place,
+                    'note' => $line->part->note,
+                    'role' => $line->part->role,
+                ];
+                $count += count($add(
+                    $job,
+                    $line->part->kind,
+                    $common,
+                    $line->part->data->values,
+                    $line->count,
+                    $request->fate(),
+                    $line->part->data->notedOrigins(),
+                ));
             }
-
-            return $count;
-        });
+        }
 
         return redirect()->route('survey', $job)->with(
             'said',

@@ -14,7 +14,6 @@ use App\Models\Part;
 use App\Record\LiveDischarge;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage\Tick as Noted;
 
 /** A capacity by discharge, from a log: kept with the battery, beside what it had before. */
@@ -28,7 +27,7 @@ final class CapacityController extends Controller
             return $back->withInput()->withErrors(['part' => 'Choose a battery of this job.']);
         }
         $test = $request->result();
-        DB::transaction(fn() => $addParts->row($job, Measurement::class, 'm', [
+        $addParts->row($job, Measurement::class, 'm', [
             'part_uid' => $part->uid,
             'quantity' => 'capacity',
             'value' => round($test->ah, 2),
@@ -36,7 +35,7 @@ final class CapacityController extends Controller
                 . ($request->filled('celsius') ? ', at ' . $request->string('celsius') . ' °' : ''),
             'measured_at' => now()->toIso8601ZuluString(),
             'measured_by' => $this->user($request)->name,
-        ]));
+        ]);
 
         if ($request->boolean('live')) {
             // What is kept begins anew the next time.

@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\Models\ShelfItem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage;
 
 /** What the shelves hold of a parts list: price, stock and place, known to the workshop for every job. */
@@ -27,19 +26,16 @@ final class ShelfController extends Controller
 
     public function update(ShelfRequest $request, Job $job): RedirectResponse
     {
-        DB::transaction(static function () use ($request): void {
-            foreach ($request->items() as $k => $said) {
-                $row = ShelfItem::query()->where('item', $said['item'])->lockForUpdate()->first()
-                    ?? new ShelfItem(['item' => $said['item']]);
-                $row->saveAmong(
-                    $request,
-                    ['price' => $said['price'], 'stock' => $said['stock'], 'place' => $said['place']],
-                    "version[$k,
-                ]",
-                    "$k.",
-                );
-            }
-        });
+        foreach ($request->items() as $k => $said) {
+            $row = ShelfItem::query()->where('item', $said['item'])->lockForUpdate()->first()
+                ?? new ShelfItem(['item' => $said['item']]);
+            $row->saveAmong(
+                $request,
+                ['price' => $said['price'], 'stock' => $said['stock'], 'place' => $said['place']],
+                'version[' . $k . ']',
+                "$k.",
+            );
+        }
 
         return redirect()->to(route('wiring', $job) . '#fold-list')->with('said', 'The shelf is kept, for every job.');
     }

@@ -5,13 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Requests\Handover;
 
 use App\Http\Requests\FormRequest;
+use App\Http\Requests\MadeOnce;
+use App\Models\Job;
+use Illuminate\Validation\Validator;
 
 /** A pack to be issued: until when its link opens. */
 final class HandoverRequest extends FormRequest
 {
+    use MadeOnce;
+
     public function rules(): array
     {
-        return ['expires_on' => ['nullable', 'date_format:Y-m-d', 'after:today', 'before:2100-01-01']];
+        return [...$this->numberRules(), 'expires_on' => ['nullable', 'date_format:Y-m-d', 'after:today', 'before:2100-01-01']];
+    }
+
+    protected function check(Validator $validator): void
+    {
+        $job = $this->route('job');
+        assert($job instanceof Job);
+        $this->checkNumber($validator, 'pack', (int) $job->handovers()->max('number'));
     }
 
     /**

@@ -27,6 +27,7 @@
     @may('plan', $job)
         <div class="section"><h2>Make offer {{ $page->nextNumber() }}</h2>
             <form method="post" action="{{ route('offers.store', $job) }}" class="mt-2">@csrf<input type="hidden" name="_form" value="offer">
+                <input type="hidden" name="number" value="{{ $page->nextNumber() }}">
                 <div class="form-grid">
                     <x-field form="offer" label="Tax" name="tax_pct" unit="%" :value="(string) $page->taxPct()" inputmode="decimal" required />
                     <x-field form="offer" label="Cables and small parts, net" name="sundries" :value="(string) $page->sundries()" inputmode="decimal" />

@@ -48,7 +48,8 @@
     <div class="section"><div class="section-head"><h2>The walk through the vehicle</h2><span class="aside">{{ $page->walked() }}</span></div>
         <p><a class="btn plain" href="{{ route('handovers.walk', $job) }}">Walk through it with its owner</a></p></div>
     @may('handOver', $job)
-        <div class="section"><form method="post" action="{{ route('handovers.store', $job) }}">@csrf
+        <div class="section"><form method="post" action="{{ route('handovers.store', $job) }}">@csrf<input type="hidden" name="number" value="{{
+            $page->nextNumber() }}">
             <p class="muted">A pack holds the job as it is now: components, settings, sums, findings with their answers, cautions. It does not change
                 afterwards; issue another when something does.</p>
             <div class="form-grid"><x-field label="Its link opens until" name="expires_on" type="date" help="Empty: until it is taken back." /></div>
