@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Live;
 
-use DOMElement;
-use DOMXPath;
-
 /**
  * Nothing typed may break it: every form and every query of the demo's pages gets bad values in one field after the other, seeded. Nothing
  * answers with 5xx, and afterwards every page still opens.
+ *
+ * @phpstan-import-type Form from Forms
  */
 final class FuzzTest extends TestCase
 {
@@ -21,31 +20,25 @@ final class FuzzTest extends TestCase
     /** Requests, if FUZZ does not say. */
     private const REQUESTS = 1000;
 
-    /** What would end the walk itself: signing out, one's own password and account, a whole job. */
-    private const NOT = '~^/(sign-out|password|accounts|jobs/\d+$)~';
-
     private Person $person;
 
-    /** @var array<string, true> paths of pages that opened */
-    private array $pages = [];
-
-    /** @var array<string, array{method: string, path: string, fields: array<array-key, string>, files: list<string>, from: string}> */
-    private array $forms = [];
+    private Forms $found;
 
     public function testNothingTypedBreaksIt(): void
     {
         $this->person = self::person('Fuzz Person', 'office,planner,technician');
-        $this->walk();
-        self::assertGreaterThan(80, count($this->pages));
-        self::assertGreaterThan(150, count($this->forms));
+        $this->found = Forms::walk($this->person, self::PAGES);
+        self::assertSame([], $this->found->broken, 'before anything was sent');
+        self::assertGreaterThan(80, count($this->found->pages));
+        self::assertGreaterThan(150, count($this->found->all));
         $broken = $this->throwAt((int) (getenv('FUZZ') ?: self::REQUESTS));
         fwrite(
             STDERR,
-            sprintf("%d pages, %d forms and queries; answers %s\n", count($this->pages), count($this->forms), json_encode($this->answers)),
+            sprintf("%d pages, %d forms and queries; answers %s\n", count($this->found->pages), count($this->found->all), json_encode($this->answers)),
         );
         self::assertSame([], $broken, count($broken) . " requests were answered with 5xx. From the log:\n" . self::log());
         $lost = [];
-        foreach (array_keys($this->pages) as $path) {
+        foreach (array_keys($this->found->pages) as $path) {
             $status = $this->person->get($path)->getStatusCode();
             // What was deleted by a well-formed request is gone; a page that was there must not be broken.
             if ($status >= 500 || $status === 409) {
@@ -59,94 +52,13 @@ final class FuzzTest extends TestCase
     /** @var array<int, int> how many by status */
     private array $answers = [];
 
-    private function walk(): void
-    {
-        $queue = ['/'];
-        for ($i = 0; $i < count($queue) && count($this->pages) < self::PAGES; ++$i) {
-            $path = $queue[$i];
-            if (isset($this->pages[$path])) {
-                continue;
-            }
-            $answer = $this->person->get($path);
-            if ($answer->getStatusCode() >= 300 && $answer->getStatusCode() < 400) {
-                $queue[] = $this->local($answer->getHeaderLine('Location')) ?? '/';
-                continue;
-            }
-            self::assertLessThan(500, $answer->getStatusCode(), "$path before anything was sent");
-            if ($answer->getStatusCode() !== 200 || !str_contains($answer->getHeaderLine('Content-Type'), 'html')) {
-                continue;
-            }
-            $this->pages[$path] = true;
-            $page = $this->person->parse((string) $answer->getBody());
-            foreach ($page->query('//a[@href]') ?: [] as $a) {
-                assert($a instanceof DOMElement);
-                $next = $this->local($a->getAttribute('href'));
-                if ($next !== null && !str_contains($next, '/live')) {
-                    $queue[] = $next;
-                    $this->asQuery($next);
-                }
-            }
-            foreach ($page->query('//form') ?: [] as $form) {
-                assert($form instanceof DOMElement);
-                $this->form($page, $form, $path);
-            }
-        }
-    }
-
-    private function form(DOMXPath $page, DOMElement $form, string $from): void
-    {
-        $path = $this->local($form->getAttribute('action') ?: $from);
-        if ($path === null || preg_match(self::NOT, $path) === 1 && $form->getAttribute('method') === 'post') {
-            return;
-        }
-        $fields = $files = [];
-        $method = strtoupper($form->getAttribute('method') ?: 'get');
-        foreach ($page->query('.//input[@name] | .//select[@name] | .//textarea[@name] | .//button[@name]', $form) ?: [] as $field) {
-            assert($field instanceof DOMElement);
-            $name = $field->getAttribute('name');
-            if ($name === '_method') {
-                $method = strtoupper($field->getAttribute('value'));
-            } elseif ($field->getAttribute('type') === 'file') {
-                $files[] = $name;
-            } elseif ($name !== '_token' && ($field->getAttribute('type') !== 'checkbox' || $field->hasAttribute('checked'))) {
-                $fields[$name] = $field->nodeName === 'select'
-                    ? $page->evaluate(
-                        'string((.//option[@selected] | .//option[not(../option[@selected])])[1]/@value)',
-                        $field,
-                    ) : ($field->nodeName === 'textarea' ? (string) $field->textContent : $field->getAttribute('value'));
-            }
-        }
-        if ($fields !== [] || $files !== []) {
-            // One of a kind from each job is enough: the rows of a long list have the same form.
-            $this->forms[$method . ' ' . preg_replace(
-                '~(?<=/)\d+(?=/|$)~',
-                '#',
-                $path,
-            ) . ' ' . implode(',', array_keys($fields)) . (preg_match('~^/jobs/(\d+)~', $path, $m) === 1 ? $m[1] : '')]
-                = ['method' => $method, 'path' => $path, 'fields' => $fields, 'files' => $files, 'from' => $from];
-        }
-    }
-
-    /** A link that asks something is a form, too. */
-    private function asQuery(string $path): void
-    {
-        parse_str((string) parse_url($path, PHP_URL_QUERY), $query);
-        $fields = array_map(strval(...), array_filter($query, is_scalar(...)));
-        if ($fields !== [] && !isset($fields['signature'])) {
-            $bare = (string) parse_url($path, PHP_URL_PATH);
-            $this->forms["GET $bare?" . implode(',', array_keys($fields))] = [
-                'method' => 'GET', 'path' => $bare, 'fields' => $fields, 'files' => [], 'from' => '/',
-            ];
-        }
-    }
-
     /**
      * @return list<string> requests that were answered with 5xx
      */
     private function throwAt(int $requests): array
     {
         mt_srand(self::SEED);
-        $forms = array_values($this->forms);
+        $forms = array_values($this->found->all);
         $bad = self::bad();
         $broken = [];
         for ($n = 0; $n < $requests; ++$n) {
@@ -169,11 +81,11 @@ final class FuzzTest extends TestCase
     }
 
     /**
-     * @param array{method: string, path: string, fields: array<array-key, string>, files: list<string>, from: string} $form
+     * @param Form $form
      */
     private function sent(array $form, string $name, mixed $value): int
     {
-        $query = self::nested([...$form['fields'], $name => $value]);
+        $query = Forms::nested([...$form['fields'], $name => $value]);
         if ($form['method'] === 'GET') {
             return $this->person->get($form['path'] . '?' . http_build_query($query))->getStatusCode();
         }
@@ -206,33 +118,6 @@ final class FuzzTest extends TestCase
     }
 
     /**
-     * Form names ("hours[s1]") as the nested values that they mean.
-     *
-     * @param array<string, mixed> $fields
-     *
-     * @return array<array-key, mixed>
-     */
-    private static function nested(array $fields): array
-    {
-        $nested = [];
-        foreach ($fields as $name => $value) {
-            $steps = explode('[', str_replace(']', '', (string) $name));
-            $at = &$nested;
-            foreach ($steps as $step) {
-                $at = is_array($at) ? $at : [];
-                if ($step === '') {
-                    $step = count($at);
-                }
-                $at = &$at[$step];
-            }
-            $at = $value;
-            unset($at);
-        }
-
-        return $nested;
-    }
-
-    /**
      * @return list<mixed>
      */
     private static function bad(): array
@@ -246,13 +131,5 @@ final class FuzzTest extends TestCase
             "\u{202E}abc", ['x'], ['a' => ['b' => ['c' => '1']]], [], [['']],
             "name,side,watts\n\"unclosed,dc,1", "kind\nbattery,\"", "\xFF\xFEn\0a\0m\0e\0", str_repeat("a,b\n", 3000),
         ];
-    }
-
-    private function local(string $href): ?string
-    {
-        $href = str_starts_with($href, self::url()) ? substr($href, strlen(self::url())) : $href;
-        $href = (string) preg_replace('/#.*/', '', $href === '' ? '/' : $href);
-
-        return str_starts_with($href, '/') && !str_starts_with($href, '//') && !str_starts_with($href, '/build/') ? $href : null;
     }
 }
