@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\History\Act;
 use App\History\Acts;
 use App\Models\Activity;
-use App\Models\Handover;
 use App\Models\Job;
 use BackedEnum;
 use DateTimeInterface;
@@ -25,11 +25,13 @@ final class PutBack
      */
     public function __invoke(Job $job, string $act): void
     {
-        $lines = Acts::lines($job, $act);
-        if ($lines->isEmpty()) {
-            throw InvalidValue::at('/act', 'is not in the history of this job');
+        $done = new Act($act, Acts::lines($job, $act));
+        if (!$done->canBePutBack()) {
+            throw InvalidValue::at('/act', $done->lines->isEmpty()
+                ? 'is not in the history of this job'
+                : 'stays: a pack, an offer, a signature or a day is as it was made, and what only says something changed no row');
         }
-        foreach ($lines->sortByDesc('id') as $line) {
+        foreach ($done->lines->sortByDesc('id') as $line) {
             self::line($line);
         }
     }
@@ -37,16 +39,7 @@ final class PutBack
     private static function line(Activity $line): void
     {
         $class = $line->subject_type;
-        if (!is_string($class) || !is_a($class, Model::class, true) || is_a($class, Handover::class, true)) {
-            throw InvalidValue::at(
-                '/act',
-                is_string($class) && is_a(
-                    $class,
-                    Handover::class,
-                    true,
-                ) ? 'issued a pack or took its link back: that stays in the record' : 'says something and changed no row',
-            );
-        }
+        assert(is_string($class) && is_a($class, Model::class, true));
         /** @var ?Model $row */
         $row = $class::query()->find($line->subject_id);
         [$new, $old] = [$line->after(), $line->before()];

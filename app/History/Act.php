@@ -7,8 +7,10 @@ namespace App\History;
 use App\Models\Activity;
 use App\Models\DayPlan;
 use App\Models\Handover;
+use App\Models\Job;
 use App\Models\Offer;
 use App\Models\Secret;
+use App\Models\Signature;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
@@ -51,13 +53,20 @@ final class Act
     }
 
     /**
-     * A pack or an offer that was issued stays issued, a day is set anew on its page, and a line that only says something changed nothing.
+     * A pack or an offer that was issued stays issued, what was signed stays signed, a day is set anew on its page, and a code is
+     * nobody's to bring back.
      */
+    private const STAYS = [Handover::class, Offer::class, DayPlan::class, Secret::class, Signature::class];
+
+    /** A job is deleted by the office, on its own page; a line that only says something changed nothing. */
     public function canBePutBack(): bool
     {
-        return $this->lines->every(static fn(Activity $a): bool => $a->event !== null
-            && $a->subject_type !== null
-            && !in_array($a->subject_type, [Handover::class, Offer::class, DayPlan::class, Secret::class], true));
+        return $this->lines->isNotEmpty() && $this->lines->every(static fn(Activity $a): bool => in_array(
+            $a->event,
+            ['created', 'updated', 'deleted'],
+            true,
+        ) && $a->subject_type !== null && !in_array($a->subject_type, self::STAYS, true)
+            && ($a->subject_type !== Job::class || $a->event === 'updated'));
     }
 
     /** Rows told one by one before the rest is counted. Chosen. */

@@ -21,6 +21,7 @@ use Pebblefell\Balance\Step;
  * @property CarbonInterface $since
  * @property string $charger
  * @property ?float $charger_a
+ * @property ?string $serial of the battery, as it was when the session passed; null: it has not, or nobody knows
  * @property BalanceSession $session
  * @property ?BalanceReading $lastReading
  */
@@ -31,7 +32,7 @@ final class BalanceBattery extends Row
 
     protected $table = 'balance_batteries';
 
-    protected $fillable = ['part_uid', 'step', 'since', 'charger', 'charger_a'];
+    protected $fillable = ['part_uid', 'step', 'since', 'charger', 'charger_a', 'serial'];
 
     protected $casts = ['step' => Step::class, 'since' => 'datetime', 'charger_a' => 'float'];
 

@@ -70,6 +70,12 @@ final class BalanceSession extends Row
         return $this->hasMany(BalanceBattery::class)->orderBy('id');
     }
 
+    /** It ran on the simulated bench: nothing of it says anything of the batteries. */
+    public function isPractice(): bool
+    {
+        return $this->bench !== null;
+    }
+
     public function isOpen(): bool
     {
         return $this->ended_at === null;

@@ -25,7 +25,7 @@ use Pebblefell\Region\Region;
  * @property ?float $budget
  * @property ?array<string, array<string, bool|float|string>> $details what the brief asks besides, by group
  * @property ?array{states?: array<string, string>, next?: string, stage?: string, stops?: int, fixes?: int, finished?: bool,
- *     rules?: string, findings?: list<string>, unreadable?: array{path: string, message: string}} $digest
+ *     then?: ?array<string, mixed>, rules?: string, findings?: list<string>, unreadable?: array{path: string, message: string}} $digest
  */
 final class Job extends Row
 {
@@ -304,11 +304,11 @@ final class Job extends Row
     }
 
     /**
-     * @return HasMany<Tick, $this>
+     * @return HasMany<Tick, $this> in the order in which they arrived
      */
     public function ticks(): HasMany
     {
-        return $this->hasMany(Tick::class)->orderBy('noted_at')->orderBy('id');
+        return $this->hasMany(Tick::class)->orderByRaw('nth IS NULL')->orderBy('nth')->orderBy('id');
     }
 
     /**

@@ -10,7 +10,8 @@ use Pebblefell\Stage\Tick as Noted;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * What was noted at a step of a sheet. It is added to, never changed: whoever takes something back adds that.
+ * What was noted at a step of a sheet. It is added to, never changed: whoever takes something back adds that. Those of a job stand in the
+ * order in which they arrived, whatever the clocks of the devices said.
  *
  * @property int $job_id
  * @property string $client_id
@@ -21,7 +22,9 @@ use Symfony\Component\Uid\Uuid;
  * @property ?float $amps
  * @property string $note
  * @property string $by
- * @property CarbonInterface $noted_at
+ * @property CarbonInterface $noted_at by the clock of the device, put right
+ * @property ?CarbonInterface $created_at when it arrived
+ * @property ?int $nth its place among the job's; null: the release before this one wrote it, after those that have one
  */
 final class Tick extends Row
 {
@@ -40,9 +43,17 @@ final class Tick extends Row
 
     protected $fillable = ['client_id', 'sheet', 'step', 'state', 'value', 'amps', 'note', 'by', 'noted_at'];
 
-    protected $casts = ['value' => 'float', 'amps' => 'float', 'noted_at' => 'datetime'];
+    protected $casts = ['value' => 'float', 'amps' => 'float', 'noted_at' => 'datetime', 'created_at' => 'datetime'];
 
     protected $attributes = ['note' => '', 'by' => ''];
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $tick): void {
+            // Not the id: on a cluster each node gives its own.
+            $tick->nth = 1 + (int) self::query()->where('job_id', $tick->job_id)->max('nth');
+        });
+    }
 
     public function toNoted(): Noted
     {
@@ -71,18 +82,22 @@ final class Tick extends Row
             'note' => $this->note,
             'by' => $this->by,
             'at' => $this->noted_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
+            'arrived' => ($this->created_at ?? $this->noted_at)->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
         ];
     }
 
     /**
-     * @param array<string, mixed> $file as toFile() gives it; in another job it is another one
+     * @param array<string, mixed> $file as toFile() gives it, or as releases did that did not know when it arrived; in another job it is
+     *     another one
      */
     public static function fromFile(array $file): self
     {
-        return new self([
+        $tick = new self([
             ...array_intersect_key($file, array_flip(['sheet', 'step', 'state', 'value', 'amps', 'note', 'by'])),
             'noted_at' => CarbonImmutable::parse($file['at'])->utc(),
             'client_id' => (string) Uuid::v4(),
         ]);
+
+        return $tick->forceFill(['created_at' => CarbonImmutable::parse($file['arrived'] ?? $file['at'])->utc()]);
     }
 }

@@ -28,6 +28,7 @@ use WeakMap;
  * @property string $label_sheet the sheet of labels that is at hand, as LabelSheet reads it; '' for the usual ones
  * @property ?float $hourly_rate of labour, in that currency
  * @property ?list<string> $bays their names
+ * @property bool $bench whether balance sessions may run on the simulated bench, to practise
  * @property float $opens_h hours by the clock on the wall
  * @property float $closes_h
  * @property ?list<int> $work_days 1 Monday to 7 Sunday; null: Monday to Friday
@@ -57,6 +58,7 @@ final class Workshop extends Row
         'opens_h',
         'closes_h',
         'work_days',
+        'bench',
     ];
 
     protected $casts = [
@@ -68,6 +70,7 @@ final class Workshop extends Row
         'opens_h' => 'float',
         'closes_h' => 'float',
         'work_days' => 'array',
+        'bench' => 'boolean',
     ];
 
     /** @var ?WeakMap<Application, self> by the application that asked: a page asks for each moment that it tells */

@@ -14,4 +14,10 @@ final class WorkshopPolicy
     {
         return $user->holds(Role::Office, Role::Planner);
     }
+
+    /** Whether balance sessions may run on the simulated bench is the office's choice. */
+    public function practise(User $user): bool
+    {
+        return $user->holds(Role::Office);
+    }
 }

@@ -19,6 +19,7 @@ use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Balance\Symptom;
 use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Balance\Alike;
 use Pebblefell\Stage\Balance\LogSketch;
 use Pebblefell\System\Part;
 use Pebblefell\System\System;
@@ -53,7 +54,7 @@ final readonly class BalanceDesk
     public static function of(BalanceSession $session, System $system): self
     {
         $batteries = $candidates = $on = [];
-        $before = self::before($session);
+        $before = self::before($session, $system);
         $rows = $session->balanceBatteries()->get();
         $read = self::readings($rows);
         foreach ($rows as $row) {
@@ -204,17 +205,17 @@ final readonly class BalanceDesk
     }
 
     /**
-     * What each battery read last in the session before this one that passed.
+     * What each battery read last in the session before this one that passed, if it was that very battery.
      *
      * @return array<string, float> V by part uid
      */
-    private static function before(BalanceSession $session): array
+    private static function before(BalanceSession $session, System $system): array
     {
-        $earlier = BalanceSession::query()->where('job_id', $session->job_id)->where('passed', true)->where('id', '<', $session->id)
-            ->latest('id')->first();
+        $earlier = BalanceSession::query()->where('job_id', $session->job_id)->where('passed', true)->whereNull('bench')
+            ->where('id', '<', $session->id)->latest('id')->first();
         $volts = [];
         foreach ($earlier?->balanceBatteries()->with('lastReading')->get() ?? [] as $row) {
-            if ($row->lastReading !== null) {
+            if ($row->lastReading !== null && Alike::isThatOne($row->serial, $system->parts[$row->part_uid]->serial ?? '')) {
                 $volts[$row->part_uid] = $row->lastReading->volts;
             }
         }

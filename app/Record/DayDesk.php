@@ -31,7 +31,7 @@ final readonly class DayDesk
         return new self($job, Standing::of(
             $study->runSheet(Workshop::current()->first_terminal),
             self::ticks($job, Tick::DAY_PLAN),
-            Milestones::isBalanced($job, $study),
+            Balanced::of($job, $study),
             $study->settings()->open() === 0,
         ), $job->dayPlan);
     }

@@ -6,11 +6,13 @@ namespace App\Record;
 
 use App\Models\Job;
 use App\Words\Lexicon;
+use Carbon\CarbonImmutable;
 use Pebblefell\Assessment\Skyline;
 use Pebblefell\Assessment\StageState;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Severity;
+use Pebblefell\Stage\Progress;
 use Pebblefell\Study;
 
 /**
@@ -57,15 +59,14 @@ final class Digest
     public static function keep(Job $job, Study $study): void
     {
         $assessment = $study->assessment();
-        $skyline = Skyline::of($assessment, Milestones::of($job, $study));
+        $progress = Milestones::of($job, $study);
+        $until = $progress->caredFor ? Milestones::caredUntil($job) : null;
         self::store($job, [
-            'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
-            'next' => match (true) {
-                $skyline->next !== null => Lexicon::of($study->system, $job->show())->finding($skyline->next)->title,
-                $skyline->finished => __('stages.handed_over'),
-                default => __('stages.next.' . $skyline->nextStage->value),
-            },
-            'stage' => $skyline->nextStage->value,
+            ...self::way($job, $study, $progress),
+            // What it says from the day on which a visit is due.
+            'then' => $until === null ? null : [
+                'from' => $until->utc()->format('Y-m-d\TH:i:s\Z'), ...self::way($job, $study, $progress->visitDue()),
+            ],
             'stops' => $assessment->count(Severity::Stop),
             'fixes' => $assessment->count(Severity::Fix),
             // What stands, by rule and part: a recall may go by it.
@@ -73,8 +74,39 @@ final class Digest
                 static fn(Verdict $v): string => $v->finding->rule . '@' . $v->finding->subject,
                 array_filter($assessment->verdicts, static fn(Verdict $v): bool => $v->isOpen()),
             ))),
-            'finished' => $skyline->finished,
         ]);
+    }
+
+    /**
+     * Returns what is kept of a job as it reads today: a visit comes due by the day, whatever is kept.
+     *
+     * @return array<string, mixed>
+     */
+    public static function today(Job $job): array
+    {
+        $kept = $job->digest ?? [];
+        $then = $kept['then'] ?? null;
+
+        return $then !== null && now() >= CarbonImmutable::parse($then['from']) ? [...$kept, ...$then] : $kept;
+    }
+
+    /**
+     * @return array{states: array<string, string>, next: string, stage: string, finished: bool} how far it is, and what is next
+     */
+    private static function way(Job $job, Study $study, Progress $progress): array
+    {
+        $skyline = Skyline::of($study->assessment(), $progress);
+
+        return [
+            'states' => array_map(static fn(StageState $s): string => $s->value, $skyline->states),
+            'next' => (string) match (true) {
+                $skyline->next !== null => Lexicon::of($study->system, $job->show())->finding($skyline->next)->title,
+                $skyline->finished => __('stages.handed_over'),
+                default => __('stages.next.' . $skyline->nextStage->value),
+            },
+            'stage' => $skyline->nextStage->value,
+            'finished' => $skyline->finished,
+        ];
     }
 
     public static function unreadable(Job $job, UnreadableJob $why): void

@@ -205,7 +205,7 @@ final class JobFiles
                 $model->save();
             }
         }
-        foreach ($tree['ticks'] ?? [] as $row) {
+        foreach (self::asTheyArrived($tree['ticks'] ?? []) as $row) {
             Tick::fromFile($row)->forceFill(['job_id' => $job->id])->save();
         }
         foreach ($tree['signatures'] ?? [] as $row) {
@@ -215,8 +215,25 @@ final class JobFiles
             Handover::fromFile($row)->job()->associate($job)->save();
         }
         Job::query()->whereKey($job->id)->toBase()->update(['next_uid' => 1 + self::highestUid($tree)]);
+        EarlierAnswers::fit($job->refresh());
 
         return $job->refresh();
+    }
+
+    /**
+     * Ticks in the order of their arrival: so they stand in a file, but for those of releases that did not know it.
+     *
+     * @param list<array<string, mixed>> $ticks
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function asTheyArrived(array $ticks): array
+    {
+        if (count(array_filter($ticks, static fn(array $t): bool => !isset($t['arrived']))) > 0) {
+            usort($ticks, static fn(array $a, array $b): int => strtotime($a['at']) <=> strtotime($b['at']));
+        }
+
+        return $ticks;
     }
 
     /**

@@ -27,16 +27,13 @@ final class Milestones
             (SELECT MAX(id) FROM ticks WHERE job_id = j.id AND sheet = ? AND step = ?) AS worked,
             (SELECT MAX(id) FROM ticks WHERE job_id = j.id AND sheet = ? AND step = ?) AS proven,
             (SELECT MAX(created_at) FROM handovers WHERE job_id = j.id AND revoked_at IS NULL) AS handed_over,
-            (SELECT COUNT(*) FROM balance_sessions WHERE job_id = j.id AND passed = 1) AS balanced,
-            (SELECT MAX(id) FROM ticks WHERE job_id = j.id) AS latest
-        FROM jobs j WHERE j.id = ?
-        SQL;
+            (SELECT COUNT(*) FROM ticks WHERE job_id = j.id) AS latest,
+        SQL . Balanced::ASKED . ' AS alike FROM jobs j WHERE j.id = ?';
 
-    /** One battery has nobody to be balanced with. */
     public static function of(Job $job, Study $study): Progress
     {
         $asked = DB::selectOne(self::ASKED, [Tick::VISIT, Tick::DAY_PLAN, RunSheet::LAST, Tick::TEST, TestSheet::LAST, $job->id]);
-        $balanced = $study->judged()->alone || (int) $asked->balanced > 0;
+        $balanced = Balanced::isSo($asked->alike, $study);
         $seen = self::later($asked->handed_over, $asked->visited);
         // As long as the last line of a sheet is not noted, nothing more is asked of it; then its verdict stands until something is noted.
         $noted = (int) $balanced . "-$asked->latest";
@@ -47,7 +44,7 @@ final class Milestones
             $balanced,
             $asked->worked !== null && $verdict('worked', static fn(): bool => self::isWorked($job, $study, $balanced)),
             $asked->proven !== null && $verdict('proven', static fn(): bool => self::isProven($job, $study)),
-            $seen !== null && $seen->greaterThan(now()->subYear()),
+            $seen !== null && now() < $seen->addYear(),
         );
     }
 
@@ -60,15 +57,15 @@ final class Milestones
         );
     }
 
+    /** When a visit is due; null before it was handed over. */
+    public static function caredUntil(Job $job): ?CarbonInterface
+    {
+        return self::lastSeen($job)?->addYear();
+    }
+
     private static function later(mixed $handedOver, mixed $visited): ?CarbonInterface
     {
         return $handedOver === null ? null : CarbonImmutable::parse(max((string) $handedOver, (string) $visited));
-    }
-
-    /** The planned batteries have been through Balance, or have nobody to be balanced with. */
-    public static function isBalanced(Job $job, Study $study): bool
-    {
-        return $study->judged()->alone || $job->balanceSessions()->where('passed', true)->exists();
     }
 
     /** Every step of the run sheet is done. */

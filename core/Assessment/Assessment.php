@@ -9,6 +9,7 @@ use Pebblefell\Stage;
 use Pebblefell\Study;
 use Pebblefell\System\Answer;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Part;
 use Pebblefell\System\System;
 
 /** Every rule over one system. */
@@ -34,9 +35,11 @@ final readonly class Assessment
     public static function judge(Study $study): array
     {
         $verdicts = [];
+        $batteries = array_map(static fn(Part $p): string => $p->uid, $study->planned()->houseBatteries());
         foreach (Stage::cases() as $stage) {
             foreach ($stage->room()->rules() as $rule) {
                 foreach ($rule->judge($study) as $finding) {
+                    $finding = $finding->subject === '' ? $finding->saidOf($batteries) : $finding;
                     [$answer, $earlier] = self::answers($study->system->answers, $finding->key(), $finding->fingerprint());
                     $verdicts[] = new Verdict($finding, $stage, $answer, $earlier);
                 }

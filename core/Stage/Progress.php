@@ -22,4 +22,10 @@ final readonly class Progress
         public bool $caredFor = false,
     ) {
     }
+
+    /** The same on the day on which a visit is due. */
+    public function visitDue(): self
+    {
+        return new self($this->handedOver, $this->balanced, $this->worked, $this->proven, false);
+    }
 }

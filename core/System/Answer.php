@@ -19,6 +19,17 @@ final readonly class Answer
     ) {
     }
 
+    /** Whether it was given in a release whose fingerprints did not know the parts. */
+    public function isFormer(): bool
+    {
+        return !self::isHash($this->fingerprint);
+    }
+
+    private static function isHash(string $fingerprint): bool
+    {
+        return preg_match('/^[0-9a-f]{64}$/D', $fingerprint) === 1;
+    }
+
     /**
      * @return array<string, string>
      */
@@ -39,8 +50,8 @@ final readonly class Answer
      */
     public static function fromArray(array $a): self
     {
-        // Answers of before carried the labels of their figures; what counts is severity and values, in order.
-        $fingerprint = implode(
+        // Answers of the first releases carried the labels of their figures; what counted was severity and values, in order.
+        $fingerprint = self::isHash($a['fingerprint']) ? $a['fingerprint'] : implode(
             ';',
             array_map(static fn(string $part): string => substr((string) strrchr('=' . $part, '='), 1), explode(';', $a['fingerprint'])),
         );

@@ -68,6 +68,8 @@ final class DemoSeeder extends Seeder
 {
     public const PASSWORD = 'north-of-sixty';
 
+    private const OPENED_DAYS = 90;
+
     private Place $town;
 
     private Place $inland;
@@ -75,7 +77,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         DB::transaction(function (): void {
-            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'currency' => 'EUR', 'hourly_rate' => 74.0, 'crew' => 4, 'chargers' => 2, 'bays' => ['Quay bay', 'Middle bay', 'Net loft']]);
+            Workshop::query()->create(['name' => 'Selhavn Vehicle Electrics', 'address' => 'Old Netloft 4, Selhavn', 'phone' => '555 0140', 'email' => 'workshop@selhavn.example', 'region' => 'europe', 'timezone' => 'Europe/Oslo', 'currency' => 'EUR', 'hourly_rate' => 74.0, 'crew' => 4, 'chargers' => 2, 'bays' => ['Quay bay', 'Middle bay', 'Net loft'], 'bench' => true]);
             $this->places();
             $this->people();
             $this->libraryTrailer();
@@ -339,6 +341,7 @@ final class DemoSeeder extends Seeder
             }
         }
         $session->update(['joined_at' => '2026-10-07 06:40:00', 'ended_at' => '2026-10-08 05:35:00', 'passed' => true]);
+        $this->covered($session);
         $this->answerAll($job, 'Agreed with the station: they drive to the jetty every third day.');
         (new IssueHandover())($job->refresh(), User::query()->whereJsonContains('roles', Role::Planner->value)->firstOrFail());
     }
@@ -441,6 +444,7 @@ final class DemoSeeder extends Seeder
             $this->reading($session, $k, $session->started_at->toImmutable()->addHours(20), new Reading(0.0, $volts[1], 0.0, 11.0), Step::Ready);
         }
         $session->update(['ended_at' => $session->started_at->toImmutable()->addHours(20), 'passed' => true]);
+        $this->covered($session);
     }
 
     private function bakery(): void
@@ -456,6 +460,8 @@ final class DemoSeeder extends Seeder
         $owner = Customer::query()->firstOrCreate(['name' => $customer], ['phone' => '555 0' . (100 + strlen($customer) * 7), 'email' => 'post@' . Str::slug($customer) . '.example']);
         $job = Job::query()->create(['title' => $title, 'customer_id' => $owner->id, 'place_id' => $this->town->id, ...$brief])->refresh();
         (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
+        // Opened before anything was noted at it.
+        $job->forceFill(['created_at' => CarbonImmutable::now()->subDays(self::OPENED_DAYS)])->saveQuietly();
 
         return $job;
     }
@@ -556,6 +562,14 @@ final class DemoSeeder extends Seeder
         }
 
         return $session->refresh();
+    }
+
+    /** A session that passed says of which batteries. */
+    private function covered(BalanceSession $session): void
+    {
+        foreach ($session->balanceBatteries()->get() as $row) {
+            $row->update(['serial' => Part::query()->where('job_id', $session->job_id)->where('uid', $row->part_uid)->value('serial')]);
+        }
     }
 
     /**

@@ -80,12 +80,14 @@ async function freshToken() {
 }
 
 function post(item) {
+    // Its own clock goes along: the server puts the moment right by it.
+    const fields = { ...item.fields, device_now: new Date().toISOString() };
     const headers = { Accept: 'application/json', 'X-CSRF-TOKEN': token ?? document.querySelector('input[name=_token]')?.value ?? '' };
-    let body = JSON.stringify(item.fields);
+    let body = JSON.stringify(fields);
     if (item.picture) {
         body = new FormData();
         // A form knows no true and false.
-        Object.entries(item.fields).forEach(([name, value]) => body.append(name, typeof value === 'boolean' ? String(Number(value)) : String(value)));
+        Object.entries(fields).forEach(([name, value]) => body.append(name, typeof value === 'boolean' ? String(Number(value)) : String(value)));
         body.append('photo', new Blob([item.picture], { type: 'image/jpeg' }), 'picture.jpg');
     } else {
         headers['Content-Type'] = 'application/json';
@@ -93,9 +95,23 @@ function post(item) {
     return fetch(item.url, { method: 'POST', credentials: 'same-origin', headers, body });
 }
 
+/** By the server's clock, told with each answer, this device's is so much ahead, ms. */
+let ahead = 0;
+
+function readClock(answer) {
+    const told = Date.parse(answer.headers.get('Date') ?? '');
+    ahead = Number.isNaN(told) ? ahead : Date.now() - told;
+}
+
+function clockSays() {
+    const minutes = Math.round(Math.abs(ahead) / 60_000);
+    return minutes < 2 ? '' : `The clock of this device is ${minutes} minutes ${ahead > 0 ? 'fast' : 'slow'}. Times are put right when they are sent. `;
+}
+
 /** Sends one; whether the next may follow. */
 async function deliver(db, item) {
     let answer = await post(item);
+    readClock(answer);
     if (answer.status === 419) {
         await freshToken();
         answer = await post(item);
@@ -177,10 +193,10 @@ async function show() {
     }
     const items = await kept();
     const waiting = items.filter((item) => item.state === 'waits');
-    place.hidden = items.length === 0;
+    place.hidden = items.length === 0 && clockSays() === '';
     place.dataset.unsent = String(waiting.length);
     const words = `${waiting.length} ${waiting.length === 1 ? 'is' : 'are'} on this device and not sent yet. ${trouble}`;
-    place.replaceChildren(...(waiting.length > 0 ? [element('p', words, { className: 'unsent' })] : []), ...items.filter((item) => item.state !== 'waits').map(settled));
+    place.replaceChildren(...(clockSays() ? [element('p', clockSays(), { className: 'unsent' })] : []), ...(waiting.length > 0 ? [element('p', words, { className: 'unsent' })] : []), ...items.filter((item) => item.state !== 'waits').map(settled));
     document.querySelectorAll(FORMS).forEach((form) => {
         const said = form.querySelector('[data-outbox-said]');
         if (said && form.dataset.typed) {

@@ -302,7 +302,7 @@ final class BankAndBalanceTest extends TestCase
             $job,
             $battery,
             ['volts' => 13.2, 'read_at' => now()->addHour()->toIso8601String()],
-        )->assertStatus(422)->assertJson(['ask' => false]);
+        )->assertStatus(422)->assertJsonMissing(['ask' => true])->assertJsonPath('errors.read_at.0', 'It lies in the future: is the clock of the device right?');
         $this->read($job, $battery, ['volts' => 'x'])->assertJsonValidationErrors('volts');
         $this->read($job, $battery, ['volts' => 13.2, 'cells' => '3.3 3,3 three 3.3'])->assertJsonValidationErrors('cells');
         self::assertSame([13.21], BalanceReading::query()->pluck('volts')->all());
@@ -496,6 +496,10 @@ final class BankAndBalanceTest extends TestCase
         $job = $this->bank(2);
         $session = $this->opened($job);
         [$a] = $session->balanceBatteries()->get()->all();
+        $bench = ['speed' => 3600, 'source' => 'mains'];
+        $this->put("/jobs/$job->id/balance/$session->id/bench", $bench)->assertSessionHasErrors('form');
+        $this->get("/jobs/$job->id/balance")->assertDontSee('Simulated bench');
+        Workshop::current()->update(['bench' => true]);
         $this->put("/jobs/$job->id/balance/$session->id/bench", ['speed' => 7, 'source' => 'mains'])->assertSessionHasErrors('speed');
         $this->put(
             "/jobs/$job->id/balance/$session->id/bench",

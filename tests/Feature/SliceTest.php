@@ -153,10 +153,15 @@ final class SliceTest extends TestCase
         )->assertSessionHasNoErrors();
         $this->get("/jobs/$job->id/survey")->assertSee('Overruled')->assertSee('Fused off, for looks only')->assertSee('Planner Person');
 
-        $this->post(
+        // What was answered is not offered any more; the answer is put back first.
+        $apply = fn() => $this->post(
             "/jobs/$job->id/findings/apply",
             ['finding' => $question->key(), 'fingerprint' => $question->fingerprint()],
-        )->assertSessionHasNoErrors();
+        );
+        $apply()->assertSessionHas('said', static fn(string $said): bool => str_starts_with($said, 'That finding has gone'));
+        self::assertSame(Fate::Keep, $job->parts()->where('kind', 'regulator')->firstOrFail()->fate);
+        $job->answers()->firstOrFail()->delete();
+        $apply()->assertSessionHasNoErrors();
         self::assertSame(Fate::Remove, $job->parts()->where('kind', 'regulator')->firstOrFail()->fate);
         self::assertNull($finding());
     }

@@ -68,6 +68,7 @@ abstract class TestCase extends BaseTestCase
                 'place_id' => $place->id, 'months' => [5, 6, 7], ...$brief,
             ],
         )->refresh();
+        $job->forceFill(['created_at' => now()->subDays(3)])->saveQuietly();
         (new AddParts())->row($job, Scenario::class, 's', ['name' => 'Usual day', 'sizing' => true]);
         Digest::renew([$job->id]);
 

@@ -58,7 +58,8 @@ final class Waits
                 ];
             }
         }
-        $due = BalanceSession::query()->where('passed', true)->where('ended_at', '<=', now()->subYear()->addDays(self::AHEAD_DAYS))
+        $due = BalanceSession::query()->where('passed', true)->whereNull('bench')
+            ->where('ended_at', '<=', now()->subYear()->addDays(self::AHEAD_DAYS))
             ->whereNotExists(static fn($later) => $later->select(DB::raw(1))->from('balance_sessions as later')->whereColumn(
                 'later.job_id',
                 'balance_sessions.job_id',

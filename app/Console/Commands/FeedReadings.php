@@ -81,7 +81,8 @@ final class FeedReadings extends Command
     }
 
     /**
-     * @param array{battery: string, at: CarbonImmutable, volts: float, amps: ?float, celsius: ?float, cells: ?list<float>, id: ?string} $row
+     * @param array{battery: string, at: CarbonImmutable, volts: float, amps: ?float, celsius: ?float, cells: ?list<float>,
+     *     id: ?string} $row
      *
      * @throws InvalidValue
      */

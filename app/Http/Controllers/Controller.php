@@ -9,6 +9,12 @@ use Illuminate\Http\Request;
 
 abstract class Controller
 {
+    /** Refuses what no page offers as things stand now, and says why: 409. */
+    protected static function onlyIf(bool $isSo, string $otherwise): void
+    {
+        abort_unless($isSo, 409, $otherwise);
+    }
+
     protected function user(Request $request): User
     {
         /** @var User $user */

@@ -16,7 +16,7 @@ use Pebblefell\Assessment\Verdict;
 /** A planner's answer to a finding: accepted, overruled with a reason, or its remedy applied. */
 final class FindingController extends Controller
 {
-    private const GONE = 'That finding has gone, or stands on other figures now: the job has changed meanwhile.';
+    private const GONE = 'That finding has gone, has been answered or stands on other figures now: the job has changed meanwhile.';
 
     public function store(FindingRequest $request, Job $job): RedirectResponse
     {
@@ -53,11 +53,12 @@ final class FindingController extends Controller
         );
     }
 
-    /** The finding as it stands now, if it still rests on the figures that the person saw. */
+    /** The finding as it stands now, if nobody has answered it and it still rests on what the person saw. */
     private function verdict(FindingRequest $request, Job $job): ?Verdict
     {
         $verdict = Studies::of($job)->assessment()->find($request->string('finding')->toString());
 
-        return $verdict !== null && $verdict->finding->fingerprint() === $request->string('fingerprint')->toString() ? $verdict : null;
+        return $verdict !== null && $verdict->isOpen()
+            && $verdict->finding->fingerprint() === $request->string('fingerprint')->toString() ? $verdict : null;
     }
 }

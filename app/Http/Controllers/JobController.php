@@ -16,6 +16,7 @@ use App\Models\Job;
 use App\Models\Place;
 use App\Models\Scenario;
 use App\Models\Workshop;
+use App\Record\Digest;
 use App\Record\Files;
 use App\Record\PhotoStore;
 use App\Words\Lexicon;
@@ -61,7 +62,7 @@ final class JobController extends Controller
         // What was said on the way here is said at the end of it.
         $request->session()->reflash();
 
-        return redirect()->route($job->digest['stage'] ?? 'survey', $job);
+        return redirect()->route(Digest::today($job)['stage'] ?? 'survey', $job);
     }
 
     public function edit(Job $job): View

@@ -120,6 +120,7 @@ final class RecallController extends Controller
     /** Who has answered, and what. */
     public function answer(RecallAnswerRequest $request, RecallNotice $recallNotice): RedirectResponse
     {
+        self::onlyIf($recallNotice->answered_at === null, 'It was kept as answered already.');
         $recallNotice->saveIfUnchanged($request, ['answered_at' => now(), 'note' => $request->string('note')->toString()]);
 
         return back()->with('said', 'Kept as answered.');

@@ -30,8 +30,8 @@ use Throwable;
  * answer.
  *
  * The job's row is locked first, and what the address names is read again behind the lock (HeldRows): two people who write to one job come
- * one after the other, and what the second one checks is what the first one left. Before the transaction ends the model is read back from the rows and judged; if it cannot be, everything is taken back and the
- * field that caused it is named.
+ * one after the other, and what the second one checks is what the first one left. Before the transaction ends the model is read back from
+ * the rows and judged; if it cannot be, everything is taken back and the field that caused it is named.
  */
 final class WholeWrites
 {

@@ -8,6 +8,7 @@ use App\Http\Workbench;
 use App\Models\DayPlan;
 use App\Models\Job;
 use App\Models\Workshop;
+use App\Record\Digest;
 use App\Record\Fortnight;
 use Carbon\CarbonImmutable;
 use LogicException;
@@ -35,7 +36,7 @@ final readonly class YardPage
     {
         $rows = [];
         foreach ($jobs as $job) {
-            $digest = $job->digest ?? [];
+            $digest = Digest::today($job);
             $changed = $job->getRawOriginal('updated_at');
             $rows[] = [
                 'job' => $job,

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Job;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Validation\Validator;
 
 /**
- * What may have waited on a device for a network: it carries an id that was made there, and when it was noted.
+ * What may have waited on a device for a network: it carries an id that was made there, and when it was noted, by the device's own clock.
+ * With each sending the device says what that clock shows now, so that the moment can be put right.
  *
  * @phpstan-require-extends FormRequest
  */
 trait FromOutbox
 {
-    /** A device's clock may be ahead by so many minutes. Chosen. */
+    /** Where a device does not say what its clock shows, it may be ahead by so many minutes. Chosen. */
     private static int $aheadMin = 10;
 
     /**
@@ -23,20 +25,43 @@ trait FromOutbox
      */
     private function outboxRules(): array
     {
-        return ['client_id' => ['nullable', 'uuid'], 'read_at' => ['nullable', 'date'], 'sure' => ['boolean']];
+        return [
+            'client_id' => ['nullable', 'uuid'],
+            'read_at' => ['nullable', 'date'],
+            'device_now' => ['nullable', 'date'],
+            'sure' => ['boolean'],
+        ];
     }
 
     /** What lies in the future was noted by a wrong clock. */
     private function checkClock(Validator $validator, string $field = 'read_at'): void
     {
-        if ($this->at()->greaterThan(CarbonImmutable::now()->addMinutes(self::$aheadMin))) {
+        if ($this->noted()->greaterThan(CarbonImmutable::now()->addMinutes(self::$aheadMin))) {
             $validator->errors()->add($field, 'It lies in the future: is the clock of the device right?');
         }
     }
 
+    /** When it was noted: by the server's clock, not later than now, and not before there was a job. */
     public function at(): CarbonInterface
     {
-        return ($this->filled('read_at') ? CarbonImmutable::parse($this->string('read_at')->toString()) : CarbonImmutable::now())->utc();
+        $job = $this->route('job');
+        $at = $this->noted()->min(CarbonImmutable::now());
+
+        return ($job instanceof Job && $job->created_at !== null ? $at->max($job->created_at) : $at)->utc();
+    }
+
+    /** By the device's clock, put right by what that shows while it sends. */
+    private function noted(): CarbonImmutable
+    {
+        $now = CarbonImmutable::now();
+        if (!$this->filled('read_at')) {
+            return $now;
+        }
+        $at = CarbonImmutable::parse($this->string('read_at')->toString());
+
+        return $this->filled('device_now')
+            ? $at->addMilliseconds((int) CarbonImmutable::parse($this->string('device_now')->toString())->diffInMilliseconds($now))
+            : $at;
     }
 
     /** Null where it did not come from a device's store. */

@@ -24,7 +24,10 @@ trait MadeOnce
     private function checkNumber(Validator $validator, string $what, int $last): void
     {
         if ($this->filled('number') && $this->integer('number') <= $last) {
-            $validator->errors()->add('form', ucfirst($what) . " $last is made already. Look at it; another one is made from this page as it is now.");
+            $validator->errors()->add(
+                'form',
+                ucfirst($what) . " $last is made already. Look at it; another one is made from this page as it is now.",
+            );
         }
     }
 }

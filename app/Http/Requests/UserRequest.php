@@ -32,8 +32,9 @@ final class UserRequest extends FormRequest
             true,
         ) || !$this->boolean('active'));
         if ($stepsDown
+            // Locked: two who step down at one time do not each count on the other.
             && User::query()->whereJsonContains('roles', Role::Office->value)->where('active', true)
-                ->whereKeyNot($user->id)->doesntExist()) {
+                ->whereKeyNot($user->id)->lockForUpdate()->get(['id'])->isEmpty()) {
             $validator->errors()->add('roles', 'Someone must be left who can manage accounts.');
         }
     }

@@ -34,6 +34,7 @@ final class WorkshopRequest extends FormRequest
             'label_sheet' => ['nullable', 'string', 'max:80'],
             'work_days' => ['required', 'array', 'min:1', 'max:7'],
             'work_days.*' => ['integer', 'between:1,7'],
+            'bench' => ['nullable', 'boolean'],
         ];
     }
 
@@ -56,6 +57,7 @@ final class WorkshopRequest extends FormRequest
             'crew' => $this->filled('crew') ? $this->integer('crew') : null,
             'chargers' => $this->filled('chargers') ? $this->integer('chargers') : null,
             'bays' => $this->bays(),
+            'bench' => $this->maySetBench() ? $this->boolean('bench') : Workshop::current()->bench,
             'opens_h' => self::hours($this->text('opens')),
             'closes_h' => self::hours($this->text('closes')),
             'work_days' => array_values(array_unique(array_map(intval(...), (array) $this->input('work_days')))),
@@ -74,8 +76,16 @@ final class WorkshopRequest extends FormRequest
         );
     }
 
+    private function maySetBench(): bool
+    {
+        return $this->user()?->can('practise', Workshop::class) === true;
+    }
+
     protected function check(Validator $validator): void
     {
+        if ($this->has('bench') && !$this->maySetBench() && $this->boolean('bench') !== Workshop::current()->bench) {
+            $validator->errors()->add('bench', 'Whether sessions may run on the simulated bench is the office’s choice.');
+        }
         try {
             if ($this->text('label_sheet') !== '') {
                 LabelSheet::read($this->text('label_sheet'), Region::tryFrom($this->text('region')) ?? Workshop::current()->region);

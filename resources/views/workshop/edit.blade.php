@@ -33,6 +33,10 @@
             <fieldset class="wide"><legend>Works on</legend><div class="flex flex-wrap gap-x-5">@foreach ($days as $n => $day)<label class="check"><input
                 type="checkbox" name="work_days[]" value="{{ $n }}" @checked(in_array($n, (array) old('work_days', $workshop->work_days ?? [1, 2, 3, 4, 5])))>
                 {{ $day }}</label>@endforeach</div>@error('work_days')<div class="error">{{ $message }}</div>@enderror</fieldset>
+            <label class="check wide"><input type="checkbox" name="bench" value="1" @checked(old('bench', $workshop->bench))
+                @disabled(auth()->user()->cannot('practise', $models['workshop']))> Balance sessions may run on
+                the simulated bench: practice, which opens no gate and leaves no readings with the batteries
+                @cannot('practise', $models['workshop'])<span class="muted">The office chooses.</span>@endcannot</label>
         </div><div class="actions"><button class="btn">Save</button></div></form>
     <div class="section"><div class="section-head"><h2>Busy otherwise</h2><span class="aside">{{ $busy === 0 ? 'nothing is taken in' : $busy .
         ' appointments; day plans keep clear of them' }}</span></div>

@@ -28,6 +28,8 @@ use Symfony\Component\Uid\Uuid;
 /** What becomes of a system after it went home: visits, drift, the next one due. */
 final class AftercareController extends Controller
 {
+    private const FIRST = 'A visit follows a handover: issue the pack first.';
+
     public function index(ReplaceQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
@@ -42,7 +44,7 @@ final class AftercareController extends Controller
 
     public function store(VisitRequest $request, Job $job, NoteTick $note): RedirectResponse
     {
-        abort_if(Milestones::lastSeen($job) === null, 409);
+        self::onlyIf(Milestones::lastSeen($job) !== null, self::FIRST);
         $note($job, Tick::VISIT, [
             'step' => 'visit '
                 . Uuid::v4(), 'state' => Noted::DONE, 'value' => null, 'amps' => null, 'note' => $request->note(), 'at' => $request->at(),
@@ -55,8 +57,10 @@ final class AftercareController extends Controller
     /** The next visit as a calendar file, a year after the last (RFC 5545). */
     public function ics(Job $job): Response
     {
-        $due = Milestones::lastSeen($job)?->addYear();
-        abort_if($due === null, 409);
+        $due = Milestones::caredUntil($job);
+        if ($due === null) {
+            abort(409, self::FIRST);
+        }
         $calendar = new VCalendar(['PRODID' => '-//Pebblefell//Aftercare//EN']);
         $calendar->add('VEVENT', [
             'UID' => "visit-$job->id@pebblefell",

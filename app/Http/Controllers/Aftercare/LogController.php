@@ -54,11 +54,10 @@ final class LogController extends Controller
     /** Which column is which; read from the beginning. */
     public function update(LogColumnsRequest $request, Job $job, LogFile $logFile): RedirectResponse
     {
-        if ($logFile->columns === null) {
-            $logFile->saveIfUnchanged($request, ['columns' => $request->columns()]);
-            LogColumns::remember($logFile->header, [...array_fill_keys(LogFile::MEANINGS, null), ...$request->columns()]);
-            app()->terminating(static fn() => TakeInLog::goOn($logFile, self::GOES_ON_S));
-        }
+        self::onlyIf($logFile->columns === null, 'It was said already which column is which; the log is being read so.');
+        $logFile->saveIfUnchanged($request, ['columns' => $request->columns()]);
+        LogColumns::remember($logFile->header, [...array_fill_keys(LogFile::MEANINGS, null), ...$request->columns()]);
+        app()->terminating(static fn() => TakeInLog::goOn($logFile, self::GOES_ON_S));
 
         return redirect()->to(route('logs.show', [$job, $logFile]));
     }

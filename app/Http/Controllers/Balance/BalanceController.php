@@ -35,6 +35,8 @@ use Pebblefell\Stage\Balance\SeriesBank;
 /** Balance: sessions, where each battery is in them, and the gate. */
 final class BalanceController extends Controller
 {
+    private const CLOSED = 'This session is closed.';
+
     public function show(BalanceQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);
@@ -77,7 +79,7 @@ final class BalanceController extends Controller
      */
     public function step(StepRequest $request, Job $job, BalanceSession $balanceSession, BalanceBattery $balanceBattery): RedirectResponse
     {
-        abort_unless($balanceSession->isOpen(), 409);
+        self::onlyIf($balanceSession->isOpen(), self::CLOSED);
         $row = ['step' => $request->step(), 'since' => $balanceSession->time()];
         if ($row['step'] === Step::Ready) {
             $ready = BalanceDesk::of($balanceSession, Studies::of($job)->system)->readyAt($balanceBattery);
@@ -106,7 +108,9 @@ final class BalanceController extends Controller
     /** All are joined at the bar; the gate is asked once more, and its no can be overruled by a planner only. */
     public function join(ReasonRequest $request, Job $job, BalanceSession $balanceSession): RedirectResponse
     {
-        abort_unless($balanceSession->isOpen(), 409);
+        self::onlyIf($balanceSession->isOpen(), self::CLOSED);
+        self::onlyIf($balanceSession->joined_at === null, 'They are joined already.');
+        self::onlyIf(in_array(Step::Joined, $balanceSession->protocol->steps(), true), 'Nothing is joined at the end of such a session.');
         $desk = BalanceDesk::of($balanceSession, Studies::of($job)->system);
         if ($desk->gate()->answer !== Gate::JOIN && !self::overrules($request, $job)) {
             return redirect()->route('balance', $job)->withErrors(
@@ -125,7 +129,7 @@ final class BalanceController extends Controller
     /** The session ends; what each battery read last is kept with its serial. */
     public function finish(ReasonRequest $request, Job $job, BalanceSession $balanceSession, KeepBalance $keep): RedirectResponse
     {
-        abort_unless($balanceSession->isOpen(), 409);
+        self::onlyIf($balanceSession->isOpen(), self::CLOSED);
         $passed = $request->boolean('passed');
         $against = $passed ? BalanceDesk::of($balanceSession, Studies::of($job)->system)->against() : [];
         if ($against !== [] && !self::overrules($request, $job)) {

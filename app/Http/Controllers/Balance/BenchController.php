@@ -25,7 +25,7 @@ final class BenchController extends Controller
 
     public function update(BenchRequest $request, Job $job, BalanceSession $balanceSession, Bench $bench): RedirectResponse
     {
-        abort_unless($balanceSession->isOpen(), 409);
+        self::onlyIf($balanceSession->isOpen(), 'This session is closed.');
         $bench->start($balanceSession, Studies::of($job)->system, $request->speed(), $request->charger(), $request->faults());
 
         return redirect()->route('balance', $job)->with('said', 'The simulated bench reads. Its clock is not the one on the wall.');

@@ -41,7 +41,10 @@ final class OfferController extends Controller
     /** What the customer accepted becomes the plan: its choices, one after the other, all or none. */
     public function update(Request $request, Job $job, Offer $offer, TakeChoice $take): RedirectResponse
     {
-        abort_unless($offer->accepted_at !== null && $offer->taken_at === null, 409);
+        self::onlyIf(
+            $offer->accepted_at !== null && $offer->taken_at === null,
+            'Only an offer that was accepted, and is not the plan yet, becomes the plan.',
+        );
         $there = array_values(
             $job->choices()->whereIn('uid', $offer->accepted ?? [])->get()->map(static fn(Choice $choice): string => $choice->uid)->all(),
         );
@@ -65,7 +68,7 @@ final class OfferController extends Controller
 
     public function destroy(Request $request, Job $job, Offer $offer): RedirectResponse
     {
-        abort_if($offer->accepted_at !== null, 409);
+        self::onlyIf($offer->isOpen(), 'An offer that was accepted, withdrawn or has run out is not withdrawn.');
         $offer->saveIfUnchanged($request, ['withdrawn_at' => now()]);
 
         return redirect()->route('offers', $job)->with('said', "Offer $offer->number is withdrawn; its link opens nothing.");

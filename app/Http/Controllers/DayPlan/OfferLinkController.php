@@ -29,7 +29,7 @@ final class OfferLinkController extends Controller
 
     public function accept(AcceptRequest $request, Offer $offer): RedirectResponse
     {
-        abort_unless(self::valid($offer)->isOpen(), 409);
+        self::onlyIf(self::valid($offer)->isOpen(), 'This offer has been accepted, or its last day is over.');
         $offer->accepted = $request->choices();
         $at = now()->utc()->format('Y-m-d\TH:i:s\Z');
         $offer->changeTo([

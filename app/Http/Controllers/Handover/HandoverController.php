@@ -43,6 +43,7 @@ final class HandoverController extends Controller
     /** Takes the link back; the record stays. */
     public function destroy(ActRequest $request, Job $job, Handover $handover): RedirectResponse
     {
+        self::onlyIf($handover->revoked_at === null, 'That link has been taken back already.');
         $handover->update(['revoked_at' => now()]);
 
         return redirect()->route('handover', $job)->with('said', 'The link of pack ' . $handover->number . ' no longer opens.');

@@ -63,6 +63,7 @@ final class MessageController extends Controller
     /** Answered, or its log taken in: that is what the person says who does it. */
     public function update(AnswerRequest $request, Job $job, Message $message): RedirectResponse
     {
+        self::onlyIf($message->answered_at === null, 'Somebody has answered it already.');
         $message->saveIfUnchanged(
             $request,
             ['answered_at' => now(), 'answered_by' => $this->user($request)->name, 'answer' => $request->string('answer')->toString()],

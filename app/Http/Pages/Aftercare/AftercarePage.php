@@ -114,7 +114,7 @@ final readonly class AftercarePage
 
     public function due(): ?CarbonInterface
     {
-        return Milestones::lastSeen($this->bench->job)?->addYear();
+        return Milestones::caredUntil($this->bench->job);
     }
 
     public function isDue(): bool

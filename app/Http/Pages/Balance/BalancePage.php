@@ -9,6 +9,7 @@ use App\Http\Workbench;
 use App\Models\BalanceBattery;
 use App\Models\BalanceSession;
 use App\Models\Workshop;
+use App\Record\Balanced;
 use App\Record\BalanceDesk;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
@@ -60,13 +61,16 @@ final readonly class BalancePage
     public function lead(): string
     {
         $strings = $this->bench->study->banks()->planned->bank->parallel ?? 0;
-        $passed = $this->past()->first(static fn(BalanceSession $s): bool => $s->passed);
+        $passed = Balanced::by($this->bench->job, $this->bench->study);
+        $others = $this->past()->first(static fn(BalanceSession $s): bool => $s->passed && !$s->isPractice());
 
         return match (true) {
             $strings === 1 && count($this->candidates()) === 1 => 'One battery: nothing is joined to it, and nothing has to be made alike.',
             $strings === 1 => 'One string: nothing is joined in parallel. What may lie apart are its blocks; a charge of each levels them.',
             $passed !== null => 'They were alike on ' . $this->at($passed->ended_at, 'j M Y')
                 . '. Read them again in a year, and before one more is joined.',
+            $others !== null => 'The session of ' . $this->at($others->ended_at, 'j M Y')
+                . ' was of other batteries than those that are planned now: these are still to be made alike.',
             default => 'New batteries come at an unknown charge. Joined unequal, the full one pours into the empty one, and one stays'
                 . ' higher for ever.',
         };
@@ -119,6 +123,20 @@ final readonly class BalancePage
     public function charges(): bool
     {
         return in_array(Step::Charging, $this->steps(), true);
+    }
+
+    /** It runs on the simulated bench, or may be put on it. */
+    public function mayPractise(): bool
+    {
+        return $this->workshop->bench || $this->session?->isPractice() === true;
+    }
+
+    /** When a session that ended asks for the next one. */
+    public function nextCheck(BalanceSession $old): string
+    {
+        return $old->passed && !$old->isPractice() && $old->ended_at !== null
+            ? $this->at($old->ended_at->copy()->addYear(), 'j M Y')
+            : '–';
     }
 
     public function isCells(): bool

@@ -6,7 +6,9 @@ namespace App\Http\Requests\Balance;
 
 use App\Actions\Balance\Bench;
 use App\Http\Requests\FormRequest;
+use App\Models\Workshop;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
 
@@ -21,6 +23,13 @@ final class BenchRequest extends FormRequest
             'fault' => ['array', 'max:64'],
             'fault.*' => ['nullable', Rule::in(BenchBattery::FAULTS)],
         ];
+    }
+
+    protected function check(Validator $validator): void
+    {
+        if (!Workshop::current()->bench) {
+            $validator->errors()->add('form', 'This workshop does not use the simulated bench. The office can allow it, under Workshop.');
+        }
     }
 
     public function speed(): float

@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Requests\Balance;
 
 use App\Http\Requests\FormRequest;
+use App\Http\Requests\FromOutbox;
 use App\Models\BalanceSession;
 use App\Models\Job;
-use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Closure;
+use Illuminate\Validation\Validator;
 use Pebblefell\Balance\Reading;
 
 /** A reading for the log of a battery. */
 final class ReadingRequest extends FormRequest
 {
+    use FromOutbox;
+
     public function rules(): array
     {
         return [
-            'client_id' => ['nullable', 'uuid'],
+            ...$this->outboxRules(),
             'volts' => ['required', 'numeric', 'between:-1000,1000'],
             'amps' => ['nullable', 'numeric', 'between:-100000,100000'],
             'celsius' => ['nullable', 'numeric', 'between:-100,250'],
@@ -27,15 +30,18 @@ final class ReadingRequest extends FormRequest
                     $fail('Volts of each cell, with spaces between them: 3.412 3.409 3.420 3.398.');
                 }
             }],
-            'read_at' => ['nullable', 'date'],
-            'sure' => ['boolean'],
         ];
+    }
+
+    protected function check(Validator $validator): void
+    {
+        $this->checkClock($validator);
     }
 
     /** When it was read: by the device that noted it; on the simulated bench its clock goes before. */
     public function readAt(BalanceSession $session): CarbonInterface
     {
-        return $this->filled('read_at') && $session->clock === null ? CarbonImmutable::parse($this->text('read_at')) : $session->time();
+        return $this->filled('read_at') && $session->clock === null ? $this->at() : $session->time();
     }
 
     public function reading(Job $job, CarbonInterface $at): Reading

@@ -40,6 +40,7 @@ final class ShuntSeesAll implements Rule
                     ['part' => Named::part($uid)],
                     [Figure::given('negatives-before-the-shunt', count($bypassing), '')],
                     $uid,
+                    of: array_map(static fn(Point $p): string => $p->uid, $bypassing),
                 )];
             }
         }

@@ -33,6 +33,7 @@
         <h3 class="mt-4">Without a network</h3><p class="small">Readings that are logged by hand are kept on this device until they have arrived, each once, in
             order.</p></div>
 </div>
+@if ($page->mayPractise())
 <div class="section"><div class="section-head"><h2>Simulated bench</h2><span class="aside">stand-ins with hidden charges, to try the way out without
     batteries</span></div>
     <form method="post" action="{{ route('balance.bench', [$job, $session]) }}">@csrf @method('put')
@@ -51,5 +52,6 @@
             @endforeach
         </div>
         <div class="actions"><button class="btn plain">{{ $session->bench ? 'Change the bench' : 'Start the bench' }}</button></div></form>
-    @if ($session->bench)<p class="small muted">{{ $page->isCells() ? 'Cell meters read.' : 'Battery monitors read.' }}</p>@endif
-    <div data-live-stream="{{ route('balance.live', [$job, $session]) }}" class="sr-only">Listening for readings.</div></div>
+    @if ($session->bench)<p class="small muted">{{ $page->isCells() ? 'Cell meters read.' : 'Battery monitors read.' }} This session is practice: it opens
+        no gate, and nothing of it is kept with the batteries.</p>@endif</div>@endif
+<div><div data-live-stream="{{ route('balance.live', [$job, $session]) }}" class="sr-only">Listening for readings.</div></div>

@@ -29,9 +29,9 @@
             <x-table caption="Earlier sessions" :head="['Ended', 'How', 'Result', 'Last volts', 'Next check']">
                 @foreach ($past as $old)
                     <tr><td>{{ $page->at($old->ended_at, 'j M Y') }}</td><td data-label="How">{{ $old->protocol->value }}</td>
-                        <td data-label="Result">{{ $old->passed ? 'alike' : 'no result' }}</td>
+                        <td data-label="Result">{{ ($old->passed ? 'alike' : 'no result') . ($old->isPractice() ? ', practice' : '') }}</td>
                         <td class="num small" data-label="Last volts"><span>{{ $page->lastVolts($old) }}</span></td>
-                            <td data-label="Next check">{{ $old->passed ? $page->at($old->ended_at->copy()->addYear(), 'j M Y') : '–' }}</td></tr>
+                            <td data-label="Next check">{{ $page->nextCheck($old) }}</td></tr>
                 @endforeach
             </x-table>@endunfolded
         </x-fold>
