@@ -10,7 +10,7 @@ return (new PhpCsFixer\Config())
     ->setFinder($finder)
     ->setRiskyAllowed(true)
     ->setUsingCache(false)
-    ->setParallelConfig(PhpCsFixer\Runner\Parallel\ParallelConfigFactory::detect())
+    ->setParallelConfig(new PhpCsFixer\Runner\Parallel\ParallelConfig(2, 20))
     ->setRules([
         '@PER-CS' => true,
         'declare_strict_types' => true,

@@ -6,21 +6,23 @@ namespace App\Logs;
 
 use App\Csv\Csv;
 use App\Models\LogFile;
-use DateTimeImmutable;
-use DateTimeZone;
-use Exception;
 
 /** Lines of a log, read one by one from a place in the file on: CSV, or an object a line (JSON lines). */
 final class LogLines
 {
+    /** No line of a monitor is longer, bytes. Chosen. */
+    private const LONGEST = 65_536;
+
+    /** Beyond these no monitor of a vehicle has read: V, A, %, W. Chosen. */
+    private const MOST = ['volts' => 1_000.0, 'amps' => 100_000.0, 'charge' => 120.0, 'sun' => 1e6];
+
     /**
      * @param resource $stream at the beginning of a line
      *
-     * @return iterable<array{int, ?array{at: string, volts: ?float, amps: ?float, charge: ?float, sun: ?float}}> place behind the line,
-     *     and what
-     *     it says; null: it cannot be read
+     * @return iterable<array{int, int, ?array{at: string, s: int, volts: ?float, amps: ?float, charge: ?float, sun: ?float}}> place behind
+     *     the line, how many lines that were empty stood before it, and what it says; null: it cannot be read
      */
-    public static function read($stream, LogFile $log, DateTimeZone $zone): iterable
+    public static function read($stream, LogFile $log, WallClock $clock): iterable
     {
         $columns = $log->columns ?? [];
         $at = array_flip($log->header);
@@ -33,10 +35,21 @@ final class LogLines
             fseek($stream, max($here, (int) ftell($stream)));
         }
         $sign = ($columns['out_is_positive'] ?? false) === true ? -1.0 : 1.0;
-        while (($line = fgets($stream)) !== false) {
+        $empty = 0;
+        while (($line = fgets($stream, self::LONGEST)) !== false) {
+            $tooLong = !str_ends_with($line, "\n") && !feof($stream);
+            while ($tooLong && ($rest = fgets($stream, self::LONGEST)) !== false && !str_ends_with($rest, "\n")) {
+                // The rest of a line that nobody reads.
+            }
             $place = (int) ftell($stream);
             $line = trim($line);
             if ($line === '') {
+                ++$empty;
+                continue;
+            }
+            if ($tooLong) {
+                yield [$place, $empty, null];
+                $empty = 0;
                 continue;
             }
             $cells = $log->form === 'csv' ? str_getcsv($line, $separator, '"', '') : json_decode($line, true);
@@ -47,49 +60,23 @@ final class LogLines
                     ? null
                     : $cells[$log->form === 'csv' ? $at[$name] ?? -1 : $name] ?? null;
             };
-            $when = self::time($cell('time'), $zone);
-            $amps = self::number($cell('amps'));
-            $row = [
-                'volts' => self::number($cell('volts')), 'amps' => $amps === null ? null : $sign * $amps,
-                'charge' => self::number($cell('charge')), 'sun' => self::number($cell('sun')),
-            ];
-            yield [
-                $place,
-                $when === null || array_filter($row, static fn(?float $v): bool => $v !== null) === [] ? null : ['at' => $when, ...$row],
-            ];
+            $number = static fn(string $meaning): ?float => self::number($cell($meaning), self::MOST[$meaning]);
+            [$volts, $amps, $charge, $sun] = [$number('volts'), $number('amps'), $number('charge'), $number('sun')];
+            $when = ($volts ?? $amps ?? $charge ?? $sun) === null ? null : $clock->read($cell('time'));
+            yield [$place, $empty, $when === null ? null : [
+                'at' => $when[0], 's' => $when[1],
+                'volts' => $volts, 'amps' => $amps === null ? null : $sign * $amps, 'charge' => $charge, 'sun' => $sun,
+            ]];
+            $empty = 0;
         }
     }
 
-    private static function number(mixed $cell): ?float
+    private static function number(mixed $cell, float $most): ?float
     {
         if (is_string($cell)) {
             $cell = str_replace(',', '.', trim($cell, " \u{a0}%VAW"));
         }
 
-        return is_numeric($cell) && is_finite((float) $cell) && abs((float) $cell) < 1e6 ? (float) $cell : null;
-    }
-
-    /** "2026-11-26 14:02:00" in local time: as it stands, else by its zone; seconds since 1970 count as such. */
-    private static function time(mixed $cell, DateTimeZone $zone): ?string
-    {
-        $text = trim(is_scalar($cell) ? (string) $cell : '');
-        if (preg_match('/^(\d{4}-\d{2}-\d{2})[ T](\d{2}:\d{2})(:\d{2})?$/', $text, $m) === 1) {
-            [$y, $mo, $d] = array_map(intval(...), explode('-', $m[1]));
-
-            return checkdate($mo, $d, $y) && $m[2] < '24:00' ? "$m[1] $m[2]" . ($m[3] ?? ':00') : null;
-        }
-        try {
-            $seconds = is_numeric($text) && (float) $text > 1e8 ? (float) $text / ((float) $text > 1e11 ? 1000.0 : 1.0) : null;
-            $time = match (true) {
-                $seconds !== null => new DateTimeImmutable('@' . (int) $seconds),
-                $text === '' || is_numeric($text) => null,
-                default => new DateTimeImmutable($text, $zone),
-            };
-        } catch (Exception) {
-            return null;
-        }
-        $year = (int) $time?->format('Y');
-
-        return $time === null || $year < 2000 || $year > 2100 ? null : $time->setTimezone($zone)->format('Y-m-d H:i:s');
+        return is_numeric($cell) && is_finite((float) $cell) && abs((float) $cell) <= $most ? (float) $cell : null;
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Logs;
 
 use App\Models\LogFile;
+use App\Models\Workshop;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage\Aftercare\LogDay;
 use Pebblefell\Stage\Aftercare\LogJudge;
@@ -39,7 +42,7 @@ final class LogSums
             SUM(IF(charge_pct >= ?, dt, 0)) / 3600 AS top_h,
             SUM(IF(' . $night . ', GREATEST(-w, 0) * dt, 0)) / NULLIF(SUM(IF(' . $night . ', dt, 0)), 0) AS night_w
             FROM (SELECT at, volts, amps, charge_pct, sun_w, amps * COALESCE(volts, ?) AS w,
-                LEAST(COALESCE(TIMESTAMPDIFF(SECOND, at, LEAD(at) OVER (ORDER BY at, n)), 0), ?) AS dt
+                LEAST(COALESCE(LEAD(s) OVER (ORDER BY s, n) - s, 0), ?) AS dt
                 FROM log_rows WHERE log_file_id = ?) AS held
             GROUP BY DATE(at) ORDER BY day', [self::REST_A, LogJudge::SHRUNK_FROM_PCT, self::TOP_PCT, $volts, self::HOLDS_S, $log->id]);
         $number = static fn(mixed $v): ?float => $v === null ? null : round((float) $v, 3);
@@ -64,16 +67,31 @@ final class LogSums
     }
 
     /**
+     * Returns the seconds since 1970 at which a stretch of days begins and ends, by the workshop's clock.
+     *
+     * @return array{int, int}
+     */
+    public static function between(string $from, string $to): array
+    {
+        $zone = new DateTimeZone(Workshop::current()->timezone);
+
+        return [
+            (new DateTimeImmutable($from, $zone))->getTimestamp(), (new DateTimeImmutable($to, $zone))->modify('+1 day')->getTimestamp(),
+        ];
+    }
+
+    /**
      * A stretch of it in so many pieces, for a line.
      *
      * @return list<array{at: float, volts: ?float, amps: ?float, charge: ?float}> at: hours since the stretch began
      */
     public static function thinned(LogFile $log, string $from, string $to, int $pieces): array
     {
-        $seconds = max(1, (int) ceil((strtotime("$to 00:00:00 UTC") + 86_400 - strtotime("$from 00:00:00 UTC")) / $pieces));
-        $rows = DB::select('SELECT FLOOR(TIMESTAMPDIFF(SECOND, ?, at) / ?) AS piece, AVG(volts) AS volts, AVG(amps) AS amps,
+        [$first, $end] = self::between($from, $to);
+        $seconds = max(1, (int) ceil(($end - $first) / $pieces));
+        $rows = DB::select('SELECT FLOOR((s - ?) / ?) AS piece, AVG(volts) AS volts, AVG(amps) AS amps,
             AVG(charge_pct) AS charge FROM log_rows WHERE log_file_id = ? AND at >= ? AND at < ? + INTERVAL 1 DAY
-            GROUP BY piece ORDER BY piece', [$from, $seconds, $log->id, $from, $to]);
+            GROUP BY piece ORDER BY piece', [$first, $seconds, $log->id, $from, $to]);
         $number = static fn(mixed $v): ?float => $v === null ? null : (float) $v;
 
         return array_values(array_map(static fn(array $r): array => [

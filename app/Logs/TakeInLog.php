@@ -20,6 +20,9 @@ final class TakeInLog
     private const PIECE = 20_000;
     private const INSERT = 2_000;
 
+    /** A log spans no more on either side of its first row, s: ten years. Chosen; a clock that was never set makes a page of decades. */
+    private const SPAN_S = 10 * 365.25 * 86_400;
+
     /** Goes on until the log is read, or for so many seconds. */
     public static function goOn(LogFile $log, float $seconds = INF): void
     {
@@ -54,20 +57,25 @@ final class TakeInLog
         $stream = Storage::disk('private')->readStream($log->path);
         assert($stream !== null);
         fseek($stream, $log->read_bytes);
-        $zone = new DateTimeZone(Workshop::current()->timezone);
+        [$first, $last] = self::between($log);
+        $clock = new WallClock(new DateTimeZone(Workshop::current()->timezone), $last);
         $rows = [];
         $n = $taken = 0;
         $place = $log->read_bytes;
-        foreach (LogLines::read($stream, $log, $zone) as [$place, $row]) {
+        foreach (LogLines::read($stream, $log, $clock) as [$place, $empty, $row]) {
             ++$n;
-            if ($row === null) {
+            $log->read_lines += 1 + $empty;
+            $first ??= $row['s'] ?? null;
+            if ($row === null || abs($row['s'] - (int) $first) > self::SPAN_S) {
                 ++$log->refused;
                 $log->first_fault = $log->first_fault === ''
-                    ? 'line ' . ($log->rows + $taken + $log->refused + ($log->form === 'csv' ? 1 : 0))
+                    ? 'line ' . ($log->read_lines + ($log->form === 'csv' ? 1 : 0))
                     : $log->first_fault;
             } else {
                 ++$taken;
-                $rows[] = [$log->id, $log->rows + $taken, $row['at'], $row['volts'], $row['amps'], $row['charge'], $row['sun']];
+                $rows[] = [
+                    $log->id, $log->rows + $taken, $row['at'], $row['s'], $row['volts'], $row['amps'], $row['charge'], $row['sun'],
+                ];
             }
             if (count($rows) >= self::INSERT) {
                 self::insert($rows);
@@ -89,7 +97,19 @@ final class TakeInLog
     }
 
     /**
-     * @param list<array{int, int, string, ?float, ?float, ?float, ?float}> $rows
+     * Returns the seconds of the first row and of the one that was read last.
+     *
+     * @return array{?int, ?int}
+     */
+    private static function between(LogFile $log): array
+    {
+        $second = static fn(int $n): ?int => DB::table('log_rows')->where('log_file_id', $log->id)->where('n', $n)->value('s');
+
+        return $log->rows === 0 ? [null, null] : [$second(1), $second($log->rows)];
+    }
+
+    /**
+     * @param list<array{int, int, string, int, ?float, ?float, ?float, ?float}> $rows
      */
     private static function insert(array $rows): void
     {
@@ -98,8 +118,8 @@ final class TakeInLog
         }
         // Numbers and a checked time: written out, since two thousand rows of bound values take three times as long.
         $text = static fn(?float $v): string => $v === null ? 'NULL' : (string) round($v, 3);
-        DB::unprepared('INSERT INTO log_rows (log_file_id, n, at, volts, amps, charge_pct, sun_w) VALUES ' . implode(',', array_map(
-            static fn(array $r): string => "($r[0],$r[1],'$r[2]',{$text($r[3])},{$text($r[4])},{$text($r[5])},{$text($r[6])})",
+        DB::unprepared('INSERT INTO log_rows (log_file_id, n, at, s, volts, amps, charge_pct, sun_w) VALUES ' . implode(',', array_map(
+            static fn(array $r): string => "($r[0],$r[1],'$r[2]',$r[3],{$text($r[4])},{$text($r[5])},{$text($r[6])},{$text($r[7])})",
             $rows,
         )));
     }

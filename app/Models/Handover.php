@@ -103,7 +103,14 @@ final class Handover extends Row
     /** Its link opens. */
     public function isGood(): bool
     {
-        return $this->revoked_at === null && ($this->expires_on === null || now()->startOfDay() <= $this->expires_on);
+        return $this->revoked_at === null
+            && ($this->expires_on === null || Workshop::current()->today() <= $this->expires_on->format('Y-m-d'));
+    }
+
+    /** The day on which it was issued, where the workshop is. */
+    public function issuedOn(string $format = 'Y-m-d'): string
+    {
+        return Workshop::current()->local($this->created_at)->format($format);
     }
 
     public function fileName(string $ending): string

@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  *     has said so
  * @property int                         $bytes
  * @property int                         $read_bytes
+ * @property int                         $read_lines up to there, empty ones too
  * @property int                         $rows
  * @property int                         $refused lines that could not be read
  * @property ?Carbon                     $finished_at
@@ -41,7 +42,7 @@ final class LogFile extends Row
 
     protected $casts = [
         'header' => 'array', 'columns' => 'array', 'finished_at' => 'datetime', 'days' => 'array', 'bytes' => 'integer',
-        'read_bytes' => 'integer',
+        'read_bytes' => 'integer', 'read_lines' => 'integer',
     ];
 
     /**

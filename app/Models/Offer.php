@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\Audited;
 use App\Models\Concerns\Versioned;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\URL;
@@ -79,7 +78,13 @@ final class Offer extends Row
     /** It can still be accepted. */
     public function isOpen(): bool
     {
-        return $this->withdrawn_at === null && $this->accepted_at === null && CarbonImmutable::now()->startOfDay() <= $this->valid_until;
+        return $this->withdrawn_at === null && $this->accepted_at === null && $this->holdsToday();
+    }
+
+    /** Its last day is not over, by the workshop's clock. */
+    private function holdsToday(): bool
+    {
+        return Workshop::current()->today() <= $this->valid_until->format('Y-m-d');
     }
 
     /** What ties a name, a time and choices to what was offered. */

@@ -26,4 +26,10 @@ final class RecallNotice extends Row
     protected $casts = ['answered_at' => 'datetime'];
 
     protected $attributes = ['note' => ''];
+
+    /** The day on which its owner was told, where the workshop is. */
+    public function toldOn(): string
+    {
+        return Workshop::current()->local($this->created_at)->format('j M Y');
+    }
 }

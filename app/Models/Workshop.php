@@ -86,6 +86,12 @@ final class Workshop extends Row
             : CarbonImmutable::createFromTimestampUTC((int) $at))->setTimezone($this->timezone);
     }
 
+    /** Today's date on that wall: "2026-11-26". What is good until a day is good as long as it is that day here. */
+    public function today(): string
+    {
+        return $this->local(CarbonImmutable::now())->format('Y-m-d');
+    }
+
     /** The same as text, for the many that stand on one page: without an object of its own for each. */
     public function told(int $at, string $format): string
     {

@@ -15,6 +15,11 @@ use Pebblefell\Stage\Ticks;
 /** What of a pack tells of the work: what was measured and proven, done otherwise, decided, asked and signed, when and by whom. */
 final readonly class DonePage extends PackPart
 {
+    private function by(Noted $tick): string
+    {
+        return $tick->by . ', ' . $this->pack->workshop->told((int) $tick->atS, 'Y-m-d');
+    }
+
     /**
      * What was asked on the walk through the vehicle.
      *
@@ -30,7 +35,7 @@ final readonly class DonePage extends PackPart
                 $title = $parts === [] ? $this->say->word(
                     'walk.' . explode('.', $tick->step)[0] . '.title',
                 ) : $this->say->onePart($parts[0]);
-                $asked[] = ['at' => $title, 'asked' => $tick->note, 'by' => $tick->by . ', ' . gmdate('Y-m-d', (int) $tick->atS)];
+                $asked[] = ['at' => $title, 'asked' => $tick->note, 'by' => $this->by($tick)];
             }
         }
 
@@ -93,8 +98,8 @@ final readonly class DonePage extends PackPart
      */
     public function otherwise(): array
     {
-        $line = static fn(string $step, Noted $tick): array => [
-            'step' => $step, 'because' => $tick->note, 'by' => $tick->by . ', ' . gmdate('Y-m-d', (int) $tick->atS),
+        $line = fn(string $step, Noted $tick): array => [
+            'step' => $step, 'because' => $tick->note, 'by' => $this->by($tick),
         ];
 
         return [
@@ -120,8 +125,8 @@ final readonly class DonePage extends PackPart
         return $at === [] ? '' : $this->word('hours', [
             'done' => (string) $this->standing()->done(),
             'all' => (string) $this->standing()->count(),
-            'from' => gmdate('Y-m-d H:i', (int) min($at)),
-            'to' => gmdate('Y-m-d H:i', (int) max($at)),
+            'from' => $this->pack->workshop->told((int) min($at), 'Y-m-d H:i'),
+            'to' => $this->pack->workshop->told((int) max($at), 'Y-m-d H:i'),
         ]);
     }
 

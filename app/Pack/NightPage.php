@@ -67,7 +67,7 @@ final readonly class NightPage
     {
         return $this->word('say', [
             'number' => (string) $this->pack->handover->number,
-            'date' => $this->pack->handover->created_at->format('Y-m-d'),
+            'date' => $this->pack->handover->issuedOn(),
         ]);
     }
 

@@ -44,6 +44,12 @@ final readonly class Vehicle
         }
     }
 
+    /** The same field wherever it stands: its limit, its form. */
+    public static function field(string $key): DataField
+    {
+        return array_column(self::details(), null, 'key')[$key];
+    }
+
     /**
      * What the brief asks besides: a field named here stands in the form, the rows and the file without another word.
      *
@@ -59,7 +65,7 @@ final readonly class Vehicle
             DataField::number('rear_max_kg', 'kg', 0, 60_000),
             DataField::number('roof_length_m', 'm', 0.2, 30),
             DataField::number('roof_width_m', 'm', 0.2, 5),
-            DataField::text('roof_things'),
+            DataField::lines('roof_things'),
             DataField::text('roof_picture'),
             DataField::choice('first_terminal', ['negative', 'positive']),
         ];

@@ -4,7 +4,7 @@ command_bench() {
     . "$ROOT/deploy/lib/test.sh"
     say 'Pebblefell: bench'
     cd "$ROOT"
-    ensure_packages ngspice
+    ensure_packages chromium ngspice
     ensure_vendor live
     ensure_npm
     ensure_assets

@@ -67,6 +67,13 @@ make_dirs() {
     fi
 }
 
+# Two that set up one instance would meet in its database: the second one says so, and stops. The lock goes with this process.
+only_one() {
+    mkdir -p "$RUN" || die "cannot write below $STORAGE. Check its owner, or whether the disk is full."
+    exec 9>"$RUN/start.lock"
+    flock -n 9 || die 'another start is at work in this folder. Wait until it says that it serves, then try again.'
+}
+
 env_get() { [ -f "$ENV_FILE" ] && sed -n "s/^$1=//p" "$ENV_FILE" | tail -n 1; }
 
 env_set() {

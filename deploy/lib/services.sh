@@ -81,7 +81,7 @@ db_run() {
     fill "$ROOT/deploy/mariadb.cnf" "$RUN/mariadb.cnf"
     touch "$RUN/mariadb.log"
     [ "$(id -u)" = 0 ] && chown "$APP_USER" "$RUN/mariadb.log"
-    setsid nohup /usr/sbin/mariadbd --defaults-file="$RUN/mariadb.cnf" >>"$RUN/mariadb.log" 2>&1 </dev/null &
+    setsid nohup /usr/sbin/mariadbd --defaults-file="$RUN/mariadb.cnf" >>"$RUN/mariadb.log" 2>&1 </dev/null 9>&- &
     disown
     db_ready
 }
@@ -114,8 +114,8 @@ web_run() {
     fill "$ROOT/deploy/nginx.conf" "$RUN/nginx.conf"
     local root_ok=''
     [ "$APP_USER" = root ] && root_ok=-R
-    /usr/sbin/php-fpm8.2 $root_ok -c "$ROOT/deploy/php.ini" -d opcache.jit=tracing -y "$RUN/php-fpm.conf" || return 1
-    /usr/sbin/nginx -p "$RUN" -e "$RUN/nginx.log" -c "$RUN/nginx.conf" || return 1
+    /usr/sbin/php-fpm8.2 $root_ok -c "$ROOT/deploy/php.ini" -d opcache.jit=tracing -y "$RUN/php-fpm.conf" 9>&- || return 1
+    /usr/sbin/nginx -p "$RUN" -e "$RUN/nginx.log" -c "$RUN/nginx.conf" 9>&- || return 1
     for _ in $(seq 1 100); do
         curl_ok "http://${HOST/0.0.0.0/127.0.0.1}:$PORT/up" && return 0
         sleep 0.1

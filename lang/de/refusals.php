@@ -48,7 +48,7 @@ return [
     'yes-or-no' => 'muss ja oder nein sein',
     'one-of' => 'muss eines davon sein: :choices',
     'a-day' => 'muss ein Tag sein, wie 2026-11-26',
-    'text-200' => 'muss ein Text von höchstens 200 Zeichen sein',
+    'text-at-most' => 'muss ein Text von höchstens :count Zeichen sein',
     'number' => 'muss eine Zahl sein',
     'bright-already' => 'Tag :day ist schon hell',
     'other-end' => 'muss ein anderes Ende sein',

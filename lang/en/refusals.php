@@ -48,7 +48,7 @@ return [
     'yes-or-no' => 'must be yes or no',
     'one-of' => 'must be one of :choices',
     'a-day' => 'must be a day, as 2026-11-26',
-    'text-200' => 'must be a text of 200 characters at most',
+    'text-at-most' => 'must be a text of :count characters at most',
     'number' => 'must be a number',
     'bright-already' => 'day :day is bright already',
     'other-end' => 'must differ from the other end',

@@ -215,30 +215,37 @@ async function shrunk(file) {
     return blob.arrayBuffer();
 }
 
-/** A picture goes straight into the store: the journal holds only what is typed. */
+/** A picture goes straight into the store: the journal holds only what is typed. Whether it is kept there. */
 async function keepPicture(item, file) {
+    const picture = await shrunk(file).catch(() => null);
+    const row = picture ? { ...item, picture } : { ...item, state: 'refused', message: 'The picture cannot be read on this device.' };
     try {
-        await (await store).add('items', { ...item, picture: await shrunk(file) });
+        await (await store).add('items', row);
+        return true;
     } catch {
-        await (await store).add('items', { ...item, state: 'refused', message: 'The picture cannot be read on this device.' });
+        return false;
     }
-    await show();
-    flush();
 }
 
-/** Takes what stands in the form, which is empty at once for the next. */
-function keep(form) {
-    const sent = [...new FormData(form)].filter(([name]) => !name.startsWith('_'));
-    const fields = Object.fromEntries(sent.filter(([, value]) => typeof value === 'string'));
-    const file = sent.find(([, value]) => value instanceof File && value.size > 0)?.[1];
-    const id = uuid();
-    const says = form.dataset.outboxSays.replaceAll(/\{(\w+)\}/g, (_, name) => fields[name] ?? '');
-    const item = { id, url: form.action, who: form.dataset.who, what: form.dataset.outbox, says, state: 'waits', fields: { ...fields, sure: Boolean(fields.sure), client_id: id, read_at: new Date().toISOString() } };
-    if (file) {
-        keepPicture(item, file);
-    } else {
-        journal.add(item);
+/** Where this device keeps nothing more: what is typed goes as the form is, and without a network it stays in the form. */
+function sendAsItIs(form) {
+    // Whoever goes on to the next step on its account does not.
+    form.dataset.unkept = 'yes';
+    if (navigator.onLine) {
+        form.submit();
+        return;
     }
+    trouble = 'This device has no room left: what you typed is not kept, and stays in its form. Send it when there is a network.';
+    const place = document.querySelector('[data-unsent]');
+    if (place) {
+        place.hidden = false;
+        place.replaceChildren(element('p', trouble, { className: 'unsent', role: 'alert' }));
+    }
+}
+
+/** The form is empty, for the next. */
+function empty(form) {
+    delete form.dataset.unkept;
     form.dataset.typed = 'yes';
     form.querySelectorAll('input:not([type=hidden])').forEach((field) => {
         // What is the same for the next, such as a value that is planned, stays.
@@ -248,6 +255,27 @@ function keep(form) {
     });
     show().catch(() => {});
     flush();
+}
+
+/** Takes what stands in the form, once it is kept on this device. */
+function keep(form) {
+    const sent = [...new FormData(form)].filter(([name]) => !name.startsWith('_'));
+    const fields = Object.fromEntries(sent.filter(([, value]) => typeof value === 'string'));
+    const file = sent.find(([, value]) => value instanceof File && value.size > 0)?.[1];
+    const id = uuid();
+    const says = form.dataset.outboxSays.replaceAll(/\{(\w+)\}/g, (_, name) => fields[name] ?? '');
+    const item = { id, url: form.action, who: form.dataset.who, what: form.dataset.outbox, says, state: 'waits', fields: { ...fields, sure: Boolean(fields.sure), client_id: id, read_at: new Date().toISOString() } };
+    if (file) {
+        keepPicture(item, file).then((isKept) => (isKept ? empty(form) : sendAsItIs(form)));
+        return;
+    }
+    try {
+        journal.add(item);
+    } catch {
+        sendAsItIs(form);
+        return;
+    }
+    empty(form);
 }
 
 /** The page and what it is made of are kept for the time without a network; the worker says when they are. */

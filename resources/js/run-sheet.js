@@ -1,5 +1,6 @@
 // The run sheet a step a screen: on and back by keys, swipe or press; read aloud; on by itself once a step is noted. Without it the page
 // shows every step one below the other.
+import { opens } from './gate.js';
 import { given } from './live.js';
 import { refreshPage } from './live-stream.js';
 import { waiting } from './outbox.js';
@@ -97,10 +98,7 @@ function passes(form, typedHere = form.querySelector('[name=value]')?.value ?? '
     if (form.dataset.gate !== 'yes') {
         return true;
     }
-    const value = Number(typedHere.replace(',', '.').replace('−', '-'));
-    const { low, high } = form.dataset;
-    // What is no number has measured nothing.
-    return typedHere.trim() !== '' && Number.isFinite(value) && !((low !== '' && value < Number(low)) || (high !== '' && value > Number(high)));
+    return opens(typedHere, form.dataset.low ?? '', form.dataset.high ?? '');
 }
 
 // A gate that was measured here within its limits opens the way here, also without a network; the server looks at it again when it arrives.
@@ -173,6 +171,11 @@ export function runSheet() {
         noteGate(form);
         if (passes(form)) {
             setTimeout(() => {
+                if (form.dataset.unkept) {
+                    passedHere.delete(form.closest('.run-step')?.id);
+                    openHere();
+                    return;
+                }
                 if (form === otherwise()) {
                     form.elements.what.value = '';
                 }

@@ -38,7 +38,7 @@
                         }}</td>
                     <td class="small" data-label="Told">@if ($notice = $notices->get($part->job_id))
                         @if ($notice->answered_at)<span class="tag good">answered</span>
-                        {{ $notice->note }}@else by {{ $notice->way }}, {{ $notice->created_at->format('j M Y') }}
+                        {{ $notice->note }}@else by {{ $notice->way }}, {{ $notice->toldOn() }}
                         @can('create', $models['job'])<form method="post" action="{{ route('recall.answer', $notice) }}">@csrf @method('put')
                             <input type="hidden" name="_form" value="n{{ $notice->id }}"><input type="hidden" name="lock_version"
                                 value="{{ $notice->lock_version }}"><x-field :form="'n' . $notice->id" label="What they said" name="note"

@@ -1,4 +1,6 @@
-import { test, expect, signIn, listens } from './help.js';
+import { readFileSync } from 'node:fs';
+import { opens } from '../../resources/js/gate.js';
+import { test, expect, signIn, openJob, listens } from './help.js';
 
 const here = (page) => page.locator('.run-step:not([hidden])');
 
@@ -203,4 +205,51 @@ test('the ten-minute proof on a phone, partly without a network: the readings go
     await page.reload();
     await expect(page.locator('.lead')).toContainText(/Bad: |Nothing is bad/);
     await expect(page.locator('.lead')).not.toContainText('to read');
+});
+
+test('a device that keeps nothing more says so, and the form goes as it is', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page, 'technician');
+    await openJob(page, 'Library trailer');
+    await page.goto(`${page.url().replace(/\/jobs\/(\d+).*/, '/jobs/$1')}/day-plan/steps`);
+    await listens(page);
+    await page.evaluate(() => {
+        Storage.prototype.setItem = () => {
+            throw new DOMException('full', 'QuotaExceededError');
+        };
+    });
+    const first = page.locator('.run-step:not([hidden])');
+    const title = await first.locator('h2').textContent();
+    await page.context().setOffline(true);
+    await first.getByRole('button', { name: /^Done/ }).click();
+    await expect(page.getByText('This device has no room left')).toBeVisible();
+    await expect(first.locator('h2')).toHaveText(title);
+    await page.context().setOffline(false);
+    await first.getByRole('button', { name: /^Done/ }).click();
+    await page.waitForLoadState('load');
+    await expect(page.locator('.run-step', { has: page.getByText(title, { exact: true }) }).locator('.tag.good')).toHaveCount(1);
+});
+
+for (const [name, width, height] of [['desk', 1280, 800], ['phone', 390, 844]]) {
+    test(`the run sheet stands still while it loads, ${name}`, async ({ page }) => {
+        await page.setViewportSize({ width, height });
+        await page.addInitScript(() => {
+            window.shifted = 0;
+            new PerformanceObserver((list) => list.getEntries().forEach((entry) => {
+                window.shifted += entry.hadRecentInput ? 0 : entry.value;
+            })).observe({ type: 'layout-shift', buffered: true });
+        });
+        await signIn(page, 'technician');
+        await openJob(page, 'Dental van');
+        await page.goto(`${page.url().replace(/\/jobs\/(\d+).*/, '/jobs/$1')}/day-plan/steps`);
+        await listens(page);
+        await page.waitForTimeout(500);
+        expect(await page.evaluate(() => window.shifted)).toBeLessThan(0.02);
+    });
+}
+
+test('the phone’s gate opens as the server’s does', () => {
+    for (const { typed, low, high, opens: does } of JSON.parse(readFileSync(new URL('../files/gates.json', import.meta.url), 'utf8'))) {
+        expect([typed, opens(typed, low === null ? '' : String(low), high === null ? '' : String(high))]).toEqual([typed, does]);
+    }
 });

@@ -21,6 +21,7 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Pebblefell\Stage\DayPlan\Deviation;
 use Pebblefell\Stage\DayPlan\RunSheet;
+use Pebblefell\Stage\Reading;
 use Pebblefell\Study;
 use Sabre\VObject\Reader;
 
@@ -80,6 +81,22 @@ final class DayPlanTest extends TestCase
             ['read_at' => '2030-01-01T00:00:00Z'],
         ] as $bad) {
             $this->note($job, $gate->key, ['value' => '0', ...$bad])->assertStatus(422);
+        }
+    }
+
+    /** The phone's gate and the server's are one: tests/Browser holds the other to the same table. */
+    public function testTheServersGateOpensAsThePhonesDoes(): void
+    {
+        $job = $this->van();
+        $gate = array_values(array_filter(
+            self::desk($job)->standing->rows,
+            static fn(array $r): bool => $r['step']->reading?->isGate() === true && $r['closed'] === null,
+        ))[0]['step'];
+        foreach ((array) json_decode((string) file_get_contents(base_path('tests/files/gates.json')), true) as $case) {
+            $reading = new Reading('volts', 'V', $case['low'], $case['high']);
+            $answer = $this->note($job, $gate->key, ['value' => $case['typed']]);
+            $value = $answer->getStatusCode() === 200 ? Tick::query()->latest('id')->firstOrFail()->value : null;
+            self::assertSame($case['opens'], $value !== null && $reading->isGood($value), (string) json_encode($case));
         }
     }
 

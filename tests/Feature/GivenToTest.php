@@ -127,7 +127,7 @@ final class GivenToTest extends TestCase
             ->assertSessionHasNoErrors();
         $join($job->parts()->where('kind', 'inverter')->firstOrFail(), 'battery_plus');
         $now = $stop();
-        self::assertTrue($now?->isOpen(), 'the inverter was not there when it was overruled');
+        self::assertTrue($now->isOpen(), 'the inverter was not there when it was overruled');
         self::assertSame('10 cm of lead, covered', $now->earlier?->reason);
         $this->post("/jobs/$job->id/handovers")->assertSessionHasErrors('form');
     }

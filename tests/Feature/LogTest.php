@@ -145,8 +145,17 @@ final class LogTest extends TestCase
         TakeInLog::goOn($log);
         self::assertSame([2, 2, 'line 3'], [$log->rows, $log->refused, $log->first_fault]);
         $this->get("/jobs/$job->id/logs/$log->id")->assertOk()->assertSee('2 lines refused');
+        // Empty lines are lines; what is no reading, or lies decades away, is refused and counted; so is a line without end.
+        $odd = $this->sent($job, implode("\n", [
+            'Time,Volts', '', '', '2026-11-01 10:00:00,13', '2026-11-01 10:75:00,13', 'now,13', '2026-11-01 10:05:00,999999',
+            str_repeat('x', 3_000_000), '', '2026-11-01 10:10:00,13.1', '2055-01-01 00:00:00,13',
+        ]), 'odd.csv');
+        $odd->forceFill(['columns' => ['time' => 'Time', 'volts' => 'Volts']])->save();
+        TakeInLog::goOn($odd);
+        self::assertTrue($odd->refresh()->isRead());
+        self::assertSame([2, 5, 'line 5'], [$odd->rows, $odd->refused, $odd->first_fault]);
         $this->delete("/jobs/$job->id/logs/$log->id", ['lock_version' => 1])->assertSessionHasNoErrors();
-        self::assertSame(0, DB::table('log_rows')->count());
+        self::assertSame(2, DB::table('log_rows')->count());
         Storage::disk('private')->assertMissing($log->path);
     }
 }

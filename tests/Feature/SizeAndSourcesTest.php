@@ -199,6 +199,17 @@ final class SizeAndSourcesTest extends TestCase
             str_replace('hatch 0.4 x 0.4 at 1.4, 0.5', 'hatch somewhere', (string) $this->get("/jobs/$job->id/file")->getContent()),
         );
         self::assertSame('/vehicle/roof_things', $faults[0]['path'] ?? '');
+        // Typed a line each on Size; the brief, saved after it as it is shown, loses none.
+        $things = "hatch 0.4 x 0.4 at 1.4, 0.5\r\nvent 0.3 x 0.3 at 2.4, 0.2";
+        $this->put("/jobs/$job->id/roof", ['things' => $things, 'lock_version' => $job->refresh()->lock_version])->assertSessionHasNoErrors();
+        $brief = new Page((string) $this->get("/jobs/$job->id/brief")->assertOk()->getContent());
+        parse_str(http_build_query($brief->form("/jobs/$job->id/brief")), $form);
+        $this->put("/jobs/$job->id/brief", $form)->assertSessionHasNoErrors();
+        self::assertSame(str_replace("\r", '', $things), $job->refresh()->details['vehicle']['roof_things'] ?? '');
+        $long = implode("\r\n", array_fill(0, 40, 'hatch 0.1 x 0.1 at 0.4, 0.5'));
+        foreach (["/jobs/$job->id/roof" => ['things' => $long], "/jobs/$job->id/brief" => ['details' => ['vehicle' => ['roof_things' => $long]] + $form['details']] + $form] as $url => $said) {
+            $this->put($url, ['lock_version' => $job->lock_version, ...$said])->assertSessionHasErrors();
+        }
     }
 
     public function testWhatStandsOnTheRoofIsKeptFromTheDrawingWithItsPicture(): void

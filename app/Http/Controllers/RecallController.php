@@ -58,7 +58,7 @@ final class RecallController extends Controller
             ];
         }
 
-        return Csv::response('recall.csv', Csv::write($rows));
+        return Csv::response('recall', Csv::write($rows));
     }
 
     /** A letter to each owner, in their language, to be printed or copied. */

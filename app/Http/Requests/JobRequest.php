@@ -148,7 +148,7 @@ final class JobRequest extends FormRequest
                     'flag' => ['nullable', 'boolean'],
                     'choice' => ['nullable', 'in:' . implode(',', $field->choices)],
                     'number' => ['nullable', 'numeric', self::within($field, $this->unitsHere())],
-                    default => ['nullable', 'string', 'max:200'],
+                    default => ['nullable', 'string', 'max:' . $field->most],
                 };
             }
         }

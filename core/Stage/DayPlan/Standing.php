@@ -55,8 +55,8 @@ final readonly class Standing
                 $k === count($sheet->steps) - 1 && $undone > 0 => Word::of('steps.closed.all', ['count' => $undone]),
                 default => null,
             };
-            // What was measured badly closes the way again, whatever was ticked.
-            $passed = $tick !== null
+            // What was measured badly closes the way again, whatever was ticked; so does a stage that counts no more.
+            $passed = $tick !== null && ($step->closedBy === '' || $own === null)
                 && ($step->reading?->isGate() !== true || ($tick->value !== null && $step->reading->isGood($tick->value)));
             $gates = !$passed && ($step->reading?->isGate() === true || $step->closedBy !== '');
             $rows[] = ['step' => $step, 'tick' => $tick, 'closed' => $closed ?? $own, 'own' => $own !== null, 'gates' => $gates];

@@ -9,6 +9,10 @@ use Pebblefell\Exception\InvalidValue;
 /** One line of a data sheet: its key, its unit and what may stand there. Its name stands in lang/NAME/sheets.php. */
 final readonly class DataField
 {
+    /** Letters that a text, and one of several lines, holds. Chosen. */
+    private const MOST_TEXT = 200;
+    private const MOST_LINES = 1_000;
+
     /**
      * @param list<string> $choices for a field that is one of a few words
      */
@@ -21,6 +25,7 @@ final readonly class DataField
         public array $choices,
         public bool $required,
         public bool $ofThisOne,
+        public int $most = self::MOST_TEXT,
     ) {
     }
 
@@ -50,6 +55,12 @@ final readonly class DataField
         return new self($key, 'text', '', 0.0, 0.0, [], false, false);
     }
 
+    /** A text of several lines. */
+    public static function lines(string $key): self
+    {
+        return new self($key, 'lines', '', 0.0, 0.0, [], false, false, self::MOST_LINES);
+    }
+
     /** A day, Y-m-d. */
     public static function date(string $key): self
     {
@@ -59,13 +70,13 @@ final readonly class DataField
     /** Without it nothing can be computed. */
     public function required(): self
     {
-        return new self($this->key, $this->type, $this->unit, $this->low, $this->high, $this->choices, true, $this->ofThisOne);
+        return new self($this->key, $this->type, $this->unit, $this->low, $this->high, $this->choices, true, $this->ofThisOne, $this->most);
     }
 
     /** Belongs to the one specimen in the vehicle, not to the model: its age, its tilt. Not in the library. */
     public function ofThisOne(): self
     {
-        return new self($this->key, $this->type, $this->unit, $this->low, $this->high, $this->choices, $this->required, true);
+        return new self($this->key, $this->type, $this->unit, $this->low, $this->high, $this->choices, $this->required, true, $this->most);
     }
 
     /**
@@ -83,7 +94,9 @@ final readonly class DataField
                 && checkdate((int) $m[2], (int) $m[3], (int) $m[1])
                 ? $value
                 : throw InvalidValue::at('/' . $this->key, 'a-day'),
-            default => is_string($value) && mb_strlen($value) <= 200 ? $value : throw InvalidValue::at('/' . $this->key, 'text-200'),
+            default => is_string($value) && mb_strlen($value) <= $this->most
+                ? $value
+                : throw InvalidValue::at('/' . $this->key, 'text-at-most', ['count' => $this->most]),
         };
     }
 

@@ -1,6 +1,6 @@
 <x-layout :title="$handover->job->title" bare :lang="$handover->language">
     <div class="sheet">
-        <p class="muted">{{ $say->word('pack.pack', ['number' => (string) $handover->number]) }} · {{ $handover->created_at->format('Y-m-d') }}</p>
+        <p class="muted">{{ $say->word('pack.pack', ['number' => (string) $handover->number]) }} · {{ $handover->issuedOn() }}</p>
         <h1>{{ $handover->job->title }}</h1>
         <p class="actions mt-2! no-print">
             <a class="btn" href="{{ $handover->link('pack.night') }}">{{ $say->word('pack.night') }}</a>

@@ -17,7 +17,7 @@
     .thumbs figure { display: inline-block; width: 240px; margin: 0 8px 8px 0; page-break-inside: avoid; } .thumbs img { width: 240px; height: auto; }
 </style></head>
 <body>
-    <p class="muted">{{ $page->word('pack', ['number' => (string) $pack->handover->number]) }} · {{ $pack->handover->created_at->format('Y-m-d') }} · {{
+    <p class="muted">{{ $page->word('pack', ['number' => (string) $pack->handover->number]) }} · {{ $pack->handover->issuedOn() }} · {{
         $pack->workshop->name }}</p>
     <h1>{{ $pack->system->title }}</h1>
     <p class="small muted">{{ $page->word('contents') }}</p>

@@ -11,6 +11,6 @@
     <p class="muted">{{ $handover->job->title }}</p>
     <h1>{{ $say->word('pack.night') }}</h1>
     <p class="big">{{ $workshop->name }}</p><p class="big">{{ $workshop->phone }}</p>
-    <p class="muted">{{ $say->word('night.say', ['number' => (string) $handover->number, 'date' => $handover->created_at->format('Y-m-d')]) }}</p>
+    <p class="muted">{{ $say->word('night.say', ['number' => (string) $handover->number, 'date' => $handover->issuedOn()]) }}</p>
 </td></tr></table></body>
 </html>

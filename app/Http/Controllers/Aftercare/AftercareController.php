@@ -12,6 +12,7 @@ use App\Http\Requests\Aftercare\VisitRequest;
 use App\Http\Workbench;
 use App\Models\Job;
 use App\Models\Tick;
+use App\Models\Workshop;
 use App\Record\Milestones;
 use App\Record\Studies;
 use App\Words\Lexicon;
@@ -65,7 +66,7 @@ final class AftercareController extends Controller
         $calendar->add('VEVENT', [
             'UID' => "visit-$job->id@pebblefell",
             'SUMMARY' => "$job->title: yearly check",
-            'DTSTART;VALUE=DATE' => $due->format('Ymd'),
+            'DTSTART;VALUE=DATE' => Workshop::current()->local($due)->format('Ymd'),
             'RRULE' => 'FREQ=YEARLY',
             'DESCRIPTION' => route('aftercare', $job),
         ]);

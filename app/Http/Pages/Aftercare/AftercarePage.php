@@ -122,6 +122,11 @@ final readonly class AftercarePage
         return $this->due()?->lessThanOrEqualTo(CarbonImmutable::now()) === true;
     }
 
+    public function today(): string
+    {
+        return $this->workshop->today();
+    }
+
     public function at(?CarbonInterface $at, string $format = 'j M Y'): string
     {
         return $at === null ? '' : $this->workshop->local($at)->format($format);

@@ -109,7 +109,8 @@ final readonly class LogPage
         if ($points === []) {
             return null;
         }
-        $hours = (strtotime("$this->to UTC") - strtotime("$this->from UTC")) / 3600.0 + 24.0;
+        [$begins, $ends] = LogSums::between($this->from, $this->to);
+        $hours = ($ends - $begins) / 3600.0;
         $frame = Frame::of($narrow, 240.0, 48.0, 10.0, 12.0, 24.0);
         $volts = array_filter(array_column($points, 'volts'), static fn(?float $v): bool => $v !== null);
         $x = $frame->across(0.0, $hours);

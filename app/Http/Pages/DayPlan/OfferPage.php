@@ -53,7 +53,7 @@ final readonly class OfferPage
 
     public function validUntil(): string
     {
-        return CarbonImmutable::now()->addDays(self::HOLDS_DAYS)->format('Y-m-d');
+        return CarbonImmutable::parse(Workshop::current()->today())->addDays(self::HOLDS_DAYS)->format('Y-m-d');
     }
 
     public function hasRate(): bool

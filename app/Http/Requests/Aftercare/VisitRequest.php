@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Aftercare;
 
 use App\Http\Requests\FormRequest;
+use App\Models\Workshop;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 
@@ -14,7 +15,7 @@ final class VisitRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'visited_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'],
+            'visited_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:' . Workshop::current()->today()],
             'note' => ['required', 'string', 'max:500'],
         ];
     }
@@ -29,9 +30,11 @@ final class VisitRequest extends FormRequest
 
     public function at(): CarbonInterface
     {
-        $day = CarbonImmutable::parse($this->text('visited_on'));
+        $workshop = Workshop::current();
 
-        return $day->isToday() ? CarbonImmutable::now() : $day->setTime(12, 0);
+        return $this->text('visited_on') === $workshop->today()
+            ? CarbonImmutable::now()
+            : CarbonImmutable::parse($this->text('visited_on') . ' 12:00', $workshop->timezone)->utc();
     }
 
     public function note(): string

@@ -7,6 +7,7 @@ namespace App\Http\Requests\DayPlan;
 use App\Http\Requests\FormRequest;
 use App\Http\Requests\MadeOnce;
 use App\Models\Job;
+use App\Models\Workshop;
 use Illuminate\Validation\Validator;
 
 /** The terms of an offer: tax, small parts, until when it holds, a few words. */
@@ -20,7 +21,7 @@ final class OfferRequest extends FormRequest
             ...$this->numberRules(),
             'tax_pct' => ['required', 'numeric', 'between:0,60'],
             'sundries' => ['nullable', 'numeric', 'between:0,1000000'],
-            'valid_until' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:2100-01-01'],
+            'valid_until' => ['required', 'date_format:Y-m-d', 'after_or_equal:' . Workshop::current()->today(), 'before:2100-01-01'],
             'text' => ['nullable', 'string', 'max:2000'],
         ];
     }

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Handover;
 use App\Http\Requests\FormRequest;
 use App\Http\Requests\MadeOnce;
 use App\Models\Job;
+use App\Models\Workshop;
 use Illuminate\Validation\Validator;
 
 /** A pack to be issued: until when its link opens. */
@@ -16,7 +17,10 @@ final class HandoverRequest extends FormRequest
 
     public function rules(): array
     {
-        return [...$this->numberRules(), 'expires_on' => ['nullable', 'date_format:Y-m-d', 'after:today', 'before:2100-01-01']];
+        return [
+            ...$this->numberRules(),
+            'expires_on' => ['nullable', 'date_format:Y-m-d', 'after:' . Workshop::current()->today(), 'before:2100-01-01'],
+        ];
     }
 
     protected function check(Validator $validator): void

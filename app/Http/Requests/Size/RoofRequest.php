@@ -14,6 +14,7 @@ use Pebblefell\Finding\Change;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Roof;
 use Pebblefell\System\System;
+use Pebblefell\System\Vehicle;
 
 /** Where each panel lies on the roof: m from the front and from the left; or that each finds its place. */
 final class RoofRequest extends FormRequest
@@ -22,8 +23,8 @@ final class RoofRequest extends FormRequest
     {
         return [
             'free' => ['boolean'],
-            'things' => ['sometimes', 'nullable', 'string', 'max:1000'],
-            'picture' => ['nullable', 'string', 'max:60'],
+            'things' => ['sometimes', 'nullable', 'string', 'max:' . Vehicle::field('roof_things')->most],
+            'picture' => ['nullable', 'string', 'max:' . Vehicle::field('roof_picture')->most],
             'at' => [Rule::requiredIf(!$this->has('free') && !$this->has('things')), 'array', 'max:60'],
             'at.*.x' => ['required_without:free', 'numeric', 'between:0,30'],
             'at.*.y' => ['required_without:free', 'numeric', 'between:0,5'],

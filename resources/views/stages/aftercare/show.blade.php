@@ -71,7 +71,7 @@
                 }}</p>@endforeach
             @may('record', $job)
                 <form method="post" action="{{ route('aftercare.store', $job) }}" class="mt-3">@csrf<input type="hidden" name="_form" value="visit">
-                    <div class="form-grid"><x-field form="visit" label="Visited on" name="visited_on" type="date" :value="now()->format('Y-m-d')" required />
+                    <div class="form-grid"><x-field form="visit" label="Visited on" name="visited_on" type="date" :value="$page->today()" required />
                         <x-field form="visit" class="wide" label="What was seen and done" name="note" required /></div>
                     <div class="actions"><button class="btn">Keep the visit</button></div></form>
             @endmay

@@ -1,7 +1,7 @@
 <x-layout title="Handover" :bench="$bench" :stage="$stage">
     <div class="stage-head"><h1>{{ __('stages.questions.handover') }}</h1></div>
     <p class="lead">
-        @if ($live = $page->live())Pack {{ $live->number }} of {{ $live->created_at->format('j F Y') }} is with the customer.
+        @if ($live = $page->live())Pack {{ $live->number }} of {{ $live->issuedOn('j F Y') }} is with the customer.
             @if ($page->hasChangedSince($live))<span class="tag look">changed since</span> The job is no longer as that pack has it:
                 <a href="{{ route('history', $job) }}">what changed</a>.@endif
         @else No pack is issued yet.
@@ -60,7 +60,7 @@
         <div class="section"><div class="section-head"><h2>Issued packs</h2></div>
             <x-table caption="Issued packs" :head="['Pack', 'Issued', 'Private link', '']">
                 @foreach ($page->handovers as $handover)
-                    <tr><td class="num">{{ $handover->number }}</td><td class="small" data-label="Issued"><span>{{ $handover->created_at->format('j M Y') }},
+                    <tr><td class="num">{{ $handover->number }}</td><td class="small" data-label="Issued"><span>{{ $handover->issuedOn('j M Y') }},
                         {{ $handover->issued_by }}</span></td>
                         <td data-label="Link">@if ($handover->revoked_at)<span class="tag out">taken back</span>
                             @elseif (! $handover->isGood())<span class="tag look">run out</span>
