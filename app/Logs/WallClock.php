@@ -11,8 +11,8 @@ use Exception;
 /**
  * Reads moments as monitors write them: by the clock on a wall, by their zone, or in seconds since 1970.
  *
- * On the day on which the clock is put back an hour is there twice, and on the other one hour is not there at all: what is read is told apart
- * by what was read before it.
+ * On the day on which the clock is put back an hour is there twice, and on the other one hour is not there at all: what is read is told
+ * apart by what was read before it.
  */
 final class WallClock
 {
@@ -26,7 +26,7 @@ final class WallClock
     private const FROM = 2000;
     private const TO = 2100;
 
-    /** @var array<string, array{int, ?int, int, int}|false> midnight in UTC's terms, offset if it is one all day, offsets before and after */
+    /** @var array<string, array{int, ?int, int, int}|false> midnight in UTC's terms, the offset if it is one all day, those about it */
     private array $days = [];
 
     /** The log goes on in time; the newest may stand first. */

@@ -61,7 +61,7 @@ part_static() {
 }
 
 phpunit() {
-    PEBBLEFELL_ROOT=$ROOT PEBBLEFELL_RUN=$RUN DB_DATABASE=pebblefell_test php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never "$@"
+    PEBBLEFELL_ROOT=$ROOT PEBBLEFELL_RUN=$RUN DB_DATABASE=pebblefell_test php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --exclude-group "$NOT" "$@"
 }
 
 serve_demo() {
@@ -72,15 +72,64 @@ serve_demo() {
     web_start
 }
 
+# What "test" takes samples of, all of it, while the minutes last. What failed fails; what did not fit is named.
+command_test_long() {
+    local minutes=60 what=all
+    FAILED='' SAID='' NOT=none
+    while [ $# -gt 0 ]; do
+        case $1 in --minutes) minutes=${2:?--minutes wants a number}; shift ;; *) die "test long does not know $1" ;; esac
+        shift
+    done
+    [[ $minutes =~ ^-?[0-9]+$ ]] || die "$minutes is not a number of minutes"
+    export PEBBLEFELL_TEST=long SAMPLE_UNTIL=$(($(date +%s) + 60 * minutes))
+    say "Pebblefell: all of what test takes samples of, within $minutes minutes"
+    cd "$ROOT"
+    ensure_packages chromium pdftotext zbarimg ngspice
+    ensure_vendor dev
+    ensure_npm
+    ensure_assets
+    temporary_instance test testing
+    export SAMPLE_UNFIT=$INSTANCE/unfit
+    : >"$SAMPLE_UNFIT"
+    long_part 'PHPUnit: Core, all of its samples' phpunit --testsuite Core --group sampled --group long
+    db_start
+    env_set APP_ENV production
+    rm -f "$CACHE"/*.php
+    serve_demo
+    local served="PEBBLEFELL_URL=http://$HOST:$PORT PEBBLEFELL_INSTANCE=$INSTANCE PEBBLEFELL_ROOT=$ROOT PEBBLEFELL_RUN=$RUN"
+    # shellcheck disable=SC2086
+    long_part 'PHPUnit: Live, all of its samples' env $served php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --testsuite Live --group sampled --group long
+    if [ -s "$SAMPLE_UNFIT" ]; then
+        printf '\nDid not fit into %s minutes:\n' "$minutes"
+        sed 's/^/  /' "$SAMPLE_UNFIT"
+    fi
+    if [ -n "$FAILED" ]; then
+        say_failed
+        exit 1
+    fi
+    printf '\nAll that fitted is good.\n'
+}
+
+# long_part "words" command …: a part for which there is still time.
+long_part() {
+    if [ "$(date +%s)" -ge "$SAMPLE_UNTIL" ]; then
+        printf '%s\n' "$1" >>"$SAMPLE_UNFIT"
+        return 0
+    fi
+    run_part "$@"
+}
+
 command_test() {
     local what=all
-    FAILED='' SAID=''
+    FAILED='' SAID='' NOT=long
+    export SAMPLE_SEED=${SAMPLE_SEED:-$(date +%Y%m%d)}
     case ${1:-} in static | core | feature | live | browser) what=$1; shift ;;
+        long) shift; command_test_long "$@"; return ;;
         cluster) . "$ROOT/deploy/lib/cluster.sh"; command_cluster; return ;;
         fuzz) what=live; shift; export FUZZ=${1:-5000}; [ $# -gt 0 ] && shift; set -- --filter FuzzTest ;;
     esac
     [ "${1:-}" = -- ] && shift
-    say 'Pebblefell: tests'
+    say "Pebblefell: tests (samples of the day: SAMPLE_SEED=$SAMPLE_SEED)"
     cd "$ROOT"
     ensure_packages chromium pdftotext zbarimg ngspice
     ensure_vendor dev
@@ -102,7 +151,7 @@ command_test() {
     # shellcheck disable=SC2086
     case $what in all | browser) run_part 'Playwright: Browser' env $served node node_modules/@playwright/test/cli.js test "$@" ;; esac
     # shellcheck disable=SC2086
-    case $what in all | live) run_part 'PHPUnit: Live' env $served php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --testsuite Live "$@" ;; esac
+    case $what in all | live) run_part 'PHPUnit: Live' env $served php -d memory_limit=1G vendor/bin/phpunit --no-progress --colors=never --testsuite Live --exclude-group long "$@" ;; esac
     case $what in all) run_part 'Cluster' "$ROOT/pebblefell" test cluster ;; esac
     if [ -n "$FAILED" ]; then
         say_failed

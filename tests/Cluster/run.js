@@ -140,6 +140,29 @@ async function onePicture(here, there) {
     assert(shown.status === 200 && shown.text.length > 10_000, `the other server shows the picture: ${shown.status}`);
 }
 
+/** Four presses of one button, on two servers at one time: it is done once, and the others are told that it is. */
+async function onceOnTwoServers(here, there) {
+    const id = ids[3];
+    const uids = (await rows(1, `SELECT uid FROM parts WHERE job_id = ${id} AND kind = 'battery' AND fate <> 'remove' ORDER BY id`)).map(([uid]) => uid);
+    const parts = Object.fromEntries(uids.map((uid, i) => [`parts[${i}]`, uid]));
+    await here.send('POST', `/jobs/${id}/balance`, { protocol: 'check', mm2: '35', lead_m: '0.5', ...parts });
+    const sql = (query) => rows(3, `SET SESSION wsrep_sync_wait = 1; ${query}`);
+    const [[session]] = await sql(`SELECT MAX(id) FROM balance_sessions WHERE job_id = ${id} AND ended_at IS NULL`);
+    const batteries = await sql(`SELECT id FROM balance_batteries WHERE balance_session_id = ${session}`);
+    for (const [battery] of batteries) {
+        await here.send('POST', `/jobs/${id}/balance/${session}/batteries/${battery}/readings`, { volts: '13.30', amps: '0' });
+    }
+    const count = async (table) => Number((await sql(`SELECT COUNT(*) FROM ${table} WHERE job_id = ${id}`))[0][0]);
+    const [measured, offered] = [await count('measurements'), await count('offers')];
+    const atOnce = (method, path, fields) => Promise.all([here, there, here, there].map((person) => person.send(method, path, fields)));
+    const finished = await atOnce('PUT', `/jobs/${id}/balance/${session}/finish`, { passed: '1', reason: 'seen' });
+    assert.deepEqual(finished.map((a) => a.status).sort(), [302, 409, 409, 409], 'one press of finish counts');
+    assert.equal(await count('measurements'), measured + batteries.length, 'each battery is noted once');
+    const [[number]] = await sql(`SELECT COALESCE(MAX(number), 0) + 1 FROM offers WHERE job_id = ${id}`);
+    await atOnce('POST', `/jobs/${id}/offers`, { number, tax_pct: '0', valid_until: '2099-01-01' });
+    assert.equal(await count('offers'), offered + 1, 'one offer is made');
+}
+
 const synced = async (number) => (await node(number, 'state')).stdout.trim() === 'Synced';
 
 async function killAndReturn(number) {
@@ -160,6 +183,7 @@ other.cookies = { ...a.cookies };
 assert.equal((await other.ask(`${job(1)}/survey`)).status, 200, 'who signed in at A is known at B');
 
 await onePicture(a, b);
+await onceOnTwoServers(a, b);
 const figures = { 'pages a second, one server': await pagesASecond(SERVER_A, 5), 'pages a second, two behind the proxy': await pagesASecond(PROXY, 5) };
 
 const balance = await a.page(`${job(2)}/balance`);

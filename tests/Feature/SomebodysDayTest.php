@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\DayPlan\MakeOffer;
 use App\Logs\LogSums;
 use App\Logs\TakeInLog;
 use App\Logs\WallClock;

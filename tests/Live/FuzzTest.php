@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Live;
 
+use PHPUnit\Framework\Attributes\Group;
+use Tests\Sample;
+
 /**
  * Nothing typed may break it: every form and every query of the demo's pages gets bad values in one field after the other, seeded. Nothing
  * answers with 5xx, and afterwards every page still opens.
  *
  * @phpstan-import-type Form from Forms
  */
+#[Group('sampled')]
 final class FuzzTest extends TestCase
 {
     private const SEED = 63;
@@ -17,8 +21,9 @@ final class FuzzTest extends TestCase
     /** Pages walked at most. */
     private const PAGES = 260;
 
-    /** Requests, if FUZZ does not say. */
-    private const REQUESTS = 1000;
+    /** Requests, if FUZZ does not say, in `test` and in `test long`. */
+    private const REQUESTS = 600;
+    private const ALL_REQUESTS = 5_000;
 
     private Person $person;
 
@@ -31,7 +36,7 @@ final class FuzzTest extends TestCase
         self::assertSame([], $this->found->broken, 'before anything was sent');
         self::assertGreaterThan(80, count($this->found->pages));
         self::assertGreaterThan(150, count($this->found->all));
-        $broken = $this->throwAt((int) (getenv('FUZZ') ?: self::REQUESTS));
+        $broken = $this->throwAt((int) (getenv('FUZZ') ?: Sample::many(self::REQUESTS, self::ALL_REQUESTS)));
         fwrite(
             STDERR,
             sprintf("%d pages, %d forms and queries; answers %s\n", count($this->found->pages), count($this->found->all), json_encode($this->answers)),
@@ -57,7 +62,7 @@ final class FuzzTest extends TestCase
      */
     private function throwAt(int $requests): array
     {
-        mt_srand(self::SEED);
+        mt_srand(self::SEED + (Sample::isLong() ? 0 : Sample::seed()));
         $forms = array_values($this->found->all);
         $bad = self::bad();
         $broken = [];

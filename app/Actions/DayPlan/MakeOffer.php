@@ -100,11 +100,11 @@ final class MakeOffer
      */
     private static function later(Study $study): array
     {
-        $workshop = Workshop::current();
+        $today = Workshop::current()->local(now());
 
         return array_values(array_map(static fn(Growth $g): array => [
             'what' => $g->what, 'left' => (float) $g->left, 'unit' => $g->unit,
-            'until' => $g->withinYears === null ? null : $workshop->local(now())->addMonths((int) floor(12.0 * $g->withinYears))->format('Y-m'),
+            'until' => $g->withinYears === null ? null : $today->addMonths((int) floor(12.0 * $g->withinYears))->format('Y-m'),
         ], array_filter(Growth::of($study), static fn(Growth $g): bool => $g->isThere())));
     }
 

@@ -12,8 +12,8 @@ use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Everything that is typed is text: UTF-8, without control characters but tab and line ends, and these are one way, whatever the browser sent.
- * What is not is taken out, so that it reaches neither the database nor the session, and the field is named.
+ * Everything that is typed is text: UTF-8, without control characters but tab and line ends, and these are of one kind. What is not is
+ * taken out, so that it reaches neither the database nor the session, and the field is named.
  *
  * A page whose address asked for what cannot be answers with 422.
  */

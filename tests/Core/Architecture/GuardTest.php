@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Architecture;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -13,6 +14,7 @@ use Symfony\Component\Process\Process;
 /** The guards of the house do bark: a class that breaks its rules is named for each of them. */
 final class GuardTest extends TestCase
 {
+    #[Group('long')]
     public function testATrespasserInCoreIsNoticed(): void
     {
         $process = new Process(

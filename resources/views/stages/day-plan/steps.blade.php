@@ -7,7 +7,8 @@
             <h1 class="sr-only">Run sheet</h1>
             @error('step')<p class="wrong">{{ $message }}</p>@enderror
             @foreach ($page->standing->rows as $k => ['step' => $step, 'tick' => $tick, 'closed' => $closed, 'own' => $own, 'gates' => $gates])
-                <section @class(['run-step', 'is-first' => $k === ($page->standing->next ?? 0)]) id="step-{{ $step->key }}" data-step="{{ $k }}" data-unit="{{ $step->reading?->unit }}"
+                <section @class(['run-step', 'is-first' => $k === ($page->standing->next ?? 0)]) id="step-{{ $step->key }}" data-step="{{ $k }}"
+                    data-unit="{{ $step->reading?->unit }}"
                     data-picture="{{ $page->mayRecord ? $page->picture($step) : '' }}" data-part="{{ $page->part($step) }}"
                     data-gates="{{ $gates ? 'yes' : 'no' }}" data-shut="{{ $own ? 'yes' : 'no' }}" aria-labelledby="run-{{ $k }}">
                     <p class="muted flex justify-between gap-4"><span>{{ $page->phase($step) }} · step {{ $k + 1 }} of {{ $page->standing->count() }}</span>
