@@ -19,6 +19,8 @@ cluster_cleanup() {
         [ -d "$CLUSTER/$server" ] || continue
         use_instance "$CLUSTER/$server"
         web_stop
+        end "$RUN/supervisord.pid" "$RUN"
+        case $SOCKETS in /tmp/pebblefell-*) rm -rf "$SOCKETS" ;; esac
     done
     end "$CLUSTER/proxy.pid" "$CLUSTER" QUIT
     for number in 1 2 3; do
@@ -134,6 +136,8 @@ last_release_data() {
     printf '%s\n' APP_ENV=production "APP_KEY=$KEY" DB_DATABASE=pebblefell DB_USERNAME=pebblefell DB_PASSWORD=on-loopback DB_HOST=127.0.0.1 "DB_PORT=${PORTS[3]}" \
         "DB_NODES=127.0.0.1:${PORTS[3]}" "FILES_PATH=$CLUSTER/files" SESSION_DRIVER=file CACHE_STORE=file PEBBLEFELL_DEMO=true "HOST=$HOST" "PORT=$PORT" "APP_URL=http://$HOST:$PORT" >"$ENV_FILE"
     make_dirs
+    # It kept its sessions in files.
+    mkdir -p "$STORAGE/framework/sessions" && chown "$APP_USER" "$STORAGE/framework/sessions"
     make_env
     rm -rf "$STORAGE/app/private" && ln -s "$CLUSTER/files" "$STORAGE/app/private"
     last_release artisan migrate --force && last_release artisan db:seed --force
@@ -191,7 +195,9 @@ command_cluster() {
         PROXY="http://127.0.0.1:$PROXY_PORT" node tests/Cluster/run.js
     if has_last_release; then
         step 'The last release on the new tables' last_release_serves
-        env OLD="http://127.0.0.1:$PORT_OLD" SERVER_A="http://127.0.0.1:$PORT_A" BALANCING="$(node_sql 1 'SELECT MIN(job_id) FROM balance_sessions')" \
+        env OLD="http://127.0.0.1:$PORT_OLD" SERVER_A="http://127.0.0.1:$PORT_A" \
+            PICTURED="$(node_sql 1 "SELECT MAX(job_id) FROM parts WHERE id IN (SELECT part_id FROM photos WHERE path LIKE 'photos/job-%')")" \
+            BALANCING="$(node_sql 1 'SELECT MIN(job_id) FROM balance_sessions')" \
             node tests/Cluster/upgrade.js
         use_instance "$CLUSTER/old"
         web_stop

@@ -31,11 +31,12 @@ use_instance() {
     DATA=$STORAGE/mariadb
     CACHE=$STORAGE/framework/bootstrap
     ENV_FILE=$INSTANCE/.env
-    SOCKET=$RUN/mariadb.sock
-    # The system allows 107 characters for a socket's path.
-    if [ "${#SOCKET}" -gt 100 ]; then
-        SOCKET=/tmp/pebblefell-$(printf '%s' "$INSTANCE" | sha256sum | cut -c1-12).sock
+    # The system allows 107 characters for a socket's path. Wherever they lie, their folder is for the serving account alone.
+    SOCKETS=$RUN/sockets
+    if [ "${#SOCKETS}" -gt 85 ]; then
+        SOCKETS=/tmp/pebblefell-$(printf '%s' "$INSTANCE" | sha256sum | cut -c1-12)
     fi
+    SOCKET=$SOCKETS/mariadb.sock
     export PEBBLEFELL_INSTANCE=$INSTANCE
     export APP_CONFIG_CACHE=$CACHE/config.php APP_ROUTES_CACHE=$CACHE/routes.php APP_EVENTS_CACHE=$CACHE/events.php
     export APP_SERVICES_CACHE=$CACHE/services.php APP_PACKAGES_CACHE=$CACHE/packages.php
@@ -56,15 +57,34 @@ as_app() {
     if [ "$(id -un)" = "$APP_USER" ]; then "$@"; else runuser -u "$APP_USER" -- "$@"; fi
 }
 
-artisan() { as_app php -d memory_limit=512M "$ROOT/artisan" "$@"; }
+# What it writes is not for other accounts of the machine.
+artisan() { (umask 027 && as_app php -d memory_limit=512M "$ROOT/artisan" "$@"); }
 
 make_dirs() {
-    mkdir -p "$RUN/tmp" "$CACHE" "$STORAGE"/app/private "$STORAGE"/framework/{cache/data,sessions,views} "$STORAGE"/logs 2>/dev/null \
+    mkdir -p "$RUN/tmp" "$CACHE" "$SOCKETS" "$STORAGE"/app/private "$STORAGE"/framework/{cache/data,views} "$STORAGE"/logs 2>/dev/null \
         || die "cannot write below $STORAGE. Check its owner, or whether the disk is full."
     if [ "$(id -u)" = 0 ]; then
-        chown "$APP_USER" "$STORAGE" "$RUN" "$RUN/tmp"
-        chown -R "$APP_USER" "$STORAGE"/app "$STORAGE"/framework "$STORAGE"/logs
+        chown "$APP_USER:$(id -gn "$APP_USER")" "$STORAGE" "$RUN" "$RUN/tmp" "$SOCKETS"
+        chown -R "$APP_USER:$(id -gn "$APP_USER")" "$STORAGE"/app "$STORAGE"/framework "$STORAGE"/logs
     fi
+    keep_private
+}
+
+# What this copy knows is for root and the serving account alone: data, keys, caches, sessions, sockets. Tools of storage/tools are anybody's.
+private_places() {
+    printf '%s\0' "$STORAGE" "$ENV_FILE" "$SOCKETS"
+    [ "$INSTANCE" = "$ROOT" ] && printf '%s\0' "$ROOT/bootstrap/cache"
+    return 0
+}
+
+keep_private() {
+    private_places | find -files0-from - -path "$STORAGE/tools" -prune -o ! -type l -perm /o+rwx -exec chmod o-rwx {} + 2>/dev/null || true
+}
+
+# open_to_others: what anybody on this machine may read, one a line.
+open_to_others() {
+    # A socket's own mode counts for nothing where nobody may enter its folder.
+    private_places | find -files0-from - -path "$STORAGE/tools" -prune -o ! -type l ! -type s -perm /o+rwx -print 2>/dev/null | head -n 5
 }
 
 # Two that set up one instance would meet in its database: the second one says so, and stops. The lock goes with this process.
@@ -72,6 +92,11 @@ only_one() {
     mkdir -p "$RUN" || die "cannot write below $STORAGE. Check its owner, or whether the disk is full."
     exec 9>"$RUN/start.lock"
     flock -n 9 || die 'another start is at work in this folder. Wait until it says that it serves, then try again.'
+}
+
+# Another account of the machine is told whose this copy is.
+must_be_ours() {
+    [ ! -e "$ENV_FILE" ] || [ -r "$ENV_FILE" ] || die "this copy belongs to $(stat -c %U "$(dirname "$ENV_FILE")"), and its keys are not yours to read. Run it as that account, or with sudo."
 }
 
 env_get() { [ -f "$ENV_FILE" ] && sed -n "s/^$1=//p" "$ENV_FILE" | tail -n 1; }
@@ -86,8 +111,15 @@ env_set() {
 
 env_default() { [ -n "$(env_get "$1" || true)" ] || env_set "$1" "$2"; }
 
+# A port that nobody listens on, and below those that the system lends to whoever connects: it is still free when a program that was stopped
+# comes back to it.
 free_port() {
-    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'
+    local port
+    while :; do
+        port=$((10240 + (RANDOM * 32768 + RANDOM) % 20000))
+        port_taken 127.0.0.1 "$port" || break
+    done
+    printf '%s\n' "$port"
 }
 
 port_taken() {

@@ -31,6 +31,7 @@ missing_packages() {
     [ -x /usr/sbin/mariadbd ] || m+=(mariadb-server)
     command -v mariadb >/dev/null || m+=(mariadb-client)
     [ -x /usr/sbin/nginx ] || m+=(nginx-light)
+    [ -x /usr/bin/supervisord ] || m+=(supervisor)
     command -v composer >/dev/null || m+=(composer)
     command -v unzip >/dev/null || m+=(unzip)
     command -v node >/dev/null || m+=(nodejs)

@@ -16,13 +16,14 @@ listen.owner = $APP_USER" ;;
     text=${text//@RUN@/$RUN}
     text=${text//@DATA@/$DATA}
     text=${text//@SOCKET@/$SOCKET}
+    text=${text//@SOCKETS@/$SOCKETS}
     text=${text//@CACHE@/$CACHE}
     text=${text//@INSTANCE@/$INSTANCE}
     text=${text//@HOST@/${HOST:-127.0.0.1}}
     text=${text//@PORT@/${PORT:-8080}}
     text=${text//@DBPORT@/$(env_get DB_PORT || true)}
     text=${text//@USER@/$user}
-    printf '%s\n' "$text" >"$2"
+    (umask 027 && printf '%s\n' "$text" >"$2")
 }
 
 db_files() {
@@ -68,9 +69,8 @@ db_find() {
 }
 
 db_ready() {
-    for _ in $(seq 1 300); do
+    for _ in $(seq 1 600); do
         as_app mariadb-admin --no-defaults --socket="$SOCKET" --user="$APP_USER" ping >/dev/null 2>&1 && return 0
-        alive "$RUN/mariadb.pid" "$RUN" || sleep 0.1
         sleep 0.1
     done
     tail -n 20 "$RUN/mariadb.log"
@@ -81,9 +81,7 @@ db_run() {
     fill "$ROOT/deploy/mariadb.cnf" "$RUN/mariadb.cnf"
     touch "$RUN/mariadb.log"
     [ "$(id -u)" = 0 ] && chown "$APP_USER" "$RUN/mariadb.log"
-    setsid nohup /usr/sbin/mariadbd --defaults-file="$RUN/mariadb.cnf" >>"$RUN/mariadb.log" 2>&1 </dev/null 9>&- &
-    disown
-    db_ready
+    supervise && supervised start mariadb && db_ready
 }
 
 db_account() {
@@ -107,19 +105,18 @@ db_start() {
     [ -f "$DATA/.account" ] || { db_account && touch "$DATA/.account"; } || die 'the database refused to make its account'
 }
 
-db_stop() { end "$RUN/mariadb.pid" "$RUN"; }
+# What an earlier release started is held by nobody: it ends by its own number.
+db_stop() { supervised stop mariadb >/dev/null || true; end "$RUN/mariadb.pid" "$RUN"; supervise_no_more; }
 
 web_run() {
     fill "$ROOT/deploy/php-fpm.conf" "$RUN/php-fpm.conf"
     fill "$ROOT/deploy/nginx.conf" "$RUN/nginx.conf"
-    local root_ok=''
-    [ "$APP_USER" = root ] && root_ok=-R
-    /usr/sbin/php-fpm8.2 $root_ok -c "$ROOT/deploy/php.ini" -d opcache.jit=tracing -y "$RUN/php-fpm.conf" 9>&- || return 1
-    /usr/sbin/nginx -p "$RUN" -e "$RUN/nginx.log" -c "$RUN/nginx.conf" 9>&- || return 1
+    supervise && supervised start php-fpm nginx || return 1
     for _ in $(seq 1 100); do
         curl_ok "http://${HOST/0.0.0.0/127.0.0.1}:$PORT/up" && return 0
         sleep 0.1
     done
+    tail -n 20 "$RUN/nginx.log" "$RUN/php-fpm.log" "$RUN/supervisord.log" 2>/dev/null
     return 1
 }
 
@@ -133,8 +130,68 @@ web_start() {
 }
 
 web_stop() {
+    supervised stop nginx php-fpm >/dev/null || true
     end "$RUN/nginx.pid" "$RUN" QUIT
     end "$RUN/php-fpm.pid" "$RUN" QUIT
+    end_group nginx
+    end_group php-fpm
+    supervise_no_more
+}
+
+# end_group NAME: what a killed program left behind.
+end_group() {
+    local group
+    group=$(cat "$RUN/$1.group" 2>/dev/null) || return 0
+    pgrep -g "$group" -f "$1" >/dev/null && pkill -KILL -g "$group"
+    rm -f "$RUN/$1.group"
+}
+
+# One supervisor of this instance holds its programs: what is killed, or cannot go on, is started again after half a second, for as long as
+# it takes (a full disk ends; a database that gives up does not). Other copies have supervisors of their own.
+supervise() {
+    local root_ok='' user='' HOLD
+    [ "$APP_USER" = root ] && root_ok=-R
+    [ "$(id -u)" = 0 ] && user='user=root'
+    mkdir -p "$SOCKETS"
+    : >"$RUN/supervisord.conf"
+    chmod 640 "$RUN/supervisord.conf"
+    {
+        printf '%s\n' '[unix_http_server]' "file=$SOCKETS/supervisor.sock" 'chmod=0700' '[supervisord]' "logfile=$RUN/supervisord.log" \
+            'logfile_maxbytes=1MB' 'logfile_backups=1' "pidfile=$RUN/supervisord.pid" "childlogdir=$RUN" 'umask=027' "$user" '[rpcinterface:supervisor]' \
+            'supervisor.rpcinterface_factory = supervisor.rpcinterface:make_main_rpcinterface' '[supervisorctl]' "serverurl=unix://$SOCKETS/supervisor.sock"
+        HOLD=$(dirname "${BASH_SOURCE[0]}")/hold.sh
+        program mariadb "/usr/sbin/mariadbd --defaults-file=$RUN/mariadb.cnf" TERM
+        program php-fpm "/usr/sbin/php-fpm8.2 $root_ok -F -c $ROOT/deploy/php.ini -d opcache.jit=tracing -y $RUN/php-fpm.conf" QUIT
+        program nginx "/usr/sbin/nginx -p $RUN -e $RUN/nginx.log -c $RUN/nginx.conf -g 'daemon off;'" QUIT
+    } >"$RUN/supervisord.conf"
+    if alive "$RUN/supervisord.pid" "$RUN"; then
+        supervised update >/dev/null
+    else
+        rm -f "$SOCKETS/supervisor.sock"
+        # The lock of `start` is not its to hold.
+        (umask 027 && /usr/bin/supervisord -c "$RUN/supervisord.conf" 9>&-) || return 1
+        for _ in $(seq 1 100); do
+            supervised pid >/dev/null 2>&1 && break
+            sleep 0.1
+        done
+    fi
+}
+
+# program NAME COMMAND SIGNAL: one of the supervisor's, which starts nothing by itself but what it has been told to hold.
+program() {
+    printf '%s\n' "[program:$1]" "command=$HOLD $1 $RUN $2" 'autostart=false' 'autorestart=true' 'startsecs=0' "stopsignal=$3" \
+        'stopwaitsecs=60' "stdout_logfile=$RUN/$1.out" 'stdout_logfile_maxbytes=1MB' 'stdout_logfile_backups=1' 'redirect_stderr=true' \
+        'environment=UMASK="0640",UMASK_DIR="0750"'
+}
+
+supervised() { alive "$RUN/supervisord.pid" "$RUN" && /usr/bin/supervisorctl -c "$RUN/supervisord.conf" "$@"; }
+
+# It ends when it holds nothing any more.
+supervise_no_more() {
+    alive "$RUN/supervisord.pid" "$RUN" || return 0
+    case $(supervised status 2>/dev/null || true) in *RUNNING* | *STARTING* | *STOPPING* | *BACKOFF*) return 0 ;; esac
+    end "$RUN/supervisord.pid" "$RUN"
+    rm -f "$SOCKETS/supervisor.sock"
 }
 
 warm() {
