@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Job;
+use App\Models\SentOtherwise;
 use App\Models\Tick;
 use App\Record\Bounds;
 use App\Record\Digest;
@@ -29,11 +30,13 @@ final class NoteTick
      * @return bool whether it was new
      *
      * @throws InvalidValue
+     * @throws SentOtherwise when its id came with something else before
      */
     public function __invoke(Job $job, string $sheet, array $said, Closure $check, Closure $after): bool
     {
-        if ($said['client_id'] !== null && Tick::query()->where('client_id', $said['client_id'])->exists()) {
-            return false;
+        $before = $said['client_id'] === null ? null : Tick::query()->where('client_id', $said['client_id'])->first();
+        if ($before !== null) {
+            return $before->says($job, $sheet, $said) ? false : throw new SentOtherwise();
         }
         $said = [...$said, ...(array) $check()];
         if (mb_strlen($said['note']) > Tick::MOST_NOTE) {

@@ -18,6 +18,7 @@ use Pebblefell\Balance\Reading;
  * @property ?float $celsius
  * @property ?list<float> $cells
  * @property string $source hand, file, feed or bench
+ * @property string $by
  */
 final class BalanceReading extends Row
 {
@@ -28,6 +29,18 @@ final class BalanceReading extends Row
     protected $fillable = ['client_id', 'read_at', 'volts', 'amps', 'celsius', 'cells', 'step', 'source', 'by'];
 
     protected $casts = ['read_at' => 'datetime', 'volts' => 'float', 'amps' => 'float', 'celsius' => 'float', 'cells' => 'array'];
+
+    /** Two that differ by less are one: what the table rounds off, V, A or °C. */
+    private const SAME = 1e-3;
+
+    /** Whether it is what somebody says again; what is left out says nothing. */
+    public function says(BalanceBattery $battery, Reading $reading, string $by): bool
+    {
+        $same = static fn(?float $kept, ?float $said): bool => $said === null || ($kept !== null && abs($kept - $said) < self::SAME);
+
+        return $this->balance_battery_id === $battery->id && $this->by === $by && $same($this->volts, $reading->volts)
+            && $same($this->amps, $reading->amps) && $same($this->celsius, $reading->celsius);
+    }
 
     public function toReading(): Reading
     {

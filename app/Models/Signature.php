@@ -14,6 +14,7 @@ use Symfony\Component\Uid\Uuid;
  * What a customer signed after the walk through the vehicle: their name, the strokes as SVG path data in a box of WIDTH × HEIGHT, when, and
  * the SHA-256 of the job's file as it stood. Added to, never changed.
  *
+ * @property int             $job_id
  * @property string          $name
  * @property string          $strokes '' where it was signed by name alone
  * @property string          $sha256

@@ -55,6 +55,18 @@ final class Tick extends Row
         });
     }
 
+    /**
+     * Whether it is what somebody says again: what was built otherwise has been added to the note, and a remark has a name of its own.
+     *
+     * @param array{step: string, state: string, value: ?float, amps: ?float, note: string, by: string} $said
+     */
+    public function says(Job $job, string $sheet, array $said): bool
+    {
+        return [$this->job_id, $this->sheet, $this->by, $this->value, $this->amps] === [
+            $job->id, $sheet, $said['by'], $said['value'], $said['amps'],
+        ] && ($this->step === $said['step'] || str_starts_with($this->step, $said['step'] . '.')) && str_starts_with($this->note, $said['note']);
+    }
+
     public function toNoted(): Noted
     {
         return new Noted(

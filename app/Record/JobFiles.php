@@ -22,6 +22,7 @@ use App\Models\Signature;
 use App\Models\Tick;
 use App\Schema\SchemaCheck;
 use App\Words\Lexicon;
+use App\Words\TypedText;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Choice as SystemChoice;
@@ -102,7 +103,7 @@ final class JobFiles
             return [null, [], [['path' => $e->path, 'message' => Lexicon::plain()->refusal($e)]]];
         }
         array_walk_recursive($tree, static function (mixed $leaf, int|string $key) use (&$faults): void {
-            if (is_string($leaf) && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $leaf) === 1) {
+            if (is_string($leaf) && !TypedText::isClean($leaf)) {
                 $faults[] = ['path' => "…/$key", 'message' => 'holds characters that cannot be read'];
             }
         });
@@ -119,6 +120,8 @@ final class JobFiles
                 $faults[] = ['path' => "/packs/$i/document", 'message' => 'does not fit its sha256'];
             } elseif (self::read($pack['document'])[2] !== []) {
                 $faults[] = ['path' => "/packs/$i/document", 'message' => 'is not a job file'];
+            } elseif (self::tells($pack['document'])) {
+                $faults[] = ['path' => "/packs/$i/document", 'message' => 'holds a picture that tells more than it shows'];
             }
         }
         try {
@@ -248,6 +251,20 @@ final class JobFiles
         }
     }
 
+    /** A pack is sealed: what its pictures tell cannot be taken out of it. */
+    private static function tells(string $document): bool
+    {
+        foreach (json_decode($document, true)['parts'] ?? [] as $part) {
+            foreach ($part['photos'] ?? [] as $photo) {
+                if (!CleanPicture::isClean((string) base64_decode((string) $photo['data_base64'], true))) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /**
      * @param array<string, mixed> $photo
      */
@@ -258,7 +275,7 @@ final class JobFiles
             return 'does not fit its sha256';
         }
         try {
-            PhotoStore::checkClean($bytes);
+            CleanPicture::kept($bytes);
         } catch (RuntimeException $e) {
             return $e->getMessage();
         }

@@ -8,74 +8,43 @@ use App\Models\Handover;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Photo;
-use Intervention\Image\Exceptions\RuntimeException as ImageFault;
-use Intervention\Image\ImageManager;
-use Intervention\Image\Interfaces\ImageInterface;
+use App\Models\SentOtherwise;
 use RuntimeException;
 
 /**
- * Photographs: re-encoded as JPEG, turned upright, made smaller, without location or camera data; on the private disk in their job's
- * folder, under the hash of their bytes.
+ * Photographs of parts, as CleanPicture lets them in; on the private disk in their job's folder, under the hash of their bytes.
  */
 final class PhotoStore
 {
-    /** Larger ones would not fit into memory. Chosen. */
-    private const MOST_PIXELS = 80_000_000;
-
-    /** Sections of EXIF that tell of camera or place. */
-    private const TELLING = ['IFD0', 'EXIF', 'GPS', 'INTEROP', 'MAKERNOTE', 'THUMBNAIL'];
-
     /**
+     * Keeps a picture as somebody took it.
+     *
      * @param ?string $clientId of the device that sent it: the same picture is kept once
      *
      * @throws RuntimeException when the bytes are not a picture that can be read
+     * @throws SentOtherwise when its id came with something else before
      */
     public static function keep(Part $part, string $bytes, string $caption, ?string $clientId = null, string $shows = ''): Photo
     {
-        $there = $clientId === null ? null : Photo::query()->where('client_id', $clientId)->first();
-        if ($there !== null) {
-            return $there;
+        $picture = CleanPicture::taken($bytes);
+        $before = $clientId === null ? null : Photo::query()->where('client_id', $clientId)->first();
+        if ($before !== null) {
+            return [$before->part_id, $before->sha256, $before->caption] === [$part->id, hash('sha256', $picture->jpeg), $caption]
+                ? $before
+                : throw new SentOtherwise();
         }
-        $size = @getimagesizefromstring($bytes);
-        if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP, up to 80 megapixels)');
-        }
-        $image = self::read($bytes);
-        $longest = (int) config('pebblefell.photo.longest_px');
-        $jpeg = (string) $image->scaleDown($longest, $longest)->toJpeg(quality: (int) config('pebblefell.photo.quality'), strip: true);
 
-        return self::store($part, $jpeg, $image->width(), $image->height(), $caption, $clientId, $shows);
+        return self::store($part, $picture, $caption, $clientId, $shows);
     }
 
     /**
-     * A picture from a job file: it must already be as clean as ours are, and is then kept byte for byte.
+     * Keeps a picture from a job file.
      *
-     * @throws RuntimeException when it is not
+     * @throws RuntimeException when it is none
      */
     public static function keepClean(Part $part, string $jpeg, string $caption, string $shows = ''): Photo
     {
-        [$width, $height] = self::checkClean($jpeg);
-
-        return self::store($part, $jpeg, $width, $height, $caption, null, $shows);
-    }
-
-    /**
-     * @return array{int, int} width and height
-     *
-     * @throws RuntimeException unless it is a JPEG without metadata
-     */
-    public static function checkClean(string $jpeg): array
-    {
-        $size = @getimagesizefromstring($jpeg);
-        if ($size === false || $size[2] !== IMAGETYPE_JPEG || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw new RuntimeException('is not a JPEG picture that can be read here');
-        }
-        $sections = array_keys((array) self::read($jpeg)->exif()?->toArray());
-        if (array_intersect($sections, self::TELLING) !== [] || str_contains($jpeg, '<x:xmpmeta')) {
-            throw new RuntimeException('carries camera or location data');
-        }
-
-        return [$size[0], $size[1]];
+        return self::store($part, CleanPicture::kept($jpeg), $caption, null, $shows);
     }
 
     public static function bytes(Photo $photo): string
@@ -127,35 +96,19 @@ final class PhotoStore
         return 'photos/' . substr($sha256, 0, 2) . "/$sha256.jpg";
     }
 
-    private static function read(string $bytes): ImageInterface
+    private static function store(Part $part, CleanPicture $picture, string $caption, ?string $clientId, string $shows): Photo
     {
-        try {
-            return ImageManager::gd(autoOrientation: true, decodeAnimation: false, blendingColor: 'ffffff', strip: true)->read($bytes);
-        } catch (ImageFault $e) {
-            throw new RuntimeException('is not a picture that can be read here (JPEG, PNG or WebP)', 0, $e);
-        }
-    }
-
-    private static function store(
-        Part $part,
-        string $jpeg,
-        int $width,
-        int $height,
-        string $caption,
-        ?string $clientId,
-        string $shows,
-    ): Photo {
-        $hash = hash('sha256', $jpeg);
+        $hash = hash('sha256', $picture->jpeg);
         $path = self::path((int) $part->job_id, $hash);
-        Files::put($path, $jpeg);
+        Files::put($path, $picture->jpeg);
 
         return $part->photos()->create([
             'sha256' => $hash,
             'path' => $path,
             'caption' => $caption,
             'shows' => $shows,
-            'width_px' => $width,
-            'height_px' => $height,
+            'width_px' => $picture->width,
+            'height_px' => $picture->height,
             'client_id' => $clientId,
         ]);
     }

@@ -161,7 +161,10 @@ final class PackTest extends TestCase
         $walk(
             ['client_id' => $id = (string) Str::uuid(), 'state' => 'otherwise', 'note' => 'May it freeze? Yes, it stops by itself.'],
         )->assertOk()->assertJson(['new' => true]);
-        $walk(['client_id' => $id, 'state' => 'otherwise', 'note' => 'twice'])->assertOk()->assertJson(['new' => false]);
+        $walk(
+            ['client_id' => $id, 'state' => 'otherwise', 'note' => 'May it freeze? Yes, it stops by itself.'],
+        )->assertOk()->assertJson(['new' => false]);
+        $walk(['client_id' => $id, 'state' => 'otherwise', 'note' => 'something else'])->assertConflict();
         $walk(['step' => 'nowhere'])->assertStatus(422);
         $sign = fn(array $with): TestResponse => $this->postJson(
             "/jobs/$job->id/signatures",

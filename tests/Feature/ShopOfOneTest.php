@@ -9,9 +9,11 @@ use App\Actions\Survey\RemovePart;
 use App\Models\Handover;
 use App\Models\Job;
 use App\Models\LibraryPart;
+use App\Models\Photo;
 use App\Models\Role;
 use App\Models\Workshop;
 use App\Record\JobFiles;
+use App\Record\PhotoStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
@@ -193,13 +195,20 @@ final class ShopOfOneTest extends TestCase
         $kept = (string) $this->get("/jobs/$job->id/parts/$part->id/photos/$photo->id")->assertOk()->getContent();
         self::assertStringNotContainsString('Exif', $kept);
         self::assertStringNotContainsString('Cam', substr($kept, 0, 200));
-        // The same with its secrets is refused from a file.
+        // The same with its secrets comes in from a file without them.
         $tree = json_decode(JobFiles::export($job->refresh()));
         $tree->parts[0]->photos[0] = [
             'sha256' => hash('sha256', $jpeg), 'caption' => '', 'media_type' => 'image/jpeg', 'data_base64' => base64_encode($jpeg),
         ];
         [$system, , $faults] = JobFiles::read((string) json_encode($tree));
-        self::assertNull($system);
-        self::assertSame('carries camera or location data', $faults[0]['message']);
+        self::assertSame([], $faults);
+        self::assertNotNull($system);
+        $this->post(
+            '/jobs/import',
+            ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($tree))],
+        )->assertSessionHasNoErrors();
+        $brought = Photo::query()->latest('id')->firstOrFail();
+        self::assertNotSame($photo->id, $brought->id);
+        self::assertStringNotContainsString('Exif', PhotoStore::bytes($brought));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions\Balance;
 use App\Models\BalanceBattery;
 use App\Models\BalanceReading;
 use App\Models\BalanceSession;
+use App\Models\SentOtherwise;
 use Carbon\CarbonInterface;
 use Pebblefell\Balance\Doubt;
 use Pebblefell\Balance\Reading;
@@ -57,6 +58,7 @@ final class ReadingIntake
      * @return bool whether it was new
      *
      * @throws InvalidValue at /read_at, or /volts: what must be asked about
+     * @throws SentOtherwise when its id came with something else before
      */
     public function take(
         BalanceBattery $battery,
@@ -68,8 +70,9 @@ final class ReadingIntake
         ?string $clientId,
         bool $sure,
     ): bool {
-        if ($clientId !== null && BalanceReading::query()->where('client_id', $clientId)->exists()) {
-            return false;
+        $sent = $clientId === null ? null : BalanceReading::query()->where('client_id', $clientId)->first();
+        if ($sent !== null) {
+            return $sent->says($battery, $reading, $by) ? false : throw new SentOtherwise();
         }
         $part = $system->parts[$battery->part_uid] ?? throw InvalidValue::at('/battery', 'is no longer in this job');
         if (!$battery->session->isOpen()) {

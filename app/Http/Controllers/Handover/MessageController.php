@@ -36,7 +36,7 @@ final class MessageController extends Controller
         $file = $request->upload();
         if ($file !== null) {
             $path = 'messages/' . Uuid::v4();
-            Files::put($path, (string) $file->get());
+            Files::put($path, $request->content($file));
             $message->fill(
                 [
                     'file_name' => Str::limit($file->getClientOriginalName(), 150), 'file_path' => $path,

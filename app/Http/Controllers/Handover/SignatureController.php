@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Handover;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Handover\SignatureRequest;
 use App\Models\Job;
+use App\Models\SentOtherwise;
 use App\Models\Signature;
 use App\Record\JobFiles;
 use Illuminate\Http\JsonResponse;
@@ -20,7 +21,11 @@ final class SignatureController extends Controller
     {
         // Without scripts each sending is one of its own.
         $id = $request->clientId() ?? (string) Uuid::v4();
-        if (!Signature::query()->where('client_id', $id)->exists()) {
+        $before = Signature::query()->where('client_id', $id)->first();
+        if ($before !== null && [$before->job_id, $before->name, $before->strokes] !== [$job->id, $request->name(), $request->strokes()]) {
+            throw new SentOtherwise();
+        }
+        if ($before === null) {
             $signature = new Signature([
                 'client_id' => $id, 'name' => $request->name(), 'strokes' => $request->strokes(), 'signed_at' => $request->at(),
                 'by' => $this->user($request)->name, 'sha256' => hash('sha256', JobFiles::export($job)),

@@ -6,15 +6,19 @@ namespace App\Http\Requests\Handover;
 
 use App\Http\Requests\FormRequest;
 use App\Models\Message;
+use App\Record\CleanPicture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use RuntimeException;
 
 /** What an owner writes to the workshop. */
 final class MessageRequest extends FormRequest
 {
     private const PICTURE = '/\.(jpe?g|png|webp)$/i';
     private const LOG = '/\.(csv|txt|json|jsonl|ndjson)$/i';
+
+    private ?CleanPicture $picture = null;
 
     public function rules(): array
     {
@@ -36,6 +40,19 @@ final class MessageRequest extends FormRequest
         if ($file !== null && $this->kind($file) === '') {
             $validator->errors()->add('file', 'A picture (JPEG, PNG, WebP) or a log (CSV, JSON).');
         }
+        try {
+            if ($file !== null && $this->kind($file) === 'picture') {
+                $this->picture = CleanPicture::taken((string) $file->get());
+            }
+        } catch (RuntimeException $e) {
+            $validator->errors()->add('file', 'The picture ' . $e->getMessage() . '.');
+        }
+    }
+
+    /** What is kept of the file: a picture without what it tells. */
+    public function content(UploadedFile $file): string
+    {
+        return $this->picture->jpeg ?? (string) $file->get();
     }
 
     public function upload(): ?UploadedFile

@@ -32,7 +32,7 @@ final class PhotoRequest extends FormRequest
      */
     public function messages(): array
     {
-        return ['photo.mimetypes' => 'A picture is a JPEG, PNG or WebP file.', 'photo.max' => 'The picture is larger than 15 MB.'];
+        return ['photo.mimetypes' => 'A picture is a JPEG, PNG or WebP file.', 'photo.max' => 'The picture is larger than 12 MB.'];
     }
 
     /**
