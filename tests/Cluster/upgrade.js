@@ -14,6 +14,11 @@ const jobs = [...new Set([...yard.text.matchAll(/href="[^"]*\/jobs\/(\d+)/g)].ma
 assert(jobs.length >= 10, 'the old Yard shows the jobs');
 let pages = 0;
 for (const path of ['/', '/library', '/customers', '/recall', '/measured', '/workshop', '/accounts', ...jobs.flatMap((job) => STAGES.map((stage) => `/jobs/${job}/${stage}`))]) {
+    // A picture that this version kept lies where the old one does not look: it says that it is missing until it is upgraded (docs/deployment.md).
+    if (path === `/jobs/${process.env.PICTURED}/file`) {
+        assert.equal((await now.ask(path)).status, 200);
+        continue;
+    }
     const answer = await old.ask(path);
     assert([200, 302, 403].includes(answer.status), `${path} in the last release: ${answer.status}`);
     pages += answer.status === 200 ? 1 : 0;

@@ -7,6 +7,9 @@
     <meta name="color-scheme" content="light dark">
     <title>{{ $title }} · Pebblefell</title>
     <link rel="icon" href="/pebbles.svg" type="image/svg+xml">
+    @foreach (['archivo/files/archivo-latin-wdth', 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght'] as $font)
+        <link rel="preload" href="{{ Vite::asset("node_modules/@fontsource-variable/$font-normal.woff2") }}" as="font" type="font/woff2" crossorigin>
+    @endforeach
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body @auth data-who="{{ auth()->id() }}" @endauth>
