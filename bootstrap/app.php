@@ -12,6 +12,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
+        $middleware->prepend(App\Http\Middleware\KnownHost::class);
+        $middleware->web(prepend: [App\Http\Middleware\BodySize::class]);
         // The theme is chosen in the browser, its width noted there, and both read here; they are no secret.
         $middleware->encryptCookies(except: ['theme', 'narrow', 'folds']);
         $middleware->web(replace: [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Csv;
 
+use App\Words\TypedText;
 use Illuminate\Http\Response;
 use Pebblefell\Exception\InvalidValue;
 
@@ -21,7 +22,12 @@ final class Csv
         $stream = fopen('php://temp', 'r+');
         assert($stream !== false);
         foreach ($rows as $row) {
-            fputcsv($stream, array_map(self::cell(...), $row), ',', '"', '', "\r\n");
+            // What another separator would cut in two is quoted as well: a spreadsheet may read it by that, and find a formula in the rest.
+            $cells = array_map(self::cell(...), $row);
+            fwrite($stream, implode(',', array_map(
+                static fn(string $c): string => preg_match('/[",;\t\r\n]|^\s|\s$/', $c) === 1 ? '"' . str_replace('"', '""', $c) . '"' : $c,
+                $cells,
+            )) . "\r\n");
         }
         rewind($stream);
 
@@ -120,7 +126,7 @@ final class Csv
             default => $text,
         };
 
-        return (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', mb_scrub($text, 'UTF-8'));
+        return TypedText::clean($text);
     }
 
     /** Comma, semicolon, or tab as a spreadsheet pastes it: whichever stands oftenest in the first line. */

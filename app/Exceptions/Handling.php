@@ -8,6 +8,7 @@ use App\Database\Faults;
 use App\History\Acts;
 use App\Http\KeptInput;
 use App\Http\Middleware\WholeWrites;
+use App\Http\OwnersForm;
 use App\Models\StaleEdit;
 use App\Record\UnreadableJob;
 use App\Words\Lexicon;
@@ -37,6 +38,13 @@ final class Handling
         return (string) $bag->get('reference');
     }
 
+    private static function toSignIn(Request $request): RedirectResponse
+    {
+        return KeptInput::keep($request)
+            ? redirect()->guest(route('sign-in'))->with('said', 'Your session had ended. What you typed is kept: sign in, then save it again.')
+            : redirect()->route('sign-in');
+    }
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([StaleEdit::class]);
@@ -53,36 +61,27 @@ final class Handling
 
             return $response;
         });
-        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
+        $exceptions->dontFlash(KeptInput::NEVER);
 
         $exceptions->render(static function (AuthenticationException $e, Request $request): ?RedirectResponse {
-            if (!$request->isMethodSafe()) {
-                KeptInput::keep($request);
-
-                return redirect()->guest(route('sign-in'))->with(
-                    'said',
-                    'Your session had ended. What you typed is kept: sign in, then save it again.',
-                );
-            }
-
-            return null;
+            return $request->isMethodSafe() || $request->expectsJson() ? null : self::toSignIn($request);
         });
 
         // The token is checked before anything else; a session that ended looks like a wrong token.
-        $exceptions->render(static function (HttpException $e, Request $request): ?RedirectResponse {
-            if ($e->getPrevious() instanceof TokenMismatchException && !$request->routeIs('sign-in.store')) {
-                KeptInput::keep($request);
-                if ($request->user() === null) {
-                    return redirect()->guest(route('sign-in'))->with(
-                        'said',
-                        'Your session had ended. What you typed is kept: sign in, then save it again.',
-                    );
-                }
-
-                return KeptInput::back('This page was open for long. What you typed is kept: look it over and save again.');
+        $exceptions->render(static function (HttpException $e, Request $request): RedirectResponse|\Illuminate\Http\Response|null {
+            if (!$e->getPrevious() instanceof TokenMismatchException || $request->routeIs('sign-in.store') || $request->expectsJson()) {
+                return null;
             }
+            // An owner has no account to sign in to: the form comes back as it was typed, ready to be sent.
+            if ($request->routeIs('pack.message', 'offer.accept')) {
+                return OwnersForm::again($request);
+            }
+            if ($request->user() === null) {
+                return self::toSignIn($request);
+            }
+            KeptInput::keep($request);
 
-            return null;
+            return KeptInput::back('This page was open for long. What you typed is kept: look it over and save again.');
         });
 
         // A value that core refuses is a validation fault at the field that holds it.
@@ -92,7 +91,7 @@ final class Handling
             }
             $field = str_replace('/', '.', ltrim($e->path, '/'));
 
-            return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password']))
+            return redirect()->back()->withInput($request->except(KeptInput::NEVER))
                 ->withErrors([$field === '' ? 'form' : $field => ucfirst(Lexicon::plain()->refusal($e)) . '.']);
         });
         $exceptions->render(static function (InvalidValue $e, Request $request): ?JsonResponse {

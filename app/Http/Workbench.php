@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Photo;
 use App\Policies\JobPolicy;
 use App\Record\Digest;
+use App\Record\Disk;
 use App\Record\Milestones;
 use App\Record\PartRow;
 use App\Record\Studies;
@@ -45,7 +46,7 @@ final class Workbench
         }
         $study = Studies::of($job);
         $skyline = Skyline::of($study->assessment(), Milestones::of($job, $study));
-        if (!Digest::isFresh($job)) {
+        if (!Digest::isFresh($job) && !Disk::isNearlyFull()) {
             Digest::keep($job, $study);
         }
         $show = $job->show();

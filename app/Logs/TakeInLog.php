@@ -6,6 +6,7 @@ namespace App\Logs;
 
 use App\Models\LogFile;
 use App\Models\Workshop;
+use App\Record\Disk;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -27,7 +28,7 @@ final class TakeInLog
     public static function goOn(LogFile $log, float $seconds = INF): void
     {
         $until = microtime(true) + $seconds;
-        while (!$log->isRead() && microtime(true) < $until) {
+        while (!$log->isRead() && microtime(true) < $until && !Disk::isNearlyFull()) {
             if (!self::piece($log)) {
                 return;
             }

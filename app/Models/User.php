@@ -10,6 +10,8 @@ use App\Models\Concerns\ReadsPlainly;
 use App\Models\Concerns\Versioned;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /**
  * @property \Illuminate\Support\Collection<int, Role> $roles one or more
@@ -38,6 +40,13 @@ final class User extends Authenticatable
             'active' => 'boolean',
             'must_change_password' => 'boolean',
         ];
+    }
+
+    /** Signs the person out everywhere, but for one session, and lets no browser that remembers them in again. */
+    public function endSessions(string $but = ''): void
+    {
+        DB::table((string) config('session.table'))->where('user_id', $this->id)->where('id', '!=', $but)->delete();
+        $this->forceFill(['remember_token' => Str::random(60)])->saveQuietly();
     }
 
     /** Whether the person holds at least one of them. */

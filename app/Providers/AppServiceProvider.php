@@ -9,9 +9,11 @@ use App\Database\NodeConnector;
 use App\Database\PatientSessions;
 use App\Database\PatientStore;
 use App\Exceptions\Handling;
+use App\Http\Device;
 use App\Http\Folds;
 use App\Http\Links;
 use App\Http\May;
+use App\Http\OwnersForm;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\LibraryPart;
@@ -75,13 +77,21 @@ final class AppServiceProvider extends ServiceProvider
         ));
         Password::defaults(static fn(): Password => Password::min(10));
 
-        // Slow down guessing: by account, and by address. Only what fails counts.
+        // Slow down guessing: by account, each device that has signed in to it for itself, and by address. Only what fails counts.
         RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute((int) config('pebblefell.sign_in_attempts'))->by('account|'
-                . mb_strtolower((string) $request->input('email')))->after(Auth::guest(...)),
+            Limit::perMinute((int) config('pebblefell.sign_in_attempts'))->by('account|' . Device::asks($request))->after(Auth::guest(...)),
             Limit::perMinute(4 * (int) config('pebblefell.sign_in_attempts'))->by('address|' . $request->ip())->after(Auth::guest(...)),
         ]);
-        RateLimiter::for('message', static fn(Request $request): Limit => Limit::perHour(20)->by((string) $request->ip()));
+        RateLimiter::for('message', static function (Request $request): array {
+            $pack = 'message|' . ($request->route()?->originalParameter('handover') ?? '');
+
+            $again = static fn(Request $request) => OwnersForm::again($request, 'pack.too-often', 429);
+
+            return [
+                Limit::perHour((int) config('pebblefell.messages_an_hour'))->by("$pack|h")->response($again),
+                Limit::perDay((int) config('pebblefell.messages_a_day'))->by("$pack|d")->response($again),
+            ];
+        });
         RateLimiter::for('pack', static fn(Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
 
         Gate::define('view-components', static fn(User $user): bool => true);

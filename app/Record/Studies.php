@@ -150,6 +150,9 @@ final class Studies
      */
     private static function keep(int $job, string $state, Study $study, array $simulated): void
     {
+        if (Disk::isNearlyFull()) {
+            return;
+        }
         $asked = array_filter($simulated, static fn(string $what): bool => str_contains($what, '.'), ARRAY_FILTER_USE_KEY);
         $kept = [...array_diff_key($simulated, $asked), ...array_slice($asked, -self::ASKED)];
         // Somebody may have deleted the job, or changed it, meanwhile: then there is nothing to keep, or it is never looked at.

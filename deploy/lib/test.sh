@@ -4,7 +4,9 @@ test_cleanup() {
     choose_user
     web_stop
     db_stop
+    end "$RUN/supervisord.pid" "$RUN"
     case $INSTANCE in /tmp/pebblefell-*) rm -rf "$INSTANCE" ;; esac
+    case $SOCKETS in /tmp/pebblefell-*) rm -rf "$SOCKETS" ;; esac
 }
 
 # An instance in a temporary folder: its own .env, database, server and files.

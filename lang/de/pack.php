@@ -73,6 +73,8 @@ return [
     'write-file' => 'Ein Protokoll oder ein Bild',
     'send' => 'Senden',
     'message-kept' => 'Danke: die Werkstatt hat es.',
+    'send-again' => 'Diese Seite war lange offen: Es wurde noch nichts gesendet. Bitte durchsehen und noch einmal senden; eine Datei muss neu gewählt werden.',
+    'too-often' => 'Das waren viele Nachrichten in kurzer Zeit: Es wurde nichts gesendet. Bitte eine Stunde warten und noch einmal senden.',
     'short' => ['nothing' => 'nichts', 'evening' => 'am Abend war sie niedrig', 'morning' => 'am Morgen war sie niedrig', 'outlets' => 'die Steckdosen gingen aus'],
     'read' => ['arrive' => 'Ladung bei Ankunft', 'morning' => 'Ladung am nächsten Morgen', 'afternoon' => 'Ladung am nächsten Nachmittag'],
     'recall-subject' => 'Rückruf: :job',

@@ -73,6 +73,8 @@ return [
     'write-file' => 'A log or a picture',
     'send' => 'Send it',
     'message-kept' => 'Thank you: the workshop has it.',
+    'send-again' => 'This page had been open for long: nothing was sent yet. Look it over and send it once more; a file has to be chosen again.',
+    'too-often' => 'That were many messages in a short time: nothing was sent. Wait an hour and send it once more.',
     'short' => ['nothing' => 'nothing', 'evening' => 'it was low by evening', 'morning' => 'it was low in the morning', 'outlets' => 'the outlets went off'],
     'read' => ['arrive' => 'Charge on arrival', 'morning' => 'Charge next morning', 'afternoon' => 'Charge next afternoon'],
     'recall-subject' => 'Recall: :job',

@@ -23,9 +23,9 @@ final class SignInTest extends TestCase
         $user = $this->user();
         $this->from('/sign-in')->post(
             '/sign-in',
-            ['email' => $user->email, 'password' => 'wrong'],
+            ['email' => $user->email, 'password' => 'open sesame'],
         )->assertRedirect('/sign-in')->assertSessionHasErrors('email');
-        $this->get('/sign-in')->assertSee($user->email)->assertDontSee('wrong');
+        $this->get('/sign-in')->assertSee($user->email)->assertDontSee('open sesame');
     }
 
     public function testGuessingIsSlowedDown(): void

@@ -19,6 +19,7 @@ use App\Record\Digest;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 
@@ -37,6 +38,8 @@ abstract class TestCase extends BaseTestCase
         $this->withoutVite();
         // Every fold is sent with what it holds; a test of folds asks for them shut.
         $this->withUnencryptedCookie(Folds::COOKIE, 'all');
+        // A browser that has seen a page here.
+        $this->withCookie((string) config('session.cookie'), Str::random(40));
     }
 
     protected function user(Role ...$roles): User

@@ -6,6 +6,7 @@ namespace App\Actions\Balance;
 
 use App\Models\BalanceSession;
 use App\Models\Job;
+use App\Record\Disk;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
@@ -64,6 +65,9 @@ final class Bench
      */
     public function tick(BalanceSession $session): void
     {
+        if (Disk::isNearlyFull()) {
+            return;
+        }
         DB::transaction(function () use ($session): void {
             // The job's row first, as every write does: whoever locks in one order never waits in a circle.
             Job::held($session->job_id);

@@ -20,10 +20,11 @@ final class PasswordController extends Controller
     {
         $user = $this->user($request);
         $user->update(['password' => $request->string('password')->toString(), 'must_change_password' => false]);
-        Auth::login($user);
         $request->session()->regenerate();
+        $user->endSessions($request->session()->getId());
+        Auth::login($user, Auth::viaRemember());
         activity()->performedOn($user)->causedBy($user)->log('password changed');
 
-        return redirect()->route('yard')->with('said', 'Your password is changed.');
+        return redirect()->route('yard')->with('said', 'Your password is changed. Wherever else you were signed in, you are signed out.');
     }
 }

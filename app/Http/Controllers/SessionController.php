@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Device;
 use App\Http\KeptInput;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
@@ -35,6 +36,7 @@ final class SessionController extends Controller
             );
         }
         $request->session()->regenerate();
+        Device::knows($request, $this->user($request));
         if (KeptInput::has()) {
             return KeptInput::back('You are signed in again. What you typed is still here: look it over and save it.');
         }

@@ -40,6 +40,9 @@ final class UserController extends Controller
             $said .= " New first password: $password";
         }
         $user->saveIfUnchanged($request, $row);
+        if (isset($row['password']) || !$user->active) {
+            $user->endSessions();
+        }
 
         return redirect()->route('users.index')->with('said', $said);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Requests\Query;
+use App\Words\TypedText;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -12,15 +13,12 @@ use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Everything that is typed is text: UTF-8, without control characters but tab and line ends, and these are of one kind. What is not is
- * taken out, so that it reaches neither the database nor the session, and the field is named.
+ * Everything that is typed is text: UTF-8, without what cannot be seen, and with line ends of one kind. What is not is taken out, so that it reaches neither the database nor the session, and the field is named.
  *
  * A page whose address asked for what cannot be answers with 422.
  */
 final class ReadableInput
 {
-    private const CONTROL = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/';
-
     public function handle(Request $request, Closure $next): Response
     {
         $faults = [];
@@ -51,7 +49,7 @@ final class ReadableInput
     {
         $clean = [];
         foreach ($values as $key => $value) {
-            $name = self::text((string) $key);
+            $name = TypedText::clean((string) $key);
             $field = $prefix . $name;
             if ($name !== (string) $key) {
                 $faults[] = $field === '' ? 'form' : $field;
@@ -60,7 +58,7 @@ final class ReadableInput
                 $clean[$name] = self::clean($value, $field . '.', $faults);
             } elseif (is_string($value)) {
                 $value = str_replace("\r\n", "\n", $value);
-                $clean[$name] = self::text($value);
+                $clean[$name] = TypedText::clean($value);
                 if ($clean[$name] !== $value) {
                     $faults[] = $field;
                 }
@@ -70,10 +68,5 @@ final class ReadableInput
         }
 
         return $clean;
-    }
-
-    private static function text(string $value): string
-    {
-        return (string) preg_replace(self::CONTROL, '', mb_check_encoding($value, 'UTF-8') ? $value : mb_scrub($value, 'UTF-8'));
     }
 }

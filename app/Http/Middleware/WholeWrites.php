@@ -11,6 +11,7 @@ use App\Http\HeldRows;
 use App\Models\Job;
 use App\Models\User;
 use App\Record\Digest;
+use App\Record\Disk;
 use App\Record\FieldOf;
 use App\Record\Files;
 use App\Record\UnreadableJob;
@@ -51,6 +52,7 @@ final class WholeWrites
         if ($request->isMethodSafe()) {
             return $next($request);
         }
+        abort_if(Disk::isNearlyFull(), 507, 'The disk is nearly full: nothing is written until there is room.');
         $session = $request->session()->all();
         for ($attempt = 1; ; ++$attempt) {
             LogBatch::startBatch();

@@ -3,6 +3,7 @@
         <p class="muted">{{ $offer->word('offer', ['number' => (string) $offer->offer->number]) }} · {{ $offer->workshop()['name'] }} ·
             {{ $offer->workshop()['phone'] }}</p>
         <h1>{{ $offer->title() }}</h1>
+        @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
         @include('offer.body')
         <p class="mt-2"><a class="btn plain no-print" href="{{ $offer->offer->link('offer.pdf') }}">PDF</a></p>
         @if ($offer->offer->accepted_at)

@@ -21,6 +21,7 @@ use App\Models\BalanceSession;
 use App\Models\Job;
 use App\Models\User;
 use App\Record\BalanceDesk;
+use App\Record\Disk;
 use App\Record\Studies;
 use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
@@ -42,7 +43,7 @@ final class BalanceController extends Controller
         $bench = Workbench::of($job);
         $session = $job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
         // What the simulated bench does is nobody's request: its waits are kept when they are looked at.
-        if ($session?->bench !== null) {
+        if ($session?->bench !== null && !Disk::isNearlyFull()) {
             Waits::keep($session, $bench->study->system);
         }
         $desk = $session === null ? null : BalanceDesk::of($session, $bench->study->system);
