@@ -41,7 +41,10 @@ final class Handling
     private static function toSignIn(Request $request): RedirectResponse
     {
         return KeptInput::keep($request)
-            ? redirect()->guest(route('sign-in'))->with('said', 'Your session had ended. What you typed is kept: sign in, then save it again.')
+            ? redirect()->guest(route('sign-in'))->with(
+                'said',
+                'Your session had ended. What you typed is kept: sign in, then save it again.',
+            )
             : redirect()->route('sign-in');
     }
 

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Str;
 
 /**
- * A browser that has signed in to an account carries that in a cookie of its own, signed. Guesses from elsewhere then do not lock its person
- * out: they are counted by themselves.
+ * A browser that has signed in to an account carries that in a cookie of its own, signed. Guesses from elsewhere then do not lock its
+ * person out: they are counted by themselves.
  */
 final class Device
 {

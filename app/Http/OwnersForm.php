@@ -15,8 +15,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /**
- * The form of somebody who has a private link and no account: refused because its page is older than its session, or because it was sent too
- * often, it comes back at the same address as it was typed, to be sent again.
+ * The form of somebody who has a private link and no account: refused because its page is older than its session, or because it was sent
+ * too often, it comes back at the same address as it was typed, to be sent again.
  */
 final class OwnersForm
 {

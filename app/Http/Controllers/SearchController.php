@@ -24,7 +24,8 @@ final class SearchController extends Controller
             'words' => $words,
             'jobs' => $words === '' ? collect() : Job::query()->with('customer')
                 ->where(static fn($q) => $q->where('title', 'like', $like)->orWhere('registration', 'like', $like)
-                    ->when(ctype_digit($words), static fn($n) => $n->orWhere('number', $words))->orWhereHas('customer', static fn($c) => $c->where('name', 'like', $like)))
+                    ->when(ctype_digit($words), static fn($n) => $n->orWhere('number', $words))
+                    ->orWhereHas('customer', static fn($c) => $c->where('name', 'like', $like)))
                 ->orderByDesc('updated_at')->limit(self::MOST)->get(),
             'parts' => $words === '' ? collect() : Part::query()->with('job')
                 ->where(

@@ -11,8 +11,8 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 
 /**
- * Every form carries its token in a field; no cookie is needed, and two copies on one machine would share it. Who writes without a session can
- * have no token: of those so many a minute are answered, by address.
+ * Every form carries its token in a field; no cookie is needed, and two copies on one machine would share it. Who writes without a
+ * session can have no token: of those so many a minute are answered, by address.
  */
 final class CheckFormToken extends ValidateCsrfToken
 {

@@ -15,8 +15,8 @@ use Symfony\Component\HttpFoundation\Response;
  * The session, only read by what a page asks for behind the person's back: a refresh, a stream, a progress bar. What was said to the person
  * is then still there for the page that shows it, and a session does not live on because a page was left open.
  *
- * Nor is it written by a page that changed nothing in it, but for once in a while: on a cluster every write waits for every node. And a write
- * that comes without a session leaves none: a stranger fills no table, and a page elsewhere that posts here signs nobody out.
+ * Nor is it written by a page that changed nothing in it, but for once in a while: on a cluster every write waits for every node. And a
+ * write that comes without a session leaves none: a stranger fills no table, and a page elsewhere that posts here signs nobody out.
  */
 final class OwnSession extends StartSession
 {

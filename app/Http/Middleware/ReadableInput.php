@@ -13,7 +13,8 @@ use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Everything that is typed is text: UTF-8, without what cannot be seen, and with line ends of one kind. What is not is taken out, so that it reaches neither the database nor the session, and the field is named.
+ * Everything that is typed is text: UTF-8, without what cannot be seen, and with line ends of one kind. What is not is
+ * taken out, so that it reaches neither the database nor the session, and the field is named.
  *
  * A page whose address asked for what cannot be answers with 422.
  */
