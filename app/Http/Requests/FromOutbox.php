@@ -21,6 +21,12 @@ trait FromOutbox
     private static int $aheadMin = 10;
 
     /**
+     * A clock that differs by less than so many seconds is taken as right. Chosen: longer than a request is under way, or what was noted
+     * quickly one after another would change its order with the network's delay.
+     */
+    private static int $rightS = 20;
+
+    /**
      * @return array<string, list<string>>
      */
     private function outboxRules(): array
@@ -59,9 +65,11 @@ trait FromOutbox
         }
         $at = CarbonImmutable::parse($this->string('read_at')->toString());
 
-        return $this->filled('device_now')
-            ? $at->addMilliseconds((int) CarbonImmutable::parse($this->string('device_now')->toString())->diffInMilliseconds($now))
-            : $at;
+        $slowMs = $this->filled('device_now')
+            ? (int) CarbonImmutable::parse($this->string('device_now')->toString())->diffInMilliseconds($now)
+            : 0;
+
+        return abs($slowMs) < self::$rightS * 1000 ? $at : $at->addMilliseconds($slowMs);
     }
 
     /** Null where it did not come from a device's store. */
