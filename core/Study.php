@@ -97,7 +97,7 @@ final class Study
      */
     public function runSheet(string $usual = 'negative'): RunSheet
     {
-        $first = (string) ($this->system->vehicle->details['first_terminal'] ?? $usual);
+        $first = $this->system->vehicle->firstTerminal ?? $usual;
 
         return $this->once("run-sheet $first", fn(): RunSheet => RunSheet::withSteps($this, $this->simulations->steps($first)));
     }

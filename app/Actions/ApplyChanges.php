@@ -71,7 +71,7 @@ final class ApplyChanges
      */
     private static function set(Part|Conductor|Signal $row, Change $change, array $given): void
     {
-        $row->changeTo([$row::FILE[$change->field] ?? $change->field => Names::real($change->value, $given)]);
+        $row->changeTo([$row::column($change->field) => Names::real($change->value, $given)]);
     }
 
     private static function setting(Job $job, Change $change): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
+use Pebblefell\System\Answer as CoreAnswer;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * What a person said to a finding.
@@ -13,20 +15,13 @@ final class Answer extends Row
 {
     use JobRow;
 
-    public const FILE = [
-        'finding' => 'finding',
-        'fingerprint' => 'fingerprint',
-        'answer' => 'answer',
-        'reason' => 'reason',
-        'by' => 'answered_by',
-        'at' => 'answered_at',
-    ];
+    private const COLUMNS = ['by' => 'answered_by', 'at' => 'answered_at'];
+    private const BESIDE = [];
 
     protected $table = 'answers';
 
-    protected $fillable = ['finding', 'fingerprint', 'answer', 'reason', 'answered_by', 'answered_at'];
-
-    protected $casts = [];
-
-    protected $attributes = ['reason' => ''];
+    public static function fields(): FieldList
+    {
+        return CoreAnswer::fields();
+    }
 }

@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Concerns\JobRow;
 use Pebblefell\Load\Does;
 use Pebblefell\Load\Side;
+use Pebblefell\System\ApplianceUse;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * Something aboard that uses energy.
@@ -20,37 +22,10 @@ final class Appliance extends Row
 {
     use JobRow;
 
-    public const FILE = [
-        'uid' => 'uid',
-        'name' => 'name',
-        'side' => 'side',
-        'watts' => 'watts',
-        'quantity' => 'quantity',
-        'duty_pct' => 'duty_pct',
-        'standby_w' => 'standby_w',
-        'surge_w' => 'surge_w',
-        'circuit' => 'circuit',
-        'hours' => 'hours',
-        'does' => 'does',
-        'fed_by' => 'fed_by',
-    ];
+    private const COLUMNS = [];
+    private const BESIDE = [];
 
     protected $table = 'appliances';
-
-    protected $fillable = [
-        'uid', 'name', 'side', 'watts', 'quantity', 'duty_pct', 'standby_w', 'surge_w', 'circuit', 'hours', 'does', 'fed_by',
-    ];
-
-    protected $casts = [
-        'side' => Side::class,
-        'watts' => 'float',
-        'quantity' => 'float',
-        'duty_pct' => 'float',
-        'standby_w' => 'float',
-        'surge_w' => 'float',
-        'hours' => 'array',
-        'does' => Does::class,
-    ];
 
     protected static function booted(): void
     {
@@ -62,5 +37,8 @@ final class Appliance extends Row
         });
     }
 
-    protected $attributes = ['quantity' => 1, 'duty_pct' => 100, 'standby_w' => 0, 'circuit' => '', 'fed_by' => '', 'hours' => '{}'];
+    public static function fields(): FieldList
+    {
+        return ApplianceUse::fields();
+    }
 }

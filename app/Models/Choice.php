@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
+use Pebblefell\System\Choice as CoreChoice;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * A named choice beside the plan: so many changes more.
@@ -16,13 +18,13 @@ final class Choice extends Row
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'name' => 'name', 'group' => 'group', 'changes' => 'changes'];
+    private const COLUMNS = [];
+    private const BESIDE = [];
 
     protected $table = 'choices';
 
-    protected $fillable = ['uid', 'name', 'group', 'changes'];
-
-    protected $casts = ['changes' => 'array'];
-
-    protected $attributes = ['group' => ''];
+    public static function fields(): FieldList
+    {
+        return CoreChoice::fields();
+    }
 }

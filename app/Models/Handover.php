@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
-use Carbon\CarbonImmutable;
+use App\Models\Concerns\Moment;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
 use Spatie\Activitylog\LogOptions;
 
 /**
@@ -74,30 +76,27 @@ final class Handover extends Row
         return $absolute ? url($path) : $path;
     }
 
-    /**
-     * @return array<string, mixed> as the job file has it: what it was made of. Page and PDF are laid out from that.
-     */
-    public function toFile(): array
+    /** Lists what the job file holds of it. */
+    public static function fields(): FieldList
     {
-        return [
-            'number' => $this->number, 'issued_by' => $this->issued_by, 'at' => $this->created_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
-            'language' => $this->language, 'sha256' => $this->sha256, 'document' => $this->document,
-        ];
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::integer('number', 1, 10_000)->required(),
+            DataField::text('issued_by', 120)->as('issued_by')->required(),
+            Moment::field('at', 'created_at'),
+            DataField::choice('language', ['en', 'de'])->required(),
+            DataField::text('sha256', 0)->matching('^[0-9a-f]{64}$')->required(),
+            DataField::text('document', 80_000_000)->required(),
+        ]);
     }
 
     /**
-     * A pack that came with a file: laid out when it is first opened. Its link is a new one.
+     * Reads a pack that came with a file: laid out when it is first opened. Its link is a new one.
      *
-     * @param array<string, mixed> $file as toFile() gives it
+     * @param array<string, mixed> $file as fields() writes it
      */
     public static function fromFile(array $file): self
     {
-        $pack = new self([
-            ...array_intersect_key($file, array_flip(['number', 'issued_by', 'language', 'sha256', 'document'])),
-            'token' => Str::random(40),
-        ]);
-
-        return $pack->forceFill(['created_at' => CarbonImmutable::parse((string) $file['at'])->utc(), 'revision' => 0]);
+        return (new self())->forceFill([...self::fields()->read($file), 'token' => Str::random(40), 'revision' => 0]);
     }
 
     /** Its link opens. */

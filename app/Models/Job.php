@@ -13,6 +13,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Pebblefell\Region\Region;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Travel;
+use Pebblefell\System\Vehicle;
 
 /**
  * One vehicle's job, from survey to handover.
@@ -36,11 +39,29 @@ final class Job extends Row
 
     protected $table = 'jobs';
 
+    /**
+     * Columns of the brief's own, by group: file key => column. What else the lists of fields name stands in `details`, the bay in three
+     * columns.
+     */
+    public const COLUMNS = [
+        'vehicle' => [
+            'kind' => 'vehicle_kind', 'description' => 'vehicle_description', 'registration' => 'registration', 'system_v' => 'system_v',
+            'chassis_bonded' => 'chassis_bonded', 'length_m' => 'length_m', 'axles' => 'axles', 'payload_kg' => 'payload_kg',
+            'roof_m2' => 'roof_m2', 'axle_kg' => 'axle_kg',
+        ],
+        'travel' => [
+            'months' => 'months', 'wish_days' => 'wish_days', 'hook_up' => 'hook_up', 'driving_h_day' => 'driving_h_day',
+            'coldest_battery_c' => 'coldest_battery_c', 'shade' => 'shade', 'notes' => 'travel_notes', 'stay' => 'stay',
+            'budget' => 'budget',
+        ],
+    ];
+
+    private const BAY = ['bay_length_mm', 'bay_width_mm', 'bay_height_mm'];
+
     protected $fillable = [
         'title', 'customer_id', 'place_id', 'region', 'target_chemistry',
         'vehicle_kind', 'vehicle_description', 'registration', 'system_v', 'chassis_bonded', 'length_m', 'axles', 'payload_kg',
-        'axle_kg', 'roof_m2',
-        'bay_length_mm', 'bay_width_mm', 'bay_height_mm',
+        'axle_kg', 'roof_m2', ...self::BAY,
         'months', 'wish_days', 'hook_up', 'driving_h_day', 'coldest_battery_c', 'shade', 'travel_notes', 'stay', 'budget', 'details',
     ];
 
@@ -141,6 +162,57 @@ final class Job extends Row
         [$moved, self::$moved] = [array_keys(self::$moved), []];
 
         return $moved;
+    }
+
+    /**
+     * @return array<string, FieldList> the brief's fields by group
+     */
+    public static function briefFields(): array
+    {
+        return ['vehicle' => Vehicle::fields(), 'travel' => Travel::fields()];
+    }
+
+    /**
+     * Gives one group of the brief as the job file has it.
+     *
+     * @return array<string, mixed>
+     */
+    public function noted(string $group): array
+    {
+        $noted = $this->details[$group] ?? [];
+        foreach (self::COLUMNS[$group] as $key => $column) {
+            $noted[$key] = $this->getAttribute($column);
+        }
+        if ($group === 'vehicle') {
+            $bay = array_map($this->getAttribute(...), self::BAY);
+            $noted['bay_mm'] = in_array(null, $bay, true) ? null : $bay;
+        }
+
+        return $noted;
+    }
+
+    /**
+     * Gives the columns that keep a brief.
+     *
+     * @param array<string, array<string, mixed>> $brief by group, as the job file has it; what is left out of a group is let be, but for
+     *     what stands in `details`
+     *
+     * @return array<string, mixed>
+     */
+    public static function columnsOf(array $brief): array
+    {
+        $columns = ['details' => []];
+        foreach ($brief as $group => $noted) {
+            foreach (array_intersect_key(self::COLUMNS[$group], $noted) as $key => $column) {
+                $columns[$column] = $noted[$key];
+            }
+            if (array_key_exists('bay_mm', $noted)) {
+                $columns += array_combine(self::BAY, $noted['bay_mm'] ?? [null, null, null]);
+            }
+            $columns['details'][$group] = array_diff_key($noted, self::COLUMNS[$group], ['bay_mm' => true]);
+        }
+
+        return $columns;
     }
 
     /** The last time that it was read, its rows made no model. */

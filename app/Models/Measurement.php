@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
+use Pebblefell\System\Measurement as CoreMeasurement;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * A reading: what, where, when, by whom, with which instrument.
@@ -13,23 +15,13 @@ final class Measurement extends Row
 {
     use JobRow;
 
-    public const FILE = [
-        'uid' => 'uid',
-        'part' => 'part_uid',
-        'quantity' => 'quantity',
-        'value' => 'value',
-        'at' => 'measured_at',
-        'by' => 'measured_by',
-        'instrument' => 'instrument',
-        'terminal' => 'terminal',
-        'note' => 'note',
-    ];
+    private const COLUMNS = ['part' => 'part_uid', 'at' => 'measured_at', 'by' => 'measured_by'];
+    private const BESIDE = [];
 
     protected $table = 'measurements';
 
-    protected $fillable = ['uid', 'part_uid', 'quantity', 'value', 'measured_at', 'measured_by', 'instrument', 'terminal', 'note'];
-
-    protected $casts = ['value' => 'float'];
-
-    protected $attributes = ['measured_by' => '', 'instrument' => '', 'terminal' => '', 'note' => ''];
+    public static function fields(): FieldList
+    {
+        return CoreMeasurement::fields();
+    }
 }

@@ -11,6 +11,7 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\Part as CorePart;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * One part of a job's system, found or planned.
@@ -25,62 +26,10 @@ final class Part extends Row
 {
     use JobRow;
 
-    public const FILE = [
-        'uid' => 'uid',
-        'kind' => 'kind',
-        'fate' => 'fate',
-        'role' => 'role',
-        'make' => 'make',
-        'model' => 'model',
-        'serial' => 'serial',
-        'firmware' => 'firmware',
-        'place' => 'place',
-        'replaces' => 'replaces',
-        'note' => 'note',
-        'data' => 'data',
-        'origins' => 'origins',
-        'part_of' => 'part_of',
-        'planned_place' => 'planned_place',
-    ];
+    private const COLUMNS = [];
+    private const BESIDE = ['position'];
 
     protected $table = 'parts';
-
-    protected $fillable = [
-        'uid',
-        'kind',
-        'fate',
-        'role',
-        'make',
-        'model',
-        'serial',
-        'firmware',
-        'place',
-        'replaces',
-        'note',
-        'data',
-        'origins',
-        'position',
-        'part_of',
-        'planned_place',
-    ];
-
-    protected $casts = ['kind' => PartKind::class, 'fate' => Fate::class, 'data' => 'array', 'origins' => 'array'];
-
-    protected $attributes = [
-        'fate' => 'keep',
-        'role' => 'house',
-        'make' => '',
-        'model' => '',
-        'serial' => '',
-        'firmware' => '',
-        'place' => '',
-        'replaces' => '',
-        'note' => '',
-        'part_of' => '',
-        'planned_place' => '',
-        'data' => '{}',
-        'origins' => '{}',
-    ];
 
     /**
      * @return HasMany<Photo, $this>
@@ -109,5 +58,10 @@ final class Part extends Row
             role: $this->role,
             number: $number,
         ));
+    }
+
+    public static function fields(): FieldList
+    {
+        return CorePart::fields();
     }
 }

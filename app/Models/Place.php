@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
+use App\Models\Concerns\InFile;
 use App\Models\Concerns\Versioned;
 use Pebblefell\System\Climate;
+use Pebblefell\System\Place as CorePlace;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * Where vehicles are used, with its sky and its cold by month.
@@ -19,29 +22,16 @@ use Pebblefell\System\Climate;
 final class Place extends Row
 {
     use Audited;
+    use InFile;
     use Versioned;
 
     protected $table = 'places';
 
-    protected $fillable = ['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c', 'climate'];
+    private const COLUMNS = [];
+    private const BESIDE = [];
 
-    protected $casts = [
-        'clearness' => 'array',
-        'min_c' => 'array',
-        'record_low_c' => 'float',
-        'climate' => Climate::class,
-        'latitude_deg' => 'float',
-        'longitude_deg' => 'float',
-    ];
-
-    protected $attributes = ['clearness' => '[]', 'min_c' => '[]'];
-
-    /**
-     * @return array<string, mixed> the place in the job file's terms
-     */
-    public function toFile(): array
+    public static function fields(): FieldList
     {
-        return $this->only(['name', 'latitude_deg', 'longitude_deg', 'clearness', 'min_c', 'record_low_c'])
-            + ($this->climate === null ? [] : ['climate' => $this->climate->value]);
+        return CorePlace::fields();
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\JobRow;
+use Pebblefell\System\Scenario as CoreScenario;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * A way of living in the vehicle; one of them sizes the system.
@@ -13,13 +15,13 @@ final class Scenario extends Row
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'name' => 'name', 'sizing' => 'sizing', 'inverter_always_on' => 'inverter_always_on'];
+    private const COLUMNS = [];
+    private const BESIDE = [];
 
     protected $table = 'scenarios';
 
-    protected $fillable = ['uid', 'name', 'sizing', 'inverter_always_on'];
-
-    protected $casts = ['sizing' => 'boolean', 'inverter_always_on' => 'boolean'];
-
-    protected $attributes = ['sizing' => false, 'inverter_always_on' => false];
+    public static function fields(): FieldList
+    {
+        return CoreScenario::fields();
+    }
 }

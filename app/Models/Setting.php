@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Models\Concerns\JobRow;
 use Pebblefell\Setting\Parameter;
+use Pebblefell\System\SettingEntry;
+use Pebblefell\System\Sheet\FieldList;
 
 /**
  * One box of one device: found, planned otherwise than the profile, as set, read back.
@@ -16,22 +18,13 @@ final class Setting extends Row
 {
     use JobRow;
 
-    public const FILE = [
-        'part' => 'part_uid',
-        'parameter' => 'parameter',
-        'found' => 'found',
-        'planned' => 'planned',
-        'as_set' => 'as_set',
-        'read_back' => 'read_back',
-        'by' => 'entered_by',
-        'at' => 'entered_at',
-    ];
+    private const COLUMNS = ['part' => 'part_uid', 'by' => 'entered_by', 'at' => 'entered_at'];
+    private const BESIDE = [];
 
     protected $table = 'settings';
 
-    protected $fillable = ['part_uid', 'parameter', 'found', 'planned', 'as_set', 'read_back', 'entered_by', 'entered_at'];
-
-    protected $casts = ['parameter' => Parameter::class];
-
-    protected $attributes = ['entered_by' => '', 'entered_at' => ''];
+    public static function fields(): FieldList
+    {
+        return SettingEntry::fields();
+    }
 }

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Models\Concerns\JobRow;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Signal as CoreSignal;
 use Pebblefell\System\SignalKind;
 
 /**
@@ -18,13 +20,13 @@ final class Signal extends Row
 {
     use JobRow;
 
-    public const FILE = ['uid' => 'uid', 'kind' => 'kind', 'from' => 'from_part', 'to' => 'to_part', 'fate' => 'fate'];
+    private const COLUMNS = ['from' => 'from_part', 'to' => 'to_part'];
+    private const BESIDE = [];
 
     protected $table = 'signals';
 
-    protected $fillable = ['uid', 'kind', 'from_part', 'to_part', 'fate'];
-
-    protected $casts = ['kind' => SignalKind::class, 'fate' => Fate::class];
-
-    protected $attributes = ['fate' => 'keep'];
+    public static function fields(): FieldList
+    {
+        return CoreSignal::fields();
+    }
 }

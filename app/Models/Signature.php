@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
-use Carbon\CarbonImmutable;
+use App\Models\Concerns\Moment;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -45,26 +47,23 @@ final class Signature extends Row
         return $this->belongsTo(Job::class);
     }
 
-    /**
-     * @return array<string, string> as the job file has it
-     */
-    public function toFile(): array
+    /** Lists what the job file holds of it. */
+    public static function fields(): FieldList
     {
-        return [
-            'name' => $this->name, 'strokes' => $this->strokes, 'sha256' => $this->sha256, 'by' => $this->by,
-            'at' => $this->signed_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
-        ];
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::text('name', 120)->required(),
+            DataField::text('strokes', 60_000)->matching('^(M\\d{1,3} \\d{1,3}(L\\d{1,3} \\d{1,3})*)*$')->required(),
+            DataField::text('sha256', 0)->matching('^[0-9a-f]{64}$')->required(),
+            DataField::text('by', 120)->required(),
+            Moment::field('at', 'signed_at'),
+        ]);
     }
 
     /**
-     * @param array<string, string> $file as toFile() gives it
+     * @param array<string, string> $file as fields() writes it
      */
     public static function fromFile(array $file): self
     {
-        return new self([
-            ...array_intersect_key($file, array_flip(['name', 'strokes', 'sha256', 'by'])),
-            'signed_at' => CarbonImmutable::parse($file['at'])->utc(),
-            'client_id' => (string) Uuid::v4(),
-        ]);
+        return (new self())->forceFill([...self::fields()->read($file), 'client_id' => (string) Uuid::v4()]);
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Carbon\CarbonImmutable;
+use App\Models\Concerns\Moment;
 use Carbon\CarbonInterface;
 use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -64,7 +66,8 @@ final class Tick extends Row
     {
         return [$this->job_id, $this->sheet, $this->by, $this->value, $this->amps] === [
             $job->id, $sheet, $said['by'], $said['value'], $said['amps'],
-        ] && ($this->step === $said['step'] || str_starts_with($this->step, $said['step'] . '.')) && str_starts_with($this->note, $said['note']);
+        ] && ($this->step === $said['step'] || str_starts_with($this->step, $said['step'] . '.'))
+            && str_starts_with($this->note, $said['note']);
     }
 
     public function toNoted(): Noted
@@ -80,36 +83,28 @@ final class Tick extends Row
         );
     }
 
-    /**
-     * @return array<string, mixed> as the job file has it
-     */
-    public function toFile(): array
+    /** Lists what the job file holds of it. */
+    public static function fields(): FieldList
     {
-        return [
-            'sheet' => $this->sheet,
-            'step' => $this->step,
-            'state' => $this->state,
-            'value' => $this->value,
-            'amps' => $this->amps,
-            'note' => $this->note,
-            'by' => $this->by,
-            'at' => $this->noted_at->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
-            'arrived' => ($this->created_at ?? $this->noted_at)->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
-        ];
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::choice('sheet', self::SHEETS)->required(),
+            DataField::text('step', 80)->required(),
+            DataField::choice('state', Noted::STATES)->required(),
+            DataField::number('value', '', -1e6, 1e6)->orNull()->later(),
+            DataField::number('amps', 'A', 0, 100_000)->orNull()->later(),
+            DataField::text('note', self::MOST_NOTE)->orElse('')->later(),
+            DataField::text('by', 120)->orElse('')->later(),
+            Moment::field('at', 'noted_at'),
+            Moment::field('arrived', 'created_at', 'noted_at')->later(),
+        ]);
     }
 
     /**
-     * @param array<string, mixed> $file as toFile() gives it, or as releases did that did not know when it arrived; in another job it is
+     * @param array<string, mixed> $file as fields() writes it, or as releases did that did not know when it arrived; in another job it is
      *     another one
      */
     public static function fromFile(array $file): self
     {
-        $tick = new self([
-            ...array_intersect_key($file, array_flip(['sheet', 'step', 'state', 'value', 'amps', 'note', 'by'])),
-            'noted_at' => CarbonImmutable::parse($file['at'])->utc(),
-            'client_id' => (string) Uuid::v4(),
-        ]);
-
-        return $tick->forceFill(['created_at' => CarbonImmutable::parse($file['arrived'] ?? $file['at'])->utc()]);
+        return (new self())->forceFill([...self::fields()->read($file + ['arrived' => $file['at']]), 'client_id' => (string) Uuid::v4()]);
     }
 }

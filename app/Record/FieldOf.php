@@ -26,7 +26,7 @@ final class FieldOf
         $input = array_map(strval(...), array_filter(Arr::dot($request->except(['_token', '_method', '_form', 'back'])), is_scalar(...)));
         $steps = explode('/', ltrim($unreadable->path, '/'));
         $class = self::ROWS[$steps[0]] ?? null;
-        $key = $class === null ? (string) end($steps) : ($class::FILE[$steps[2] ?? ''] ?? $steps[2] ?? '');
+        $key = $class === null ? (string) end($steps) : $class::column($steps[2] ?? '');
         // What names something that is not there was typed somewhere: the field that holds that name.
         $field = preg_match('/^"(.+)" /', $unreadable->getMessage(), $m) === 1 ? array_search($m[1], $input, true) : false;
         foreach ($field !== false ? [] : [implode('.', [$key, ...array_slice($steps, 3)]), $key] as $name) {

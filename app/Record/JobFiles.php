@@ -26,10 +26,12 @@ use App\Words\TypedText;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Choice as SystemChoice;
+use Pebblefell\System\Client;
 use Pebblefell\System\JobFile;
+use Pebblefell\System\JobSchema;
 use Pebblefell\System\Photo;
+use Pebblefell\System\Sheet\FieldList;
 use Pebblefell\System\System;
-use Pebblefell\System\Travel;
 use RuntimeException;
 
 /** Jobs in and out as open files. A file is taken whole or not at all. */
@@ -38,6 +40,32 @@ final class JobFiles
     public static function schemaPath(): string
     {
         return base_path('docs/job.schema.json');
+    }
+
+    /**
+     * Describes the file as JSON Schema does: the model, and what stands beside it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function schema(): array
+    {
+        $rows = static fn(FieldList $fields, int ...$most): array => ['type' => 'array', 'items' => $fields->schema()]
+            + ($most === [] ? [] : ['maxItems' => $most[0]]);
+
+        return JobSchema::of(__('brief.file.title'), __('brief.file.description'), [
+            'ticks' => $rows(Tick::fields()),
+            'signatures' => $rows(Signature::fields(), 100),
+            'packs' => $rows(Handover::fields(), 100),
+        ]);
+    }
+
+    /** Writes the schema as docs/ holds it. */
+    public static function schemaJson(): string
+    {
+        return json_encode(
+            self::schema(),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        ) . "\n";
     }
 
     /**
@@ -60,10 +88,10 @@ final class JobFiles
                 'data_base64' => base64_encode(PhotoStore::bytes($row)),
             ] + ($photo->shows === '' ? [] : ['shows' => $photo->shows]);
         }, [
-            'ticks' => array_values($job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all()),
-            'signatures' => array_values($job->signatures()->get()->map(static fn(Signature $s): array => $s->toFile())->all()),
+            'ticks' => array_values($job->ticks()->get()->map(Tick::fields()->write(...))->all()),
+            'signatures' => array_values($job->signatures()->get()->map(Signature::fields()->write(...))->all()),
             'packs' => !$withPacks ? [] : array_values(
-                $job->handovers()->reorder('number')->get()->map(static fn(Handover $h): array => $h->toFile())->all(),
+                $job->handovers()->reorder('number')->get()->map(Handover::fields()->write(...))->all(),
             ),
         ]);
     }
@@ -152,32 +180,7 @@ final class JobFiles
             'place_id' => $system->place === null ? null : self::place($system->place->toArray())->id,
             'region' => $system->region->value,
             'target_chemistry' => $system->target->value,
-            'vehicle_kind' => $system->vehicle->kind,
-            'vehicle_description' => $system->vehicle->description,
-            'registration' => $system->vehicle->registration,
-            'system_v' => $system->vehicle->systemV,
-            'chassis_bonded' => $system->vehicle->chassisBonded,
-            'length_m' => $system->vehicle->lengthM,
-            'axles' => $system->vehicle->axles,
-            'payload_kg' => $system->vehicle->payloadKg,
-            'roof_m2' => $system->vehicle->roofM2,
-            'axle_kg' => $system->vehicle->axleKg,
-            'bay_length_mm' => $system->vehicle->bay?->lengthMm,
-            'bay_width_mm' => $system->vehicle->bay?->widthMm,
-            'bay_height_mm' => $system->vehicle->bay?->heightMm,
-            'months' => $system->travel->months,
-            'wish_days' => $system->travel->wishDays,
-            'hook_up' => $system->travel->hookUp,
-            'driving_h_day' => $system->travel->drivingHDay,
-            'coldest_battery_c' => $system->travel->coldestBatteryC,
-            'shade' => $system->travel->shade,
-            'travel_notes' => $system->travel->notes,
-            'stay' => $system->travel->stay?->toArray(),
-            'budget' => $system->travel->budget,
-            'details' => [
-                'travel' => array_intersect_key($system->travel->toArray(), array_column(Travel::details(), null, 'key')),
-                'vehicle' => $system->vehicle->details,
-            ],
+            ...Job::columnsOf(['vehicle' => $system->vehicle->toArray(), 'travel' => $system->travel->toArray()]),
         ]);
         foreach ($tree['parts'] as $row) {
             $part = Part::fromFile($row);
@@ -288,10 +291,7 @@ final class JobFiles
      */
     private static function customer(array $client): Customer
     {
-        return Customer::query()->firstOrCreate(array_intersect_key(
-            $client + ['email' => '', 'phone' => '', 'address' => ''],
-            array_flip(['name', 'email', 'phone', 'address']),
-        ));
+        return Customer::query()->firstOrCreate(Client::fromArray($client)->toArray());
     }
 
     /**

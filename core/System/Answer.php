@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
+
 /** What a person said to a finding. It counts as long as the finding's fingerprint is the same. */
 final readonly class Answer
 {
+    use Listed;
+
     public const KINDS = ['accepted', 'overruled'];
 
     public function __construct(
@@ -30,32 +36,24 @@ final readonly class Answer
         return preg_match('/^[0-9a-f]{64}$/D', $fingerprint) === 1;
     }
 
-    /**
-     * @return array<string, string>
-     */
-    public function toArray(): array
+    /** Answers of the first releases carried the labels of their figures; what counted was severity and values, in order. */
+    private static function withoutLabels(string $fingerprint): string
     {
-        return [
-            'finding' => $this->key,
-            'fingerprint' => $this->fingerprint,
-            'answer' => $this->answer,
-            'reason' => $this->reason,
-            'by' => $this->by,
-            'at' => $this->at,
-        ];
+        return self::isHash($fingerprint) ? $fingerprint : implode(
+            ';',
+            array_map(static fn(string $part): string => substr((string) strrchr('=' . $part, '='), 1), explode(';', $fingerprint)),
+        );
     }
 
-    /**
-     * @param array<string, string> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
+    public static function fields(): FieldList
     {
-        // Answers of the first releases carried the labels of their figures; what counted was severity and values, in order.
-        $fingerprint = self::isHash($a['fingerprint']) ? $a['fingerprint'] : implode(
-            ';',
-            array_map(static fn(string $part): string => substr((string) strrchr('=' . $part, '='), 1), explode(';', $a['fingerprint'])),
-        );
-
-        return new self($a['finding'], $fingerprint, $a['answer'], $a['reason'] ?? '', $a['by'] ?? '', $a['at'] ?? '');
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::text('finding', 120)->as('key')->required(),
+            DataField::shape('fingerprint', ['type' => 'string', 'maxLength' => 400], self::withoutLabels(...))->required(),
+            DataField::choice('answer', self::KINDS)->required(),
+            DataField::text('reason', 500)->orElse(''),
+            DataField::text('by', 120)->orElse(''),
+            DataField::text('at', 40)->orElse(''),
+        ]);
     }
 }

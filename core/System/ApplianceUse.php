@@ -10,10 +10,31 @@ use Pebblefell\Load\Side;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\Guard;
 use Pebblefell\Quantity\HourSpan;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /** An appliance aboard, with the hours in which it is on in each scenario. */
 final readonly class ApplianceUse
 {
+    use Listed;
+
+    private const HOURS = [
+        'type' => 'object',
+        'additionalProperties' => [
+            'type' => 'array',
+            'items' => [
+                'type' => 'object',
+                'properties' => [
+                    'from_h' => ['type' => 'number', 'minimum' => 0, 'maximum' => 24],
+                    'to_h' => ['type' => 'number', 'minimum' => 0, 'maximum' => 24],
+                ],
+                'required' => ['from_h', 'to_h'],
+                'additionalProperties' => false,
+            ],
+        ],
+    ];
+
     /**
      * @param array<string, list<array{from_h: float, to_h: float}>> $hours by scenario uid; a scenario not named: off
      * @param string $circuit label of the circuit that feeds it, or ''
@@ -58,31 +79,14 @@ final readonly class ApplianceUse
     }
 
     /**
-     * @return array<string, mixed>
+     * @param array<string, list<array<string, mixed>>> $noted
+     *
+     * @return array<string, list<array{from_h: float, to_h: float}>>
      */
-    public function toArray(): array
-    {
-        return [
-            'uid' => $this->uid,
-            'name' => $this->name,
-            'side' => $this->side->value,
-            'watts' => $this->watts,
-            'quantity' => $this->quantity,
-            'duty_pct' => $this->dutyPct,
-            'standby_w' => $this->standbyW,
-            'surge_w' => $this->surgeW,
-            'circuit' => $this->circuit,
-            'hours' => $this->hours,
-        ] + ($this->does === null ? [] : ['does' => $this->does->value]) + ($this->fedBy === '' ? [] : ['fed_by' => $this->fedBy]);
-    }
-
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
+    private static function hours(array $noted): array
     {
         $hours = [];
-        foreach ($a['hours'] ?? [] as $scenario => $spans) {
+        foreach ($noted as $scenario => $spans) {
             $hours[(string) $scenario] = array_values(array_map(
                 static fn(array $s): array => ['from_h' => (float) $s['from_h'], 'to_h' => (float) $s['to_h']],
                 $spans,
@@ -90,19 +94,24 @@ final readonly class ApplianceUse
         }
         ksort($hours);
 
-        return new self(
-            $a['uid'],
-            $a['name'],
-            Side::from($a['side']),
-            (float) $a['watts'],
-            (float) ($a['quantity'] ?? 1),
-            (float) ($a['duty_pct'] ?? 100),
-            (float) ($a['standby_w'] ?? 0),
-            isset($a['surge_w']) ? (float) $a['surge_w'] : null,
-            $a['circuit'] ?? '',
-            $hours,
-            isset($a['does']) ? Does::from($a['does']) : null,
-            (string) ($a['fed_by'] ?? ''),
-        );
+        return $hours;
+    }
+
+    public static function fields(): FieldList
+    {
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::uid(),
+            DataField::text('name', 120)->notEmpty()->required(),
+            DataField::enum('side', Side::class)->required(),
+            DataField::number('watts', 'W', 0, 1_000_000)->required(),
+            DataField::number('quantity', '', 0, 1_000)->above()->orElse(1.0),
+            DataField::number('duty_pct', '%', 0, 100)->orElse(100.0),
+            DataField::number('standby_w', 'W', 0, 10_000)->orElse(0.0),
+            DataField::number('surge_w', 'W', 0, 1_000_000)->orNull(),
+            DataField::text('circuit', 120)->orElse(''),
+            DataField::shape('hours', self::HOURS, self::hours(...))->orElse([]),
+            DataField::enum('does', Does::class)->optional(),
+            DataField::text('fed_by', 0)->matching(DataField::UID)->optional(''),
+        ]);
     }
 }

@@ -6,10 +6,37 @@ namespace Pebblefell\System;
 
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Change;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /** A named choice beside the plan: so many changes more, which an offer prices and a customer takes or leaves. */
 final readonly class Choice
 {
+    use Listed;
+
+    private const KINDS = ['part', 'conductor', 'signal', 'setting'];
+
+    private const CHANGES = [
+        'type' => 'array',
+        'maxItems' => 400,
+        'items' => [
+            'type' => 'object',
+            'properties' => [
+                'do' => ['enum' => [Change::ADD, Change::REMOVE, Change::SET]],
+                'kind' => ['enum' => self::KINDS],
+                'uid' => ['type' => 'string', 'maxLength' => 20],
+                'field' => ['type' => 'string', 'maxLength' => 40],
+                'value' => ['type' => ['string', 'number', 'null', 'object']],
+                'row' => ['anyOf' => [
+                    ['$ref' => '#/definitions/part'], ['$ref' => '#/definitions/conductor'], ['$ref' => '#/definitions/signal'],
+                ]],
+            ],
+            'required' => ['do', 'kind'],
+            'additionalProperties' => false,
+        ],
+    ];
+
     /**
      * @param string       $name    what it is called to the customer
      * @param string       $group   choices of one group exclude one another; '' for one that stands alone
@@ -20,33 +47,35 @@ final readonly class Choice
     }
 
     /**
-     * @return array<string, mixed>
-     */
-    public function toArray(): array
-    {
-        return [
-            'uid' => $this->uid,
-            'name' => $this->name,
-            'group' => $this->group,
-            'changes' => array_map(static fn(Change $c): array => $c->toArray(), $this->changes),
-        ];
-    }
-
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
+     * @param array<int, array<string, mixed>> $rows
      *
-     * @throws InvalidValue at /changes/N for a change of something that no plan changes
+     * @return list<Change>
+     *
+     * @throws InvalidValue at /N/kind for a change of something that no plan changes
      */
-    public static function fromArray(array $a): self
+    private static function changes(array $rows): array
     {
         $changes = [];
-        foreach ($a['changes'] as $i => $change) {
-            if (!in_array($change['kind'], ['part', 'conductor', 'signal', 'setting'], true)) {
-                throw InvalidValue::at("/changes/$i/kind", 'not-in-job', ['name' => $change['kind']]);
+        foreach ($rows as $i => $change) {
+            if (!in_array($change['kind'], self::KINDS, true)) {
+                throw InvalidValue::at("/$i/kind", 'not-in-job', ['name' => $change['kind']]);
             }
             $changes[] = Change::fromArray($change);
         }
 
-        return new self($a['uid'], $a['name'], $changes, $a['group'] ?? '');
+        return $changes;
+    }
+
+    public static function fields(): FieldList
+    {
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::uid(),
+            DataField::text('name', 120)->notEmpty()->required(),
+            DataField::text('group', 80)->orElse(''),
+            DataField::shape('changes', self::CHANGES, self::changes(...), static fn(self $c): array => array_map(
+                static fn(Change $change): array => $change->toArray(),
+                $c->changes,
+            ))->required(),
+        ]);
     }
 }

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
+
 /** Whose vehicle it is. */
 final readonly class Client
 {
+    use Listed;
+
     public function __construct(public string $name, public string $email = '', public string $phone = '', public string $address = '')
     {
     }
 
-    /**
-     * @return array{name: string, email: string, phone: string, address: string}
-     */
-    public function toArray(): array
+    public static function fields(): FieldList
     {
-        return ['name' => $this->name, 'email' => $this->email, 'phone' => $this->phone, 'address' => $this->address];
-    }
-
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
-    {
-        return new self($a['name'], $a['email'] ?? '', $a['phone'] ?? '', $a['address'] ?? '');
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::text('name', 160)->required(),
+            DataField::text('email', 190)->orElse(''),
+            DataField::text('phone', 60)->orElse(''),
+            DataField::text('address', 250)->orElse(''),
+        ]);
     }
 }

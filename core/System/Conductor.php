@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Pebblefell\System;
 
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /** A conductor between two terminals. Size in mm², length in m (one way); null is "not measured". */
 final readonly class Conductor
 {
+    use Listed;
+
     /**
      * @param string $protectedBy uid of the fuse or breaker that protects it, or ''
      * @param ?float $ambientC    warmth of the place where it lies, °C; null: an ordinary one
@@ -41,39 +46,19 @@ final readonly class Conductor
     /** As it lies after the work. */
     public function asPlanned(): self
     {
-        return !$this->isRewired() ? $this : new self(
-            $this->uid,
-            $this->plannedFrom ?? $this->from,
-            $this->plannedTo ?? $this->to,
-            $this->fate,
-            $this->sizeMm2,
-            $this->lengthM,
-            $this->insulationC,
-            $this->route,
-            $this->protectedBy,
-            ambientC: $this->ambientC,
-            grouped: $this->grouped,
-        );
+        return !$this->isRewired() ? $this : new self(...[
+            ...get_object_vars($this),
+            'from' => $this->plannedFrom ?? $this->from,
+            'to' => $this->plannedTo ?? $this->to,
+            'plannedFrom' => null,
+            'plannedTo' => null,
+        ]);
     }
 
     /** The same one of another length, m one way. */
     public function ofLength(float $metres): self
     {
-        return new self(
-            $this->uid,
-            $this->from,
-            $this->to,
-            $this->fate,
-            $this->sizeMm2,
-            $metres,
-            $this->insulationC,
-            $this->route,
-            $this->protectedBy,
-            $this->plannedFrom,
-            $this->plannedTo,
-            $this->ambientC,
-            $this->grouped,
-        );
+        return new self(...[...get_object_vars($this), 'lengthM' => $metres]);
     }
 
     /** The end that is not this one. */
@@ -83,45 +68,36 @@ final readonly class Conductor
     }
 
     /**
-     * @return array<string, mixed>
+     * @param string|list<string> $type
      */
-    public function toArray(): array
+    private static function end(string $key, string|array $type = 'string'): DataField
     {
-        return [
-            'uid' => $this->uid,
-            'from' => (string) $this->from,
-            'to' => (string) $this->to,
-            'fate' => $this->fate->value,
-            'size_mm2' => $this->sizeMm2,
-            'length_m' => $this->lengthM,
-            'insulation_c' => $this->insulationC,
-            'route' => $this->route,
-            'protected_by' => $this->protectedBy,
-        ] + ($this->plannedFrom === null ? [] : ['planned_from' => (string) $this->plannedFrom])
-            + ($this->plannedTo === null ? [] : ['planned_to' => (string) $this->plannedTo])
-            + ($this->ambientC === null ? [] : ['ambient_c' => $this->ambientC])
-            + ($this->grouped === null ? [] : ['grouped' => $this->grouped]);
+        $field = DataField::text($key);
+
+        return DataField::shape(
+            $key,
+            ['type' => $type, 'pattern' => Point::PATTERN, 'maxLength' => 60],
+            Point::read(...),
+            static fn(self $c): ?string => $c->{$field->property} === null ? null : (string) $c->{$field->property},
+        );
     }
 
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
+    public static function fields(): FieldList
     {
-        return new self(
-            $a['uid'],
-            Point::read($a['from']),
-            Point::read($a['to']),
-            Fate::from($a['fate'] ?? 'keep'),
-            isset($a['size_mm2']) ? (float) $a['size_mm2'] : null,
-            isset($a['length_m']) ? (float) $a['length_m'] : null,
-            isset($a['insulation_c']) ? (float) $a['insulation_c'] : null,
-            $a['route'] ?? '',
-            $a['protected_by'] ?? '',
-            isset($a['planned_from']) ? Point::read($a['planned_from']) : null,
-            isset($a['planned_to']) ? Point::read($a['planned_to']) : null,
-            isset($a['ambient_c']) ? (float) $a['ambient_c'] : null,
-            isset($a['grouped']) ? (int) $a['grouped'] : null,
-        );
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::uid(),
+            self::end('from')->required(),
+            self::end('to')->required(),
+            DataField::enum('fate', Fate::class)->orElse(Fate::Keep),
+            DataField::number('size_mm2', 'mm²', 0, 1_000)->above()->orNull(),
+            DataField::number('length_m', 'm', 0, 500)->above()->orNull(),
+            DataField::number('insulation_c', '°C', 60, 250)->orNull(),
+            DataField::text('route')->orElse(''),
+            DataField::text('protected_by', 20)->orElse(''),
+            self::end('planned_from', ['string', 'null'])->orNull()->optional(),
+            self::end('planned_to', ['string', 'null'])->orNull()->optional(),
+            DataField::number('ambient_c', '°C', -40, 150)->orNull()->optional(),
+            DataField::integer('grouped', 1, 100)->orNull()->optional(),
+        ]);
     }
 }

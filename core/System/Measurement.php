@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Pebblefell\System;
 
 use Pebblefell\Quantity\Guard;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /** A reading: what, where, when, by whom, with which instrument. */
 final readonly class Measurement
 {
+    use Listed;
+
     public const QUANTITIES = [
         'volts' => 'V',
         'amps' => 'A',
@@ -42,39 +47,18 @@ final readonly class Measurement
         return self::QUANTITIES[$this->quantity] ?? '';
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function toArray(): array
+    public static function fields(): FieldList
     {
-        return [
-            'uid' => $this->uid,
-            'part' => $this->partUid,
-            'quantity' => $this->quantity,
-            'value' => $this->value,
-            'at' => $this->at,
-            'by' => $this->by,
-            'instrument' => $this->instrument,
-            'terminal' => $this->terminal,
-            'note' => $this->note,
-        ];
-    }
-
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
-    {
-        return new self(
-            $a['uid'],
-            $a['part'],
-            $a['quantity'],
-            (float) $a['value'],
-            $a['at'],
-            $a['by'] ?? '',
-            $a['instrument'] ?? '',
-            $a['terminal'] ?? '',
-            $a['note'] ?? '',
-        );
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::uid(),
+            DataField::text('part', 20)->as('partUid')->required(),
+            DataField::choice('quantity', array_keys(self::QUANTITIES))->required(),
+            DataField::number('value', '', -1e6, 1e6)->required(),
+            DataField::text('at', 40)->required(),
+            DataField::text('by', 120)->orElse(''),
+            DataField::text('instrument', 120)->orElse(''),
+            DataField::text('terminal', 40)->orElse(''),
+            DataField::text('note', 300)->orElse(''),
+        ]);
     }
 }

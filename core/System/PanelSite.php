@@ -35,7 +35,7 @@ final readonly class PanelSite
             $plane,
             $shade,
             $portable,
-            !$portable || $travel->portable === 'up',
+            !$portable || $travel->portablePanels === 'up',
             "$plane->tiltDeg/$plane->azimuthDeg/$own/" . ($portable ? 'out' : ''),
         );
     }

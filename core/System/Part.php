@@ -6,11 +6,16 @@ namespace Pebblefell\System;
 
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
+use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Sheet\DataSheet;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /** One part of the system, found or planned, with what is known of it. */
 final readonly class Part
 {
+    use Listed;
+
     /** Which side of the vehicle a battery serves; `apart`: a DC system of its own, beside the house's. */
     public const ROLES = ['house', 'starter', 'apart'];
 
@@ -65,59 +70,12 @@ final readonly class Part
 
     private function with(string $place, int $number): self
     {
-        return new self(
-            $this->uid,
-            $this->kind,
-            $this->data,
-            $this->fate,
-            $this->role,
-            $this->make,
-            $this->model,
-            $this->serial,
-            $this->firmware,
-            $place,
-            $this->replaces,
-            $this->note,
-            $this->photos,
-            $number,
-            $this->partOf,
-            $this->plannedPlace,
-        );
+        return new self(...[...get_object_vars($this), 'place' => $place, 'number' => $number]);
     }
 
-    /**
-     * @return array<string, mixed> without photographs
-     */
-    public function toArray(): array
+    /** Disconnects what is noted as dead, whatever else was noted of it. */
+    private static function fate(Fate $fate, DataSheet $data): Fate
     {
-        return [
-            'uid' => $this->uid,
-            'kind' => $this->kind->value,
-            'fate' => $this->fate->value,
-            'role' => $this->role,
-            'make' => $this->make,
-            'model' => $this->model,
-            'serial' => $this->serial,
-            'firmware' => $this->firmware,
-            'place' => $this->place,
-            'replaces' => $this->replaces,
-            'note' => $this->note,
-            'data' => $this->data->values,
-            'origins' => $this->data->notedOrigins(),
-        ] + ($this->partOf === '' ? [] : ['part_of' => $this->partOf]) + ($this->plannedPlace === '' ? [] : [
-            'planned_place' => $this->plannedPlace,
-        ]);
-    }
-
-    /**
-     * What is noted as dead is connected to nothing, whatever else was noted of it.
-     *
-     * @param array<string, mixed> $a
-     */
-    private static function fate(array $a, DataSheet $data): Fate
-    {
-        $fate = Fate::from($a['fate'] ?? 'keep');
-
         return $data->flag('dead') === true && $fate !== Fate::Remove ? Fate::Disconnect : $fate;
     }
 
@@ -129,29 +87,43 @@ final readonly class Part
      */
     public static function fromArray(array $a, array $photos = []): self
     {
-        $kind = PartKind::from($a['kind']);
+        ['data' => $data, 'origins' => $origins] = $read = self::fields()->read($a);
         try {
-            $data = DataSheet::of($kind, $a['data'] ?? [], array_map(Origin::from(...), $a['origins'] ?? []));
+            $read['data'] = DataSheet::of($read['kind'], $data, array_map(Origin::from(...), $origins));
         } catch (InvalidValue $e) {
             throw $e->under('/data');
         }
+        unset($read['origins']);
 
-        return new self(
-            $a['uid'],
-            $kind,
-            $data,
-            self::fate($a, $data),
-            $a['role'] ?? 'house',
-            $a['make'] ?? '',
-            $a['model'] ?? '',
-            $a['serial'] ?? '',
-            $a['firmware'] ?? '',
-            $a['place'] ?? '',
-            $a['replaces'] ?? '',
-            $a['note'] ?? '',
-            $photos,
-            partOf: $a['part_of'] ?? '',
-            plannedPlace: $a['planned_place'] ?? '',
-        );
+        return new self(...[...$read, 'fate' => self::fate($read['fate'], $read['data']), 'photos' => $photos]);
+    }
+
+    public static function fields(): FieldList
+    {
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::uid(),
+            DataField::enum('kind', PartKind::class)->required(),
+            DataField::enum('fate', Fate::class)->orElse(Fate::Keep),
+            DataField::choice('role', self::ROLES)->orElse('house'),
+            DataField::text('make', 80)->orElse(''),
+            DataField::text('model', 120)->orElse(''),
+            DataField::text('serial', 120)->orElse(''),
+            DataField::text('firmware', 80)->orElse(''),
+            DataField::text('place', 160)->orElse(''),
+            DataField::text('replaces', 20)->orElse(''),
+            DataField::text('note', 500)->orElse(''),
+            DataField::shape(
+                'data',
+                ['type' => 'object', 'additionalProperties' => ['type' => ['number', 'boolean', 'string']]],
+                write: static fn(self $p): array => $p->data->values,
+            )->orElse([]),
+            DataField::shape(
+                'origins',
+                ['type' => 'object', 'additionalProperties' => ['enum' => array_column(Origin::cases(), 'value')]],
+                write: static fn(self $p): array => $p->data->notedOrigins(),
+            )->orElse([]),
+            DataField::text('part_of', 20)->optional(''),
+            DataField::text('planned_place', 160)->optional(''),
+        ]);
     }
 }

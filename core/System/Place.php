@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Pebblefell\System;
 
 use Pebblefell\Quantity\Guard;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /**
  * Where the vehicle is used: latitude, and by month how clear the sky is and how cold the nights are.
  */
 final readonly class Place
 {
+    use Listed;
+
     /** Clearness Rs/Ra where none is known for the place. An assumption: a cloudy coast of middle and high latitudes. */
     public const ASSUMED_CLEARNESS = 0.42;
 
@@ -80,34 +85,25 @@ final readonly class Place
         return $this->minC[$month - 1] ?? $this->climate?->minC($month, $this->latitudeDeg) ?? self::ASSUMED_MIN_C;
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function toArray(): array
+    private static function monthly(string $key, float $low, float $high): DataField
     {
-        return [
-            'name' => $this->name,
-            'latitude_deg' => $this->latitudeDeg,
-            'longitude_deg' => $this->longitudeDeg,
-            'clearness' => $this->clearness,
-            'min_c' => $this->minC,
-            'record_low_c' => $this->recordLowC,
-        ] + ($this->climate === null ? [] : ['climate' => $this->climate->value]);
+        return DataField::shape(
+            $key,
+            ['type' => 'array', 'items' => ['type' => 'number', 'minimum' => $low, 'maximum' => $high], 'maxItems' => 12],
+            static fn(array $months): array => array_values(array_map(floatval(...), $months)),
+        )->orElse([]);
     }
 
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
+    public static function fields(): FieldList
     {
-        return new self(
-            $a['name'],
-            (float) $a['latitude_deg'],
-            (float) ($a['longitude_deg'] ?? 0),
-            array_values(array_map(floatval(...), $a['clearness'] ?? [])),
-            array_values(array_map(floatval(...), $a['min_c'] ?? [])),
-            isset($a['record_low_c']) ? (float) $a['record_low_c'] : null,
-            isset($a['climate']) ? Climate::from($a['climate']) : null,
-        );
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::text('name', 120)->notEmpty()->required(),
+            DataField::number('latitude_deg', '°', -90, 90)->required(),
+            DataField::number('longitude_deg', '°', -180, 180)->orElse(0.0),
+            self::monthly('clearness', 0, 1),
+            self::monthly('min_c', -80, 60),
+            DataField::number('record_low_c', '°C', -INF, INF)->orNull(),
+            DataField::enum('climate', Climate::class)->optional(),
+        ]);
     }
 }

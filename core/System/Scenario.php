@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
+
 /** A way of living in the vehicle: summer pitch, hot night, winter. One of them sizes the system. */
 final readonly class Scenario
 {
+    use Listed;
+
     public function __construct(public string $uid, public string $name, public bool $sizing = false, public bool $inverterAlwaysOn = false)
     {
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function toArray(): array
+    public static function fields(): FieldList
     {
-        return ['uid' => $this->uid, 'name' => $this->name, 'sizing' => $this->sizing, 'inverter_always_on' => $this->inverterAlwaysOn];
-    }
-
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
-    {
-        return new self($a['uid'], $a['name'], $a['sizing'] ?? false, $a['inverter_always_on'] ?? false);
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::uid(),
+            DataField::text('name', 80)->notEmpty()->required(),
+            DataField::flag('sizing')->orElse(false),
+            DataField::flag('inverter_always_on')->orElse(false),
+        ]);
     }
 }

@@ -6,10 +6,15 @@ namespace Pebblefell\System;
 
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\SetValue;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /** One box of one device in its states: found, planned (only where a person chose otherwise than the profile), as set, read back. */
 final readonly class SettingEntry
 {
+    use Listed;
+
     public function __construct(
         public string $partUid,
         public Parameter $parameter,
@@ -22,39 +27,29 @@ final readonly class SettingEntry
     ) {
     }
 
-    /**
-     * @return array<string, ?string> values as text; null is "not recorded"
-     */
-    public function toArray(): array
+    private static function state(string $key): DataField
     {
-        return [
-            'part' => $this->partUid,
-            'parameter' => $this->parameter->value,
-            'found' => $this->found?->text(),
-            'planned' => $this->planned?->text(),
-            'as_set' => $this->asSet?->text(),
-            'read_back' => $this->readBack?->text(),
-            'by' => $this->by,
-            'at' => $this->at,
-        ];
+        $field = DataField::text($key);
+
+        return DataField::shape(
+            $key,
+            ['type' => ['string', 'null'], 'pattern' => '^(off|-?[0-9]+(\\.[0-9]+)?)$'],
+            SetValue::parse(...),
+            static fn(self $s): ?string => $s->{$field->property}?->text(),
+        )->orNull();
     }
 
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
+    public static function fields(): FieldList
     {
-        $value = static fn(string $key): ?SetValue => isset($a[$key]) ? SetValue::parse($a[$key]) : null;
-
-        return new self(
-            $a['part'],
-            Parameter::from($a['parameter']),
-            $value('found'),
-            $value('planned'),
-            $value('as_set'),
-            $value('read_back'),
-            $a['by'] ?? '',
-            $a['at'] ?? '',
-        );
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::text('part', 20)->as('partUid')->required(),
+            DataField::enum('parameter', Parameter::class)->required(),
+            self::state('found'),
+            self::state('planned'),
+            self::state('as_set'),
+            self::state('read_back'),
+            DataField::text('by', 120)->orElse(''),
+            DataField::text('at', 40)->orElse(''),
+        ]);
     }
 }

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
+
 /** A signal wire or link from the part that knows to the part that obeys. */
 final readonly class Signal
 {
+    use Listed;
+
     /**
      * @param string $from part uid
      * @param string $to part uid
@@ -20,19 +26,14 @@ final readonly class Signal
     ) {
     }
 
-    /**
-     * @return array<string, string>
-     */
-    public function toArray(): array
+    public static function fields(): FieldList
     {
-        return ['uid' => $this->uid, 'kind' => $this->kind->value, 'from' => $this->from, 'to' => $this->to, 'fate' => $this->fate->value];
-    }
-
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
-    {
-        return new self($a['uid'], SignalKind::from($a['kind']), $a['from'], $a['to'], Fate::from($a['fate'] ?? 'keep'));
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::uid(),
+            DataField::enum('kind', SignalKind::class)->required(),
+            DataField::text('from', 20)->required(),
+            DataField::text('to', 20)->required(),
+            DataField::enum('fate', Fate::class)->orElse(Fate::Keep),
+        ]);
     }
 }

@@ -6,12 +6,17 @@ namespace Pebblefell\System;
 
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Quantity\Guard;
+use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /**
  * A typical stay: how many days, on which of them it is driven or hooked up, and which are bright or grey; the others come as they come.
  */
 final readonly class Stay
 {
+    use Listed;
+
     public const MOST_DAYS = 31;
 
     /** Where nobody has said otherwise: a fortnight. */
@@ -69,35 +74,24 @@ final readonly class Stay
         };
     }
 
-    /**
-     * @return array{month: int, days: int, drive: list<int>, hook_up: list<int>, bright: list<int>, grey: list<int>}
-     */
-    public function toArray(): array
+    private static function listed(string $key): DataField
     {
-        return [
-            'month' => $this->month,
-            'days' => $this->days,
-            'drive' => $this->drive,
-            'hook_up' => $this->hookUp,
-            'bright' => $this->bright,
-            'grey' => $this->grey,
-        ];
+        return DataField::shape(
+            $key,
+            ['type' => 'array', 'items' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_DAYS]],
+            static fn(mixed $days): array => array_values(array_unique(array_map(intval(...), is_array($days) ? $days : []))),
+        )->orElse([]);
     }
 
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
+    public static function fields(): FieldList
     {
-        $days = static fn(mixed $list): array => array_values(array_unique(array_map(intval(...), is_array($list) ? $list : [])));
-
-        return new self(
-            (int) $a['month'],
-            (int) $a['days'],
-            $days($a['drive'] ?? []),
-            $days($a['hook_up'] ?? []),
-            $days($a['bright'] ?? []),
-            $days($a['grey'] ?? []),
-        );
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::integer('month', 0, 12)->required(),
+            DataField::integer('days', 1, self::MOST_DAYS)->required(),
+            self::listed('drive'),
+            self::listed('hook_up'),
+            self::listed('bright')->later(),
+            self::listed('grey')->later(),
+        ]);
     }
 }

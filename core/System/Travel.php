@@ -9,10 +9,29 @@ use Pebblefell\Quantity\HourSpan;
 use Pebblefell\Setting\School;
 use Pebblefell\Sun\Shade;
 use Pebblefell\System\Sheet\DataField;
+use Pebblefell\System\Sheet\FieldList;
+use Pebblefell\System\Sheet\Listed;
 
 /** How the people travel, and how long they want to last. */
 final readonly class Travel
 {
+    use Listed;
+
+    private const SHADE = [
+        'type' => 'array',
+        'items' => [
+            'type' => 'object',
+            'properties' => [
+                'from_h' => ['type' => 'number', 'minimum' => 0, 'maximum' => 24],
+                'to_h' => ['type' => 'number', 'minimum' => 0, 'maximum' => 24],
+                'factor' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1],
+            ],
+            'required' => ['from_h', 'to_h', 'factor'],
+            'additionalProperties' => false,
+        ],
+        'maxItems' => 6,
+    ];
+
     public const HOOK_UPS = ['never', 'sometimes', 'mostly'];
 
     /**
@@ -21,7 +40,7 @@ final readonly class Travel
      * @param ?float $budget money for batteries and panels, in the workshop's own currency
      * @param bool   $unattended it must go on while nobody is there
      * @param School $school for what the bank is charged
-     * @param string $portable portable panels are set up on the pitch, or stay stowed
+     * @param string $portablePanels are set up on the pitch, or stay stowed
      * @param string $wish   still: days with nothing coming in; lived: days as they live, with sun and driving
      * @param list<array{from_h: float, to_h: float, factor: float}> $shade on a usual pitch, solar time; factor is the light that arrives
      */
@@ -37,7 +56,7 @@ final readonly class Travel
         public ?float $budget = null,
         public bool $unattended = false,
         public string $wish = 'still',
-        public string $portable = 'up',
+        public string $portablePanels = 'up',
         public School $school = School::Everyday,
     ) {
         Guard::positive($wishDays, '/wish_days');
@@ -48,21 +67,6 @@ final readonly class Travel
         foreach ($months as $i => $month) {
             Guard::between($month, 1, 12, "/months/$i");
         }
-    }
-
-    /**
-     * What the brief asks besides: a field named here stands in the form, the rows and the file without another word.
-     *
-     * @return list<DataField>
-     */
-    public static function details(): array
-    {
-        return [
-            DataField::flag('unattended'),
-            DataField::choice('wish', ['still', 'lived']),
-            DataField::choice('portable_panels', ['up', 'stowed']),
-            DataField::choice('school', array_column(School::cases(), 'value')),
-        ];
     }
 
     /** The typical stay, as entered or as the brief has it. */
@@ -80,57 +84,47 @@ final readonly class Travel
     }
 
     /**
-     * @return array<string, mixed>
+     * @param array<int, array<string, mixed>> $rows
+     *
+     * @return list<array{from_h: float, to_h: float, factor: float}>
      */
-    public function toArray(): array
+    private static function spans(array $rows): array
     {
-        return [
-            'months' => $this->months,
-            'wish_days' => $this->wishDays,
-            'hook_up' => $this->hookUp,
-            'driving_h_day' => $this->drivingHDay,
-            'coldest_battery_c' => $this->coldestBatteryC,
-            'shade' => $this->shade,
-            'notes' => $this->notes,
-            'stay' => $this->stay?->toArray(),
-            'budget' => $this->budget,
-        ] + array_diff_assoc(
-            [
-                'unattended' => $this->unattended,
-                'wish' => $this->wish,
-                'portable_panels' => $this->portable,
-                'school' => $this->school->value,
+        return array_values(array_map(
+            static fn(array $s): array => [
+                'from_h' => (float) $s['from_h'],
+                'to_h' => (float) $s['to_h'],
+                'factor' => (float) $s['factor'],
             ],
-            ['unattended' => false, 'wish' => 'still', 'portable_panels' => 'up', 'school' => School::Everyday->value],
-        );
+            $rows,
+        ));
     }
 
-    /**
-     * @param array<string, mixed> $a as toArray() gives it
-     */
-    public static function fromArray(array $a): self
+    public static function fields(): FieldList
     {
-        return new self(
-            array_values(array_map(intval(...), $a['months'] ?? [])),
-            (float) ($a['wish_days'] ?? 3),
-            $a['hook_up'] ?? 'sometimes',
-            (float) ($a['driving_h_day'] ?? 1),
-            isset($a['coldest_battery_c']) ? (float) $a['coldest_battery_c'] : null,
-            array_values(array_map(
-                static fn(array $s): array => [
-                    'from_h' => (float) $s['from_h'],
-                    'to_h' => (float) $s['to_h'],
-                    'factor' => (float) $s['factor'],
-                ],
-                $a['shade'] ?? [],
-            )),
-            $a['notes'] ?? '',
-            isset($a['stay']) ? Stay::fromArray($a['stay']) : null,
-            isset($a['budget']) ? (float) $a['budget'] : null,
-            $a['unattended'] ?? false,
-            $a['wish'] ?? 'still',
-            $a['portable_panels'] ?? 'up',
-            School::from($a['school'] ?? School::Everyday->value),
-        );
+        return FieldList::once(self::class, static fn(): array => [
+            DataField::shape(
+                'months',
+                ['type' => 'array', 'items' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 12], 'uniqueItems' => true],
+                static fn(array $months): array => array_values(array_map(intval(...), $months)),
+            )->orElse([]),
+            DataField::number('wish_days', '', 0, 60)->above()->orElse(3.0),
+            DataField::choice('hook_up', self::HOOK_UPS)->orElse('sometimes'),
+            DataField::number('driving_h_day', 'h', 0, 24)->orElse(1.0),
+            DataField::number('coldest_battery_c', '°C', -60, 60)->orNull(),
+            DataField::shape('shade', self::SHADE, self::spans(...))->orElse([]),
+            DataField::lines('notes', 4_000)->orElse(''),
+            DataField::shape(
+                'stay',
+                ['type' => ['object', 'null']] + Stay::fields()->schema(),
+                Stay::fromArray(...),
+                static fn(self $t): ?array => $t->stay?->toArray(),
+            )->orNull(),
+            DataField::number('budget', '', 0, INF)->orNull(),
+            DataField::flag('unattended')->optional(false),
+            DataField::choice('wish', ['still', 'lived'])->optional('still'),
+            DataField::choice('portable_panels', ['up', 'stowed'])->optional('up'),
+            DataField::enum('school', School::class)->optional(School::Everyday),
+        ]);
     }
 }

@@ -125,8 +125,8 @@ final class DayPlanTest extends TestCase
         self::assertNotNull($system);
         $copy = JobFiles::import($system, $tree);
         self::assertEquals(
-            $job->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all(),
-            $copy->ticks()->get()->map(static fn(Tick $t): array => $t->toFile())->all(),
+            $job->ticks()->get()->map(Tick::fields()->write(...))->all(),
+            $copy->ticks()->get()->map(Tick::fields()->write(...))->all(),
         );
     }
 

@@ -14,6 +14,11 @@ use Illuminate\Support\Facades\Storage;
 /** Files in and out: the job file byte for byte, CSV whole or not at all, pictures without their secrets. */
 final class OpenFilesTest extends TestCase
 {
+    public function testTheSchemaThatShipsIsMadeFromTheLists(): void
+    {
+        self::assertStringEqualsFile(JobFiles::schemaPath(), JobFiles::schemaJson(), 'php artisan pebblefell:schema');
+    }
+
     public function testEveryDemoJobGoesOutInAndOutAgainByteForByte(): void
     {
         DemoShop::lay($this);

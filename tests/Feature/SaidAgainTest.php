@@ -45,7 +45,7 @@ final class SaidAgainTest extends TestCase
 
         return match ($field->type) {
             'number' => (string) round($units->show($field->low + $at * ($field->high - $field->low), $field->unit), 2),
-            'choice' => $field->choices[$nth % count($field->choices)],
+            'choice' => (string) $field->choices[$nth % count($field->choices)],
             'flag' => (string) ($nth % 2),
             'date' => sprintf('2026-%02d-%02d', 1 + $nth % 12, 1 + $nth % 28),
             default => "as written <$nth> & “so”",

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Balance\Waits;
 use App\Actions\Survey\AddParts;
+use App\Http\Pages\BriefPage;
 use App\Http\Pages\YardPage;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\JobRequest;
@@ -25,8 +26,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Pebblefell\Region\Region;
-use Pebblefell\System\Travel;
-use Pebblefell\System\Vehicle;
 
 final class JobController extends Controller
 {
@@ -45,7 +44,9 @@ final class JobController extends Controller
 
     public function create(): View
     {
-        return view('jobs.edit', ['job' => new Job(['region' => null]), ...$this->choices(new Show(Workshop::current()->region->units()))]);
+        $job = new Job(['region' => null]);
+
+        return view('jobs.edit', ['job' => $job, ...$this->choices($job, new Show(Workshop::current()->region->units()))]);
     }
 
     public function store(JobRequest $request, AddParts $addParts): RedirectResponse
@@ -69,7 +70,7 @@ final class JobController extends Controller
     {
         $bench = Workbench::of($job);
 
-        return $bench->view('jobs.edit', null, $this->choices($bench->show));
+        return $bench->view('jobs.edit', null, $this->choices($job, $bench->show));
     }
 
     public function update(JobRequest $request, Job $job): RedirectResponse
@@ -110,21 +111,14 @@ final class JobController extends Controller
     /**
      * @return array<string, mixed>
      */
-    private function choices(Show $units): array
+    private function choices(Job $job, Show $units): array
     {
-        $say = Lexicon::plain();
-
         return [
             'customers' => Customer::query()->orderBy('name')->limit(500)->pluck('name', 'id'),
             'places' => Place::query()->orderBy('name')->pluck('name', 'id'),
             'workshop' => Workshop::current(),
-            'units' => $units,
-            'details' => ['travel' => Travel::details(), 'vehicle' => Vehicle::details()],
-            'regions' => array_combine(array_column(Region::cases(), 'value'), array_map($say->name(...), Region::cases())),
-            'vehicleKinds' => array_combine(
-                Vehicle::KINDS,
-                array_map(static fn(string $k): string => str_replace('_', ' ', $k), Vehicle::KINDS),
-            ),
+            'regions' => array_combine(array_column(Region::cases(), 'value'), array_map(Lexicon::plain()->name(...), Region::cases())),
+            'page' => new BriefPage($job, $units),
         ];
     }
 }

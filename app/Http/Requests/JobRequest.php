@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use App\Words\Lexicon;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Region\Region;
 use Pebblefell\System\Sheet\DataField;
-use Pebblefell\System\Travel;
-use Pebblefell\System\Vehicle;
 
 /** A job's brief: customer, vehicle, and how the people travel. */
 final class JobRequest extends FormRequest
@@ -25,35 +24,23 @@ final class JobRequest extends FormRequest
             'new_customer' => ['nullable', 'string', 'max:160'],
             'place_id' => ['nullable', 'integer', Rule::exists('places', 'id')],
             'region' => ['nullable', Rule::enum(Region::class)],
-            'vehicle_kind' => ['required', Rule::in(Vehicle::KINDS)],
-            'vehicle_description' => ['nullable', 'string', 'max:200'],
-            'registration' => ['nullable', 'string', 'max:40'],
-            'system_v' => ['required', Rule::in(['12', '24', '48'])],
-            'chassis_bonded' => ['boolean'],
-            'length_m' => ['nullable', 'numeric', 'between:0.3,100'],
-            'axles' => ['nullable', 'integer', 'between:0,8'],
-            'payload_kg' => ['nullable', 'numeric', 'between:0,50000'],
-            'axle_kg' => ['nullable', 'numeric', 'between:0,50000'],
-            'roof_m2' => ['nullable', 'numeric', 'between:0,' . floor($this->unitsHere()->show(200.0, 'm²'))],
             'bay_length_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_width_mm,bay_height_mm'],
             'bay_width_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_length_mm,bay_height_mm'],
             'bay_height_mm' => ['nullable', 'numeric', 'gt:0', 'max:10000', 'required_with:bay_length_mm,bay_width_mm'],
             'months' => ['array'],
             'months.*' => ['integer', 'between:1,12'],
-            'wish_days' => ['required', 'numeric', 'between:0.1,60'],
-            'hook_up' => ['required', Rule::in(Travel::HOOK_UPS)],
-            'driving_h_day' => ['required', 'numeric', 'between:0,24'],
-            'coldest_battery_c' => ['nullable', 'numeric', 'between:-60,140'],
             'shade' => ['array', 'max:6'],
             'shade.*' => ['array'],
             'shade.*.from_h' => ['nullable', 'numeric', 'between:0,24'],
             'shade.*.to_h' => ['nullable', 'numeric', 'between:0,24', 'different:shade.*.from_h'],
             'shade.*.percent' => ['nullable', 'numeric', 'between:0,100'],
-            'travel_notes' => ['nullable', 'string', 'max:4000'],
             'details' => ['array'],
             'details.travel' => ['array'],
             'details.vehicle' => ['array'],
-            ...$this->detailRules(),
+            ...array_map(fn(DataField $f): array => [
+                $f->isNullable || $f->isOptional || in_array($f->type, ['text', 'lines', 'flag'], true) ? 'nullable' : 'required',
+                ...self::ruleOf($f, $this->unitsHere()),
+            ], self::asked()),
         ];
     }
 
@@ -80,14 +67,18 @@ final class JobRequest extends FormRequest
      */
     public function attributes(): array
     {
-        return [
-            'title' => 'name of the job', 'vehicle_kind' => 'kind of vehicle', 'system_v' => 'system volts', 'length_m' => 'length',
-            'payload_kg' => 'payload left', 'axle_kg' => 'left on the axle', 'bay_length_mm' => 'bay length',
-            'bay_width_mm' => 'bay width', 'bay_height_mm' => 'bay height', 'roof_m2' => 'free roof', 'wish_days' => 'days wished',
-            'driving_h_day' => 'driving hours',
-            'coldest_battery_c' => 'coldest battery', 'shade.*.from_h' => 'shade from', 'shade.*.to_h' => 'shade until',
-            'shade.*.percent' => 'light left',
-        ];
+        $say = Lexicon::plain();
+        $names = array_map(static fn(string $key): string => lcfirst($say->word("brief.$key")), [
+            'title' => 'title', 'shade.*.from_h' => 'shade-from', 'shade.*.to_h' => 'shade-to', 'shade.*.percent' => 'shade-left',
+            'bay_length_mm' => 'bay_length_mm', 'bay_width_mm' => 'bay_width_mm', 'bay_height_mm' => 'bay_height_mm',
+        ]);
+        foreach (Job::briefFields() as $group => $list) {
+            foreach ($list->fields as $key => $field) {
+                $names[self::nameOf($group, $key)] = lcfirst($say->word("brief.$group.$key"));
+            }
+        }
+
+        return $names;
     }
 
     /**
@@ -95,88 +86,89 @@ final class JobRequest extends FormRequest
      */
     public function row(): array
     {
-        $units = $this->unitsHere();
-
         return [
             'title' => $this->text('title'),
             'customer_id' => $this->text('new_customer') === '' ? $this->integer('customer_id') : null,
             'place_id' => $this->filled('place_id') ? $this->integer('place_id') : null,
             'region' => $this->filled('region') ? $this->text('region') : null,
-            'vehicle_kind' => $this->text('vehicle_kind'),
-            'vehicle_description' => $this->text('vehicle_description'),
-            'registration' => $this->text('registration'),
-            'system_v' => (float) $this->input('system_v'),
-            'chassis_bonded' => $this->boolean('chassis_bonded'),
-            'length_m' => $this->metric('length_m', 'm', $units),
-            'axles' => $this->filled('axles') ? $this->integer('axles') : null,
-            'payload_kg' => $this->metric('payload_kg', 'kg', $units),
-            'axle_kg' => $this->metric('axle_kg', 'kg', $units),
-            'roof_m2' => $this->metric('roof_m2', 'm²', $units),
-            'bay_length_mm' => $this->metric('bay_length_mm', 'mm', $units),
-            'bay_width_mm' => $this->metric('bay_width_mm', 'mm', $units),
-            'bay_height_mm' => $this->metric('bay_height_mm', 'mm', $units),
-            'months' => array_values(array_unique(array_map(intval(...), (array) $this->input('months', [])))),
-            'wish_days' => (float) $this->input('wish_days'),
-            'hook_up' => $this->text('hook_up'),
-            'driving_h_day' => (float) $this->input('driving_h_day'),
-            'coldest_battery_c' => $this->metric('coldest_battery_c', '°C', $units),
-            'shade' => $this->shade(),
-            'travel_notes' => $this->text('travel_notes'),
-            'details' => $this->details(),
+            ...Job::columnsOf([
+                'vehicle' => $this->group('vehicle') + ['bay_mm' => $this->bay()],
+                'travel' => $this->group('travel') + [
+                    'months' => array_values(array_unique(array_map(intval(...), (array) $this->input('months', [])))),
+                    'shade' => $this->shade(),
+                ],
+            ]),
         ];
     }
 
+    /** Names the form's field for a key of the brief. */
+    public static function nameOf(string $group, string $key): string
+    {
+        return Job::COLUMNS[$group][$key] ?? "details.$group.$key";
+    }
+
     /**
-     * What the model asks besides, by group.
+     * Lists what the form asks, field by field; the budget is asked on Size.
      *
-     * @return array<string, list<DataField>>
+     * @return array<string, DataField> by the form's field
      */
-    private static function groups(): array
+    private static function asked(): array
     {
-        return ['travel' => Travel::details(), 'vehicle' => Vehicle::details()];
-    }
-
-    /**
-     * @return array<string, list<mixed>>
-     */
-    private function detailRules(): array
-    {
-        $rules = [];
-        foreach (self::groups() as $group => $fields) {
-            foreach ($fields as $field) {
-                $rules["details.$group.$field->key"] = match ($field->type) {
-                    'flag' => ['nullable', 'boolean'],
-                    'choice' => ['nullable', 'in:' . implode(',', $field->choices)],
-                    'number' => ['nullable', 'numeric', self::within($field, $this->unitsHere())],
-                    default => ['nullable', 'string', 'max:' . $field->most],
-                };
-            }
-        }
-
-        return $rules;
-    }
-
-    /**
-     * @return array<string, array<string, bool|float|string>> only what was filled in, in metric units
-     */
-    private function details(): array
-    {
-        $details = [];
-        foreach (self::groups() as $group => $fields) {
-            $details[$group] = [];
-            foreach ($fields as $field) {
-                $typed = $this->input("details.$group.$field->key");
-                if (is_scalar($typed) && $typed !== '') {
-                    $details[$group][$field->key] = match ($field->type) {
-                        'flag' => (bool) $typed,
-                        'number' => round($this->unitsHere()->read((float) $typed, $field->unit), 6),
-                        default => (string) $typed,
-                    };
+        $asked = [];
+        foreach (Job::briefFields() as $group => $list) {
+            foreach ($list->fields as $key => $field) {
+                if ($field->type !== 'shape' && $key !== 'budget') {
+                    $asked[self::nameOf($group, $key)] = $field;
                 }
             }
         }
 
-        return $details;
+        return $asked;
+    }
+
+    /**
+     * Reads one group of the brief: what was left empty is as it is by default, and left out where it may be.
+     *
+     * @return array<string, mixed> as the job file has it
+     */
+    private function group(string $group): array
+    {
+        $noted = [];
+        foreach (array_intersect_key(Job::briefFields()[$group]->fields, self::asksOf($group)) as $key => $field) {
+            $typed = $this->input(self::nameOf($group, $key));
+            $isTyped = is_scalar($typed) && $typed !== '';
+            if ($isTyped || !$field->isOptional) {
+                $noted[$key] = $isTyped ? self::asNoted($field, $typed, $this->unitsHere()) : $field->default;
+            }
+        }
+
+        return $noted;
+    }
+
+    /**
+     * @return array<string, int> of a group, those that the form asks
+     */
+    private static function asksOf(string $group): array
+    {
+        $asked = self::asked();
+
+        return array_flip(array_filter(
+            array_keys(Job::briefFields()[$group]->fields),
+            static fn(string $key): bool => isset($asked[self::nameOf($group, $key)]),
+        ));
+    }
+
+    /**
+     * @return ?list<float> mm
+     */
+    private function bay(): ?array
+    {
+        $bay = array_map(
+            fn(string $key): ?float => $this->metric($key, 'mm', $this->unitsHere()),
+            ['bay_length_mm', 'bay_width_mm', 'bay_height_mm'],
+        );
+
+        return in_array(null, $bay, true) ? null : $bay;
     }
 
     /** The name of a customer whom nobody knows yet, or ''. */

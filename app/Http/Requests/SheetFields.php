@@ -26,18 +26,42 @@ trait SheetFields
             if ($typed === null || $typed === '' || ($field->ofThisOne && !$ofThisOne)) {
                 continue;
             }
-            $values[$key] = match ($field->type) {
-                'number' => round($units->read((float) $typed, $field->unit), 6),
-                'flag' => $typed === '1' || $typed === 'yes' || $typed === true,
-                default => (string) $typed,
-            };
+            $values[$key] = self::asNoted($field, $typed, $units);
         }
 
         return $values;
     }
 
+    /** Reads what was typed into a field, in metric units. */
+    protected static function asNoted(DataField $field, mixed $typed, Units $units): float|bool|int|string
+    {
+        return match ($field->type) {
+            'number' => round($units->read((float) $typed, $field->unit), 6),
+            'integer' => (int) $typed,
+            'flag' => in_array($typed, ['1', 'yes', true], true),
+            default => (string) $typed,
+        };
+    }
+
     /**
-     * Rules for data[…]: a number is a number within core's bounds, which are told in the units that it is typed in.
+     * Gives the rule of a field: a number is a number within core's bounds, which are told in the units that it is typed in.
+     *
+     * @return list<mixed>
+     */
+    protected static function ruleOf(DataField $field, Units $units): array
+    {
+        return match ($field->type) {
+            'number' => ['numeric', self::within($field, $units)],
+            'integer' => ['integer', "between:$field->low,$field->high"],
+            'choice', 'enum' => ['in:' . implode(',', $field->choices)],
+            'flag' => ['in:0,1,yes,no'],
+            'date' => ['date_format:Y-m-d'],
+            default => ['string', 'max:' . $field->most],
+        };
+    }
+
+    /**
+     * Gives the rules for data[…].
      *
      * @return array<string, list<mixed>>
      */
@@ -45,13 +69,8 @@ trait SheetFields
     {
         $rules = ['data' => ['array']];
         foreach ($kind?->fields() ?? [] as $key => $field) {
-            $rules["data.$key"] = match ($field->type) {
-                'number' => ['nullable', 'numeric', self::within($field, $units)],
-                'choice' => ['nullable', 'in:' . implode(',', $field->choices)],
-                'flag' => ['nullable', 'in:0,1,yes,no'],
-                'date' => ['nullable', 'date_format:Y-m-d'],
-                default => ['nullable', 'string', 'max:200'],
-            };
+            // A sheet may be kept while something that it needs is not known yet: core says what lacks.
+            $rules["data.$key"] = ['nullable', ...self::ruleOf($field, $units)];
         }
 
         return $rules;
@@ -62,7 +81,7 @@ trait SheetFields
     {
         return static function (string $attribute, mixed $typed, Closure $fail) use ($field, $units): void {
             $value = is_numeric($typed) ? $units->read((float) $typed, $field->unit) : null;
-            if ($value !== null && ($value < $field->low || $value > $field->high)) {
+            if ($value !== null && ($value < $field->low || $value > $field->high || ($field->isAbove && $value <= $field->low))) {
                 // Areas are typed in mm² in every region.
                 $show = new Show($field->unit === 'mm²' ? Units::Metric : $units, Workshop::current()->currency);
                 $fail("Must be between {$show->text($field->low, $field->unit)} and {$show->text($field->high, $field->unit)}.");

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Models\Concerns;
 
 use App\Models\Job;
-use BackedEnum;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A row of a job's model. Its columns stand in the job file under the names of FILE: file key => column.
+ * Belongs to a job's model: any change of it is one of the model.
  *
  * @phpstan-require-extends Model
  *
@@ -19,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 trait JobRow
 {
     use Audited;
+    use InFile;
     use Versioned;
 
     /** Any change of a row makes the job's digest stale. */
@@ -37,34 +37,5 @@ trait JobRow
     public function job(): BelongsTo
     {
         return $this->belongsTo(Job::class);
-    }
-
-    /**
-     * @return array<string, mixed> the row in the job file's terms
-     */
-    public function toFile(): array
-    {
-        $file = [];
-        foreach (self::FILE as $key => $column) {
-            $value = $this->getAttribute($column);
-            $file[$key] = $value instanceof BackedEnum ? $value->value : $value;
-        }
-
-        return $file;
-    }
-
-    /**
-     * @param array<string, mixed> $file a row of the job file
-     */
-    public static function fromFile(array $file): static
-    {
-        $row = new static();
-        foreach (self::FILE as $key => $column) {
-            if (isset($file[$key])) {
-                $row->setAttribute($column, $file[$key]);
-            }
-        }
-
-        return $row;
     }
 }

@@ -41,7 +41,7 @@ final readonly class Axles
     public static function of(Study $study): ?self
     {
         $vehicle = $study->system->vehicle;
-        $base = $vehicle->detail('wheelbase_m');
+        $base = $vehicle->wheelbaseM;
         if ($base === null) {
             return null;
         }
@@ -73,10 +73,10 @@ final readonly class Axles
             $unknown,
             $figure('change-in-front', $all - $rear),
             $figure('change-behind', $rear),
-            $vehicle->detail('front_kg'),
-            $vehicle->detail('rear_kg'),
-            $vehicle->detail('front_max_kg'),
-            $vehicle->detail('rear_max_kg'),
+            $vehicle->frontKg,
+            $vehicle->rearKg,
+            $vehicle->frontMaxKg,
+            $vehicle->rearMaxKg,
         );
     }
 

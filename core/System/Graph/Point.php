@@ -18,6 +18,9 @@ final readonly class Point implements Stringable
         return new self($uid, $terminal);
     }
 
+    /** Form of a point in a file, as JSON Schema writes it. */
+    public const PATTERN = '^[a-z][a-z0-9-]*\\.[a-z_]+$';
+
     /**
      * @param string $text as a file writes it: part uid, dot, terminal name
      */

@@ -275,8 +275,8 @@ final readonly class SizePage
         if ($photo === null || $photo->width_px < 1) {
             return null;
         }
-        $typed = (string) ($this->bench->study->system->vehicle->details['roof_picture'] ?? '');
-        $lies = $typed === '' ? ['x' => 0.0, 'y' => 0.0, 'wide' => $plan->roof->lengthMm] : Roof::picture($typed);
+        $typed = $this->bench->study->system->vehicle->roofPicture;
+        $lies = $typed === null ? ['x' => 0.0, 'y' => 0.0, 'wide' => $plan->roof->lengthMm] : Roof::picture($typed);
 
         return [
             'href' => route('photos.show', [$job, $photo->part_id, $photo]),
@@ -287,9 +287,15 @@ final readonly class SizePage
         ];
     }
 
-    public function roofDetail(string $key): string
+    public function roofThings(): ?string
     {
-        return (string) ($this->bench->study->system->vehicle->details[$key] ?? '');
+        return $this->bench->study->system->vehicle->roofThings;
+    }
+
+    /** Gives where the roof's picture lies, as it was typed. */
+    public function roofPictureLies(): ?string
+    {
+        return $this->bench->study->system->vehicle->roofPicture;
     }
 
     public function axleSketch(Axles $axles): AxleSketch

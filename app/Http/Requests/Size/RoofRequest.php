@@ -23,8 +23,8 @@ final class RoofRequest extends FormRequest
     {
         return [
             'free' => ['boolean'],
-            'things' => ['sometimes', 'nullable', 'string', 'max:' . Vehicle::field('roof_things')->most],
-            'picture' => ['nullable', 'string', 'max:' . Vehicle::field('roof_picture')->most],
+            'things' => ['sometimes', 'nullable', 'string', 'max:' . Vehicle::fields()->fields['roof_things']->most],
+            'picture' => ['nullable', 'string', 'max:' . Vehicle::fields()->fields['roof_picture']->most],
             'at' => [Rule::requiredIf(!$this->has('free') && !$this->has('things')), 'array', 'max:60'],
             'at.*.x' => ['required_without:free', 'numeric', 'between:0,30'],
             'at.*.y' => ['required_without:free', 'numeric', 'between:0,5'],

@@ -16,14 +16,14 @@
     @if ($page->schools() !== [])
         @may('plan', $job)
             <form method="post" action="{{ route('school.update', $job) }}" class="line-tabs items-baseline" data-live>@csrf @method('put')
-                <label for="school" class="muted">{{ __('sheets.school') }}</label>
+                <label for="school" class="muted">{{ __('brief.travel.school') }}</label>
                 <select id="school" name="school" class="w-auto!">@foreach ($page->schools() as $key => $says)<option value="{{ $key }}"
                     @selected($page->school() === $key)>{{ $says }}</option>@endforeach</select>
                 <noscript><button class="btn plain">Plan for it</button></noscript>
                 <span class="small">{{ $page->consequence() }}</span>
             </form>
         @else
-            <p class="small">{{ __('sheets.school') }} {{ $page->schools()[$page->school()] }}. {{ $page->consequence() }}</p>
+            <p class="small">{{ __('brief.travel.school') }} {{ $page->schools()[$page->school()] }}. {{ $page->consequence() }}</p>
         @endmay
     @endif
     @if ($ladder)

@@ -48,9 +48,9 @@
     <form method="post" action="{{ route('roof.update', $job) }}" class="mt-3" data-roof-things>@csrf @method('put')
         <input type="hidden" name="_form" value="things"><input type="hidden" name="lock_version" value="{{ $job->lock_version }}">
         <div class="form-grid">
-            <x-field form="things" label="What stands on it, in m" name="things" :value="$page->roofDetail('roof_things')" :rows="3" class="wide"
+            <x-field form="things" label="What stands on it, in m" name="things" :value="$page->roofThings()" :rows="3" class="wide"
                 placeholder="hatch 0.4 x 0.4 at 1.2, 0.6, 0.1 high" help="Or drag a rectangle on the empty roof: it is written here." />
-            @if ($picture)<x-field form="things" label="The picture: its corner, and m wide" name="picture" :value="$page->roofDetail('roof_picture')"
+            @if ($picture)<x-field form="things" label="The picture: its corner, and m wide" name="picture" :value="$page->roofPictureLies()"
                 placeholder="-0.1, -0.2, 5.4" help="m from the front left corner of the roof. Or choose two points, and say how far apart they are." />
                 <div class="field"><button type="button" class="btn plain" data-roof-measure hidden>Two points, one length</button>
                     <span class="small muted" data-roof-said role="status"></span>

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+// The brief: what is asked of customer, vehicle and travel, by the keys of the job file.
+return [
+    'title' => 'Name des Auftrags',
+    'bay_length_mm' => 'Batteriefach, innere Länge',
+    'bay_width_mm' => 'Fach, innere Breite',
+    'bay_height_mm' => 'Fach, Höhe unter dem Deckel',
+    'shade-from' => 'Von',
+    'shade-to' => 'Bis',
+    'shade-left' => 'Licht übrig',
+    'days' => 'Tage',
+    'file' => [
+        'title' => 'Auftragsdatei von Pebblefell, Version 2; Version 1 wird auch gelesen',
+        'description' => 'Der Auftrag eines Fahrzeugs: die ganze elektrische Anlage, gefunden und geplant, wie sie genutzt wird, was eingestellt und gemessen wurde. Erklärt in format.md.',
+    ],
+    'not-said' => 'nicht gesagt',
+    'vehicle' => [
+        'kind' => 'Art des Fahrzeugs',
+        'description' => 'Beschreibung',
+        'registration' => 'Kennzeichen',
+        'system_v' => 'Systemspannung',
+        'chassis_bonded' => 'Minus ist mit dem Fahrgestell verbunden',
+        'length_m' => 'Länge',
+        'axles' => 'Achsen',
+        'payload_kg' => 'Zuladung übrig',
+        'roof_m2' => 'Freies Dach',
+        'bay_mm' => 'Batteriefach',
+        'axle_kg' => 'Übrig auf der Achse beim Fach',
+        'wheelbase_m' => 'Vorderachse bis Hinterachse, oder Kupplung bis Achse',
+        'front_kg' => 'Vorderachse, oder Kupplung, gewogen',
+        'front_max_kg' => 'Vorderachse, oder Kupplung, nach Typenschild',
+        'rear_kg' => 'Hinterachse, oder Achsen, gewogen',
+        'rear_max_kg' => 'Hinterachse, oder Achsen, nach Typenschild',
+        'roof_length_m' => 'Dach, Länge',
+        'roof_width_m' => 'Dach, Breite',
+        'roof_things' => 'Auf dem Dach, in m: Luke 0,4 x 0,4 bei 1,2, 0,6, 0,1 hoch; …',
+        'roof_picture' => 'Sein Bild von oben: Ecke vorn links, und wie viele m breit: -0.1, -0.2, 5.4',
+        'first_terminal' => 'Erster Pol ab',
+    ],
+    'travel' => [
+        'months' => 'Monate unterwegs',
+        'wish_days' => 'Gewünschte Tage',
+        'hook_up' => 'Landstrom',
+        'driving_h_day' => 'Fahrt an einem Tag unterwegs',
+        'coldest_battery_c' => 'Kälteste Batterie',
+        'shade' => 'Schatten auf einem üblichen Platz, Sonnenzeit',
+        'notes' => 'Was sie sagen: was stört, was sie wünschen',
+        'stay' => 'Typischer Aufenthalt',
+        'budget' => 'Geld für Batterien und Module',
+        'unattended' => 'Steht unbeaufsichtigt und muss weiterlaufen',
+        'wish' => 'Der Wunsch gilt für Tage',
+        'portable_panels' => 'Tragbare Module sind',
+        'school' => 'Die Bank wird geladen',
+    ],
+    'help' => [
+        'payload_kg' => 'Vor dieser Arbeit, nach Typenschild und Waage.',
+        'coldest_battery_c' => 'Wenn das Fach geheizt oder gedämmt ist. Leer: die kältesten Nächte der Reisemonate am Ort.',
+    ],
+    'examples' => [
+        'description' => 'Wohnwagen, 6,4 m, zwei Achsen',
+    ],
+];

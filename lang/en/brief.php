@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+// The brief: what is asked of customer, vehicle and travel, by the keys of the job file.
+return [
+    'title' => 'Name of the job',
+    'bay_length_mm' => 'Battery bay, inner length',
+    'bay_width_mm' => 'Bay, inner width',
+    'bay_height_mm' => 'Bay, height under the lid',
+    'shade-from' => 'From',
+    'shade-to' => 'Until',
+    'shade-left' => 'Light left',
+    'days' => 'days',
+    'file' => [
+        'title' => 'Pebblefell job file, version 2; version 1 is read as well',
+        'description' => 'One vehicle\'s job: the whole electrical system, found and planned, how it is used, what was set and measured. Explained in format.md.',
+    ],
+    'not-said' => 'not said',
+    'vehicle' => [
+        'kind' => 'Kind of vehicle',
+        'description' => 'Description',
+        'registration' => 'Registration',
+        'system_v' => 'System volts',
+        'chassis_bonded' => 'The negative is bonded to the chassis',
+        'length_m' => 'Length',
+        'axles' => 'Axles',
+        'payload_kg' => 'Payload left',
+        'roof_m2' => 'Free roof',
+        'bay_mm' => 'Battery bay',
+        'axle_kg' => 'Left on the axle by the bay',
+        'wheelbase_m' => 'Front axle to rear axle, or coupling to axle',
+        'front_kg' => 'Front axle, or coupling, weighed',
+        'front_max_kg' => 'Front axle, or coupling, by its plate',
+        'rear_kg' => 'Rear axle, or axles, weighed',
+        'rear_max_kg' => 'Rear axle, or axles, by the plate',
+        'roof_length_m' => 'Roof, length',
+        'roof_width_m' => 'Roof, width',
+        'roof_things' => 'On the roof, in m: hatch 0.4 x 0.4 at 1.2, 0.6, 0.1 high; …',
+        'roof_picture' => 'Its picture from above: front left corner, and how many m wide: -0.1, -0.2, 5.4',
+        'first_terminal' => 'First terminal off',
+    ],
+    'travel' => [
+        'months' => 'Months on the road',
+        'wish_days' => 'Days away, wished',
+        'hook_up' => 'Hook-up',
+        'driving_h_day' => 'Driving on a day away',
+        'coldest_battery_c' => 'Coldest battery',
+        'shade' => 'Shade on a usual pitch, solar time',
+        'notes' => 'What they say: what annoys, what they wish',
+        'stay' => 'Typical stay',
+        'budget' => 'Money for batteries and panels',
+        'unattended' => 'Stands unattended, and must go on',
+        'wish' => 'The wish is for days',
+        'portable_panels' => 'Portable panels are',
+        'school' => 'The bank is charged',
+    ],
+    'help' => [
+        'payload_kg' => 'Before this work, by the plate and the scales.',
+        'coldest_battery_c' => 'If the bay is heated or lagged. Empty: the place’s coldest travelled nights.',
+    ],
+    'examples' => [
+        'description' => '6.4 m caravan, two axles',
+    ],
+];
