@@ -19,7 +19,10 @@ use Pebblefell\Stage\Sources\SunSizing;
 use Pebblefell\System\Part;
 use Pebblefell\Trip\Outcome;
 
-/** What takes long: the simulations of one system, each played when it is first asked for, and once; or read back, where it was kept. */
+/**
+ * Tells what takes long: the simulations of one system, each played when it is first asked for, and once; or read back, where it was
+ * kept.
+ */
 final class Simulations
 {
     /** @var array<string, mixed> */
@@ -124,7 +127,7 @@ final class Simulations
     }
 
     /**
-     * What each planned array would bring in a year through either kind of regulator.
+     * Returns what each planned array would bring in a year through either kind of regulator.
      *
      * @return array<string, ?RegulatorGain> by the regulator's uid
      */
@@ -155,7 +158,7 @@ final class Simulations
     }
 
     /**
-     * What stands until the model changes, or what $what names beside it: worked out once, and kept beside the model.
+     * Returns what stands until the model changes, or what $what names beside it: worked out once, and kept beside the model.
      *
      * @param string          $what  "worked.1-17", with what it rests on
      * @param Closure(): bool $judge

@@ -62,7 +62,7 @@ enum Stage: string
         };
     }
 
-    /** What one must be allowed to do with a job to work there. */
+    /** Names what one must be allowed to do with a job to work there. */
     public function ability(): string
     {
         return match ($this) {

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 use Throwable;
 
-/** What became of a CSV file: so many rows taken, or the faults by line and nothing taken. */
+/** Tells what became of a CSV file: so many rows taken, or the faults by line and nothing taken. */
 final readonly class CsvResult
 {
     /**

@@ -10,10 +10,10 @@ use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Str;
 use Throwable;
 
-/** What the database may answer that is nobody's fault: two writes met, or the server that was asked is gone. */
+/** Knows what the database may answer that is nobody's fault: two writes met, or the server that was asked is gone. */
 final class Faults extends LostConnectionDetector
 {
-    /** What a node of a cluster answers that is cut off from the others, or not yet in step with them. */
+    /** Holds what a node of a cluster answers that is cut off from the others, or not yet in step with them. */
     private const NOT_READY = ['WSREP has not yet prepared node', 'Server shutdown in progress', 'Unknown command'];
 
     public function causedByLostConnection(Throwable $e): bool
@@ -21,7 +21,7 @@ final class Faults extends LostConnectionDetector
         return parent::causedByLostConnection($e) || Str::contains($e->getMessage(), self::NOT_READY);
     }
 
-    /** What PHP says of a transaction that the server took back while nothing was asked of it. */
+    /** Holds what PHP says of a transaction that the server took back while nothing was asked of it. */
     private const TAKEN_BACK = 'There is no active transaction';
 
     private const ATTEMPTS = 6;

@@ -24,7 +24,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
 
-/** What happens when something goes wrong: nothing typed is lost, and the page says what to do. */
+/** Handles what goes wrong: nothing typed is lost, and the page says what to do. */
 final class Handling
 {
     /** Goes into the log and onto the page, so that one can be found by the other. */

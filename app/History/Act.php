@@ -15,7 +15,7 @@ use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
 
-/** What one person did to a job in one go. */
+/** Tells what one person did to a job in one go. */
 final class Act
 {
     private ?string $told = null;

@@ -34,7 +34,7 @@ use Pebblefell\System\PartKind;
 /** Says in words what an act did. */
 final class Telling
 {
-    /** What an act is told by, first to last; the rest is counted behind it. */
+    /** Holds what an act is told by, first to last; the rest is counted behind it. */
     private const ORDER = [
         Handover::class,
         Offer::class,

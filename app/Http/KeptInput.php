@@ -14,7 +14,7 @@ final class KeptInput
 {
     public const KEY = 'kept_input';
 
-    /** What is nobody's to keep: neither over the end of a session, nor for a form that was refused. */
+    /** Names what is nobody's to keep: neither over the end of a session, nor for a form that was refused. */
     public const NEVER = ['_token', '_method', 'password', 'password_confirmation', 'current_password', 'code'];
 
     /** @return bool whether it is kept: nothing is for who had no session */

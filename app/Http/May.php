@@ -7,7 +7,7 @@ namespace App\Http;
 use App\Models\Job;
 use Illuminate\Support\Facades\Gate;
 
-/** What the reader of a page may do with its job, asked of the policy once: many rows of one page ask the same. */
+/** Tells what the reader of a page may do with its job, asked of the policy once: many rows of one page ask the same. */
 final class May
 {
     public static function do(string $ability, Job $job): bool

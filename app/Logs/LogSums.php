@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Pebblefell\Stage\Aftercare\LogDay;
 use Pebblefell\Stage\Aftercare\LogJudge;
 
-/** What a log comes to: by day, and thinned for a chart. The database sums; nothing but the sums is held here. */
+/** Tells what a log comes to: by day, and thinned for a chart. The database sums; nothing but the sums is held here. */
 final class LogSums
 {
     /** A reading holds until the next, at most so long, s: behind it the monitor was off. Chosen. */

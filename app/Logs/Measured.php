@@ -14,8 +14,8 @@ use Pebblefell\Schedule\Took;
 use Pebblefell\Stage\Aftercare\LogJudge;
 
 /**
- * What was promised beside what was measured, over all jobs: budgets by their logs, durations by the ticks, batteries by their capacity
- * tests.
+ * Tells what was promised beside what was measured, over all jobs: budgets by their logs, durations by the ticks, batteries by their
+ * capacity tests.
  */
 final class Measured
 {

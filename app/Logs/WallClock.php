@@ -19,7 +19,7 @@ final class WallClock
     /** "2026-11-26 14:02:00", and the same without seconds. */
     private const PLAIN = '/^(\d{4}-\d{2}-\d{2})[ T]([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d))?$/D';
 
-    /** What else is taken for a moment: it holds a date in figures, and no 24th hour. */
+    /** Matches what is taken for a moment: it holds a date in figures, and no 24th hour. */
     private const DATED = '~^(?!.*[ T]24:).*\d{1,4}[-./]\d{1,2}[-./]\d{1,4}~';
 
     /** Years in which somebody had a monitor. Chosen. */

@@ -9,7 +9,7 @@ use Pebblefell\System\Answer as CoreAnswer;
 use Pebblefell\System\Sheet\FieldList;
 
 /**
- * What a person said to a finding.
+ * Keeps what a person said to a finding.
  */
 final class Answer extends Row
 {

@@ -6,14 +6,14 @@ namespace App\Models;
 
 use Pebblefell\Load\Does;
 
-/** What the name of an appliance tells, in any of our languages: lang/NAME/appliances.php. */
+/** Keeps what the name of an appliance tells, in any of our languages: lang/NAME/appliances.php. */
 final class ApplianceNames
 {
     private const LANGUAGES = ['en', 'de'];
 
     private const TELLS = ['cool' => Does::Cools, 'fridge' => Does::KeepsCold, 'heat' => Does::Heats];
 
-    /** What something of that name does. */
+    /** Tells what something of that name does. */
     public static function does(string $name): Does
     {
         foreach (self::LANGUAGES as $language) {

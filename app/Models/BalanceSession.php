@@ -81,7 +81,7 @@ final class BalanceSession extends Row
         return $this->ended_at === null;
     }
 
-    /** What time it is for these batteries: by the simulated bench, or by the clock on the wall. */
+    /** Returns what time it is for these batteries: by the simulated bench, or by the clock on the wall. */
     public function time(): CarbonInterface
     {
         return $this->clock ?? now();

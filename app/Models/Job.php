@@ -134,7 +134,7 @@ final class Job extends Row
         return self::$writes;
     }
 
-    /** What several jobs rest on has changed: a place, a customer. */
+    /** Renews the jobs that rest on what has changed: a place, a customer. */
     public static function restsOn(string $column, ?int $id): void
     {
         self::query()->where($column, $id)->toBase()->increment('revision');

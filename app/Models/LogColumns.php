@@ -10,7 +10,7 @@ namespace App\Models;
  */
 final class LogColumns extends Row
 {
-    /** What columns are usually called. What is more telling is taken first: "solar current" is not the battery's. */
+    /** Lists what columns are usually called. What is more telling is taken first: "solar current" is not the battery's. */
     private const NAMES = [
         'time' => '/time|date|when|^ts$/i',
         'charge' => '/soc|state.of.charge|charge.*%|ladezustand|%/i',

@@ -27,10 +27,10 @@ final class LogFile extends Row
 {
     use Versioned;
 
-    /** What is taken. */
+    /** Says what is taken. */
     public const IS = 'A log is a CSV file with its columns named in the first line, or JSON with an object a line.';
 
-    /** What a column may be. */
+    /** Lists what a column may be. */
     public const MEANINGS = ['time', 'volts', 'amps', 'charge', 'sun'];
 
     protected $table = 'log_files';

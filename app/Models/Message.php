@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * What an owner wrote by the link of the pack: how a stay or a season went, what ran short, a log or a picture. A question to the workshop.
+ * Keeps what an owner wrote by the link of the pack: how a stay or a season went, what ran short, a log or a picture. A question to the
+ * workshop.
  *
  * @property string                    $ran_short one of SHORT, or ''
  * @property ?array<string, float>     $readings  arrive, morning, afternoon: % of charge

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Pebblefell\Setting\Parameter;
 
 /**
- * What one model calls a box, the way to it through its menus, and its place in their order. Known to the workshop, for every job.
+ * Keeps what one model calls a box, the way to it through its menus, and its place in their order. Known to the workshop, for every job.
  *
  * @property Parameter $parameter
  * @property string    $word

@@ -87,7 +87,7 @@ final class Offer extends Row
         return Workshop::current()->today() <= $this->valid_until->format('Y-m-d');
     }
 
-    /** What ties a name, a time and choices to what was offered. */
+    /** Hashes what ties a name, a time and choices to what was offered. */
     public function hash(string $name, string $at): string
     {
         return hash('sha256', json_encode([$this->token, $this->document, $name, $at, $this->accepted ?? []], JSON_THROW_ON_ERROR));

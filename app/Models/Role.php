@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What a person does in the workshop, and so what they may change. */
+/** Keeps what a person does in the workshop, and so what they may change. */
 enum Role: string
 {
     case Office = 'office';

@@ -17,7 +17,7 @@ final class Secret extends Row
 {
     use Audited;
 
-    /** What it hides is not among them: the history keeps what is fillable. */
+    /** Holds what it hides is not among them: the history keeps what is fillable. */
     protected $table = 'secrets';
 
     protected $fillable = ['part_uid', 'label', 'entered_by'];

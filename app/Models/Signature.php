@@ -13,8 +13,8 @@ use Pebblefell\System\Sheet\FieldList;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * What a customer signed after the walk through the vehicle: their name, the strokes as SVG path data in a box of WIDTH × HEIGHT, when, and
- * the SHA-256 of the job's file as it stood. Added to, never changed.
+ * Keeps what a customer signed after the walk through the vehicle: their name, the strokes as SVG path data in a box of WIDTH × HEIGHT,
+ * when, and the SHA-256 of the job's file as it stood. Added to, never changed.
  *
  * @property int             $job_id
  * @property string          $name

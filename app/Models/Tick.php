@@ -12,8 +12,8 @@ use Pebblefell\System\Sheet\FieldList;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * What was noted at a step of a sheet. It is added to, never changed: whoever takes something back adds that. Those of a job stand in the
- * order in which they arrived, whatever the clocks of the devices said.
+ * Keeps what was noted at a step of a sheet. It is added to, never changed: whoever takes something back adds that. Those of a job stand
+ * in the order in which they arrived, whatever the clocks of the devices said.
  *
  * @property int $job_id
  * @property string $client_id

@@ -105,7 +105,7 @@ final class Workshop extends Row
     }
 
     /**
-     * What the jobs of a day share: bays, people and chargers at one time.
+     * Lists what the jobs of a day share: bays, people and chargers at one time.
      *
      * @return Shared
      */

@@ -85,7 +85,7 @@ final readonly class CircuitDrawing
     }
 
     /**
-     * What is written in a box or beside a symbol, cut to its room.
+     * Returns what is written in a box or beside a symbol, cut to its room.
      *
      * @param array{room: float} $box
      */
@@ -113,7 +113,7 @@ final readonly class CircuitDrawing
     }
 
     /**
-     * What becomes of a box while something is thought open: '' as long as nothing is.
+     * Returns what becomes of a box while something is thought open: '' as long as nothing is.
      *
      * @param array{parts: non-empty-list<Part>} $box
      */

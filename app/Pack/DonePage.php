@@ -12,7 +12,7 @@ use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
 
-/** What of a pack tells of the work: what was measured and proven, done otherwise, decided, asked and signed, when and by whom. */
+/** Shows what of a pack tells of the work: what was measured and proven, done otherwise, decided, asked and signed, when and by whom. */
 final readonly class DonePage extends PackPart
 {
     private function by(Noted $tick): string
@@ -21,7 +21,7 @@ final readonly class DonePage extends PackPart
     }
 
     /**
-     * What was asked on the walk through the vehicle.
+     * Returns what was asked on the walk through the vehicle.
      *
      * @return list<array{at: string, asked: string, by: string}>
      */

@@ -135,7 +135,7 @@ final readonly class OfferText
     }
 
     /**
-     * What may be added later, and until when; offers of before say nothing of it.
+     * Returns what may be added later, and until when; offers of before say nothing of it.
      *
      * @return list<string>
      */
@@ -146,7 +146,7 @@ final readonly class OfferText
         ]) . ($l['until'] === null ? '' : ' ' . $this->word('later.until', ['month' => $l['until']])), $this->d['later'] ?? []));
     }
 
-    /** What the plan gives: usable energy, days without any charge, sun. */
+    /** Returns what the plan gives: usable energy, days without any charge, sun. */
     public function gives(): string
     {
         return $this->given($this->d['gives']);

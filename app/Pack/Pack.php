@@ -71,7 +71,7 @@ final readonly class Pack
         return Lexicon::of($this->system, $this->show);
     }
 
-    /** What stands on the customer's page, HTML. */
+    /** Returns what stands on the customer's page, HTML. */
     public function body(): string
     {
         return view('pack.body', [

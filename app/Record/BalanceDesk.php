@@ -205,7 +205,7 @@ final readonly class BalanceDesk
     }
 
     /**
-     * What each battery read last in the session before this one that passed, if it was that very battery.
+     * Returns what each battery read last in the session before this one that passed, if it was that very battery.
      *
      * @return array<string, float> V by part uid
      */

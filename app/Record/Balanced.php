@@ -13,7 +13,7 @@ use Pebblefell\Study;
 /** Asks of a job whether its planned batteries have been made alike. One on the simulated bench is practice, and counts for nothing. */
 final class Balanced
 {
-    /** What is asked of the database, of job j: session, part and serial of each battery in sessions that passed. */
+    /** Selects, of job j: session, part and serial of each battery in sessions that passed. */
     public const ASKED = '(SELECT JSON_ARRAYAGG(JSON_ARRAY(s.id, b.part_uid, b.serial) ORDER BY s.id) FROM balance_sessions s'
         . ' JOIN balance_batteries b ON b.balance_session_id = s.id WHERE s.job_id = j.id AND s.passed = 1 AND s.bench IS NULL)';
 

@@ -8,7 +8,7 @@ use App\Models\Job;
 use Illuminate\Support\Facades\DB;
 use Pebblefell\Exception\InvalidValue;
 
-/** What one job holds at most, by kind of row. */
+/** Tells what one job holds at most, by kind of row. */
 final class Bounds
 {
     /**

@@ -24,7 +24,7 @@ final readonly class CleanPicture
     private const ADOBE = 0xEE;
     private const COMMENT = 0xFE;
 
-    /** What the encoder of this machine writes into each picture, and pictures of earlier releases hold. */
+    /** Holds what the encoder of this machine writes into each picture, and pictures of earlier releases hold. */
     private const ENCODER = 'CREATOR: gd-jpeg v';
 
     private function __construct(public string $jpeg, public int $width, public int $height)

@@ -47,7 +47,7 @@ final readonly class DayDesk
     }
 
     /**
-     * What is left, by the clock: from the planned start, or from now once that is past.
+     * Returns what is left, by the clock: from the planned start, or from now once that is past.
      *
      * @return array{table: Timetable, hours: WorkHours, chores: Chores, fromH: float, nowH: ?float}
      */

@@ -16,7 +16,7 @@ use Pebblefell\Stage\Progress;
 use Pebblefell\Study;
 
 /**
- * What the Yard shows of a job, kept beside it: the Yard reads nothing else, whatever stands in a job's rows.
+ * Keeps what the Yard shows of a job: the Yard reads nothing else, whatever stands in a job's rows.
  *
  * It is made in the request that wrote, and again by `start` when the rules themselves have changed. It is a cache of what core says, never
  * the truth.

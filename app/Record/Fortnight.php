@@ -99,7 +99,7 @@ final readonly class Fortnight
         return $moves;
     }
 
-    /** What is proposed, as a mark by which it is known again. */
+    /** Returns what is proposed, as a mark by which it is known again. */
     public function mark(): string
     {
         return hash('xxh128', implode('|', array_map(

@@ -17,7 +17,7 @@ use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\Study;
 
-/** What has been done with a job that its model does not hold. */
+/** Tells what has been done with a job that its model does not hold. */
 final class Milestones
 {
     /** All of it in one question: every page of a job asks this. */

@@ -18,7 +18,7 @@ final class PastDurations
     /** Two ticks further apart are a break, or a night, min. Chosen. */
     private const BREAK_MIN = 150.0;
 
-    /** What was worked out is kept so long, s. Chosen: a working day. */
+    /** Keeps what was worked out so long, s. Chosen: a working day. */
     private const KEPT_S = 36_000;
 
     /** It speaks once so many jobs have done it. Chosen. */

@@ -70,7 +70,7 @@ final class Studies
     }
 
     /**
-     * What was worked out is kept when the answer is out; a command that goes through many jobs calls `keepNow()` after each.
+     * Keeps what was worked out when the answer is out; a command that goes through many jobs calls `keepNow()` after each.
      *
      * @param Closure(): void $keep
      */
@@ -82,7 +82,7 @@ final class Studies
     }
 
     /**
-     * What was read back before a write was done is what the page after it asks for: it is kept as soon as others may read it, and before
+     * Keeps what was read back before a write, since the page after it asks for it: it is kept as soon as others may read it, and before
      * the answer sends the browser there. Should more have been written after it was read, it is let go.
      *
      * @param Closure(): void $keep

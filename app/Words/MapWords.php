@@ -6,7 +6,7 @@ namespace App\Words;
 
 use Pebblefell\Stage\Size\Endurance;
 
-/** What stands on the endurance map: days until empty, or the share of a year's days. */
+/** Tells what stands on the endurance map: days until empty, or the share of a year's days. */
 final class MapWords
 {
     public function label(Endurance $map): string
@@ -20,7 +20,7 @@ final class MapWords
         return ($show === null ? (string) $value : $show->text($value)) . ($map->isYear() ? ' %' : ' d');
     }
 
-    /** What the line is at which it lasts as long as looked for: the wish, or as many days counted otherwise. */
+    /** Returns what the line is at which it lasts as long as looked for: the wish, or as many days counted otherwise. */
     public function wish(Endurance $map, Show $show): string
     {
         return ($map->isWish ? 'the wish, ' : '') . $this->goal($map, $show);

@@ -60,7 +60,7 @@ final readonly class Show
         return $this->text($figure->value, $figure->unit);
     }
 
-    /** What goes into an input field: all the digits that were given, a point for the decimals. */
+    /** Returns what goes into an input field: all the digits that were given, a point for the decimals. */
     public function field(?float $value, string $metric = ''): string
     {
         return $value === null ? '' : (string) round($this->units->show($value, $metric), 4);

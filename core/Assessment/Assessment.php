@@ -68,7 +68,7 @@ final readonly class Assessment
         ));
     }
 
-    /** What the rules would do with a part: the fate that the worst open finding about it proposes; null where they are content. */
+    /** Returns what the rules would do with a part: the fate that the worst open finding about it proposes; null where they are content. */
     public function proposalFor(string $partUid): ?Fate
     {
         foreach ($this->verdicts as $verdict) {

@@ -8,7 +8,7 @@ use Pebblefell\Stage;
 use Pebblefell\Stage\Progress;
 use Pebblefell\Study;
 
-/** What was said of a system, apart from the sums that led to it: it can be kept, and read back in a fraction of the time. */
+/** Tells what was said of a system, apart from the sums that led to it: it can be kept, and read back in a fraction of the time. */
 final readonly class Judged
 {
     /**

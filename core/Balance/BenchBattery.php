@@ -20,7 +20,7 @@ final readonly class BenchBattery
     private const SURFACE_UP_H = 0.1;
     private const SURFACE_DOWN_H = 2.0;
 
-    /** What a loose joint adds, Ω. Chosen. */
+    /** Holds what a loose joint adds, Ω. Chosen. */
     private const LOOSE_OHM = 0.02;
 
     /** A weak cell holds so much of its capacity, and loses so much of its charge a day, %. Chosen. */
@@ -113,7 +113,7 @@ final readonly class BenchBattery
         );
     }
 
-    /** What the instrument reads now, noise and all: the battery monitor, or the cell meter too. */
+    /** Returns what the instrument reads now, noise and all: the battery monitor, or the cell meter too. */
     public function read(Subject $subject, float $atS, bool $cellMeter = false): Reading
     {
         $noise = Noise::of($this->seed + (int) $atS);

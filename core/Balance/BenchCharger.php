@@ -6,7 +6,7 @@ namespace Pebblefell\Balance;
 
 use Pebblefell\Trip\Noise;
 
-/** What charges on the simulated bench: a mains charger with its steady current, or a solar regulator under passing clouds. */
+/** Names what charges on the simulated bench: a mains charger with its steady current, or a solar regulator under passing clouds. */
 enum BenchCharger: string
 {
     case Mains = 'mains';

@@ -20,7 +20,7 @@ final class CellsApart
     /** Above the knee of the LFP curve, %: only there do a cell's volts tell its charge. Common practice: 3.35 V. */
     private const KNEE_PCT = 99.0;
 
-    /** What speaks against calling them alike; null: nothing. */
+    /** Returns what speaks against calling them alike; null: nothing. */
     public static function of(Candidate $c, Reading $last): ?Word
     {
         if ($last->cells === null || $last->cells === []) {

@@ -38,7 +38,7 @@ final readonly class Forecast
     private const LEAD_TAKES_A = 0.1;
     private const LEAD_RESTS_BELOW_V = 2.25;
 
-    /** What a meter of the trade leaves open between two readings, V. Common practice. */
+    /** Holds what a meter of the trade leaves open between two readings, V. Common practice. */
     private const METER_V = 0.005;
 
     /**

@@ -8,7 +8,7 @@ use Pebblefell\Bank\Levelling;
 use Pebblefell\Exception\InvalidValue;
 
 /**
- * What flows at the moment at which batteries are joined at one bar, and what follows.
+ * Computes what flows at the moment at which batteries are joined at one bar, and what follows.
  *
  * The bar stands where the currents sum to nothing: each battery's volts against it, over its resistance and its two leads; first
  * principles.

@@ -7,7 +7,7 @@ namespace Pebblefell\Balance;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 
-/** What the readings of one battery show besides its charge: a bad joint, a cell that lags, a cold cut-off that does not work. */
+/** Tells what the readings of one battery show besides its charge: a bad joint, a cell that lags, a cold cut-off that does not work. */
 final readonly class Symptom
 {
     /** A reading at rest and one under charge are compared when they lie no further apart, h. Chosen. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Bank;
 
-/** What each battery of a bank carries at one load. */
+/** Computes what each battery of a bank carries at one load. */
 final readonly class Share
 {
     /**

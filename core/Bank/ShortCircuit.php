@@ -6,7 +6,7 @@ namespace Pebblefell\Bank;
 
 use Pebblefell\Conductor\Run;
 
-/** What a bank drives into a bolted short: Thévenin's theorem on its network. */
+/** Computes what a bank drives into a bolted short: Thévenin's theorem on its network. */
 final readonly class ShortCircuit
 {
     private function __construct(public float $openV, public float $bankOhm)

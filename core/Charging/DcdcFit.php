@@ -26,7 +26,7 @@ final readonly class DcdcFit
     public const USUAL_OUTPUT_V = 14.0;
     public const USUAL_EFFICIENCY_PCT = 90.0;
 
-    /** What an alternator gives at idle, of its rating. Common practice: 40 to 60 %. */
+    /** Holds what an alternator gives at idle, of its rating. Common practice: 40 to 60 %. */
     public const USUAL_IDLE_PCT = 50.0;
 
     /** Output at the alternator's own volts that a standard one bears for hours, also at idle. Common practice: about 30 A. */
@@ -123,7 +123,7 @@ final readonly class DcdcFit
         );
     }
 
-    /** What every alternator of a usual size bears, at idle too. */
+    /** Returns what every alternator of a usual size bears, at idle too. */
     private static function isEasy(float $outputA, float $alternatorA, float $inputV, float $outputV): bool
     {
         return $outputA <= self::easyA($inputV, $outputV) + 1e-9 && $alternatorA >= self::STANDARD_A;

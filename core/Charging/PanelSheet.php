@@ -6,7 +6,7 @@ namespace Pebblefell\Charging;
 
 use Pebblefell\Quantity\Guard;
 
-/** What a panel's data sheet says at standard test conditions (1000 W/m², 25 °C). */
+/** Tells what a panel's data sheet says at standard test conditions (1000 W/m², 25 °C). */
 final readonly class PanelSheet
 {
     /** Where the sheet is silent: crystalline silicon. Common practice. */

@@ -73,7 +73,7 @@ final readonly class ArrayLeads
         return $runs;
     }
 
-    /** What flows in a lead in the data sheet's sun. */
+    /** Returns what flows in a lead in the data sheet's sun. */
     public static function short(CableRun $lead): Figure
     {
         return $lead->lasting->inputs[1];

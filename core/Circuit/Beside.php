@@ -8,7 +8,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 
-/** What runs for an hour and more through a part that does not hang on the bank: one on the starter side, or in an array's lead. */
+/** Tells what runs for an hour and more through a part that does not hang on the bank: one on the starter side, or in an array's lead. */
 final class Beside
 {
     /**

@@ -7,7 +7,7 @@ namespace Pebblefell\Circuit;
 use Pebblefell\Conductor\Ampacity;
 use Pebblefell\System\Conductor;
 
-/** What a conductor of the plan carries where it lies: its size and insulation, the warmth around it, and what is bundled with it. */
+/** Tells what a conductor of the plan carries where it lies: its size and insulation, the warmth around it, and what is bundled with it. */
 final class Carries
 {
     /** Insulation of what is not noted: at least, and at most. */

@@ -9,7 +9,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\System\Part;
 
-/** What a fuse or breaker can break. */
+/** Tells what a fuse or breaker can break. */
 final class FuseStrength
 {
     /** By its sheet, else by its family at these volts; null where neither is noted. */

@@ -8,7 +8,7 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Quantity\ConductorSize;
 
 /**
- * What a conductor carries without its insulation growing too hot.
+ * Tells what a conductor carries without its insulation growing too hot.
  *
  * Metric sizes: ISO 10133 / ISO 13297 annex A, single conductor, 30 °C. Gauges: ABYC E-11, 105 °C insulation, outside engine spaces; for
  * cooler insulation scaled as the metric tables are at the nearest size. All from memory.
@@ -69,8 +69,8 @@ final class Ampacity
     }
 
     /**
-     * What a conductor of any area carries: by the table's nearest sizes, on the line between them; a gauge as its own. What is thinner
-     * than the thinnest counts as that, thicker than the thickest by its area.
+     * Returns what a conductor of any area carries: by the table's nearest sizes, on the line between them; a gauge as its own. What is
+     * thinner than the thinnest counts as that, thicker than the thickest by its area.
      *
      * @param float $insulationC of the conductor; the class at or below counts
      */
@@ -105,8 +105,8 @@ final class Ampacity
     }
 
     /**
-     * What the insulation may still warm up by, against the table: √((T − ambient)/(T − 30)), as IEC 60364-5-52 builds its tables (from
-     * memory).
+     * Returns what the insulation may still warm up by, against the table: √((T − ambient)/(T − 30)), as IEC 60364-5-52 builds its
+     * tables (from memory).
      */
     public static function ambientFactor(int $insulationC, float $ambientC): float
     {

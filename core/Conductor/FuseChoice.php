@@ -14,7 +14,7 @@ use Pebblefell\Quantity\Guard;
 /** The fuse for a conductor: it holds the load, saves the conductor, and breaks what the bank can deliver there. */
 final readonly class FuseChoice
 {
-    /** What runs for an hour and more asks for so much more: a fuse bears 80 % for hours. ABYC E-11, NFPA 70, UL 248 (from memory). */
+    /** Holds the factor for what runs an hour and more: a fuse bears 80 % for hours. ABYC E-11, NFPA 70, UL 248 (from memory). */
     public const CONTINUOUS = 1.25;
 
     private function __construct(

@@ -78,7 +78,7 @@ enum FuseFamily: string
         };
     }
 
-    /** What it breaks at so many volts DC, A; 0 where it is not made for them. */
+    /** Returns what it breaks at so many volts DC, A; 0 where it is not made for them. */
     public function interruptA(float $volts): float
     {
         return match ($this) {

@@ -74,7 +74,7 @@ final readonly class Diagnosis
     }
 
     /**
-     * What the answer to a question is expected to tell, bits: the entropy of the causes now, less what is left after it.
+     * Returns what the answer to a question is expected to tell, bits: the entropy of the causes now, less what is left after it.
      *
      * @param array<string, bool> $answers so far
      */

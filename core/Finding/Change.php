@@ -42,7 +42,7 @@ final readonly class Change
         return new self(self::ADD, $kind, $row['uid'], $row);
     }
 
-    /** What was found is taken out, with what hangs on it; what was only planned is not fitted. */
+    /** Takes out what was found, with what hangs on it; leaves out what was only planned. */
     public static function remove(string $kind, string $uid): self
     {
         return new self(self::REMOVE, $kind, $uid);
@@ -63,13 +63,13 @@ final readonly class Change
         return new self(self::SET, 'part', $uid, field: 'data', value: $data);
     }
 
-    /** What becomes of a part: keep, reprogram, relabel … */
+    /** Sets what becomes of a part: keep, reprogram, relabel … */
     public static function ofPart(string $uid, string $fate): self
     {
         return self::set('part', $uid, 'fate', $fate);
     }
 
-    /** What a device is to be set to. $value is a number or "off"; null: as the profile says. */
+    /** Sets what a device is to be set to. $value is a number or "off"; null: as the profile says. */
     public static function ofSetting(string $partUid, string $parameter, ?string $value): self
     {
         return self::set('setting', $partUid, $parameter, $value);

@@ -23,7 +23,7 @@ final readonly class Word
         return new self($key, $args);
     }
 
-    /** What a person typed: it is shown as it is, in every language. */
+    /** Shows what a person typed as it is, in every language. */
     public static function typed(string $text): self
     {
         return new self('', ['text' => $text]);

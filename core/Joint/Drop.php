@@ -10,7 +10,7 @@ use Pebblefell\Quantity\Guard;
 /** Volts measured between two points of a way while a current flows in it. */
 final readonly class Drop
 {
-    /** What a common meter and a common clamp are off by: 1 mV and half a digit more on the millivolt range; 2 %. Assumed. */
+    /** Holds what a common meter and a common clamp are off by: 1 mV and half a digit more on the millivolt range; 2 %. Assumed. */
     public const VOLTS = 0.0015;
     public const SHARE = 0.02;
 

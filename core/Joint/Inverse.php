@@ -99,7 +99,7 @@ final readonly class Inverse
     }
 
     /**
-     * What each piece has, and how well that is known.
+     * Returns what each piece has, and how well that is known.
      *
      * @param list<int> $known places of bad ones: those are not held back by what they should be
      *

@@ -17,7 +17,10 @@ final readonly class Segment
     /** Sound leads differ by so much of what they should have: length, strands, warmth. Assumed. */
     private const SPREAD = 0.15;
 
-    /** What is lost at its rating in a fuse, a switch or breaker, a shunt, V. Common practice: 80 mV, 50 mV; shunts are made for 50 mV. */
+    /**
+     * Holds what is lost at its rating in a fuse, a switch or breaker, a shunt, V. Common practice: 80 mV, 50 mV; shunts are made for 50
+     * mV.
+     */
     private const FUSE_V = 0.08;
     private const SWITCH_V = 0.05;
 

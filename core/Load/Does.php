@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Load;
 
-/** What an appliance does that dominates a budget. */
+/** Names what an appliance does that dominates a budget. */
 enum Does: string
 {
     case Heats = 'heats';

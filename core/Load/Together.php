@@ -68,7 +68,7 @@ final readonly class Together
         return new self($limit, self::maximal($loads, $limit, $surgeW), $never, $alone);
     }
 
-    /** What is left of the limit when these run, W. */
+    /** Returns what is left of the limit when these run, W. */
     public function roomBeside(Appliance ...$running): float
     {
         return $this->limitW - self::watts(array_values($running));

@@ -17,7 +17,10 @@ use Pebblefell\Quantity\HourSpan;
  */
 final readonly class TrialStay
 {
-    /** What remains of the dark hours' use after this share of it is unexplained is worth a line. Chosen. */
+    /**
+     * Holds the share that is worth a line: what remains of the dark hours' use after this share of it is unexplained is worth a line.
+     * Chosen.
+     */
     private const WORTH_SAYING = 0.10;
 
     private function __construct(

@@ -70,7 +70,7 @@ final readonly class ConductorSize
     }
 
     /**
-     * What is made, thin to thick, mm²: the preferred areas, or the gauges in use.
+     * Returns what is made, thin to thick, mm²: the preferred areas, or the gauges in use.
      *
      * @return list<float>
      */

@@ -9,8 +9,8 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 
 /**
- * What acts on the way down, for the whole bank: warning, cut-off, disconnect, and where they come back. Each acts before the one below it,
- * and all of them before the BMS.
+ * Tells what acts on the way down, for the whole bank: warning, cut-off, disconnect, and where they come back. Each acts before the one
+ * below it, and all of them before the BMS.
  */
 final readonly class GuardProfile
 {

@@ -153,7 +153,7 @@ final readonly class Ladder
     }
 
     /**
-     * What one device must not be told, whatever the others are.
+     * Returns what one device must not be told, whatever the others are.
      *
      * @return list<Finding>
      */

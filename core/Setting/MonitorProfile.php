@@ -8,7 +8,7 @@ use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 
-/** What a battery monitor is told, so that its percentage is true. */
+/** Tells what a battery monitor is told, so that its percentage is true. */
 final class MonitorProfile
 {
     private const COMMON_PRACTICE = 'common-practice-unpublished';

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Setting;
 
 /**
- * What can be set on a device that charges, watches or draws, by the trade's own name for it. Volts are of the whole bank, but where a cell
- * is named.
+ * Names what can be set on a device that charges, watches or draws, by the trade's own name for it. Volts are of the whole bank, but
+ * where a cell is named.
  */
 enum Parameter: string
 {
@@ -42,7 +42,7 @@ enum Parameter: string
     case SupplyLimit = 'supply_limit_a';
     case IdleCharge = 'idle_charge_a';
     case CableCompensation = 'cable_v';
-    /** What a monitor shows while nothing flows. */
+    /** Returns what a monitor shows while nothing flows. */
     case Zero = 'zero_a';
     /** Of an inverter: what wakes it from its saving sleep, and after how long without a load it goes off. */
     case Eco = 'eco_w';

@@ -6,7 +6,7 @@ namespace Pebblefell\Setting;
 
 use Pebblefell\Exception\InvalidValue;
 
-/** What stands in one box of a device: a number, or "off". */
+/** Tells what stands in one box of a device: a number, or "off". */
 final readonly class SetValue
 {
     private function __construct(public ?float $number)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage;
 
-/** What has been done with a job that its model does not hold. */
+/** Tells what has been done with a job that its model does not hold. */
 final readonly class Progress
 {
     /**

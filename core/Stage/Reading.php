@@ -7,7 +7,7 @@ namespace Pebblefell\Stage;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 
-/** What a step wants measured, and within which limits the next may follow. */
+/** Tells what a step wants measured, and within which limits the next may follow. */
 final readonly class Reading
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage;
 
-/** What somebody noted at one step of a sheet that is worked through: the run sheet, or the test sheet. */
+/** Tells what somebody noted at one step of a sheet that is worked through: the run sheet, or the test sheet. */
 final readonly class Tick
 {
     public const DONE = 'done';

@@ -7,7 +7,7 @@ namespace Pebblefell\Sun;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Quantity\Guard;
 
-/** What of the extraterrestrial sun arrives on the horizontal in a day. */
+/** Tells what of the extraterrestrial sun arrives on the horizontal in a day. */
 final readonly class GlobalSun
 {
     /** Regression of FAO-56 equation 35 where no local one is known. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Sun;
 
 /**
- * What a tilted, shaded panel receives in a day.
+ * Tells what a tilted, shaded panel receives in a day.
  *
  * The day's total is spread over its hours by Collares-Pereira & Rabl 1979 (and scaled so that the hours sum to it); the
  * diffuse share of each hour follows Erbs, Klein & Duffie 1982; the tilted plane follows Hay & Davies 1980: the part of the

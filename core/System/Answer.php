@@ -8,7 +8,7 @@ use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Sheet\FieldList;
 use Pebblefell\System\Sheet\Listed;
 
-/** What a person said to a finding. It counts as long as the finding's fingerprint is the same. */
+/** Tells what a person said to a finding. It counts as long as the finding's fingerprint is the same. */
 final readonly class Answer
 {
     use Listed;

@@ -58,7 +58,7 @@ enum Climate: string
         'equatorial' => [2.0, 22.0, 0.7, -0.1],
     ];
 
-    /** What a coast or a plain of that latitude is likeliest to have. Assumed. */
+    /** Returns what a coast or a plain of that latitude is likeliest to have. Assumed. */
     public static function usual(float $latitudeDeg): self
     {
         return match (true) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
-/** What the plan changes: read off the fates, it is the root of strip list, shopping list and run sheet. */
+/** Tells what the plan changes: read off the fates, it is the root of strip list, shopping list and run sheet. */
 final readonly class Difference
 {
     /**

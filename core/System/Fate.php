@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
-/** What the plan does with a part, a conductor or a signal. */
+/** Names what the plan does with a part, a conductor or a signal. */
 enum Fate: string
 {
     case Keep = 'keep';

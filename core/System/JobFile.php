@@ -18,7 +18,7 @@ final class JobFile
     public const FORMAT = 'pebblefell-job';
     public const VERSION = 2;
 
-    /** What version 1 called the families of fuses, and the names of their standards. */
+    /** Holds what version 1 called the families of fuses, and the names of their standards. */
     private const FAMILIES_OF_1 = ['bolt_midi' => 'sf30', 'bolt_mega' => 'sf51'];
 
     /**

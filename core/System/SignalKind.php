@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
-/** What one part tells another. */
+/** Names what one part tells another. */
 enum SignalKind: string
 {
     case EngineRunning = 'engine_running';

@@ -51,7 +51,7 @@ final readonly class Stay
         }
     }
 
-    /** What the brief says of driving and hook-ups, as days: sometimes is every fifth day, mostly all but every fourth. */
+    /** Returns what the brief says of driving and hook-ups, as days: sometimes is every fifth day, mostly all but every fourth. */
     public static function usual(string $hookUp, float $drivingHDay): self
     {
         $all = range(1, self::USUAL_DAYS);

@@ -164,7 +164,7 @@ final readonly class System
         );
     }
 
-    /** What becomes of a conductor: it comes out with the parts that it joins, whatever is noted of itself. */
+    /** Returns what becomes of a conductor: it comes out with the parts that it joins, whatever is noted of itself. */
     public function fateOf(Conductor $conductor): Fate
     {
         $as = $conductor->asPlanned();

@@ -39,7 +39,7 @@ final readonly class Warmth
         return $this->from->value;
     }
 
-    /** What is left of the rating, 0 to 1. */
+    /** Returns what is left of the rating, 0 to 1. */
     public function share(): float
     {
         return max(0.0, 1.0 - $this->pctPerK->value / 100.0 * max(0.0, $this->celsius - $this->from->value));

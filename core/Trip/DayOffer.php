@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Trip;
 
-/** What one day offers a vehicle, step by step. */
+/** Tells what one day offers a vehicle, step by step. */
 final readonly class DayOffer
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Trip;
 
-/** What one simulated day brought and took, Wh at the house bus. */
+/** Tells what one simulated day brought and took, Wh at the house bus. */
 final readonly class DaySum
 {
     public function __construct(

@@ -92,8 +92,8 @@ final readonly class EnduranceMap
     }
 
     /**
-     * What the cold leaves of the capacity, by month. Were it taken by the day, a cold snap would lock away more of a large bank than of
-     * a small one, and a larger bank could seem shorter-lived by an hour.
+     * Returns what the cold leaves of the capacity, by month. Were it taken by the day, a cold snap would lock away more of a large bank
+     * than of a small one, and a larger bank could seem shorter-lived by an hour.
      *
      * @param list<TripDay> $days
      *

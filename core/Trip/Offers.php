@@ -6,7 +6,7 @@ namespace Pebblefell\Trip;
 
 use Pebblefell\Quantity\DayHours;
 
-/** What each day of a trip offers, in its steps: light on the arrays, the engine's hours, mains and generator. */
+/** Tells what each day of a trip offers, in its steps: light on the arrays, the engine's hours, mains and generator. */
 final readonly class Offers
 {
     /**
@@ -46,7 +46,7 @@ final readonly class Offers
     }
 
     /**
-     * What the arrays could give in each step of a day, and what their regulators cannot pass on, W.
+     * Returns what the arrays could give in each step of a day, and what their regulators cannot pass on, W.
      *
      * A regulator's amps and a PWM panel work at battery volts, which are taken from the evening before: they move by a few per cent.
      *

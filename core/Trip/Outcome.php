@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Trip;
 
-/** What a simulated trip came to. */
+/** Tells what a simulated trip came to. */
 final readonly class Outcome
 {
     /**

@@ -20,7 +20,7 @@ final readonly class WeatherFile
     private const CELSIUS = 6;
     private const GLOBAL_WH = 13;
 
-    /** What the format writes where a value is missing. */
+    /** Holds what the format writes where a value is missing. */
     private const NO_CELSIUS = 99.9;
     private const NO_GLOBAL = 9999.0;
 

@@ -18,8 +18,8 @@ use Pebblefell\Balance\Step;
 use Pebblefell\System\System;
 
 /**
- * What waits and what is over, in the open balance sessions of all jobs; and the yearly checks that are due. A session's waits are worked
- * out where it is written to, and only read here.
+ * Lists what waits and what is over, in the open balance sessions of all jobs; and the yearly checks that are due. A session's waits are
+ * worked out where it is written to, and only read here.
  */
 final class Waits
 {
@@ -124,7 +124,7 @@ final class Waits
     }
 
     /**
-     * What owners wrote and nobody has answered.
+     * Returns what owners wrote and nobody has answered.
      *
      * @return list<array{id: string, job: Job, stage: string, words: string, at: ?CarbonImmutable, mark: string}>
      */

@@ -39,7 +39,7 @@ final class MakeOffer
     }
 
     /**
-     * What an offer says, in numbers: prices net, in the workshop's currency.
+     * Returns what an offer says, in numbers: prices net, in the workshop's currency.
      *
      * @param array{tax_pct: float, sundries: float, text: string, valid_until: string} $terms
      *
@@ -94,7 +94,7 @@ final class MakeOffer
     }
 
     /**
-     * What may be added later, and until when.
+     * Returns what may be added later, and until when.
      *
      * @return list<array{what: string, left: float, unit: string, until: ?string}>
      */

@@ -82,7 +82,7 @@ final class NoteStep
     }
 
     /**
-     * What belongs to no step gets a name of its own, by which it can be taken back.
+     * Names what belongs to no step, so that it can be taken back.
      *
      * @param array{step: string, note: string, client_id: ?string} $said
      *

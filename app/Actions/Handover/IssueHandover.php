@@ -37,7 +37,7 @@ final class IssueHandover
         return $handover;
     }
 
-    /** What a pack of an earlier release lacks is added to it; what it has stays as it was issued. */
+    /** Adds what a pack of an earlier release lacks; what it has stays as it was issued. */
     public static function complete(Handover $handover): void
     {
         if ($handover->page === null) {

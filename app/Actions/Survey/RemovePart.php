@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class RemovePart
 {
     /**
-     * What would go with it.
+     * Returns what would go with it.
      *
      * @return array<string, int> rows by kind, only what there is
      */

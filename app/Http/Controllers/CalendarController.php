@@ -8,7 +8,7 @@ use App\Actions\Balance\Waits;
 use Illuminate\Http\Response;
 use Sabre\VObject\Component\VCalendar;
 
-/** What waits, in all open sessions, as a calendar file (RFC 5545). */
+/** Serves what waits, in all open sessions, as a calendar file (RFC 5545). */
 final class CalendarController extends Controller
 {
     public function __invoke(): Response

@@ -12,7 +12,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Pebblefell\Exception\InvalidValue;
 
-/** What was noted at a step, taken back from the history. */
+/** Takes back, from the history, what was noted at a step. */
 final class TickController extends Controller
 {
     public function destroy(Request $request, Job $job, Tick $tick, TakeBack $back): RedirectResponse

@@ -83,7 +83,7 @@ final class OwnSession extends StartSession
     public const GIVEN = 'session-given';
 
     /**
-     * What is in it, but for the page that was looked at last: the browser says that itself.
+     * Returns what is in it, but for the page that was looked at last: the browser says that itself.
      *
      * @return array<string, mixed>
      */

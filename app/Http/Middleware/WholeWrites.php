@@ -25,7 +25,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * What a request writes is written whole or not at all, is one act in the history, and leaves every job that it touched readable.
+ * Writes what a request writes whole or not at all, is one act in the history, and leaves every job that it touched readable.
  *
  * A write that meets another one on another node of a cluster, or whose node is lost, is tried again whole, and seen by the person as one
  * answer.

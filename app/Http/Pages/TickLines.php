@@ -14,7 +14,7 @@ use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
 
-/** What was noted on a job's sheets, newest first, and what of it can be taken back. */
+/** Shows what was noted on a job's sheets, newest first, and what of it can be taken back. */
 final readonly class TickLines
 {
     /** Lines that are told. Chosen: a day's work. */

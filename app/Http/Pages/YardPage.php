@@ -165,7 +165,7 @@ final readonly class YardPage
         ], $this->fortnight->moves());
     }
 
-    /** What is proposed, as a mark by which it is known again. */
+    /** Returns what is proposed, as a mark by which it is known again. */
     public function mark(): string
     {
         return $this->fortnight->mark();

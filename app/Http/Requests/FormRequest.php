@@ -23,7 +23,7 @@ abstract class FormRequest extends BaseRequest
 {
     use GoesBack;
 
-    /** What any form may carry besides its own fields. */
+    /** Holds what any form may carry besides its own fields. */
     private const COMMON = [
         '_form' => ['nullable', 'string', 'max:120'],
         'back' => ['nullable', 'string', 'max:2000'],
@@ -49,7 +49,7 @@ abstract class FormRequest extends BaseRequest
     abstract public function rules(): array;
 
     /**
-     * What only makes sense once every field is well formed.
+     * Checks what only makes sense once every field is well formed.
      *
      * @return list<callable(Validator): void>
      */

@@ -10,8 +10,8 @@ use Carbon\CarbonInterface;
 use Illuminate\Validation\Validator;
 
 /**
- * What may have waited on a device for a network: it carries an id that was made there, and when it was noted, by the device's own clock.
- * With each sending the device says what that clock shows now, so that the moment can be put right.
+ * Reads what may have waited on a device for a network: it carries an id that was made there, and when it was noted, by the device's own
+ * clock. With each sending the device says what that clock shows now, so that the moment can be put right.
  *
  * @phpstan-require-extends FormRequest
  */
@@ -39,7 +39,7 @@ trait FromOutbox
         ];
     }
 
-    /** What lies in the future was noted by a wrong clock. */
+    /** Refuses what lies in the future: it was noted by a wrong clock. */
     private function checkClock(Validator $validator, string $field = 'read_at'): void
     {
         if ($this->noted()->greaterThan(CarbonImmutable::now()->addMinutes(self::$aheadMin))) {

@@ -20,7 +20,7 @@ final class PasswordRequest extends FormRequest
         ];
     }
 
-    /** What is longer than this the hash would cut off without a word. */
+    /** Refuses what is so long that the hash would cut it off without a word. */
     private static function hashedWhole(string $key, mixed $value, Closure $fail): void
     {
         if (is_string($value) && strlen($value) > self::MOST_BYTES) {

@@ -11,8 +11,8 @@ use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 
 /**
- * What is asked of a page in its address. A value that cannot be is named on the page, at its field; the page answers with 422 and shows
- * what it shows without that value.
+ * Reads what is asked of a page in its address. A value that cannot be is named on the page, at its field; the page answers with 422 and
+ * shows what it shows without that value.
  */
 abstract class Query extends FormRequest
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** What an owner said to a recall. */
+/** Reads what an owner said to a recall. */
 final class RecallAnswerRequest extends FormRequest
 {
     public function rules(): array

@@ -9,7 +9,7 @@ use Illuminate\Validation\Rule;
 use Pebblefell\Setting\Parameter;
 
 /**
- * What is called back: parts by model, firmware and serials, or what a box was set to.
+ * Reads what is called back: parts by model, firmware and serials, or what a box was set to.
  *
  * @phpstan-import-type Asked from Recall
  */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** What is looked for. */
+/** Reads what is looked for. */
 final class SearchQuery extends Query
 {
     public function rules(): array

@@ -10,7 +10,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Stage\Tick;
 
-/** What is noted at a step: done, done otherwise, or taken back; with a reading where one is wanted. */
+/** Reads what is noted at a step: done, done otherwise, or taken back; with a reading where one is wanted. */
 final class TickRequest extends FormRequest
 {
     use FromOutbox;
@@ -46,7 +46,7 @@ final class TickRequest extends FormRequest
     }
 
     /**
-     * What was built otherwise: "c3.size_mm2|35" names it, and what it was planned as when that was seen.
+     * Returns what was built otherwise: "c3.size_mm2|35" names it, and what it was planned as when that was seen.
      *
      * @return ?array{what: string, seen: string, is: string}
      */

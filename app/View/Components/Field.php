@@ -46,7 +46,7 @@ final class Field extends Made
         $this->error = $mine ? (string) (session('errors')?->first($this->dot) ?? '') : '';
     }
 
-    /** What says more about it, for those who do not see the page. */
+    /** Returns what says more about it, for those who do not see the page. */
     public function described(): string
     {
         return match (true) {

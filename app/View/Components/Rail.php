@@ -9,7 +9,7 @@ use Illuminate\Contracts\View\View;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Stage;
 
-/** What is to be decided, beside a page. */
+/** Shows what is to be decided, beside a page. */
 final class Rail extends Made
 {
     private const WORDS = ['stop' => ['stop', 'stops'], 'fix' => ['fix', 'fixes'], 'note' => ['note', 'notes']];

@@ -57,7 +57,7 @@ final readonly class Drift
         return new self($rows);
     }
 
-    /** What is compared: a reading as it is, or by the ampere where it goes with the current. */
+    /** Returns what is compared: a reading as it is, or by the ampere where it goes with the current. */
     private static function value(Reading $reading, Tick $tick): ?float
     {
         return match (true) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Aftercare;
 
-/** What a monitor's log says of one day. Null: it logs nothing of that. */
+/** Tells what a monitor's log says of one day. Null: it logs nothing of that. */
 final readonly class LogDay
 {
     /**

@@ -8,7 +8,7 @@ use Pebblefell\Bank\Share;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 
-/** What the links cost, as figures that can be asked how. */
+/** Tells what the links cost, as figures that can be asked how. */
 final class BankFigures
 {
     public static function spread(Share $share): Figure

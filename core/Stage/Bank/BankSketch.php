@@ -103,7 +103,7 @@ final readonly class BankSketch
         );
     }
 
-    /** What a node of the network is called: the battery's number and its pole, or null for a bar. */
+    /** Returns what a node of the network is called: the battery's number and its pole, or null for a bar. */
     public function battery(string $node): ?int
     {
         foreach ($this->batteries as $battery) {

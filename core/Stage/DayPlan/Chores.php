@@ -28,7 +28,7 @@ final readonly class Chores
     }
 
     /**
-     * What is left of the day.
+     * Returns what is left of the day.
      *
      * @param int                  $people  in the crew
      * @param array<string, float> $minutes by what is done, as past jobs took; the usual ones where there is none

@@ -37,8 +37,8 @@ final readonly class Deviation
     }
 
     /**
-     * What of a step can be otherwise: sizes and lengths of the leads that it lays, ratings and places of what it mounts, what is not
-     * fitted after all, and what is left in.
+     * Returns what of a step can be otherwise: sizes and lengths of the leads that it lays, ratings and places of what it mounts, what
+     * is not fitted after all, and what is left in.
      *
      * @return list<self>
      */

@@ -77,7 +77,7 @@ final readonly class Moment
     }
 
     /**
-     * What stands at potential now.
+     * Returns what stands at potential now.
      *
      * @param list<string> $silent uids of batteries that are thought away as sources
      */

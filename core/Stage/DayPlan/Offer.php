@@ -8,7 +8,7 @@ use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 
-/** What a plan costs and gives: its parts by list, its labour by the run sheet, its days and watts by the simulation. */
+/** Tells what a plan costs and gives: its parts by list, its labour by the run sheet, its days and watts by the simulation. */
 final readonly class Offer
 {
     /**

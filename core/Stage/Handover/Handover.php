@@ -8,7 +8,7 @@ use Pebblefell\Stage\Progress;
 use Pebblefell\Stage\Room;
 use Pebblefell\Study;
 
-/** What does the customer keep? */
+/** Answers what the customer keeps. */
 final class Handover implements Room
 {
     public function rules(): array

@@ -25,7 +25,7 @@ use Pebblefell\System\Warmth;
 /** The day's energy and worst moment of one scenario, with the inverter that is planned (or found, or assumed). */
 final readonly class LoadSizing
 {
-    /** What the ordinary inverter gives, W, that is reckoned with where a job has none; only its losses count. Chosen. */
+    /** Holds what the ordinary inverter gives, W, that is reckoned with where a job has none; only its losses count. Chosen. */
     private const ORDINARY_W = 1000.0;
 
     /** So many inputs of a sum are shown one by one. Chosen. */
@@ -186,7 +186,7 @@ final readonly class LoadSizing
             : $load->watts * $load->quantity;
     }
 
-    /** What can run together on the planned inverter and bank; null without an inverter's data sheet or AC loads. */
+    /** Returns what can run together on the planned inverter and bank; null without an inverter's data sheet or AC loads. */
     public static function together(Study $study): ?Together
     {
         $inverter = $study->planned()->inverter() ?? $study->found()->inverter();

@@ -8,7 +8,7 @@ use Pebblefell\Stage\Progress;
 use Pebblefell\Stage\Room;
 use Pebblefell\Study;
 
-/** What is used, and when? */
+/** Answers what is used, and when. */
 final class Loads implements Room
 {
     public function rules(): array

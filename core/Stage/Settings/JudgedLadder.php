@@ -18,7 +18,7 @@ use Pebblefell\System\SignalKind;
  */
 final readonly class JudgedLadder
 {
-    /** What a device's own meter may err by, of what it reads. Common practice: half a percent. */
+    /** Holds what a device's own meter may err by, of what it reads. Common practice: half a percent. */
     public const METER_SHARE = 0.005;
 
     /** Where a device is joined to the bank. */

@@ -41,7 +41,7 @@ final readonly class LadderChart
     /** Px that a value takes, "11.16". */
     private const VALUE = 70.0;
 
-    /** What acts under current: there a lead loses volts. */
+    /** Holds what acts under current: there a lead loses volts. */
     private const UNDER_CURRENT = [
         Parameter::Absorption,
         Parameter::Equalise,

@@ -21,19 +21,19 @@ final readonly class SettingRow
     ) {
     }
 
-    /** What is to be typed into the box. */
+    /** Returns what is to be typed into the box. */
     public function planned(): SetValue
     {
         return $this->entry === null ? $this->profile : $this->entry->planned ?? $this->profile;
     }
 
-    /** What it acts at as far as is known: as noted, as a person plans it, by its own sheet, else as the profile asks. */
+    /** Returns what it acts at as far as is known: as noted, as a person plans it, by its own sheet, else as the profile asks. */
     public function acting(): SetValue
     {
         return $this->said() ?? $this->profile;
     }
 
-    /** What somebody says that it acts at: noted, planned by a person, or its own sheet. */
+    /** Returns what somebody says that it acts at: noted, planned by a person, or its own sheet. */
     public function said(): ?SetValue
     {
         return $this->noted() ?? $this->entry->planned ?? $this->own;
@@ -60,7 +60,7 @@ final readonly class SettingRow
         return $this->entry?->asSet !== null && $this->entry->asSet->agreesWith($this->planned(), $this->parameter->tolerance());
     }
 
-    /** What stands in the device as far as it was noted: read back, else as set. */
+    /** Returns what stands in the device as far as it was noted: read back, else as set. */
     public function noted(): ?SetValue
     {
         return $this->entry === null ? null : $this->entry->readBack ?? $this->entry->asSet;

@@ -21,7 +21,7 @@ use Pebblefell\System\Part;
 use Pebblefell\System\SettingEntry;
 use Pebblefell\System\SignalKind;
 
-/** What to type into each box of each device that stays or comes, for the planned bank: what charges, draws, parts and watches. */
+/** Tells what to type into each box of each device that stays or comes, for the planned bank: what charges, draws, parts and watches. */
 final readonly class SettingSheet
 {
     /** Of its own amps a charger ends absorption at no more than this. Common practice: a fifth. */
@@ -113,7 +113,7 @@ final readonly class SettingSheet
         return $limits;
     }
 
-    /** What a device acts at: as it was set, as a person plans it, as its own sheet has it; null where nobody says. */
+    /** Returns what a device acts at: as it was set, as a person plans it, as its own sheet has it; null where nobody says. */
     public function actsAt(Part $part, Parameter $parameter): ?Figure
     {
         foreach ($this->devices as $device) {
@@ -181,7 +181,7 @@ final readonly class SettingSheet
     }
 
     /**
-     * What charges first; nobody is told to type 28 V into a device for 12.
+     * Lists the devices that are set, what charges first; nobody is told to type 28 V into a device for 12.
      *
      * @return list<Part>
      */
@@ -265,7 +265,7 @@ final readonly class SettingSheet
         ], 'common-practice-unpublished'), $row->entry, $row->own);
     }
 
-    /** What its place and its leads decide, whatever the battery is. */
+    /** Returns what its place and its leads decide, whatever the battery is. */
     private static function ofDevice(Study $study, Part $part, Parameter $parameter, ?SettingEntry $entry): ?SettingRow
     {
         $own = DeviceProfile::of($study, $part, $parameter);
@@ -307,7 +307,7 @@ final readonly class SettingSheet
         return new SettingRow($parameter, $profile->value($parameter), $why, $entry);
     }
 
-    /** What its own sheet says that it acts at, as long as nobody sets it. */
+    /** Returns what its own sheet says that it acts at, as long as nobody sets it. */
     private static function own(Part $part, Parameter $parameter): ?SetValue
     {
         $volts = match ($parameter) {

@@ -8,7 +8,7 @@ use Pebblefell\Stage\Progress;
 use Pebblefell\Stage\Room;
 use Pebblefell\Study;
 
-/** What is typed into each box? */
+/** Answers what is typed into each box. */
 final class Settings implements Room
 {
     public function rules(): array

@@ -11,8 +11,8 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\Part;
 
 /**
- * What the plan does to the axles: of a mass m at x behind the front axle, or the coupling, the rear axle carries m·x/L and the front, or
- * the coupling, the rest. Reference: the law of the lever.
+ * Tells what the plan does to the axles: of a mass m at x behind the front axle, or the coupling, the rear axle carries m·x/L and the
+ * front, or the coupling, the rest. Reference: the law of the lever.
  */
 final readonly class Axles
 {

@@ -6,7 +6,7 @@ namespace Pebblefell\Stage\Size;
 
 use Pebblefell\System\Travel;
 
-/** What charges while the endurance map counts. */
+/** Names what charges while the endurance map counts. */
 enum ComesIn: string
 {
     case Nothing = 'nothing';
@@ -14,7 +14,7 @@ enum ComesIn: string
     /** Sun, and the engine for the hours of the brief. */
     case All = 'all';
 
-    /** What the customer's wish counts with. */
+    /** Returns what the customer's wish counts with. */
     public static function wished(Travel $travel): self
     {
         $all = self::choices($travel);

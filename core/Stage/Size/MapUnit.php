@@ -13,7 +13,7 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Vehicle;
 
-/** What a step on the endurance map is: one string of batteries, or one panel. */
+/** Tells what a step on the endurance map is: one string of batteries, or one panel. */
 final readonly class MapUnit
 {
     /**

@@ -8,8 +8,8 @@ use Pebblefell\Sun\SolarDay;
 use Pebblefell\System\Roof;
 
 /**
- * What hatches, vents and boxes on a roof take of the direct sun of each panel, over a day of a month and every way that the vehicle may
- * stand.
+ * Tells what hatches, vents and boxes on a roof take of the direct sun of each panel, over a day of a month and every way that the
+ * vehicle may stand.
  *
  * A point of a panel is in shade while a straight line from it towards the sun meets something that is higher there: within height /
  * tan(altitude) of it. A panel's cells are joined in thirds along its length, each with a bypass diode: the least that is lost is the

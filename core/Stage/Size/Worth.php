@@ -6,7 +6,7 @@ namespace Pebblefell\Stage\Size;
 
 use Closure;
 
-/** What one more battery and one more panel would bring at a point of the endurance map. */
+/** Tells what one more battery and one more panel would bring at a point of the endurance map. */
 final readonly class Worth
 {
     /**

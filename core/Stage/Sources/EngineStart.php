@@ -12,7 +12,7 @@ use Pebblefell\System\Part;
 /** Starting the engine from the house bank when the starter battery is flat: straight through a relay, or by charging it first. */
 final readonly class EngineStart
 {
-    /** What a starter asks for in the first second, A. Common practice: 300 to 600 for a van's diesel. */
+    /** Holds what a starter asks for in the first second, A. Common practice: 300 to 600 for a van's diesel. */
     public const CRANK_A = 400.0;
 
     /** Charge that a flat starter battery needs before it turns the engine, Ah. Common practice: a few per cent. */

@@ -8,7 +8,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
-/** What stands behind the planned inverter: amps at low volts, heat, and what being on costs. */
+/** Tells what stands behind the planned inverter: amps at low volts, heat, and what being on costs. */
 final readonly class InverterCheck
 {
     private function __construct(public Part $inverter, private Study $study)
@@ -58,7 +58,7 @@ final readonly class InverterCheck
         );
     }
 
-    /** What it takes for itself if it is left on all day. */
+    /** Returns what it takes for itself if it is left on all day. */
     public function idleDay(): Figure
     {
         return new Figure(

@@ -10,7 +10,7 @@ use Pebblefell\System\PvArray;
 use Pebblefell\Trip\SolarSource;
 use Pebblefell\Trip\Weather;
 
-/** What an array would bring in a year through an MPPT and through a PWM regulator, were all of it used. */
+/** Tells what an array would bring in a year through an MPPT and through a PWM regulator, were all of it used. */
 final readonly class RegulatorGain
 {
     /** Where a bank stands while it is being charged, of its nominal volts. Common practice. */

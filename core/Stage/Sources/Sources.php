@@ -8,7 +8,7 @@ use Pebblefell\Stage\Progress;
 use Pebblefell\Stage\Room;
 use Pebblefell\Study;
 
-/** What charges it, and does it fit? */
+/** Answers what charges it, and whether it fits. */
 final class Sources implements Room
 {
     public function rules(): array

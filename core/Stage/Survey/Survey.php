@@ -8,7 +8,7 @@ use Pebblefell\Stage\Progress;
 use Pebblefell\Stage\Room;
 use Pebblefell\Study;
 
-/** What is there, and what becomes of it? */
+/** Answers what is there, and what becomes of it. */
 final class Survey implements Room
 {
     public function rules(): array

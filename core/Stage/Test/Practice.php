@@ -18,7 +18,7 @@ final readonly class Practice
     /** One in so many has no bad joint at all: who names one without measuring is caught. Chosen. */
     private const SOUND_IN = 5;
 
-    /** What a bad joint adds, Ω: from what a hand begins to feel to what burns. Chosen; see Inverse::BAD_OHM. */
+    /** Holds what a bad joint adds, Ω: from what a hand begins to feel to what burns. Chosen; see Inverse::BAD_OHM. */
     private const LEAST_OHM = 0.002;
     private const MOST_OHM = 0.012;
 
@@ -75,7 +75,7 @@ final readonly class Practice
         return max(self::LEAST_A, round((float) $continuousW / 2.0 / $systemV));
     }
 
-    /** What a meter shows between two points, to the millivolt; the same each time it is held there. */
+    /** Returns what a meter shows between two points, to the millivolt; the same each time it is held there. */
     public function reads(int $from, int $to, float $amps): Drop
     {
         $random = self::noise(crc32("$this->seed $from $to"));

@@ -107,7 +107,7 @@ final readonly class Proof
         );
     }
 
-    /** What is to be read next; null: all is. */
+    /** Returns what is to be read next; null: all is. */
     public function next(): ?int
     {
         foreach ($this->asks as $i => $ask) {
@@ -125,7 +125,7 @@ final readonly class Proof
     }
 
     /**
-     * What one fault can be, with what each would have then.
+     * Returns what one fault can be, with what each would have then.
      *
      * @param list<Unknown>                              $unknown
      * @param list<float>                                $bad       chances by place, when it was taken

@@ -7,7 +7,7 @@ namespace Pebblefell\Stage\Test;
 use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 
-/** What was measured against what was promised, line by line. */
+/** Tells what was measured against what was promised, line by line. */
 final readonly class Proven
 {
     public const OPEN = 'open';
@@ -30,7 +30,7 @@ final readonly class Proven
         }, $sheet->checks));
     }
 
-    /** What was noted as otherwise is a miss by eye; a reading is judged by its limits at the current that flowed. */
+    /** Judges a tick: otherwise is a miss by eye; a reading is judged by its limits at the current that flowed. */
     private static function verdict(Check $check, ?Tick $tick): string
     {
         return match (true) {

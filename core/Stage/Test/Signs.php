@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Test;
 
 /**
- * What a cause shows: questions that a technician answers at the vehicle with yes or no, and the causes of which a yes is a sign. Their
- * words stand under `asks` in lang/NAME/tests.php. Which sign belongs to which cause: common practice; how surely: chosen.
+ * Tells what a cause shows: questions that a technician answers at the vehicle with yes or no, and the causes of which a yes is a sign.
+ * Their words stand under `asks` in lang/NAME/tests.php. Which sign belongs to which cause: common practice; how surely: chosen.
  */
 final class Signs
 {

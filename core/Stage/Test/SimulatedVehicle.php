@@ -22,10 +22,10 @@ final readonly class SimulatedVehicle
     public const SENSOR = 'sensor';
     public const NONE = 'none';
 
-    /** What is bad, of six vehicles: three have a loose lug, and one each a tired battery, a dead sensor, nothing. Chosen. */
+    /** Holds what is bad, of six vehicles: three have a loose lug, and one each a tired battery, a dead sensor, nothing. Chosen. */
     private const SHARES = ['joint' => 3, 'battery' => 1, self::SENSOR => 1, self::NONE => 1];
 
-    /** What a bad joint adds, and a tired battery, Ω. Chosen: from what a meter finds to what burns. */
+    /** Holds what a bad joint adds, and a tired battery, Ω. Chosen: from what a meter finds to what burns. */
     private const JOINT_OHM = [0.003, 0.012];
     private const BATTERY_OHM = [0.005, 0.020];
 
@@ -78,7 +78,7 @@ final readonly class SimulatedVehicle
     }
 
     /**
-     * What is read in each step of the proof, to the millivolt and a tenth of an ampere; the same each time.
+     * Returns what is read in each step of the proof, to the millivolt and a tenth of an ampere; the same each time.
      *
      * @return array<string, array{value: float, amps: float}>
      */

@@ -16,7 +16,7 @@ enum Shown: string
     case Found = 'found';
     case Both = 'both';
 
-    /** What the plan leads elsewhere lies twice in a drawing of both. */
+    /** Marks what the plan leads elsewhere: it lies twice in a drawing of both. */
     private const WAS = ':was';
 
     public function graph(Study $study): Graph
@@ -39,7 +39,7 @@ enum Shown: string
     }
 
     /**
-     * What several together are in such a drawing: new, out, or they stay. What was found is drawn as it was.
+     * Returns what several together are in such a drawing: new, out, or they stay. What was found is drawn as it was.
      *
      * @param non-empty-list<Fate> $fates
      */
@@ -55,7 +55,7 @@ enum Shown: string
         };
     }
 
-    /** What becomes of a conductor of such a drawing: led elsewhere it goes from here, and comes there. */
+    /** Returns what becomes of a conductor of such a drawing: led elsewhere it goes from here, and comes there. */
     public static function fateIn(Study $study, Conductor $conductor): Fate
     {
         $is = $study->planned()->conductors[$conductor->uid] ?? null;

@@ -9,7 +9,7 @@ final class Names
 {
     public const MARK = 'new-';
 
-    /** What the names of a job's rows begin with, by kind. */
+    /** Holds what the names of a job's rows begin with, by kind. */
     public const LETTERS = ['part' => 'p', 'conductor' => 'c', 'signal' => 'g'];
 
     private int $last = 0;

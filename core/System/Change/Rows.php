@@ -117,7 +117,7 @@ final class Rows
         }
     }
 
-    /** What hung on a part that is no more. */
+    /** Lets go what hung on a part that is no more. */
     private function letGo(string $uid): void
     {
         $on = static fn(?string $point): bool => $point !== null && explode('.', $point, 2)[0] === $uid;

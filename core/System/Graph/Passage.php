@@ -8,7 +8,7 @@ use Closure;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Part;
 
-/** What a walk passes through besides conductors: nothing, closed parts, or also what charges and inverts one way. */
+/** Tells what a walk passes through besides conductors: nothing, closed parts, or also what charges and inverts one way. */
 final readonly class Passage
 {
     /**

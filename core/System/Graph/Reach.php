@@ -7,7 +7,7 @@ namespace Pebblefell\System\Graph;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Part;
 
-/** What a walk from some points has reached, and by which way. */
+/** Tells what a walk from some points has reached, and by which way. */
 final readonly class Reach
 {
     /**

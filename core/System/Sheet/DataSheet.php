@@ -12,7 +12,7 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Word;
 use Pebblefell\System\PartKind;
 
-/** What is known of a part, each value with where it comes from. */
+/** Tells what is known of a part, each value with where it comes from. */
 final readonly class DataSheet
 {
     /**
@@ -72,7 +72,7 @@ final readonly class DataSheet
     }
 
     /**
-     * What is noted, or what is usual where nothing is.
+     * Returns what is noted, or what is usual where nothing is.
      *
      * @param float $systemV of the vehicle, for lines that follow it
      */
@@ -96,7 +96,7 @@ final readonly class DataSheet
     }
 
     /**
-     * What stands in where the sheet is silent: each gap is filled here and nowhere else.
+     * Returns what stands in where the sheet is silent: each gap is filled here and nowhere else.
      *
      * @throws LogicException for a line for which nothing is usual
      */
@@ -117,7 +117,7 @@ final readonly class DataSheet
         return Chemistry::from((string) $this->text('chemistry'));
     }
 
-    /** What a charging source gives the bank, by whichever line its kind says it; null for what charges nothing. */
+    /** Returns what a charging source gives the bank, by whichever line its kind says it; null for what charges nothing. */
     public function chargeCurrent(): ?Figure
     {
         return $this->figure('max_charge_a') ?? $this->figure('charge_a') ?? $this->figure('output_a');

@@ -26,7 +26,7 @@ use Pebblefell\Stage\Tick as Noted;
 use Sabre\VObject\Component\VCalendar;
 use Symfony\Component\Uid\Uuid;
 
-/** What becomes of a system after it went home: visits, drift, the next one due. */
+/** Follows a system after it went home: visits, drift, the next one due. */
 final class AftercareController extends Controller
 {
     private const FIRST = 'A visit follows a handover: issue the pack first.';

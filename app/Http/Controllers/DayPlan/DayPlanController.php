@@ -52,7 +52,7 @@ final class DayPlanController extends Controller
         return redirect()->route('day-plan', $job)->with('said', 'Planned.');
     }
 
-    /** What is left of the day as a calendar file (RFC 5545). */
+    /** Serves what is left of the day as a calendar file (RFC 5545). */
     public function ics(Job $job): Response
     {
         $bench = Workbench::of($job);

@@ -38,7 +38,7 @@ final class OfferController extends Controller
         return redirect()->route('offers', $job)->with('said', "Offer $offer->number is made; send its link.");
     }
 
-    /** What the customer accepted becomes the plan: its choices, one after the other, all or none. */
+    /** Makes what the customer accepted the plan: its choices, one after the other, all or none. */
     public function update(Request $request, Job $job, Offer $offer, TakeChoice $take): RedirectResponse
     {
         self::onlyIf(

@@ -12,7 +12,7 @@ use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 
-/** What is noted at a step of the run sheet. */
+/** Notes what is done at a step of the run sheet. */
 final class TickController extends Controller
 {
     use NotesTicks;

@@ -20,7 +20,7 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Uid\Uuid;
 
-/** What owners write by the link of their pack, and what the workshop makes of it. */
+/** Takes what owners write by the link of their pack, and what the workshop makes of it. */
 final class MessageController extends Controller
 {
     /** By the pack's signed link; it is a question, the model does not change. */

@@ -13,7 +13,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
 /**
- * What the customer keeps, by private signed link: page, PDF, open file, pictures. All of it as it was issued; nothing is computed here.
+ * Serves what the customer keeps, by private signed link: page, PDF, open file, pictures. All of it as it was issued; nothing is
+ * computed here.
  */
 final class PackController extends Controller
 {

@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Symfony\Component\Uid\Uuid;
 
-/** What the owner signs after the walk; from the outbox it arrives once. */
+/** Keeps what the owner signs after the walk; from the outbox it arrives once. */
 final class SignatureController extends Controller
 {
     public function store(SignatureRequest $request, Job $job): RedirectResponse|JsonResponse

@@ -16,7 +16,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Pebblefell\Stage;
 
-/** What a model calls its boxes, where they are in its menus, in which order, and which it has not. */
+/** Keeps what a model calls its boxes, where they are in its menus, in which order, and which it has not. */
 final class ModelBoxController extends Controller
 {
     public function edit(Job $job, Part $part): View

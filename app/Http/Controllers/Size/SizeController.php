@@ -35,7 +35,7 @@ final class SizeController extends Controller
         ]);
     }
 
-    /** What the pin says where it stands now: a part of the page, asked for while it is dragged. */
+    /** Shows what the pin says where it stands now: a part of the page, asked for while it is dragged. */
     public function pin(PinQuery $request, Job $job): View
     {
         $bench = Workbench::of($job);

@@ -10,7 +10,7 @@ use App\Models\Job;
 use App\Models\Part;
 use Illuminate\Http\RedirectResponse;
 
-/** What the plan does with a part. */
+/** Sets what the plan does with a part. */
 final class FateController extends Controller
 {
     public function update(FateRequest $request, Job $job, Part $part): RedirectResponse

@@ -17,7 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Pebblefell\Stage;
 
-/** What is proven of the system, and the hunt for the joint that is not. */
+/** Shows what is proven of the system, and the hunt for the joint that is not. */
 final class TestController extends Controller
 {
     use NotesTicks;

@@ -14,7 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Pebblefell\Stage;
 
-/** What the shelves hold of a parts list: price, stock and place, known to the workshop for every job. */
+/** Keeps what the shelves hold of a parts list: price, stock and place, known to the workshop for every job. */
 final class ShelfController extends Controller
 {
     public function edit(Job $job): View

@@ -16,7 +16,7 @@ use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
-/** What is asked of the bank on its screen, read from the address: a layout, take-offs, a load, a loose joint, clamp readings. */
+/** Reads what is asked of the bank on its screen, read from the address: a layout, take-offs, a load, a loose joint, clamp readings. */
 final readonly class BankDesk
 {
     /**

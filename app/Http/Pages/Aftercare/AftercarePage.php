@@ -21,7 +21,7 @@ use Pebblefell\Stage\Aftercare\Replaced;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Ticks;
 
-/** What stands on Aftercare: when it is seen again, what has drifted since the handover, and how its capacity fades. */
+/** Shows Aftercare: when it is seen again, what has drifted since the handover, and how its capacity fades. */
 final readonly class AftercarePage
 {
     private const YEAR_S = 365.25 * 86_400.0;
@@ -71,7 +71,7 @@ final readonly class AftercarePage
     }
 
     /**
-     * What follows when a part is replaced; null where none is asked about.
+     * Returns what follows when a part is replaced; null where none is asked about.
      *
      * @return ?array{name: string, boxes: list<string>, checks: list<string>, mind: list<string>}
      */
@@ -101,7 +101,7 @@ final readonly class AftercarePage
         return $this->messages()->whereNull('answered_at')->count();
     }
 
-    /** What was ticked and read, in a line. */
+    /** Returns what was ticked and read, in a line. */
     public function told(Message $message): string
     {
         $said = $message->ran_short === '' ? [] : [$this->bench->say->word("pack.short.$message->ran_short")];

@@ -22,7 +22,7 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Balance\LogSketch;
 use Pebblefell\System\Part;
 
-/** What stands on Balance: the gate, each battery in its session, and what came before. */
+/** Shows Balance: the gate, each battery in its session, and what came before. */
 final readonly class BalancePage
 {
     private const FAULTS = [
@@ -175,7 +175,7 @@ final readonly class BalancePage
         return $this->isJoined() || in_array($this->gate?->answer, [Gate::JOIN, Gate::EVEN], true);
     }
 
-    /** What the gate says, in a word or two. */
+    /** Returns what the gate says, in a word or two. */
     public function answer(): string
     {
         if ($this->isJoined()) {
@@ -193,7 +193,7 @@ final readonly class BalancePage
         };
     }
 
-    /** What flows at the moment of joining, and what follows. */
+    /** Returns what flows at the moment of joining, and what follows. */
     public function rush(): string
     {
         $rush = $this->gate?->rush;
@@ -326,7 +326,7 @@ final readonly class BalancePage
         return ($this->candidates()[0] ?? null)?->data->chemistry()->isLithium() === false ? 'refresh' : 'full';
     }
 
-    /** What a refresh charge of the planned bank takes; null for lithium. */
+    /** Returns what a refresh charge of the planned bank takes; null for lithium. */
     public function refresh(): ?RefreshCharge
     {
         $bank = $this->bench->study->banks()->planned->bank;
@@ -343,7 +343,7 @@ final readonly class BalancePage
             ->with('balanceBatteries.lastReading')->get());
     }
 
-    /** What each read last, and how far apart they were. */
+    /** Returns what each read last, and how far apart they were. */
     public function lastVolts(BalanceSession $session): string
     {
         $volts = $session->balanceBatteries->map(static fn(BalanceBattery $b): ?float => $b->lastReading?->volts)->all();

@@ -8,7 +8,7 @@ use App\Http\Workbench;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\System\Part;
 
-/** What each fold of Bank says before it is opened. */
+/** Answers each fold of Bank says before it is opened. */
 final readonly class BankAnswers
 {
     public function __construct(private Workbench $bench, private BankPage $page)

@@ -13,7 +13,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Stage\Bank\BankFigures;
 use Pebblefell\Stage\Bank\BankSketch;
 
-/** What stands on Bank: the planned bank with its links, and what its batteries carry. */
+/** Shows Bank: the planned bank with its links, and what its batteries carry. */
 final readonly class BankPage
 {
     public DriftPage $drifting;
@@ -106,7 +106,7 @@ final readonly class BankPage
         return $numbers === [] ? "Battery $last works" : 'Batteries ' . implode(', ', $numbers) . " and $last work";
     }
 
-    /** What the layout takes away: less than the sum of the batteries, or null. */
+    /** Returns what the layout takes away: less than the sum of the batteries, or null. */
     public function cutLimit(): ?Figure
     {
         $limit = $this->desk->drawing?->trueLimit(true);
@@ -220,7 +220,7 @@ final readonly class BankPage
             : 'battery ' . $this->desk->number($uid) . (str_ends_with($node, '+') ? ' plus' : ' minus');
     }
 
-    /** What a meter cannot tell apart. */
+    /** Returns what a meter cannot tell apart. */
     public function meterError(): string
     {
         return $this->desk->byVolts

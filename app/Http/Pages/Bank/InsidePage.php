@@ -10,7 +10,7 @@ use Pebblefell\Bank\Pack;
 use Pebblefell\Bank\PackSchool;
 use Pebblefell\Stage\Bank\PackSketch;
 
-/** What is asked of the inside of a pack, and the two ways to build it. */
+/** Shows what is asked of the inside of a pack, and the two ways to build it. */
 final readonly class InsidePage
 {
     private const PACK = [

@@ -8,7 +8,7 @@ use App\Http\Workbench;
 use Pebblefell\Stage\Bank\Waking;
 use Pebblefell\System\Part;
 
-/** What wakes a bank that has gone dark. */
+/** Shows what wakes a bank that has gone dark. */
 final readonly class WakingPage
 {
     public function __construct(private Workbench $bench)

@@ -18,7 +18,7 @@ use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
 use Pebblefell\Stage\Tick;
 
-/** What stands on Day plan: when it is done, what decides that, the sheet phase by phase, and who else wants the bay. */
+/** Shows Day plan: when it is done, what decides that, the sheet phase by phase, and who else wants the bay. */
 final readonly class DayPlanPage
 {
     /** By whom, or on what, each part of the day runs. */
@@ -40,7 +40,7 @@ final readonly class DayPlanPage
 
     private Workshop $workshop;
 
-    /** What other jobs take of it. */
+    /** Holds what other jobs take of it. */
     public Sharing $sharing;
 
     public function __construct(private Workbench $bench, public DayDesk $desk)
@@ -108,7 +108,7 @@ final readonly class DayPlanPage
         );
     }
 
-    /** What can be done while something waits; '' where nothing waits. */
+    /** Returns what can be done while something waits; '' where nothing waits. */
     public function meanwhile(): string
     {
         $lines = [];
@@ -193,7 +193,7 @@ final readonly class DayPlanPage
     }
 
     /**
-     * What was built otherwise than planned; the plan has followed, and a step that it no longer has stays told.
+     * Returns what was built otherwise than planned; the plan has followed, and a step that it no longer has stays told.
      *
      * @return list<array{step: string, note: string, by: string}>
      */
@@ -229,7 +229,7 @@ final readonly class DayPlanPage
     }
 
     /**
-     * What past jobs took, where it differs from what is assumed.
+     * Returns what past jobs took, where it differs from what is assumed.
      *
      * @return list<string>
      */
@@ -262,7 +262,7 @@ final readonly class DayPlanPage
         return $this->workshop->local($moment)->format($format);
     }
 
-    /** What the form for the plan starts from: the planned start, else the next hour at which somebody works. */
+    /** Returns what the form for the plan starts from: the planned start, else the next hour at which somebody works. */
     public function start(string $format): string
     {
         $plan = $this->desk->plan;

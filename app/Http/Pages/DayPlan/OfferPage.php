@@ -13,7 +13,7 @@ use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
 
-/** What an offer of the plan would say now, and those that were made. */
+/** Shows what an offer of the plan would say now, and those that were made. */
 final readonly class OfferPage
 {
     /** An offer holds so long unless one says otherwise, days. Common practice. */

@@ -103,8 +103,8 @@ final readonly class Sharing
     }
 
     /**
-     * What would be better: another bay that is free for all of it, or the next moment at which a bay, people and a charger are; '' where
-     * nothing is in the way, or nothing is better.
+     * Returns what would be better: another bay that is free for all of it, or the next moment at which a bay, people and a charger are;
+     * '' where nothing is in the way, or nothing is better.
      */
     public function better(): string
     {

@@ -127,7 +127,7 @@ final readonly class SheetPage
         return $word === null ? '' : $this->bench->say->said($word);
     }
 
-    /** What is live once it is done: what hands keep off. */
+    /** Returns what is live once it is done: what hands keep off. */
     public function live(int $index): string
     {
         $names = array_map($this->bench->say->onePart(...), array_slice($this->live[$index], 0, 6));
@@ -154,7 +154,7 @@ final readonly class SheetPage
     }
 
     /**
-     * What of it can have been built otherwise: "c3.size_mm2|35", with what it is planned as.
+     * Returns what of it can have been built otherwise: "c3.size_mm2|35", with what it is planned as.
      *
      * @return array<string, string>
      */
@@ -170,7 +170,7 @@ final readonly class SheetPage
     }
 
     /**
-     * What the plan, as it was built so far, says of the parts and leads of a step: stops and fixes that nobody has answered.
+     * Returns what the plan, as it was built so far, says of the parts and leads of a step: stops and fixes that nobody has answered.
      *
      * @return list<array{severity: Severity, title: string, url: string}>
      */

@@ -14,7 +14,7 @@ use Pebblefell\Stage\Handover\Warranty;
 use Pebblefell\Stage\Tick;
 use Pebblefell\System\Part;
 
-/** What stands on Handover: what is fitted, and the packs that were issued. */
+/** Shows Handover: what is fitted, and the packs that were issued. */
 final readonly class HandoverPage
 {
     /** @var Collection<int, Handover> the last first */

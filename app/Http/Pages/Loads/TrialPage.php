@@ -16,7 +16,7 @@ final readonly class TrialPage
     {
     }
 
-    /** What the address asks, as it was typed. */
+    /** Returns what the address asks, as it was typed. */
     public function asked(string $key, string $otherwise = ''): string
     {
         $asked = request()->query($key, $otherwise);

@@ -7,11 +7,11 @@ namespace App\Http\Pages\Settings;
 use App\Models\BoxWord;
 use Pebblefell\Setting\Parameter;
 
-/** What makers print on their boxes, and what the trade means by it: the words that ship, and the workshop's own. */
+/** Shows what makers print on their boxes, and what the trade means by it: the words that ship, and the workshop's own. */
 final class BoxWords
 {
     /**
-     * What a word may mean: the exact word first, then those that hold it.
+     * Returns what a word may mean: the exact word first, then those that hold it.
      *
      * @return list<array{word: string, parameter: Parameter, misleads: bool}>
      */

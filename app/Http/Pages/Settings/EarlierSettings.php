@@ -108,7 +108,7 @@ final class EarlierSettings
     }
 
     /**
-     * What the differences were when they were seen: taken over only as such.
+     * Marks the differences as they were seen: taken over only as such.
      *
      * @param list<SettingRow> $rows
      */

@@ -19,7 +19,7 @@ use Pebblefell\System\Part;
 use Pebblefell\System\Photo as CorePhoto;
 
 /**
- * What stands on Settings: a sheet for each device that is set.
+ * Shows Settings: a sheet for each device that is set.
  *
  * @phpstan-type Box array{row: SettingRow, called: string, version: int, planned: string, unit: string, columns: array<string,
  *     array{label: string, name: string, value: string, may: bool}>}
@@ -27,7 +27,7 @@ use Pebblefell\System\Photo as CorePhoto;
  */
 final class SettingsPage
 {
-    /** What is noted of a box, in the order of the columns, and who may. */
+    /** Holds what is noted of a box, in the order of the columns, and who may. */
     private const COLUMNS = [
         'found' => ['Found', 'record'],
         'planned' => ['Plan otherwise', 'plan'],
@@ -85,7 +85,7 @@ final class SettingsPage
     }
 
     /**
-     * What is on the sheet of one device; asked only where it is unfolded.
+     * Returns what is on the sheet of one device; asked only where it is unfolded.
      *
      * @param Device $device
      *
@@ -133,7 +133,7 @@ final class SettingsPage
         return $this->secrets->where('part_uid', $part->uid);
     }
 
-    /** What it hears from others, and what it tells them: "hears battery volts from …"; '' where it goes by its own terminals. */
+    /** Returns what it hears from others, and what it tells them: "hears battery volts from …"; '' where it goes by its own terminals. */
     public function hears(Part $part): string
     {
         $graph = $this->bench->study->planned();
@@ -186,7 +186,7 @@ final class SettingsPage
     }
 
     /**
-     * What of it this plan would take over: a mark of what was seen; '' where nothing differs.
+     * Returns what of it this plan would take over: a mark of what was seen; '' where nothing differs.
      *
      * @param array<string, mixed> $device
      */
@@ -251,7 +251,7 @@ final class SettingsPage
         return isset($this->schools()[$school]) ? $school : School::Everyday->value;
     }
 
-    /** What the school that is followed gives and costs. */
+    /** Returns what the school that is followed gives and costs. */
     public function consequence(): string
     {
         $bank = $this->bench->study->banks()->planned->bank;
@@ -295,14 +295,14 @@ final class SettingsPage
         return old('_form') === "set-$part->uid" || $this->isAboutBox($part);
     }
 
-    /** What was refused stands in its firmware, codes or pictures. */
+    /** Tells whether what was refused stands in its firmware, codes or pictures. */
     public function isAboutBox(Part $part): bool
     {
         return request()->query('fold') === "box-$part->uid" || in_array(old('_form'), ["prog-$part->uid", "code-$part->uid"], true);
     }
 
     /**
-     * What this person may do here, asked once.
+     * Returns what this person may do here, asked once.
      *
      * @return array<string, bool> by ability
      */

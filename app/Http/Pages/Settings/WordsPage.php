@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Settings\SettingRow;
 
-/** What a word on a box means, with the value that belongs there. */
+/** Shows what a word on a box means, with the value that belongs there. */
 final readonly class WordsPage
 {
     public function __construct(private Workbench $bench, public string $asked)

@@ -10,7 +10,7 @@ use App\Words\Months;
 use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Trip\EnduranceMap;
 
-/** What may be asked of the endurance map, and what it then counts. */
+/** Shows what may be asked of the endurance map, and what it then counts. */
 final readonly class MapQuestions
 {
     public function __construct(private Workbench $bench, private Pin $pin)
@@ -49,7 +49,7 @@ final readonly class MapQuestions
         return $this->pin->in !== ComesIn::Nothing;
     }
 
-    /** What the map counts, and, where that is not what the wish asks, what the wish asks. */
+    /** Returns what the map counts, and, where that is not what the wish asks, what the wish asks. */
     public function counted(): string
     {
         $system = $this->bench->study->system;

@@ -13,7 +13,7 @@ use Pebblefell\Stage\Size\Fence;
 use Pebblefell\Stage\Size\Worth;
 use Pebblefell\Trip\EnduranceMap;
 
-/** What the pin on the endurance map says where it stands. */
+/** Shows what the pin on the endurance map says where it stands. */
 final readonly class PinAnswer
 {
     public ?Endurance $map;
@@ -53,7 +53,7 @@ final readonly class PinAnswer
         };
     }
 
-    /** What is missing to what is looked for; '' where nothing is. */
+    /** Returns what is missing to what is looked for; '' where nothing is. */
     public function short(): string
     {
         $missing = ($this->map->wish ?? 0.0) - ($this->worth->now ?? 0.0);
@@ -67,13 +67,13 @@ final readonly class PinAnswer
         return $this->map?->isWish === true ? 'the wish is fulfilled' : $this->goal() . ' and more';
     }
 
-    /** What is looked for: the wish itself, or as many days counted otherwise. */
+    /** Returns what is looked for: the wish itself, or as many days counted otherwise. */
     private function goal(): string
     {
         return $this->map === null || $this->map->isWish ? 'the wish' : (new MapWords())->goal($this->map, $this->show);
     }
 
-    /** What one more brings: "+2.1 d". */
+    /** Returns what one more brings: "+2.1 d". */
     public function gain(float $gain): string
     {
         return '+' . match (true) {
@@ -125,7 +125,7 @@ final readonly class PinAnswer
             . ($price === null ? '' : ', ' . $this->show->text($price, '¤')) . '.';
     }
 
-    /** What is asked about stands in the library, and can become the plan. */
+    /** Tells whether what is asked about stands in the library, and can become the plan. */
     public function canBePlanned(): bool
     {
         return is_numeric($this->pin->battery?->uid) && is_numeric($this->pin->panel?->uid);

@@ -14,7 +14,7 @@ use Pebblefell\Stage\Size\RoofPlan;
 use Pebblefell\System\Choice;
 use Pebblefell\System\Part;
 
-/** What each fold of Size says before it is opened. */
+/** Answers each fold of Size says before it is opened. */
 final readonly class SizeAnswers
 {
     public function __construct(private Workbench $bench)

@@ -11,7 +11,7 @@ use Pebblefell\Stage\Sources\FrostMorning;
 use Pebblefell\Stage\Sources\InverterCheck;
 use Pebblefell\Stage\Sources\SourcesDay;
 
-/** What each fold of Sources says before it is opened. */
+/** Answers each fold of Sources says before it is opened. */
 final readonly class SourcesAnswers
 {
     public function __construct(private Workbench $bench)

@@ -22,7 +22,7 @@ use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\System\Part;
 
-/** What stands on Test: each line promised against measured, what a miss means, and the hunt for the joint. */
+/** Shows Test: each line promised against measured, what a miss means, and the hunt for the joint. */
 final readonly class TestPage
 {
     public HuntPage $hunting;

@@ -107,7 +107,7 @@ final readonly class TrainingPage
         return $this->asked->asked('named') === ($this->vehicle?->bad === null ? 'none' : (string) $this->vehicle->bad);
     }
 
-    /** What it was, and how many measurements it took whom. */
+    /** Returns what it was, and how many measurements it took whom. */
     public function told(): string
     {
         $bad = $this->vehicle?->bad;

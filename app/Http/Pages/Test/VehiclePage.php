@@ -45,7 +45,7 @@ final readonly class VehiclePage
         $this->proof = new ProofPage($bench, Proof::of($bench->study, Ticks::of($ticks)));
     }
 
-    /** What is bad cannot be read off the address. */
+    /** Hides the seed, so that what is bad cannot be read off the address. */
     public static function secret(Job $job, int $seed): int
     {
         return crc32(hash_hmac('sha256', "vehicle $job->id $seed", (string) config('app.key')));
@@ -104,7 +104,7 @@ final readonly class VehiclePage
         return $this->asked->asked('named') === $this->vehicle?->bad;
     }
 
-    /** What it was, how many readings it took whom, and what the readings that were taken say by least squares. */
+    /** Returns what it was, how many readings it took whom, and what the readings that were taken say by least squares. */
     public function told(): string
     {
         $bad = (string) $this->vehicle?->bad;

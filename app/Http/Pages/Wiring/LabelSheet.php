@@ -11,7 +11,7 @@ use Pebblefell\Region\Region;
 /** A sheet of labels by its grid, mm: as it is commonly sold, or the workshop's own. */
 final readonly class LabelSheet
 {
-    /** What is asked for when the workshop's own sheet is meant. */
+    /** Holds what is asked for when the workshop's own sheet is meant. */
     public const OWN = 'own';
 
     /** Sides of the papers, mm. ISO 216; ANSI/ASME Y14.1. */

@@ -17,7 +17,7 @@ use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Part;
 
-/** What was promised for later, in copper and money: fitted for it now, or changed then. */
+/** Shows what was promised for later, in copper and money: fitted for it now, or changed then. */
 final class LaterPage
 {
     /** @var ?array{?Later, ?Later} for the inverter, for the battery */
@@ -147,7 +147,7 @@ final class LaterPage
         ];
     }
 
-    /** What so many metres of both sides cost; null while a price is not noted. */
+    /** Returns the cost of so many metres of both sides; null while a price is not noted. */
     private function cable(float $mm2, float $metres): ?float
     {
         $prices = array_map(fn(string $side): ?float => $this->price("cable $side $mm2"), ['plus', 'minus']);

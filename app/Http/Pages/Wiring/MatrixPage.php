@@ -8,7 +8,7 @@ use App\Http\Workbench;
 use Pebblefell\Stage\Wiring\OpensMatrix;
 use Pebblefell\System\Part;
 
-/** What opens in which state, as a table in words. */
+/** Shows what opens in which state, as a table in words. */
 final class MatrixPage
 {
     private ?OpensMatrix $matrix = null;

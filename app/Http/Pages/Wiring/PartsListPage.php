@@ -40,7 +40,7 @@ final class PartsListPage
     }
 
     /**
-     * What is wanted, with what the shelf knows of it; in the order of the shelf, what has no place behind.
+     * Returns what is wanted, with what the shelf knows of it; in the order of the shelf, what has no place behind.
      *
      * @return list<array<string, mixed>> item, what, size, count, open, price, stock, place, version, cost, costs, order
      */

@@ -17,7 +17,10 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Part;
 
-/** What is not drawn yet, drawn soundly: shown whole before it, or a piece of it, is laid on the plan. Rated only when it is looked at. */
+/**
+ * Shows what is not drawn yet, drawn soundly: shown whole before it, or a piece of it, is laid on the plan. Rated only when it is looked
+ * at.
+ */
 final class ProposalPage
 {
     private readonly SoundCircuit $layout;

@@ -10,7 +10,10 @@ use App\Pack\Tap;
 use Pebblefell\Stage\Wiring\Opened;
 use Pebblefell\System\Part;
 
-/** What a tap on a part of the drawing does: opens it in thought, asks where it is safe, or joins it to another. All of it is links. */
+/**
+ * Answers what a tap on a part of the drawing does: opens it in thought, asks where it is safe, or joins it to another. All of it is
+ * links.
+ */
 final readonly class Tapped implements Tap
 {
     public function __construct(private Job $job, private WiringQuery $asked, private Opened $opened)

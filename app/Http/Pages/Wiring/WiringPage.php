@@ -21,7 +21,7 @@ use Pebblefell\Stage\Wiring\OpensMatrix;
 use Pebblefell\Stage\Wiring\Shown;
 use Pebblefell\System\Part;
 
-/** What hangs on the bank: its circuit as one line, what a tap on it does, and its cables and fuses run by run. */
+/** Shows what hangs on the bank: its circuit as one line, what a tap on it does, and its cables and fuses run by run. */
 final readonly class WiringPage
 {
     /** So many metres nearer or farther are looked at. Chosen. */
@@ -52,7 +52,7 @@ final readonly class WiringPage
     }
 
     /**
-     * What of the circuit is drawn, and what a tap does.
+     * Returns what of the circuit is drawn, and what a tap does.
      *
      * @return list<array{says: string, choices: list<array{url: string, says: string, on: bool}>}>
      */
@@ -144,7 +144,7 @@ final readonly class WiringPage
         return $this->choices()->edited($this->bench->job, $this->asked->asked('edit') ?: null);
     }
 
-    /** What a part in the middle of the lead is made for at least, as a field holds it; '' while nothing is known of it. */
+    /** Returns what a part in the middle of the lead is made for at least, as a field holds it; '' while nothing is known of it. */
     public function dropsA(): string
     {
         $lead = $this->edited();

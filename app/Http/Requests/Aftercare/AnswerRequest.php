@@ -6,7 +6,7 @@ namespace App\Http\Requests\Aftercare;
 
 use App\Http\Requests\FormRequest;
 
-/** What was answered to an owner. */
+/** Reads what was answered to an owner. */
 final class AnswerRequest extends FormRequest
 {
     public function rules(): array

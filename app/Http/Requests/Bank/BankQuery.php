@@ -8,7 +8,7 @@ use App\Http\Requests\Query;
 use Illuminate\Validation\Rule;
 use Pebblefell\Bank\Layout;
 
-/** What is asked of the bank on its screen: a layout, take-offs, a load, a loose joint, clamp readings, a self-built pack. */
+/** Reads what is asked of the bank on its screen: a layout, take-offs, a load, a loose joint, clamp readings, a self-built pack. */
 final class BankQuery extends Query
 {
     /** The self-built pack that is looked into, where nothing else is asked. Chosen. */

@@ -12,7 +12,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use RuntimeException;
 
-/** What an owner writes to the workshop. */
+/** Reads what an owner writes to the workshop. */
 final class MessageRequest extends FormRequest
 {
     private const PICTURE = '/\.(jpe?g|png|webp)$/i';
@@ -49,7 +49,7 @@ final class MessageRequest extends FormRequest
         }
     }
 
-    /** What is kept of the file: a picture without what it tells. */
+    /** Returns what is kept of the file: a picture without what it tells. */
     public function content(UploadedFile $file): string
     {
         return $this->picture->jpeg ?? (string) $file->get();

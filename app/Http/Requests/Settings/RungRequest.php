@@ -43,7 +43,7 @@ final class RungRequest extends FormRequest
         return (float) $this->number('volts');
     }
 
-    /** What was planned when it was seen; null: it was not seen. */
+    /** Returns what was planned when it was seen; null: it was not seen. */
     public function was(): ?float
     {
         return $this->number('was');

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Settings;
 
 use App\Http\Requests\Query;
 
-/** What is asked of the Settings screen: what a word on a box means. */
+/** Reads what is asked of the Settings screen: what a word on a box means. */
 final class SettingsQuery extends Query
 {
     public function rules(): array

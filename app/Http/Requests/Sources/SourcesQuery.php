@@ -6,7 +6,7 @@ namespace App\Http\Requests\Sources;
 
 use App\Http\Requests\Query;
 
-/** What is asked of Sources: whose day is shown. */
+/** Reads what is asked of Sources: whose day is shown. */
 final class SourcesQuery extends Query
 {
     public function rules(): array

@@ -8,7 +8,7 @@ use App\Http\Requests\Query;
 use Illuminate\Validation\Rule;
 use Pebblefell\System\PartKind;
 
-/** What is added on the survey, and which conductor is open. */
+/** Reads what is added on the survey, and which conductor is open. */
 final class SurveyQuery extends Query
 {
     public function rules(): array

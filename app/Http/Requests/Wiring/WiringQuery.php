@@ -8,7 +8,7 @@ use App\Http\Requests\Query;
 use Illuminate\Validation\Rule;
 use Pebblefell\Stage\Wiring\Shown;
 
-/** What is asked of the circuit on its screen: which state is drawn, what is thought open, and what a tap on a part does. */
+/** Reads what is asked of the circuit on its screen: which state is drawn, what is thought open, and what a tap on a part does. */
 final class WiringQuery extends Query
 {
     public const TAPS = ['open', 'safe', 'join'];
@@ -50,7 +50,7 @@ final class WiringQuery extends Query
         return Shown::tryFrom($this->asked('show')) ?? Shown::Planned;
     }
 
-    /** What a tap on a part of the drawing does: open, safe or join. */
+    /** Returns what a tap on a part of the drawing does: open, safe or join. */
     public function tap(): string
     {
         return in_array($this->asked('tap'), self::TAPS, true) ? $this->asked('tap') : self::TAPS[0];

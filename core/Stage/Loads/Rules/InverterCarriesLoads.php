@@ -13,7 +13,7 @@ use Pebblefell\Load\Side;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 
-/** What is plugged in can be run: there is an inverter, and it carries the worst moment and the largest start. */
+/** Judges that what is plugged in can be run: there is an inverter, and it carries the worst moment and the largest start. */
 final class InverterCarriesLoads implements Rule
 {
     public function judge(Study $study): array

@@ -18,7 +18,7 @@ use Pebblefell\Stage\Settings\SettingRow;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
-/** What was typed into each box is what was planned, and no charge volts pass what the battery bears. */
+/** Judges that what was typed into each box is what was planned, and no charge volts pass what the battery bears. */
 final class SetAsPlanned implements Rule
 {
     public function judge(Study $study): array

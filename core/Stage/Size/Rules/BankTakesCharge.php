@@ -12,7 +12,7 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 
-/** What charges at one time is no more than the bank takes, shared out over its links. */
+/** Judges that what charges at one time is no more than the bank takes, shared out over its links. */
 final class BankTakesCharge implements Rule
 {
     public function judge(Study $study): array

@@ -12,7 +12,7 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 
-/** What the plan adds stays within the payload that is left. */
+/** Judges that what the plan adds stays within the payload that is left. */
 final class WeightAllowed implements Rule
 {
     public function judge(Study $study): array

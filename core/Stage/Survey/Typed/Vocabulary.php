@@ -63,11 +63,11 @@ final class Vocabulary
         'altes', 'neue', 'bord',
     ];
 
-    /** What a word says a place begins with: it keeps its neighbours. */
+    /** Holds what a word says a place begins with: it keeps its neighbours. */
     public const AT = ['in', 'under', 'behind', 'on', 'over', 'beside', 'at', 'im', 'unter', 'hinter', 'auf', 'über', 'neben', 'am'];
 
     /**
-     * What a figure with its unit says of a kind: unit => line. A unit that stands there twice fills the next line.
+     * Holds what a figure with its unit says of a kind: unit => line. A unit that stands there twice fills the next line.
      *
      * @var array<string, array<string, list<string>>>
      */
