@@ -12,10 +12,10 @@ use Pebblefell\Circuit\CableRuns;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Stage\Bank\LinkRuns;
 use Pebblefell\System\Conductor;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What flows in every lead of the plan that is drawn, and through what stands in them: each solved when it is first asked for. */
+/** Tells what flows in every lead of the plan that is drawn, and through what stands in them: each solved when it is first asked for. */
 final class Cables
 {
     private ?CableRuns $runs = null;
@@ -103,7 +103,7 @@ final class Cables
         return $this->runs()->of($conductor);
     }
 
-    /** What hangs behind a part of the bank's positive side. */
+    /** Returns what hangs behind a part of the bank's positive side. */
     public function behind(Part $part): Branch
     {
         $circuit = $this->study->circuit();
@@ -127,7 +127,7 @@ final class Cables
         }
         $this->inputs ??= array_filter(array_map(
             fn(Part $p): ?Figure => $this->study->dcdc($p)?->input(),
-            array_column($this->study->planned()->ofKind(PartKind::Dcdc), null, 'uid'),
+            array_column($this->study->planned()->of(Family::Dcdc), null, 'uid'),
         ));
 
         return Beside::starter($this->study->circuit(), $part, $this->inputs) ?? Beside::array($part, $this->arrays());

@@ -34,8 +34,8 @@ use Pebblefell\Stage\Sources\InverterCheck;
 use Pebblefell\Stage\Sources\MainsCheck;
 use Pebblefell\Stage\Test\TestSheet;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
 use Pebblefell\System\PvArray;
 use Pebblefell\System\System;
@@ -50,10 +50,10 @@ final class Study
     /** @var array<string, mixed> */
     private array $solved = [];
 
-    /** What takes long. */
+    /** Plays what takes long. */
     public readonly Simulations $simulations;
 
-    /** What the planned bank bears. */
+    /** Holds what the planned bank bears. */
     public readonly BankLimits $limits;
 
     /**
@@ -102,13 +102,13 @@ final class Study
         return $this->once("run-sheet $first", fn(): RunSheet => RunSheet::withSteps($this, $this->simulations->steps($first)));
     }
 
-    /** What is to be proven of the plan. */
+    /** Returns what is to be proven of the plan. */
     public function testSheet(): TestSheet
     {
         return $this->once('test-sheet', fn(): TestSheet => TestSheet::of($this));
     }
 
-    /** What the rules say of it all. */
+    /** Returns what the rules say of it all. */
     public function assessment(): Assessment
     {
         return $this->once('assessment', fn(): Assessment => Assessment::of($this));
@@ -120,7 +120,7 @@ final class Study
         return $this->once('loads', fn(): LoadSizing => LoadSizing::of($this));
     }
 
-    /** What can run together; null without an inverter's data sheet or AC loads. */
+    /** Returns what can run together; null without an inverter's data sheet or AC loads. */
     public function together(): ?Together
     {
         return $this->once('together', fn(): ?Together => LoadSizing::together($this));
@@ -146,7 +146,7 @@ final class Study
         );
     }
 
-    /** What the plan does to the axles; null as long as they are not measured. */
+    /** Returns what the plan does to the axles; null as long as they are not measured. */
     public function axles(): ?Axles
     {
         return $this->once('axles', fn(): ?Axles => Axles::of($this));
@@ -185,7 +185,7 @@ final class Study
         ));
     }
 
-    /** What flows in every lead that is drawn. */
+    /** Returns what flows in every lead that is drawn. */
     public function cables(): Cables
     {
         return $this->once('cables', fn(): Cables => new Cables($this));
@@ -209,7 +209,7 @@ final class Study
         return AlternatorCheck::dcdc($this->system, $this->planned(), $charger);
     }
 
-    /** What the sources of the plan bring together, by their ratings, or by what they were set to. */
+    /** Returns what the sources of the plan bring together, by their ratings, or by what they were set to. */
     public function supply(): Supply
     {
         return $this->once('supply', function (): Supply {
@@ -228,7 +228,7 @@ final class Study
         });
     }
 
-    /** What the alternator that feeds the chargers is rated. */
+    /** Returns what the alternator that feeds the chargers is rated. */
     public function alternatorCurrent(): Figure
     {
         return $this->once('alternator', fn(): Figure => RelayLoop::rated($this->planned()));
@@ -240,10 +240,10 @@ final class Study
         return AlternatorCheck::variable($this->planned());
     }
 
-    /** What an emptied bank would draw straight through a relay, of the plan or as found; null without a bank or a relay. */
+    /** Returns what an emptied bank would draw straight through a relay, of the plan or as found; null without a bank or a relay. */
     public function relayCurrent(?Part $isolator = null): ?Figure
     {
-        $isolator ??= $this->planned()->ofKind(PartKind::Isolator)[0] ?? $this->found()->ofKind(PartKind::Isolator)[0] ?? null;
+        $isolator ??= $this->planned()->of(Family::SplitRelay)[0] ?? $this->found()->of(Family::SplitRelay)[0] ?? null;
 
         $bank = $this->banks()->planned;
 
@@ -274,7 +274,7 @@ final class Study
         return $this->once('drawing', fn(): ?BankDrawing => BankDrawing::asDrawn($this));
     }
 
-    /** What brings the planned bank back when it has gone dark; null without one. */
+    /** Returns what brings the planned bank back when it has gone dark; null without one. */
     public function waking(): ?Waking
     {
         return $this->once('waking', fn(): ?Waking => Waking::of($this));

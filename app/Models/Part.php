@@ -8,6 +8,7 @@ use App\Models\Concerns\JobRow;
 use App\Words\Lexicon;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part as CorePart;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -47,7 +48,7 @@ final class Part extends Row
             return $name;
         }
         $alike = self::query()->where('job_id', $this->job_id)->where('kind', $this->kind->value)
-            ->when($this->kind === PartKind::Battery, fn($q) => $q->where('role', $this->role))
+            ->when($this->kind->is(Family::Battery), fn($q) => $q->where('role', $this->role))
             ->where('make', '')->where('model', '')->orderByRaw('LENGTH(uid), uid')->pluck('uid');
         $number = $alike->count() > 1 ? 1 + (int) $alike->search($this->uid) : 0;
 

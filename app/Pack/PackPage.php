@@ -10,13 +10,19 @@ use Pebblefell\Load\Appliance;
 use Pebblefell\Stage\Handover\SimpleSketch;
 use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo;
 
-/** What stands in a pack, in its customer's language: for who drives it, for who repairs it, for the workshop. */
+/** Shows what stands in a pack, in its customer's language: for who drives it, for who repairs it, for the workshop. */
 final readonly class PackPage extends PackPart
 {
+    /** Holds what one looks for when something is wrong. */
+    private const SOUGHT = [
+        Family::Battery, Family::OvercurrentDevice, Family::Switch, Family::EarthLeakage, Family::Monitor, Family::Display,
+        Family::ShoreInlet, Family::DistributionBox, Family::LowVoltageDisconnect, Family::Inverter, Family::Charger,
+    ];
+
     /** Large loads of which one is told how long it runs. Chosen. */
     private const RUNS = 6;
 
@@ -69,7 +75,7 @@ final readonly class PackPage extends PackPart
     }
 
     /**
-     * What one looks for, by place.
+     * Returns what one looks for, by place.
      *
      * @return array<string, string> names by place
      */
@@ -77,12 +83,7 @@ final readonly class PackPage extends PackPart
     {
         $places = [];
         foreach ($this->fitted() as $part) {
-            $sought = in_array($part->kind, [
-                PartKind::Battery, PartKind::Switch, PartKind::Fuse, PartKind::Breaker, PartKind::EarthLeakage, PartKind::Monitor,
-                PartKind::Display,
-                PartKind::ShoreInlet, PartKind::DistributionBox, PartKind::LowVoltageDisconnect,
-            ], true) || $part->kind->isInverter() || $part->kind->isCharger();
-            if ($sought && $part->place !== '') {
+            if ($part->is(...self::SOUGHT) && $part->place !== '') {
                 $places[$part->place][] = $this->say->onePart($part);
             }
         }
@@ -154,7 +155,7 @@ final readonly class PackPage extends PackPart
         if ($graph->inverter() !== null) {
             $lines[] = $this->word('inverter-off', ['idle' => Amount::of($this->study->loads()->idleW->value, 'W')]);
         }
-        if ($graph->ofKind(PartKind::Monitor, PartKind::Display) !== []) {
+        if ($graph->of(Family::Monitor, Family::Display) !== []) {
             $lines[] = $this->word('signs');
         }
         $lines[] = $this->word('time-to-go');
@@ -174,7 +175,7 @@ final readonly class PackPage extends PackPart
 
         return [
             ...$lines, $this->word('dusk'), $this->word('towing'),
-            ...$graph->ofKind(PartKind::Alternator) === [] ? [] : [$this->word('emergency')], $this->word('not-do'),
+            ...$graph->of(Family::Alternator) === [] ? [] : [$this->word('emergency')], $this->word('not-do'),
         ];
     }
 
@@ -189,7 +190,7 @@ final readonly class PackPage extends PackPart
         );
     }
 
-    /** What all outlets carry together. */
+    /** Returns what all outlets carry together. */
     public function outlets(): string
     {
         return $this->show->text($this->study->together()->limitW ?? 0.0, 'W');
@@ -246,7 +247,7 @@ final readonly class PackPage extends PackPart
         return array_map(static fn(Part $p): Named => Named::one($p->uid), $parts);
     }
 
-    /** What hurts, by the region's words. */
+    /** Returns what hurts, by the region's words. */
     public function careful(): string
     {
         $region = $this->pack->system->region;

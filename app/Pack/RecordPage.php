@@ -10,13 +10,13 @@ use Pebblefell\Setting\SetValue;
 use Pebblefell\Stage\Handover\Warranty;
 use Pebblefell\Stage\Wiring\SafePoint;
 use Pebblefell\Stage\Wiring\Shown;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo;
 
 /**
- * What of a pack is for whoever repairs it one day: every part, fuse, run and setting, what wakes it, and what to open before hands are
- * laid on it.
+ * Shows what of a pack is for whoever repairs it one day: every part, fuse, run and setting, what wakes it, and what to open before
+ * hands are laid on it.
  */
 final readonly class RecordPage extends PackPart
 {
@@ -56,7 +56,7 @@ final readonly class RecordPage extends PackPart
     {
         $graph = $this->study->planned();
         $rows = [];
-        foreach ($graph->ofKind(PartKind::Fuse, PartKind::Breaker, PartKind::EarthLeakage) as $part) {
+        foreach ($graph->of(Family::OvercurrentDevice, Family::EarthLeakage) as $part) {
             $ends = [];
             foreach ($graph->on($part) as $conductor) {
                 $other = $conductor->from->uid === $part->uid ? $conductor->to->uid : $conductor->from->uid;
@@ -95,7 +95,7 @@ final readonly class RecordPage extends PackPart
     }
 
     /**
-     * What to open before hands are laid on each main part.
+     * Returns what to open before hands are laid on each main part.
      *
      * @return list<array{part: Part, steps: list<string>}>
      */
@@ -104,7 +104,7 @@ final readonly class RecordPage extends PackPart
         $rows = [];
         foreach (array_values($this->study->planned()->parts) as $part) {
             if (!$part->kind->isInverter() && !$part->kind->isCharger()
-                && $part->kind !== PartKind::DistributionBox && $part->kind !== PartKind::Monitor) {
+                && !$part->is(Family::DistributionBox) && !$part->is(Family::Monitor)) {
                 continue;
             }
             $point = SafePoint::of($this->study, $part->uid);
@@ -147,7 +147,7 @@ final readonly class RecordPage extends PackPart
         ];
     }
 
-    /** What brings the bank back once it has shut itself off; '' where nothing shuts off. */
+    /** Returns what brings the bank back once it has shut itself off; '' where nothing shuts off. */
     public function wakes(): string
     {
         $back = $this->study->waking()?->broughtBack();

@@ -25,6 +25,7 @@ use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage;
 use Pebblefell\System\Climate;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\SignalKind;
@@ -80,7 +81,7 @@ final class Lexicon
         return new self(new Show(Units::Metric, locale: $locale));
     }
 
-    /** What a finding says. */
+    /** Returns what a finding says. */
     public function finding(Finding $finding): Spoken
     {
         $words = $this->file('findings');
@@ -137,7 +138,7 @@ final class Lexicon
     /** Make and model, or "house battery 2". */
     public function part(Part $part): string
     {
-        $kind = $part->kind === PartKind::Battery ? "kinds.roles.$part->role" : 'kinds.' . $part->kind->value;
+        $kind = $part->is(Family::Battery) ? "kinds.roles.$part->role" : 'kinds.' . $part->kind->value;
 
         return $part->typedName() ?: $this->word($kind) . ($part->number > 0 ? ' ' . $part->number : '');
     }
@@ -259,7 +260,7 @@ final class Lexicon
         return $this->word($key) !== $key;
     }
 
-    /** What stands in a sentence. */
+    /** Returns what stands in a sentence. */
     public function said(mixed $value): string
     {
         return match (true) {

@@ -7,8 +7,8 @@ namespace Pebblefell\Circuit;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** The outlets, followed back to each source that can feed them: does a device stand between that protects people? */
 final readonly class AcSide
@@ -23,7 +23,7 @@ final readonly class AcSide
     /** An earth-leakage device stands in the plan, or is built into an inverter, and opens early enough. */
     public static function protects(Part $device): bool
     {
-        $opens = $device->data->number($device->kind === PartKind::EarthLeakage ? 'residual_ma' : 'earth_leakage_ma');
+        $opens = $device->data->number($device->is(Family::EarthLeakage) ? 'residual_ma' : 'earth_leakage_ma');
 
         return $opens !== null && $opens <= self::PEOPLE_MA;
     }
@@ -68,7 +68,7 @@ final readonly class AcSide
         $behind = $this->isDrawnFrom($source)
             ? array_values(array_filter(
                 $this->graph->reach([self::out($source)], Passage::closed())->parts(),
-                static fn(Part $p): bool => $p->kind === PartKind::EarthLeakage,
+                static fn(Part $p): bool => $p->is(Family::EarthLeakage),
             ))
             : [];
 
@@ -76,7 +76,7 @@ final readonly class AcSide
     }
 
     /**
-     * What stands between a source and people. Guarded is only what a device that protects people is seen to guard.
+     * Returns what stands between a source and people. Guarded is only what a device that protects people is seen to guard.
      *
      * @return string none, guarded, no-outlets (it feeds none that is drawn), or undrawn
      */
@@ -96,7 +96,7 @@ final readonly class AcSide
      */
     public function sources(): array
     {
-        return $this->graph->ofKind(PartKind::Inverter, PartKind::InverterCharger, PartKind::ShoreInlet, PartKind::Generator);
+        return $this->graph->of(Family::Inverter, Family::ShoreInlet, Family::Generator);
     }
 
     private function isDrawnFrom(Part $source): bool
@@ -114,12 +114,12 @@ final readonly class AcSide
     {
         $passed[] = $source->uid;
         $out = self::out($source);
-        $blocked = static fn(Part $p): bool => $p->kind === PartKind::EarthLeakage && self::protects($p);
+        $blocked = static fn(Part $p): bool => $p->is(Family::EarthLeakage) && self::protects($p);
         $reach = $this->graph->reach([$out], Passage::closed($blocked));
         foreach ($reach->points() as $point) {
             $part = $this->graph->parts[$point->uid];
             // Mains that an inverter-charger passes on comes to its outlets.
-            if ($part->kind === PartKind::InverterCharger
+            if ($part->is(Family::Inverter) && $part->is(Family::MainsCharger)
                 && $point->terminal === 'ac_in'
                 && !self::protects($part)
                 && !in_array($part->uid, $passed, true)
@@ -128,7 +128,7 @@ final readonly class AcSide
                 return true;
             }
             $isEnd = $part->kind->kind()->joins() !== [] && $this->graph->at($point) === [];
-            if ($isEnd && !($part->kind === PartKind::EarthLeakage && self::protects($part))) {
+            if ($isEnd && !($part->is(Family::EarthLeakage) && self::protects($part))) {
                 return true;
             }
         }

@@ -11,10 +11,10 @@ use Pebblefell\Load\Moment;
 use Pebblefell\Load\Side;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Reach;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What hangs behind one part of the bank's positive side, or of its returns, and what it draws and brings. */
+/** Tells what hangs behind one part of the bank's positive side, or of its returns, and what it draws and brings. */
 final readonly class Branch
 {
     /** Where an inverter takes its current, and where each source gives its charge: on the positive side, and where it comes back. */
@@ -95,7 +95,7 @@ final readonly class Branch
         foreach ($reach->points() as $point) {
             $part = $graph->parts[$point->uid];
             $isOpen = $openEnds && $part->kind->kind()->joins() !== [] && $graph->at($point) === [];
-            if ($part->kind === PartKind::DistributionBox || $isOpen) {
+            if ($part->is(Family::DistributionBox) || $isOpen) {
                 return true;
             }
         }

@@ -10,8 +10,8 @@ use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Reach;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Every run of the bank's positive side that has one side towards the bank, with what hangs behind it. */
 final readonly class CableRuns
@@ -71,7 +71,7 @@ final readonly class CableRuns
     }
 
     /**
-     * What is joined, a monitor's shunt among it: all that comes back flows through it.
+     * Returns what is joined, a monitor's shunt among it: all that comes back flows through it.
      *
      * @param list<Point>     $from
      * @param list<Conductor> $without
@@ -79,7 +79,7 @@ final readonly class CableRuns
     private static function throughShunts(Graph $graph, array $from, array $without): Reach
     {
         $reach = $graph->reach($from, Passage::closed()->avoiding($without));
-        foreach ($graph->ofKind(PartKind::Monitor) as $monitor) {
+        foreach ($graph->of(Family::Monitor) as $monitor) {
             [$inner, $outer] = [Point::of($monitor->uid, 'battery_minus'), Point::of($monitor->uid, 'system_minus')];
             if ($reach->has($inner) !== $reach->has($outer)) {
                 $from[] = $reach->has($inner) ? $outer : $inner;
@@ -163,7 +163,7 @@ final readonly class CableRuns
     public function fuseBefore(CableRun $run): ?Part
     {
         $way = [...$this->circuit->whole()->passed($run->near)];
-        $breaks = array_filter($way, static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent());
+        $breaks = array_filter($way, static fn(Part $p): bool => $p->is(Family::OvercurrentDevice));
 
         return $breaks === [] ? null : $breaks[array_key_last($breaks)];
     }
@@ -227,18 +227,17 @@ final readonly class CableRuns
             : floor(10.0 * $length * $allowed / $drop) / 10.0;
     }
 
-    /** What stands at its end uses or gives the current: it is not passed. */
+    /** Tells whether what stands at its end uses or gives the current, and is not passed. */
     public function isLast(CableRun $run): bool
     {
         $part = $this->graph->parts[$run->far->uid];
 
-        return $part->kind->kind()->joins() === [] && $part->kind !== PartKind::Busbar;
+        return $part->kind->kind()->joins() === [] && !$part->is(Family::Busbar);
     }
 
     private function isLink(Conductor $conductor): bool
     {
-        $kinds = [$this->graph->parts[$conductor->from->uid]->kind, $this->graph->parts[$conductor->to->uid]->kind];
-
-        return $kinds === [PartKind::Battery, PartKind::Battery];
+        return $this->graph->parts[$conductor->from->uid]->is(Family::Battery)
+            && $this->graph->parts[$conductor->to->uid]->is(Family::Battery);
     }
 }

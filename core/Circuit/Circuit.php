@@ -13,8 +13,8 @@ use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Reach;
 use Pebblefell\System\HouseBank;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * The house bank's positive side, followed from its posts: what stands before a fuse, what a fuse protects, what hangs behind a part, and
@@ -23,7 +23,7 @@ use Pebblefell\System\PartKind;
 final readonly class Circuit
 {
     /** Parts of the bank itself: what stands before the main fuse without harm. */
-    private const OF_THE_BANK = [PartKind::Battery, PartKind::Busbar];
+    private const OF_THE_BANK = [Family::Battery, Family::Busbar];
 
     /** @var list<Point> */
     private array $posts;
@@ -37,7 +37,7 @@ final readonly class Circuit
     public function __construct(private Graph $graph, private HouseBank $bank, private ?ShortCircuit $short)
     {
         $this->posts = self::postsOf($graph, $bank, 'plus', 'minus');
-        $this->unfused = $graph->reach($this->posts, Passage::closed(static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()));
+        $this->unfused = $graph->reach($this->posts, Passage::closed(static fn(Part $p): bool => $p->is(Family::OvercurrentDevice)));
         $this->whole = $graph->reach($this->posts, Passage::closed());
         $this->elsewhere = $graph->reach(self::starterPosts($graph), Passage::closed());
     }
@@ -48,8 +48,8 @@ final readonly class Circuit
     public static function starterPosts(Graph $graph): array
     {
         $parts = array_filter(
-            $graph->ofKind(PartKind::Battery, PartKind::Alternator),
-            static fn(Part $p): bool => $p->kind === PartKind::Alternator ? $p->data->flag('for_house') !== true : $p->role !== 'house',
+            $graph->of(Family::Battery, Family::Alternator),
+            static fn(Part $p): bool => $p->is(Family::Alternator) ? $p->data->flag('for_house') !== true : $p->role !== 'house',
         );
 
         return array_values(array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $parts));
@@ -92,7 +92,7 @@ final readonly class Circuit
     /** Something besides the bank's own links ends on its positive. */
     public function isDrawn(): bool
     {
-        return array_filter($this->unfused->parts(), static fn(Part $p): bool => !in_array($p->kind, self::OF_THE_BANK, true)) !== [];
+        return array_filter($this->unfused->parts(), static fn(Part $p): bool => !$p->is(...self::OF_THE_BANK)) !== [];
     }
 
     /**
@@ -100,11 +100,11 @@ final readonly class Circuit
      */
     public function mainFuses(): array
     {
-        return array_values(array_filter($this->unfused->parts(), static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()));
+        return array_values(array_filter($this->unfused->parts(), static fn(Part $p): bool => $p->is(Family::OvercurrentDevice)));
     }
 
     /**
-     * What the bank feeds without a fuse in between.
+     * Returns what the bank feeds without a fuse in between.
      *
      * @return list<Part>
      */
@@ -113,7 +113,7 @@ final readonly class Circuit
         $fed = [];
         foreach ($this->unfused->points() as $point) {
             $part = $this->graph->parts[$point->uid];
-            $passes = $part->kind->kind()->joins() !== [] || in_array($part->kind, self::OF_THE_BANK, true);
+            $passes = $part->kind->kind()->joins() !== [] || $part->is(...self::OF_THE_BANK);
             if (!$passes && $point->terminal !== 'starter') {
                 $fed[$part->uid] = $part;
             }
@@ -123,7 +123,7 @@ final readonly class Circuit
     }
 
     /**
-     * What the starter side feeds towards the house without a fuse in between: DC-DC chargers and relays.
+     * Returns what the starter side feeds towards the house without a fuse in between: DC-DC chargers and relays.
      *
      * @return list<Part>
      */
@@ -131,17 +131,17 @@ final readonly class Circuit
     {
         $reach = $this->graph->reach(
             self::starterPosts($this->graph),
-            Passage::closed(static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()),
+            Passage::closed(static fn(Part $p): bool => $p->is(Family::OvercurrentDevice)),
         );
 
         return array_values(array_filter(
-            $this->graph->ofKind(PartKind::Dcdc, PartKind::Isolator),
-            static fn(Part $p): bool => $reach->has(Point::of($p->uid, $p->kind === PartKind::Dcdc ? 'input_plus' : 'starter')),
+            $this->graph->of(Family::EngineCharger),
+            static fn(Part $p): bool => $reach->has(Point::of($p->uid, $p->is(Family::Dcdc) ? 'input_plus' : 'starter')),
         ));
     }
 
     /**
-     * What stands between the bank and a fuse, besides links and bars.
+     * Returns what stands between the bank and a fuse, besides links and bars.
      *
      * @return list<Part>
      */
@@ -180,7 +180,7 @@ final readonly class Circuit
     }
 
     /**
-     * What hangs behind a part that is passed, away from the bank: everything that goes dead when it opens, and what feeds the bank
+     * Returns what hangs behind a part that is passed, away from the bank: everything that goes dead when it opens, and what feeds the bank
      * through it.
      */
     public function behind(Part $part): ?Reach
@@ -207,7 +207,8 @@ final readonly class Circuit
     }
 
     /**
-     * What a fuse protects: conductors behind it, up to the next fuse. As the graph has it; where the bank does not reach it, as noted.
+     * Returns what a fuse protects: conductors behind it, up to the next fuse. As the graph has it; where the bank does not reach it, as
+     * noted.
      *
      * @return list<Conductor>
      */
@@ -217,7 +218,7 @@ final readonly class Circuit
         if ($far === null) {
             return array_values(array_filter($this->graph->conductors, static fn(Conductor $c): bool => $c->protectedBy === $fuse->uid));
         }
-        $reach = $this->graph->reach([$far], Passage::closed(static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()));
+        $reach = $this->graph->reach([$far], Passage::closed(static fn(Part $p): bool => $p->is(Family::OvercurrentDevice)));
         $conductors = [];
         foreach ($reach->points() as $point) {
             foreach ($this->graph->at($point) as $conductor) {
@@ -261,7 +262,7 @@ final readonly class Circuit
     /** Somebody can cut what the bank feeds by hand: with switches and breakers open, no inverter and no distribution box is left on it. */
     public function opensByHand(): bool
     {
-        $byHand = static fn(Part $p): bool => $p->kind === PartKind::Switch || $p->kind === PartKind::Breaker;
+        $byHand = static fn(Part $p): bool => $p->is(Family::HandSwitch);
         foreach (['plus', 'minus'] as $pole) {
             $posts = array_map(static fn(Part $p): Point => Point::of($p->uid, $pole), $this->bank->parts);
             $closed = $this->graph->reach($posts, Passage::closed());
@@ -273,7 +274,7 @@ final readonly class Circuit
 
         // As long as nothing is drawn, a switch that is noted is taken for it.
         return !$this->isDrawn() && array_filter(
-            $this->graph->ofKind(PartKind::Switch),
+            $this->graph->of(Family::Switch),
             fn(Part $p): bool => !$this->graph->isDrawn($p),
         ) !== [];
     }
@@ -282,7 +283,7 @@ final readonly class Circuit
     {
         $users = array_filter(
             $reach->parts(),
-            static fn(Part $p): bool => $p->kind->isInverter() || $p->kind === PartKind::DistributionBox,
+            static fn(Part $p): bool => $p->kind->isInverter() || $p->is(Family::DistributionBox),
         );
 
         return array_filter(

@@ -8,8 +8,8 @@ use Pebblefell\Conductor\BreakerCurve;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Conductor\TimeCurrent;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** The fuses on the way from the bank to each last fuse, in their order: does the one nearest to a fault open alone? */
 final readonly class FusesInLine
@@ -24,14 +24,14 @@ final readonly class FusesInLine
     public static function of(Graph $graph, Circuit $circuit, float $volts): self
     {
         $lines = [];
-        foreach ($graph->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
+        foreach ($graph->of(Family::OvercurrentDevice) as $fuse) {
             $near = $circuit->ends($fuse)[0] ?? null;
             if ($near === null || !$circuit->whole()->has($near)) {
                 continue;
             }
             $before = array_values(array_filter(
                 $circuit->whole()->passed($near),
-                static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent(),
+                static fn(Part $p): bool => $p->is(Family::OvercurrentDevice),
             ));
             if ($before !== []) {
                 $lines[$fuse->uid] = [...$before, $fuse];
@@ -52,7 +52,7 @@ final readonly class FusesInLine
     /** Null while its rating, or its family or curve, is not noted. */
     public static function curve(Part $fuse): ?TimeCurrent
     {
-        if ($fuse->kind === PartKind::Breaker) {
+        if ($fuse->is(Family::Breaker)) {
             $curve = BreakerCurve::tryFrom((string) $fuse->data->text('curve'));
             $rating = $fuse->data->number('rating_a');
 

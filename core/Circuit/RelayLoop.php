@@ -13,12 +13,12 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Kind\Usual;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Vehicle;
 
-/** What flows from the alternator through a plain relay into a bank: nothing but copper and the bank's own resistance limits it. */
+/** Tells what flows from the alternator through a plain relay into a bank: nothing but copper and the bank's own resistance limits it. */
 final readonly class RelayLoop
 {
     /** A standard alternator where nobody has read its label, A. Common practice. */
@@ -38,7 +38,7 @@ final readonly class RelayLoop
     /** An LFP bank at rest, well discharged, V a cell. Common practice. */
     private const EMPTY_CELL_V = 3.2;
 
-    /** What the alternator that feeds the chargers is rated. */
+    /** Returns what the alternator that feeds the chargers is rated. */
     public static function rated(Graph $graph): Figure
     {
         return self::feeding($graph)?->data->figureOrUsual('rated_a')
@@ -48,7 +48,7 @@ final readonly class RelayLoop
     /** The alternator that feeds chargers and relays: none that is there for the house alone. */
     public static function feeding(Graph $graph): ?Part
     {
-        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+        foreach ($graph->of(Family::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') !== true) {
                 return $alternator;
             }
@@ -58,7 +58,7 @@ final readonly class RelayLoop
     }
 
     /**
-     * What an emptied bank would draw, at most the rating. Ohm's law.
+     * Returns what an emptied bank would draw, at most the rating. Ohm's law.
      *
      * @param int         $cells   of the bank, in series
      * @param float       $bankOhm of the whole bank

@@ -8,17 +8,17 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Word;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\PvArray;
 
-/** What the sources of a plan bring together: which of them run at one time, and how many amps that is. */
+/** Tells what the sources of a plan bring together: which of them run at one time, and how many amps that is. */
 final readonly class Supply
 {
     /** Which kinds run at one time: sun with the engine, sun with the mains. Driven and hooked up at once nobody is. */
     private const TOGETHER = [
-        [PartKind::Regulator, PartKind::Dcdc],
-        [PartKind::Regulator, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger],
+        [Family::SolarRegulator, Family::Dcdc],
+        [Family::SolarRegulator, Family::MainsCharger],
     ];
 
     /**
@@ -40,7 +40,7 @@ final readonly class Supply
         $amps = $parts = [];
         foreach ($chargers as $part) {
             $rated = $part->data->chargeCurrent()->value ?? 0.0;
-            if ($part->kind === PartKind::Regulator) {
+            if ($part->is(Family::SolarRegulator)) {
                 $watts = array_sum(array_map(
                     static fn(PvArray $a): float => $a->regulator?->uid === $part->uid ? $a->watts() : 0.0,
                     $arrays,
@@ -84,7 +84,7 @@ final readonly class Supply
     }
 
     /**
-     * What may run at one time of some that would: all of them, but for inputs that exclude one another, which come by turns.
+     * Returns what may run at one time of some that would: all of them, but for inputs that exclude one another, which come by turns.
      *
      * @param array<string, Part> $runs by uid
      *
@@ -109,10 +109,10 @@ final readonly class Supply
     public function most(?array $among = null): Figure
     {
         $best = new Figure('charge-together', 0.0, 'A', 'charge-together');
-        foreach (self::TOGETHER as $kinds) {
+        foreach (self::TOGETHER as $families) {
             $runs = array_filter(
                 $this->parts,
-                fn(Part $p): bool => in_array($p->kind, $kinds, true) && $this->amps[$p->uid] > 0.0
+                fn(Part $p): bool => $p->is(...$families) && $this->amps[$p->uid] > 0.0
                     && ($among === null || isset($among[$p->uid])),
             );
             foreach (self::ways($runs) as $way) {

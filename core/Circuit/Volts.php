@@ -7,8 +7,8 @@ namespace Pebblefell\Circuit;
 use Pebblefell\Charging\DcdcFit;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Does what is rated for some volts hold a bank? */
 final class Volts
@@ -29,13 +29,14 @@ final class Volts
         return $highestV <= self::HIGH_SHARE * $nominalV && $bankV >= self::LOW_SHARE * $nominalV;
     }
 
-    /** What a charging source, or an inverter, is rated for on the bank's side; null where its sheet does not say. */
+    /** Returns what a charging source, or an inverter, is rated for on the bank's side; null where its sheet does not say. */
     public static function ratedFor(Part $part): ?float
     {
-        return match ($part->kind) {
-            PartKind::Inverter, PartKind::InverterCharger => $part->data->number('input_v'),
-            PartKind::MainsCharger, PartKind::Converter, PartKind::Dcdc => $part->data->number('output_v'),
-            PartKind::Alternator => self::tradeNominal($part->data->number('regulated_v')),
+        $line = $part->kind->kind()->voltsLine();
+
+        return match (true) {
+            $line !== null => $part->data->number($line),
+            $part->is(Family::Alternator) => self::tradeNominal($part->data->number('regulated_v')),
             default => null,
         };
     }
@@ -48,15 +49,15 @@ final class Volts
         return $rated === null || self::holds($rated, $systemV, $systemV);
     }
 
-    /** What the starter side usually runs at with the engine on; null as long as nothing says whether it is 12 or 24 V. */
+    /** Returns what the starter side usually runs at with the engine on; null as long as nothing says whether it is 12 or 24 V. */
     public static function starterRunsAt(Graph $graph): ?float
     {
-        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+        foreach ($graph->of(Family::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') !== true && $alternator->data->number('regulated_v') !== null) {
                 return $alternator->data->number('regulated_v');
             }
         }
-        $batteries = array_values(array_filter($graph->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role === 'starter'));
+        $batteries = array_values(array_filter($graph->of(Family::Battery), static fn(Part $p): bool => $p->role === 'starter'));
         $volts = $batteries === [] ? 0.0 : $batteries[0]->data->known('nominal_v');
         foreach ($batteries as $above) {
             foreach ($batteries as $below) {
@@ -72,7 +73,7 @@ final class Volts
     /** A charger on the alternator is made for the volts that the starter side runs at, as far as both are known. */
     public static function isFed(Part $part, Graph $graph): bool
     {
-        $running = $part->kind === PartKind::Dcdc ? self::starterRunsAt($graph) : null;
+        $running = $part->is(Family::Dcdc) ? self::starterRunsAt($graph) : null;
         [$from, $to] = [$part->data->number('input_min_v'), $part->data->number('input_max_v')];
 
         return $running === null || ($running >= ($from ?? 0.0) && $running <= ($to ?? INF));

@@ -13,10 +13,10 @@ use Pebblefell\Quantity\HourSpan;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\HouseBank;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Kind\Usual;
 use Pebblefell\System\PanelSite;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
 use Pebblefell\System\PvArray;
 use Pebblefell\System\Stay;
@@ -46,7 +46,10 @@ final readonly class TripSetup
     /** The day's drive begins at this hour. Chosen. */
     private const DRIVE_FROM_H = 9.0;
 
-    /** What a relay lets through into a fairly full bank of 12 V, where copper does not let through less. Common practice: 10 to 30 A. */
+    /**
+     * Holds what a relay lets through into a fairly full bank of 12 V, where copper does not let through less. Common practice: 10 to 30
+     * A.
+     */
     private const RELAY_A = 20.0;
 
     /** Of its rating a second alternator of the house bank gives on the road. Common practice: about 190 A from 280 A. */
@@ -198,8 +201,8 @@ final readonly class TripSetup
                     SolarSource::USUAL_LOSSES,
                     $systemV,
                     $site->shade,
-                    $site->portable || self::holds($others, PartKind::Dcdc, PartKind::Alternator),
-                    self::holds($others, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger),
+                    $site->portable || self::holds($others, Family::Dcdc, Family::Alternator),
+                    self::holds($others, Family::MainsCharger),
                 );
             }
         }
@@ -212,10 +215,10 @@ final readonly class TripSetup
      *
      * @return list<Part>
      */
-    private static function reaching(System $system, Graph $graph, PartKind ...$kinds): array
+    private static function reaching(System $system, Graph $graph, Family ...$families): array
     {
         return array_values(array_filter(
-            $graph->ofKind(...$kinds),
+            $graph->of(...$families),
             static fn(Part $p): bool => !$graph->isApart($p->uid) && Volts::brings($p, $graph, $system->vehicle->systemV),
         ));
     }
@@ -225,11 +228,11 @@ final readonly class TripSetup
         $hours = $system->travel->drivingHDay;
         $shut = self::shut($graph);
         $amps = $sunShutsA = 0.0;
-        foreach (self::reaching($system, $graph, PartKind::Dcdc) as $charger) {
+        foreach (self::reaching($system, $graph, Family::Dcdc) as $charger) {
             $amps += $charger->data->known('output_a');
-            $sunShutsA += self::holds($shut[$charger->uid] ?? [], PartKind::Regulator) ? $charger->data->known('output_a') : 0.0;
+            $sunShutsA += self::holds($shut[$charger->uid] ?? [], Family::SolarRegulator) ? $charger->data->known('output_a') : 0.0;
         }
-        $relay = $graph->ofKind(PartKind::Isolator)[0] ?? null;
+        $relay = $graph->of(Family::SplitRelay)[0] ?? null;
         if ($amps <= 0.0 && $relay !== null) {
             $systemV = $system->vehicle->systemV;
             $amps = min(self::RELAY_A * 12.0 / $systemV, RelayLoop::current(
@@ -243,7 +246,7 @@ final readonly class TripSetup
                 array_map(static fn(Part $p): Point => Point::of($p->uid, 'plus'), $graph->houseBatteries()),
             )->value);
         }
-        foreach (self::reaching($system, $graph, PartKind::Alternator) as $alternator) {
+        foreach (self::reaching($system, $graph, Family::Alternator) as $alternator) {
             if ($alternator->data->flag('for_house') === true) {
                 $amps += self::HOUSE_ALTERNATOR_SHARE * $alternator->data->known('rated_a');
             }
@@ -268,9 +271,9 @@ final readonly class TripSetup
     }
 
     /** @param list<Part> $parts */
-    private static function holds(array $parts, PartKind ...$kinds): bool
+    private static function holds(array $parts, Family ...$families): bool
     {
-        return array_filter($parts, static fn(Part $p): bool => in_array($p->kind, $kinds, true)) !== [];
+        return array_filter($parts, static fn(Part $p): bool => $p->is(...$families)) !== [];
     }
 
     private static function shore(System $system, Graph $graph): ?MainsSource
@@ -279,10 +282,10 @@ final readonly class TripSetup
         $amps = $sunShutsA = 0.0;
         $supports = false;
         $efficiency = Usual::MAINS_EFFICIENCY_PCT;
-        foreach (self::reaching($system, $graph, PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) as $charger) {
+        foreach (self::reaching($system, $graph, Family::MainsCharger) as $charger) {
             $own = $charger->data->chargeCurrent()->value ?? 0.0;
             $amps += $own;
-            $sunShutsA += self::holds($shut[$charger->uid] ?? [], PartKind::Regulator) ? $own : 0.0;
+            $sunShutsA += self::holds($shut[$charger->uid] ?? [], Family::SolarRegulator) ? $own : 0.0;
             $supports = $supports || $charger->data->flag('supports_supply') === true;
             $efficiency = $charger->data->orUsual('efficiency_pct');
         }
@@ -305,7 +308,7 @@ final readonly class TripSetup
     {
         $posts = $system->region->hookUpsA();
         $usual = $posts[count($posts) > 2 ? 1 : 0];
-        $inlet = $graph->ofKind(PartKind::ShoreInlet)[0] ?? null;
+        $inlet = $graph->of(Family::ShoreInlet)[0] ?? null;
 
         return $inlet === null ? $usual : min($usual, $inlet->data->known('rating_a'));
     }
@@ -316,7 +319,7 @@ final readonly class TripSetup
         if ($own > 0.0) {
             return Heater::of($own, Heater::USUAL_ON_C, Heater::USUAL_OFF_C, true);
         }
-        $pads = $graph->ofKind(PartKind::HeatingPad);
+        $pads = $graph->of(Family::HeatingPad);
         $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('heater_w'), $pads));
         if ($watts <= 0.0) {
             return null;
@@ -328,7 +331,7 @@ final readonly class TripSetup
 
     private static function disconnect(Graph $graph): ?LowVoltage
     {
-        foreach ($graph->ofKind(PartKind::LowVoltageDisconnect) as $part) {
+        foreach ($graph->of(Family::LowVoltageDisconnect) as $part) {
             [$off, $on] = [$part->data->number('disconnect_v'), $part->data->number('reconnect_v')];
             if ($off !== null && $on !== null && $on > $off) {
                 return LowVoltage::of($off, $on);

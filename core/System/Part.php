@@ -6,6 +6,7 @@ namespace Pebblefell\System;
 
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Sheet\FieldList;
@@ -48,6 +49,12 @@ final readonly class Part
         public string $partOf = '',
         public string $plannedPlace = '',
     ) {
+    }
+
+    /** Whether its kind is of one of the families. */
+    public function is(Family ...$families): bool
+    {
+        return $this->kind->is(...$families);
     }
 
     /** Make and model; '' where neither is known: then it is called by its kind, and by its number among several. */

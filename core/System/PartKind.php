@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System;
 
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Kind\Kind;
 use Pebblefell\System\Kind\Kinds;
 use Pebblefell\System\Sheet\DataField;
@@ -73,20 +74,32 @@ enum PartKind: string
         return Kinds::terminals($this);
     }
 
-    /** Puts charge into the house bank by itself and has charge settings. */
+    /** Whether it is of one of the families. */
+    public function is(Family ...$families): bool
+    {
+        foreach ($families as $family) {
+            if (Kinds::is($this, $family)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it puts charge into the house bank by itself and has charge settings. */
     public function isCharger(): bool
     {
-        return $this->kind()->isCharger();
+        return $this->is(Family::Charger);
     }
 
     public function isInverter(): bool
     {
-        return $this->kind()->isInverter();
+        return $this->is(Family::Inverter);
     }
 
-    /** Sold by the metre or the handful and carries no serial number. */
+    /** Whether it is sold by the metre or the handful and carries no serial number. */
     public function isSundry(): bool
     {
-        return $this->kind()->isSundry();
+        return $this->is(Family::Sundry);
     }
 }

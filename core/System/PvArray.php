@@ -11,6 +11,7 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 
 /** One regulator with the panels that feed it, in strings. */
 final readonly class PvArray
@@ -34,7 +35,7 @@ final readonly class PvArray
      */
     public static function allOf(Graph $graph): array
     {
-        $regulators = $graph->ofKind(PartKind::Regulator);
+        $regulators = $graph->of(Family::SolarRegulator);
         $own = array_values(array_filter($regulators, static fn(Part $r): bool => !$graph->isApart($r->uid)));
         $left = $fed = $strings = [];
         foreach (self::drawnStrings($graph) as $string) {
@@ -215,7 +216,7 @@ final readonly class PvArray
      */
     private static function drawnStrings(Graph $graph): array
     {
-        $panels = $graph->ofKind(PartKind::Panel);
+        $panels = $graph->of(Family::Panel);
         $next = $below = [];
         foreach ($panels as $panel) {
             $joined = $graph->reach([Point::of($panel->uid, 'plus')], Passage::closed());

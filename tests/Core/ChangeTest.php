@@ -14,6 +14,7 @@ use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -107,11 +108,11 @@ final class ChangeTest extends TestCase
         self::assertNull($drawing->problem);
         $meant = self::shares(Study::of($system), $layout);
         self::assertEqualsWithDelta($meant, $drawing->network->share(100.0)->amps, 1e-6, 'drawn, it shares as it was meant to');
-        self::assertCount($layout === Layout::Posts ? 2 : 0, $joined->planned()->ofKind(PartKind::Busbar));
+        self::assertCount($layout === Layout::Posts ? 2 : 0, $joined->planned()->of(Family::Busbar));
         // To another layout and back: no bar is left over, and the main fuse still hangs on the bank.
         $there = Plan::with($joined, BankWiring::changes(Study::of($joined), Layout::Posts, null, 50.0, 0.3, 0.6));
         $back = Plan::with($there, BankWiring::changes(Study::of($there), $layout, null, 50.0, 0.3, 0.6));
-        self::assertCount($layout === Layout::Posts ? 2 : 0, $back->planned()->ofKind(PartKind::Busbar));
+        self::assertCount($layout === Layout::Posts ? 2 : 0, $back->planned()->of(Family::Busbar));
         self::assertCount(count($joined->conductors), $back->conductors);
         self::assertEqualsWithDelta($meant, Study::of($back)->drawing()?->network->share(100.0)->amps, 1e-6);
     }
@@ -140,7 +141,7 @@ final class ChangeTest extends TestCase
         $system = self::system();
         $planned = Plan::with($system, Chosen::plan($system, $battery, 2, $panel, 2));
         self::assertCount(2, $planned->planned()->houseBatteries());
-        self::assertCount(2, $planned->planned()->ofKind(PartKind::Panel));
+        self::assertCount(2, $planned->planned()->of(Family::Panel));
         self::assertSame([], Chosen::plan($planned, $battery, 2, $panel, 2), 'it is the plan already');
         $fewer = Chosen::plan($planned, $battery, 2, $panel, 1);
         self::assertSame([Change::REMOVE], array_column($fewer, 'do'));
@@ -167,7 +168,7 @@ final class ChangeTest extends TestCase
             ['Kvellin Slate'],
             array_unique(array_map(static fn(Part $p): string => $p->typedName(), $fresh->planned()->houseBatteries())),
         );
-        self::assertCount(0, $fresh->planned()->ofKind(PartKind::Busbar));
+        self::assertCount(0, $fresh->planned()->of(Family::Busbar));
         [$first, $last] = array_column($fresh->planned()->houseBatteries(), 'uid');
         self::assertSame(
             ["$first.plus", "$last.minus"],

@@ -36,6 +36,7 @@ use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\JobFile;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -154,7 +155,7 @@ final class RemediesTest extends TestCase
         $ratings = FuseFamily::standardRatings();
         $seen = ['fuse-too-small' => 0, 'main-fuse-too-small' => 0];
         foreach (self::measured(Region::Europe) as $name => $study) {
-            foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
+            foreach ($study->planned()->of(Family::OvercurrentDevice) as $fuse) {
                 foreach (array_keys($seen) as $rule) {
                     $at = static fn(float $amps): ?Finding => self::ruleOf(
                         $study,
@@ -316,7 +317,7 @@ final class RemediesTest extends TestCase
         foreach (self::wholeJobs() as $name => [$study]) {
             $own = $study->planned()->houseBatteries()[0] ?? null;
             // The sky is asked with some panel where none is planned.
-            $panel = $study->planned()->ofKind(PartKind::Panel)[0] ?? new Part('x2', PartKind::Panel, DataSheet::of(
+            $panel = $study->planned()->of(Family::Panel)[0] ?? new Part('x2', PartKind::Panel, DataSheet::of(
                 PartKind::Panel,
                 ['pmax_w' => 100, 'voc_v' => 22.4, 'vmp_v' => 18.6, 'isc_a' => 5.75, 'imp_a' => 5.38, 'length_mm' => 1050, 'width_mm' => 540],
             ), make: 'Testmake', model: 'P');

@@ -7,7 +7,7 @@ namespace Tests\Core;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Study;
 use Pebblefell\System\JobFile;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Sample;
@@ -226,7 +226,7 @@ final class SameVehicleTest extends TestCase
                 'watts at its limit' => ($s->banks()->planned->bank?->dischargeLimitA() ?? 0.0) * $s->system->vehicle->systemV,
                 'sun' => $s->simulations->sun()?->coverage(),
                 // A bare relay passes its amperes at whatever volts there are: it has no like at twice the volts.
-                'year' => $s->planned()->ofKind(PartKind::Isolator) === [] ? $s->simulations->year()?->servedPct() : null,
+                'year' => $s->planned()->of(Family::SplitRelay) === [] ? $s->simulations->year()?->servedPct() : null,
             ];
             [$a, $b] = [$figures($twelve), $figures($twentyFour)];
             foreach ($a as $what => $value) {

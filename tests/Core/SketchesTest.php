@@ -28,6 +28,7 @@ use Pebblefell\Stage\Wiring\OneLine;
 use Pebblefell\Stage\Wiring\SelectivityChart;
 use Pebblefell\Stage\Wiring\Shown;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\PartKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -380,7 +381,7 @@ final class SketchesTest extends TestCase
     {
         $drawn = 0;
         foreach (self::wholeJobs() as [$study]) {
-            $all = $study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker);
+            $all = $study->planned()->of(Family::OvercurrentDevice);
             foreach ([true, false] as $narrow) {
                 $chart = SelectivityChart::of($study, $all, $narrow);
                 if ($chart !== null) {

@@ -21,6 +21,7 @@ use Pebblefell\Stage\Wiring\OpensMatrix;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -131,7 +132,7 @@ final class WholeJobsTest extends TestCase
         self::assertEqualsWithDelta($offer->partsCost() + 70.0 * $offer->hours() + 25.5, $offer->net(70.0, 25.5), 0.005);
         self::assertSame($study->banks()->planned->exists() ? $study->banks()->planned->usable()->value : 0.0, $offer->usableWh);
         self::assertEqualsWithDelta(
-            array_sum(array_map(static fn(Part $p): float => (float) $p->data->number('pmax_w'), $study->planned()->ofKind(PartKind::Panel))),
+            array_sum(array_map(static fn(Part $p): float => (float) $p->data->number('pmax_w'), $study->planned()->of(Family::Panel))),
             $offer->arrayW,
             1e-9,
         );
@@ -166,7 +167,7 @@ final class WholeJobsTest extends TestCase
             if ($page['trouble'] === Night::HOT) {
                 // People first, and nobody goes back.
                 self::assertSame(['out', 'leave'], [$does[0], $does[count($does) - 1]]);
-                self::assertSame($study->planned()->ofKind(PartKind::ShoreInlet) !== [], in_array('unplug', $does, true));
+                self::assertSame($study->planned()->of(Family::ShoreInlet) !== [], in_array('unplug', $does, true));
             }
             if ($page['trouble'] === Night::DARK && in_array('main-switch', $does, true) && in_array('main-fuse', $does, true)) {
                 self::assertLessThan(array_search('main-fuse', $does, true), array_search('main-switch', $does, true));
@@ -210,7 +211,7 @@ final class WholeJobsTest extends TestCase
     {
         $matrix = OpensMatrix::of($study);
         self::assertSame('rest', $matrix->states[0]);
-        self::assertSame($study->planned()->ofKind(PartKind::Panel) !== [], in_array('sun', $matrix->states, true));
+        self::assertSame($study->planned()->of(Family::Panel) !== [], in_array('sun', $matrix->states, true));
         $dangers = 0;
         foreach ($matrix->rows as $row) {
             self::assertCount(count($matrix->states), $row['cells']);

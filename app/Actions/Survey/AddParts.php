@@ -13,6 +13,7 @@ use Pebblefell\Bank\Arrangement;
 use Pebblefell\Bank\Bank;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 
@@ -52,7 +53,7 @@ final class AddParts
                 [...$common, 'kind' => $kind, 'fate' => $fate, 'data' => $sheet->values, 'origins' => $origins],
             );
         }
-        if ($kind === PartKind::Battery && $count > 1) {
+        if ($kind->is(Family::Battery) && $count > 1) {
             $this->link($job, $parts, $fate);
         }
 

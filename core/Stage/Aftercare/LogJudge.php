@@ -8,8 +8,8 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Load\Moment;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * A log beside the plan: was it battery or sun, did a source never come, does something run that nobody listed. Only days that were logged
@@ -109,10 +109,13 @@ final readonly class LogJudge
         return new self($whole, $in, $out, $planned > 0.0 ? $planned : null, $says === [] ? [Word::of('log.says.fits')] : $says);
     }
 
-    /** What left the battery is the least that was used; all of it is known where the sun was logged and nothing else charges. */
+    /**
+     * Returns what was used: what left the battery is the least of it; all of it is known where the sun was logged and nothing else
+     * charges.
+     */
     private static function used(Study $study, ?float $out, ?float $used, float $planned): ?Word
     {
-        $sunAlone = array_filter($study->planned()->chargers(), static fn(Part $p): bool => $p->kind !== PartKind::Regulator) === [];
+        $sunAlone = array_filter($study->planned()->chargers(), static fn(Part $p): bool => !$p->is(Family::SolarRegulator)) === [];
         $all = $sunAlone ? $used : null;
         $key = match (true) {
             $planned <= 0.0 => null,

@@ -7,8 +7,8 @@ namespace Pebblefell\Stage\Aftercare;
 use Pebblefell\Finding\Word;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** A part that is replaced long after: what of the new one is set again, proven again, and printed again. */
 final readonly class Replaced
@@ -43,7 +43,7 @@ final readonly class Replaced
         foreach ($study->testSheet()->checks as $check) {
             if (array_intersect(
                 $check->parts,
-                in_array($part->kind, [PartKind::Battery, PartKind::Fuse, PartKind::Busbar], true) ? $near : [$uid],
+                $part->is(Family::Battery, Family::Fuse, Family::Busbar) ? $near : [$uid],
             ) !== []) {
                 $checks[] = ['does' => $check->does, 'args' => $check->args];
             }
@@ -59,16 +59,16 @@ final readonly class Replaced
     {
         $bank = count($study->banks()->planned->parts);
         $keys = ['note', 'firmware'];
-        if ($part->kind === PartKind::Battery && $part->role === 'house') {
+        if ($part->is(Family::Battery) && $part->role === 'house') {
             $keys[] = $bank > 1 ? 'like-with-like' : 'alone';
         }
-        if ($part->kind === PartKind::Panel) {
+        if ($part->is(Family::Panel)) {
             $keys[] = 'panel';
         }
-        if ($part->kind->kind()->breaksOvercurrent()) {
+        if ($part->is(Family::OvercurrentDevice)) {
             $keys[] = 'why-it-opened';
         }
-        if ($part->kind->isInverter() || $part->kind === PartKind::EarthLeakage || $part->kind === PartKind::ShoreInlet) {
+        if ($part->kind->isInverter() || $part->is(Family::EarthLeakage) || $part->is(Family::ShoreInlet)) {
             $keys[] = 'mains';
         }
 

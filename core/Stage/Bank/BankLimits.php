@@ -9,9 +9,9 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Setting\GuardProfile;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
-/** What the planned bank takes, bears, is charged to and opens below: by its sheet, by what its BMS is set to, else by its cells. */
+/** Tells what the planned bank takes, bears, is charged to and opens below: by its sheet, by what its BMS is set to, else by its cells. */
 final class BankLimits
 {
     private ?Figure $takes = null;
@@ -108,7 +108,7 @@ final class BankLimits
     /** V a cell at which a BMS of its own was noted, or is planned by a person, to open; null without one. */
     private function bmsCellLow(): ?float
     {
-        foreach ($this->study->planned()->ofKind(PartKind::Bms) as $bms) {
+        foreach ($this->study->planned()->of(Family::Bms) as $bms) {
             $entry = $this->study->system->settingsOf($bms->uid)[Parameter::CellLow->value] ?? null;
             $value = $entry === null ? null : ($entry->readBack ?? $entry->asSet ?? $entry->planned)?->number;
             if ($value !== null) {

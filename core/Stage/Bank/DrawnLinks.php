@@ -10,11 +10,11 @@ use Pebblefell\Study;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\BankChains;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
- * What the plan's conductors draw of a bank: its links from battery to battery, by way of bars, and of the fuse or switch that a battery
+ * Reads a bank off the plan's conductors: its links from battery to battery, by way of bars, and of the fuse or switch that a battery
  * has for itself; and where the rest of the system hangs on it.
  */
 final class DrawnLinks
@@ -92,10 +92,10 @@ final class DrawnLinks
                 if (!$this->chains->isPost((string) $end) || $end->terminal !== $pole || $this->chains->isPost((string) $other)) {
                     continue;
                 }
-                if (!isset($inside[$conductor->uid]) && $this->graph->parts[$other->uid]->kind !== PartKind::Busbar) {
+                if (!isset($inside[$conductor->uid]) && !$this->graph->parts[$other->uid]->is(Family::Busbar)) {
                     return self::node((string) $end);
                 }
-                $meet[] = $this->meets((string) $end, $conductor->uid) ?? ($this->graph->parts[$other->uid]->kind === PartKind::Busbar
+                $meet[] = $this->meets((string) $end, $conductor->uid) ?? ($this->graph->parts[$other->uid]->is(Family::Busbar)
                     ? (string) $other
                     : null);
             }
@@ -139,7 +139,7 @@ final class DrawnLinks
             $rating = $piece->data->number('rating_a');
             $ohm += match (true) {
                 $rating === null => self::PASSED_OHM,
-                $piece->kind === PartKind::Fuse => Segment::fuse($piece->uid, $rating)->ohm,
+                $piece->is(Family::Fuse) => Segment::fuse($piece->uid, $rating)->ohm,
                 default => Segment::switched($piece->uid, $rating)->ohm,
             };
         }

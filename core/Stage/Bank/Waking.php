@@ -9,8 +9,8 @@ use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Potential;
 use Pebblefell\System\Graph\Reach;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * Will it wake? Each way in which the planned bank goes dark, against each source of the plan.
@@ -24,7 +24,7 @@ final readonly class Waking
     /** Ways that open the BMS. */
     public const BMS = ['cold', 'empty', 'overload', 'fault'];
 
-    /** What a source does about it. */
+    /** Holds what a source does about it. */
     public const ITSELF = 'itself';
     public const WAKES = 'wakes';
     public const BUTTON = 'button';
@@ -49,7 +49,7 @@ final readonly class Waking
             return null;
         }
         $graph = $study->planned();
-        $sources = [...$graph->chargers(), ...$graph->ofKind(PartKind::Isolator)];
+        $sources = [...$graph->chargers(), ...$graph->of(Family::SplitRelay)];
         $rows = [];
         if (self::hasBms($batteries[0])) {
             $dark = self::dark($study, array_map(static fn(Part $p): string => $p->uid, $batteries));
@@ -59,7 +59,7 @@ final readonly class Waking
             }
         }
         foreach ([
-            'disconnect' => $graph->ofKind(PartKind::LowVoltageDisconnect),
+            'disconnect' => $graph->of(Family::LowVoltageDisconnect),
             'breaker' => $study->circuit()->mainFuses(),
         ] as $way => $parts) {
             if ($parts !== []) {
@@ -78,7 +78,7 @@ final readonly class Waking
     }
 
     /**
-     * What brings it back once its BMS has opened.
+     * Returns what brings it back once its BMS has opened.
      *
      * @return ?array{how: string, parts: list<Part>} how: wakes (parts: the sources that do), button or itself (parts: the batteries),
      *     cannot;
@@ -121,7 +121,7 @@ final readonly class Waking
     }
 
     /**
-     * What opens by itself or by hand before the bank, and what goes dark with it.
+     * Returns what opens by itself or by hand before the bank, and what goes dark with it.
      *
      * @return list<array{way: string, opens: list<Part>, dark: list<Part>}>
      */
@@ -167,7 +167,7 @@ final readonly class Waking
     private static function onOpenBms(Part $battery, Part $source): string
     {
         // A relay joins the alternator's own volts to the bank.
-        $gives = $source->kind === PartKind::Isolator ? true : $source->data->flag('gives_dead_volts');
+        $gives = $source->is(Family::SplitRelay) ? true : $source->data->flag('gives_dead_volts');
 
         return match ($battery->data->text('wakes_by')) {
             'itself' => self::ITSELF,
@@ -182,8 +182,8 @@ final readonly class Waking
     }
 
     /**
-     * What is joined to the bank while parts are open: closed parts join both ways, so one walk from the batteries tells it of every
-     * source.
+     * Returns what is joined to the bank while parts are open: closed parts join both ways, so one walk from the batteries tells it of
+     * every source.
      *
      * @param list<string> $open uids
      */
@@ -197,12 +197,7 @@ final readonly class Waking
 
     private static function reaches(Study $study, Part $source, Reach $held): string
     {
-        $output = match ($source->kind) {
-            PartKind::Regulator, PartKind::InverterCharger => 'battery_plus',
-            PartKind::Isolator => 'house',
-            PartKind::Alternator => 'plus',
-            default => 'output_plus',
-        };
+        $output = $source->kind->kind()->hangsAt()->plus ?? 'plus';
         if ($held->has(Point::of($source->uid, $output))) {
             return self::GOES_ON;
         }
@@ -211,7 +206,7 @@ final readonly class Waking
     }
 
     /**
-     * What the bank no longer feeds.
+     * Returns what the bank no longer feeds.
      *
      * @param list<string> $open uids
      *
@@ -223,17 +218,16 @@ final readonly class Waking
         $live = static fn(array $opened): array => Potential::of($graph, array_values($opened), false, false, false, false)->live();
         $dark = array_diff($live([]), $live($open), $open);
         $users = [
-            PartKind::Inverter,
-            PartKind::InverterCharger,
-            PartKind::DistributionBox,
-            PartKind::Monitor,
-            PartKind::HeatingPad,
-            PartKind::Gauge,
+            Family::Inverter,
+            Family::DistributionBox,
+            Family::Monitor,
+            Family::HeatingPad,
+            Family::Gauge,
         ];
 
         return array_values(array_filter(
             array_map(static fn(string $uid): Part => $graph->parts[$uid], array_values($dark)),
-            static fn(Part $p): bool => in_array($p->kind, $users, true),
+            static fn(Part $p): bool => $p->is(...$users),
         ));
     }
 

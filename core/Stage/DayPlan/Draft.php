@@ -10,8 +10,8 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Reading;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** The run sheet as it is being written: each step at once moves the circuit on, and the next is chosen by what stands then. */
 final class Draft
@@ -136,7 +136,7 @@ final class Draft
     }
 
     /**
-     * What is closed before a step, if anything.
+     * Returns what is closed before a step, if anything.
      *
      * @param list<Part> $parts
      */
@@ -145,7 +145,7 @@ final class Draft
         return $parts === [] ? '' : Word::of('steps.closing', ['parts' => self::named($parts)]);
     }
 
-    /** What it weighs, as far as it is noted. */
+    /** Returns what it weighs, as far as it is noted. */
     public static function weighs(?float $kg): Word|string
     {
         return $kg === null ? '' : Word::of('steps.weighs', ['mass' => Amount::of($kg, 'kg')]);
@@ -154,12 +154,12 @@ final class Draft
     /** A switch that a hand opens. */
     public static function isSwitch(Part $part): bool
     {
-        return in_array($part->kind, [PartKind::Switch, PartKind::Breaker, PartKind::EarthLeakage], true);
+        return $part->is(Family::HandSwitch, Family::EarthLeakage);
     }
 
     /** A switch, or a fuse that is pulled. */
     public static function isOpener(Part $part): bool
     {
-        return self::isSwitch($part) || $part->kind === PartKind::Fuse;
+        return self::isSwitch($part) || $part->is(Family::Fuse);
     }
 }

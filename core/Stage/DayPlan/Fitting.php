@@ -7,11 +7,11 @@ namespace Pebblefell\Stage\DayPlan;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
- * What goes in while everything is dead: parts, and every lead that does not end on a battery; returns before positives, mains by the
+ * Fits what goes in while everything is dead: parts, and every lead that does not end on a battery; returns before positives, mains by the
  * licensed.
  */
 final readonly class Fitting
@@ -33,7 +33,7 @@ final readonly class Fitting
     {
         $panels = array_values(array_filter(
             $work->parts(Fate::Add),
-            static fn(Part $p): bool => $p->kind === PartKind::Panel && $p->data->flag('portable') !== true,
+            static fn(Part $p): bool => $p->is(Family::Panel) && $p->data->flag('portable') !== true,
         ));
         if ($panels !== []) {
             $draft->add(new Step(
@@ -56,14 +56,10 @@ final readonly class Fitting
     {
         $small = [];
         foreach ($this->work->parts(Fate::Add) as $part) {
-            if (isset($this->draft->now->parts[$part->uid]) || $part->kind === PartKind::Battery) {
+            if (isset($this->draft->now->parts[$part->uid]) || $part->is(Family::Battery)) {
                 continue;
             }
-            $sundry = $part->kind->isSundry() || in_array(
-                $part->kind,
-                [PartKind::Panel, PartKind::Busbar, PartKind::Switch, PartKind::Breaker],
-                true,
-            );
+            $sundry = $part->kind->isSundry() || $part->is(Family::HandSwitch, Family::Panel, Family::Busbar);
             if ($sundry) {
                 $small[] = $part;
             } else {
@@ -100,7 +96,7 @@ final readonly class Fitting
     private function batteries(): void
     {
         foreach ($this->work->parts(Fate::Add) as $part) {
-            if ($part->kind === PartKind::Battery) {
+            if ($part->is(Family::Battery)) {
                 $kg = $part->data->number('mass_kg');
                 $heavy = $kg === null || $kg > Durations::ONE_LIFTS_KG;
                 $this->draft->step(
@@ -119,7 +115,7 @@ final readonly class Fitting
         $sensed = [];
         foreach ($this->work->planned->signals as $signal) {
             $from = $this->work->planned->parts[$signal->from];
-            if ($from->kind === PartKind::Battery && ($signal->fate === Fate::Add || $from->fate === Fate::Add)) {
+            if ($from->is(Family::Battery) && ($signal->fate === Fate::Add || $from->fate === Fate::Add)) {
                 $sensed[$signal->to] = Named::one($signal->to);
             }
         }
@@ -132,11 +128,11 @@ final readonly class Fitting
     {
         $lots = ['lay-returns' => [], 'lay-plus' => [], 'lay-mains' => [], 'lay-panels' => []];
         foreach ($this->draft->waiting($this->work) as $lead) {
-            if ($this->work->ends($lead, PartKind::Battery)) {
+            if ($this->work->ends($lead, Family::Battery)) {
                 continue;
             }
             $lots[match (true) {
-                $this->work->ends($lead, PartKind::Panel) => 'lay-panels',
+                $this->work->ends($lead, Family::Panel) => 'lay-panels',
                 $this->work->isMains($this->work->planned, $lead->from) => 'lay-mains',
                 $this->work->planned->side($lead->from)->isReturn => 'lay-returns',
                 default => 'lay-plus',

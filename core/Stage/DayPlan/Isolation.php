@@ -9,8 +9,8 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * From warning to proven dead: every source ended or parted in an order in which no regulator loses its battery under sun, and no lug is
@@ -40,7 +40,7 @@ final class Isolation
         $self->sun();
         $self->mainSwitch();
         $self->parted();
-        foreach ($work->found->ofKind(PartKind::Battery) as $battery) {
+        foreach ($work->found->of(Family::Battery) as $battery) {
             if ($work->touches($battery)) {
                 $self->lift($battery);
             }
@@ -49,21 +49,21 @@ final class Isolation
         $self->proven();
     }
 
-    /** What is ended by hand: mains, generator, loads, inverter, engine. */
+    /** Ends by hand what runs: mains, generator, loads, inverter, engine. */
     private function ended(): void
     {
         $found = $this->work->found;
-        if ($found->ofKind(PartKind::ShoreInlet) !== []) {
+        if ($found->of(Family::ShoreInlet) !== []) {
             $this->draft->step(Phase::Isolate, 'shore-off', [new Act(Act::STOP, 'shore')], cautions: ['mains']);
         }
-        if ($found->ofKind(PartKind::Generator) !== []) {
+        if ($found->of(Family::Generator) !== []) {
             $this->draft->step(Phase::Isolate, 'generator-off', [new Act(Act::STOP, 'generator')]);
         }
         $inverters = array_values(array_filter($found->parts, static fn(Part $p): bool => $p->kind->isInverter()));
         // What a vehicle does not have does not run.
         $idle = array_map(
             static fn(string $source): Act => new Act(Act::STOP, $source),
-            ['shore', 'generator', ...($found->ofKind(PartKind::Panel) === [] ? ['sun'] : [])],
+            ['shore', 'generator', ...($found->of(Family::Panel) === [] ? ['sun'] : [])],
         );
         $this->draft->step(
             Phase::Isolate,
@@ -79,10 +79,10 @@ final class Isolation
     private function sun(): void
     {
         $found = $this->work->found;
-        if ($found->ofKind(PartKind::Panel) === []) {
+        if ($found->of(Family::Panel) === []) {
             return;
         }
-        foreach ($found->ofKind(PartKind::Regulator) as $regulator) {
+        foreach ($found->of(Family::SolarRegulator) as $regulator) {
             while (($way = $this->sunOn($regulator)) !== null) {
                 $switch = array_values(array_filter($way['passed'], Draft::isSwitch(...)))[0] ?? null;
                 if ($switch === null) {
@@ -101,7 +101,7 @@ final class Isolation
             }
         }
         if ($this->work->touchesPanels() || array_filter(
-            $found->ofKind(PartKind::Regulator),
+            $found->of(Family::SolarRegulator),
             fn(Part $p): bool => $this->sunOn($p) !== null,
         ) !== []) {
             $this->cover();
@@ -113,9 +113,9 @@ final class Isolation
      */
     private function sunOn(Part $regulator): ?array
     {
-        $way = $this->draft->now->potential(Draft::uids($this->work->found->ofKind(PartKind::Battery)))->wayTo($regulator);
+        $way = $this->draft->now->potential(Draft::uids($this->work->found->of(Family::Battery)))->wayTo($regulator);
 
-        return $way !== null && $this->work->found->parts[$way['source']]->kind === PartKind::Panel ? $way : null;
+        return $way !== null && $this->work->found->parts[$way['source']]->is(Family::Panel) ? $way : null;
     }
 
     /** The vehicle's own main switches of the house. */
@@ -123,13 +123,13 @@ final class Isolation
     {
         $found = $this->work->found;
         $houses = Draft::uids($found->houseBatteries());
-        foreach ($found->ofKind(PartKind::Switch, PartKind::Breaker) as $switch) {
+        foreach ($found->of(Family::HandSwitch) as $switch) {
             $side = $found->side(Point::of($switch->uid, array_keys($switch->kind->terminals())[0]));
             $way = $side->circuit === Circuit::HouseDc ? $this->draft->now->potential()->wayTo($switch) : null;
             // A main switch: nothing but its fuse stands between it and the bank.
             if ($way === null || !in_array($way['source'], $houses, true) || $this->draft->isOpen($switch->uid) || array_filter(
                 $way['passed'],
-                static fn(Part $p): bool => !in_array($p->kind, [PartKind::Battery, PartKind::Fuse, PartKind::Bms], true),
+                static fn(Part $p): bool => !$p->is(Family::Battery, Family::Fuse, Family::Bms),
             ) !== []) {
                 continue;
             }
@@ -163,7 +163,7 @@ final class Isolation
             ?? array_values(array_filter($way['passed'], Draft::isOpener(...)))[0] ?? null;
         $source = $this->work->found->parts[$way['source']];
         if ($opener !== null) {
-            $does = $opener->kind === PartKind::Fuse ? 'pull-fuse' : 'open-switch';
+            $does = $opener->is(Family::Fuse) ? 'pull-fuse' : 'open-switch';
             $this->draft->step(
                 Phase::Isolate,
                 $does,
@@ -172,7 +172,7 @@ final class Isolation
                 parts: [$opener],
                 key: "$does.$opener->uid",
             );
-        } elseif ($source->kind === PartKind::Battery) {
+        } elseif ($source->is(Family::Battery)) {
             $this->lift($source);
         } else {
             $this->cover();
@@ -181,7 +181,7 @@ final class Isolation
 
     private function cover(): void
     {
-        $panels = $this->work->found->ofKind(PartKind::Panel);
+        $panels = $this->work->found->of(Family::Panel);
         $this->draft->step(
             Phase::Isolate,
             'cover-panels',

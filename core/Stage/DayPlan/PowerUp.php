@@ -14,8 +14,8 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * From the bank outwards: joined, its inverter's capacitors filled slowly, each regulator on its battery before it sees sun, programmed
@@ -23,7 +23,7 @@ use Pebblefell\System\PartKind;
  */
 final readonly class PowerUp
 {
-    /** What a resistor for filling capacitors may take for a moment, W. Common practice: a 25 W wire-wound one. */
+    /** Holds what a resistor for filling capacitors may take for a moment, W. Common practice: a 25 W wire-wound one. */
     public const RESISTOR_W = 25.0;
 
     /** Capacitors at this share of the bank's volts spark no more to speak of. Chosen. */
@@ -76,7 +76,7 @@ final readonly class PowerUp
     {
         $batteries = $this->work->planned->houseBatteries();
         $waiting = $this->draft->waiting($this->work);
-        if (array_filter($waiting, fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery)) === []) {
+        if (array_filter($waiting, fn(Conductor $c): bool => $this->work->ends($c, Family::Battery)) === []) {
             return;
         }
         $bank = $this->work->study->banks()->planned->bank;
@@ -116,7 +116,7 @@ final readonly class PowerUp
             );
         }
         foreach (['minus', 'plus'] as $pole) {
-            $ofPole = fn(Conductor $c): bool => $this->work->ends($c, PartKind::Battery)
+            $ofPole = fn(Conductor $c): bool => $this->work->ends($c, Family::Battery)
                 && $this->endsAt($c, 'minus') === ($pole === 'minus');
             $leads = array_values(array_filter($this->draft->waiting($this->work), $ofPole));
             if ($leads === []) {
@@ -141,7 +141,7 @@ final readonly class PowerUp
     private function endsAt(Conductor $c, string $terminal): bool
     {
         foreach ([$c->from, $c->to] as $end) {
-            if ($this->work->system->parts[$end->uid]->kind === PartKind::Battery) {
+            if ($this->work->system->parts[$end->uid]->is(Family::Battery)) {
                 return $end->terminal === $terminal;
             }
         }
@@ -233,7 +233,7 @@ final readonly class PowerUp
         }
         $volts = $this->work->bankV();
         $bank = $this->work->study->banks()->planned->bank;
-        foreach ($this->work->planned->ofKind(PartKind::Regulator) as $regulator) {
+        foreach ($this->work->planned->of(Family::SolarRegulator) as $regulator) {
             $near = self::READS_WITHIN_V * $volts / 12.0;
             $this->draft->step(
                 Phase::Power,
@@ -272,7 +272,7 @@ final readonly class PowerUp
 
     private function sun(): void
     {
-        if ($this->work->planned->ofKind(PartKind::Panel) === []) {
+        if ($this->work->planned->of(Family::Panel) === []) {
             return;
         }
         $open = $this->openOn(Circuit::Pv);
@@ -280,14 +280,14 @@ final readonly class PowerUp
             return;
         }
         $this->draft->step(Phase::Power, 'sun-on', [new Act(Act::START, 'sun'), ...Act::each(Act::CLOSE, $open)], [
-            'parts' => Draft::named($open === [] ? $this->work->planned->ofKind(PartKind::Panel) : $open),
-        ], ['panels-live'], ['clamp'], new Reading('amps', 'A'), parts: $this->work->planned->ofKind(PartKind::Panel));
+            'parts' => Draft::named($open === [] ? $this->work->planned->of(Family::Panel) : $open),
+        ], ['panels-live'], ['clamp'], new Reading('amps', 'A'), parts: $this->work->planned->of(Family::Panel));
     }
 
     private function engine(): void
     {
         $open = $this->openOn(Circuit::StarterDc);
-        if ($this->work->planned->ofKind(PartKind::Alternator, PartKind::Dcdc, PartKind::Isolator) === []) {
+        if ($this->work->planned->of(Family::Alternator, Family::EngineCharger) === []) {
             if ($open !== []) {
                 $this->draft->step(
                     Phase::Power,
@@ -323,12 +323,7 @@ final readonly class PowerUp
     private function shore(): void
     {
         $open = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
-        if ($open === [] && $this->work->planned->ofKind(
-            PartKind::ShoreInlet,
-            PartKind::Generator,
-            PartKind::Inverter,
-            PartKind::InverterCharger,
-        ) === []) {
+        if ($open === [] && $this->work->planned->of(Family::ShoreInlet, Family::Generator, Family::Inverter) === []) {
             return;
         }
         $this->draft->step(Phase::Power, 'shore-on', [

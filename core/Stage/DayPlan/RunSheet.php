@@ -8,8 +8,8 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * The day's work in its order, made from what the plan changes: guard, isolate, prove dead, strip, fit, balance, connect, power up, prove.
@@ -49,7 +49,7 @@ final readonly class RunSheet
         }
         $draft = new Draft(Moment::asFound($study->system));
         self::before($work, $draft);
-        $roofIsFree = array_filter($work->parts(Fate::Remove), static fn(Part $p): bool => $p->kind === PartKind::Panel) === [];
+        $roofIsFree = array_filter($work->parts(Fate::Remove), static fn(Part $p): bool => $p->is(Family::Panel)) === [];
         if ($roofIsFree) {
             Fitting::glue($work, $draft, Phase::Before);
         }
@@ -79,7 +79,7 @@ final readonly class RunSheet
             if ($step->acts !== [] || $k === 0) {
                 $moment = $moment->after($step->acts);
                 $live = array_map(static fn(string $uid): Part => $moment->parts[$uid], $moment->potential()->live());
-                usort($live, static fn(Part $a, Part $b): int => ($b->kind === PartKind::Battery) <=> ($a->kind === PartKind::Battery));
+                usort($live, static fn(Part $a, Part $b): int => ($b->is(Family::Battery)) <=> ($a->is(Family::Battery)));
             }
             $each[] = $live;
         }

@@ -7,10 +7,10 @@ namespace Pebblefell\Stage\DayPlan;
 use Pebblefell\Finding\Named;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What comes off and out, once it is proven dead. */
+/** Takes off and out what is proven dead. */
 final readonly class Stripping
 {
     private function __construct(private Work $work, private Draft $draft)
@@ -42,7 +42,7 @@ final readonly class Stripping
     private function sensors(): void
     {
         $going = Draft::uids(
-            array_values(array_filter($this->work->parts(Fate::Remove), static fn(Part $p): bool => $p->kind === PartKind::Battery)),
+            array_values(array_filter($this->work->parts(Fate::Remove), static fn(Part $p): bool => $p->is(Family::Battery))),
         );
         $kept = [];
         foreach ($this->work->system->signals as $signal) {
@@ -84,32 +84,32 @@ final readonly class Stripping
             $this->going(),
             static fn(Conductor $c): bool => $c->from->uid === $part->uid || $c->to->uid === $part->uid,
         ));
-        $does = match ($part->kind) {
-            PartKind::Battery => 'take-battery',
-            PartKind::Panel => 'take-panel',
+        $does = match (true) {
+            $part->is(Family::Battery) => 'take-battery',
+            $part->is(Family::Panel) => 'take-panel',
             default => 'take-out',
         };
         $kg = $part->data->number('mass_kg');
-        $heavy = $part->kind === PartKind::Battery && ($kg === null || $kg > Durations::ONE_LIFTS_KG);
+        $heavy = $part->is(Family::Battery) && ($kg === null || $kg > Durations::ONE_LIFTS_KG);
         $this->draft->step(
             Phase::Strip,
             $does,
             [...Act::each(Act::DETACH, $leads), new Act(Act::OUT, $part->uid)],
             ['part' => Named::one($part->uid), 'at' => Draft::at($part->place), 'weighs' => Draft::weighs($kg)],
             match (true) {
-                $part->kind === PartKind::Panel => ['roof'],
-                $part->kind === PartKind::Battery => $heavy ? ['heavy', 'old-battery'] : ['old-battery'],
+                $part->is(Family::Panel) => ['roof'],
+                $part->is(Family::Battery) => $heavy ? ['heavy', 'old-battery'] : ['old-battery'],
                 $part->kind->isInverter() => ['capacitors', 'mains'],
-                in_array($part->kind, [PartKind::MainsCharger, PartKind::ShoreInlet, PartKind::EarthLeakage], true) => ['mains'],
+                $part->is(Family::MainsCharger, Family::ShoreInlet, Family::EarthLeakage) => ['mains'],
                 default => [],
             },
-            hands: $heavy || $part->kind === PartKind::Panel ? 2 : 1,
+            hands: $heavy || $part->is(Family::Panel) ? 2 : 1,
             key: "$does.$part->uid",
             parts: [$part],
         );
     }
 
-    /** What is left of leads that go, or are led elsewhere. */
+    /** Takes off what is left of leads that go, or are led elsewhere. */
     private function leads(): void
     {
         $leads = $this->going();

@@ -10,11 +10,11 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\System;
 
-/** What the plan changes, as work: what comes out, what goes in, and what is touched by it. */
+/** Tells what the plan changes, as work: what comes out, what goes in, and what is touched by it. */
 final readonly class Work
 {
     public System $system;
@@ -72,14 +72,14 @@ final readonly class Work
         return array_values(array_filter(
             array_map(strval(...), array_keys($uids)),
             fn(string $uid): bool => isset($this->found->parts[$uid])
-                && !in_array($this->found->parts[$uid]->kind, [PartKind::Battery, PartKind::Panel, PartKind::Alternator], true),
+                && !$this->found->parts[$uid]->is(Family::Battery, Family::Panel, Family::Alternator),
         ));
     }
 
     /** Leads are taken off panels, or put on. */
     public function touchesPanels(): bool
     {
-        return array_filter([...$this->off, ...$this->on], fn(Conductor $c): bool => $this->ends($c, PartKind::Panel)) !== [];
+        return array_filter([...$this->off, ...$this->on], fn(Conductor $c): bool => $this->ends($c, Family::Panel)) !== [];
     }
 
     /** Leads are taken off a part, or put on. */
@@ -115,17 +115,17 @@ final readonly class Work
         return array_values($bank);
     }
 
-    /** One end of it is on a part of that kind. */
-    public function ends(Conductor $c, PartKind $kind): bool
+    /** One end of it is on a part of that family. */
+    public function ends(Conductor $c, Family $family): bool
     {
-        return $this->system->parts[$c->from->uid]->kind === $kind || $this->system->parts[$c->to->uid]->kind === $kind;
+        return $this->system->parts[$c->from->uid]->is($family) || $this->system->parts[$c->to->uid]->is($family);
     }
 
     /** It joins two batteries. */
     public function isLink(Conductor $c): bool
     {
-        return $this->system->parts[$c->from->uid]->kind === PartKind::Battery
-            && $this->system->parts[$c->to->uid]->kind === PartKind::Battery;
+        return $this->system->parts[$c->from->uid]->is(Family::Battery)
+            && $this->system->parts[$c->to->uid]->is(Family::Battery);
     }
 
     /**
@@ -143,7 +143,7 @@ final readonly class Work
         return array_values(array_filter($leads, function (Conductor $c) use ($uids, $pole): bool {
             foreach ([[$c->from, $c->to], [$c->to, $c->from]] as [$at, $other]) {
                 $isPost = $at->terminal === $pole && in_array($at->uid, $uids, true);
-                if ($isPost && $this->system->parts[$other->uid]->kind !== PartKind::Battery) {
+                if ($isPost && !$this->system->parts[$other->uid]->is(Family::Battery)) {
                     return true;
                 }
             }

@@ -9,8 +9,8 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Study;
 use Pebblefell\System\Circuit;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\PvArray;
 
 /** The page for two in the morning: what is wrong, and this vehicle's switches and buttons in the order in which one tries them. */
@@ -44,16 +44,16 @@ final readonly class Night
     private static function outlets(Study $study): array
     {
         $graph = $study->planned();
-        $inlets = $graph->ofKind(PartKind::ShoreInlet);
+        $inlets = $graph->of(Family::ShoreInlet);
         $inverters = array_values(array_filter($graph->parts, static fn(Part $p): bool => $p->kind->isInverter()));
         if ($inlets === [] && $inverters === []) {
             return [];
         }
         $steps = [];
-        foreach ($graph->ofKind(PartKind::EarthLeakage) as $device) {
+        foreach ($graph->of(Family::EarthLeakage) as $device) {
             $steps[] = self::step('lever', [$device]);
         }
-        foreach ($graph->ofKind(PartKind::Breaker) as $breaker) {
+        foreach ($graph->of(Family::Breaker) as $breaker) {
             if (in_array($graph->side(Point::of($breaker->uid, 'in'))->circuit, [Circuit::ShoreAc, Circuit::InverterAc], true)) {
                 $steps[] = self::step('breaker', [$breaker]);
             }
@@ -78,7 +78,7 @@ final readonly class Night
             return [];
         }
         $steps = [];
-        $monitor = $graph->ofKind(PartKind::Monitor);
+        $monitor = $graph->of(Family::Monitor);
         if ($monitor !== []) {
             $steps[] = self::step('full', $monitor);
         }
@@ -88,11 +88,11 @@ final readonly class Night
                 'celsius' => Amount::of($study->banks()->planned->parts[0]->data->orUsual('charge_min_c'), '°C'),
             ]);
         }
-        if ($graph->ofKind(PartKind::MainsCharger, PartKind::InverterCharger, PartKind::Converter) !== []) {
-            $steps[] = self::step('hook-up', $graph->ofKind(PartKind::MainsCharger, PartKind::InverterCharger, PartKind::Converter));
+        if ($graph->of(Family::MainsCharger) !== []) {
+            $steps[] = self::step('hook-up', $graph->of(Family::MainsCharger));
         }
-        if ($graph->ofKind(PartKind::Dcdc, PartKind::Isolator) !== []) {
-            $steps[] = self::step('drive', $graph->ofKind(PartKind::Dcdc, PartKind::Isolator));
+        if ($graph->of(Family::EngineCharger) !== []) {
+            $steps[] = self::step('drive', $graph->of(Family::EngineCharger));
         }
         foreach (PvArray::allOf($graph) as $array) {
             if ($array->regulator !== null) {
@@ -115,7 +115,7 @@ final readonly class Night
         }
         $steps = [];
         $main = array_values(array_filter(
-            $graph->ofKind(PartKind::Switch, PartKind::Breaker),
+            $graph->of(Family::HandSwitch),
             static fn(Part $p): bool => $graph->side(
                 Point::of($p->uid, array_keys($p->kind->terminals())[0]),
             )->circuit === Circuit::HouseDc,
@@ -123,7 +123,7 @@ final readonly class Night
         if ($main !== []) {
             $steps[] = self::step('main-switch', $main);
         }
-        $disconnect = $graph->ofKind(PartKind::LowVoltageDisconnect);
+        $disconnect = $graph->of(Family::LowVoltageDisconnect);
         if ($disconnect !== []) {
             $steps[] = self::step('disconnect', $disconnect);
         }
@@ -140,7 +140,7 @@ final readonly class Night
     }
 
     /**
-     * What brings the bank back once its BMS has opened.
+     * Returns what brings the bank back once its BMS has opened.
      *
      * @return ?array{does: string, args: array<string, mixed>, parts: list<Part>}
      */
@@ -158,7 +158,7 @@ final readonly class Night
     {
         $graph = $study->planned();
         $main = array_values(array_filter(
-            $graph->ofKind(PartKind::Switch),
+            $graph->of(Family::Switch),
             static fn(Part $p): bool => $graph->side(
                 Point::of($p->uid, array_keys($p->kind->terminals())[0]),
             )->circuit === Circuit::HouseDc,
@@ -166,7 +166,7 @@ final readonly class Night
 
         return array_values(array_filter([
             self::step('out', []),
-            $graph->ofKind(PartKind::ShoreInlet) === [] ? null : self::step('unplug', $graph->ofKind(PartKind::ShoreInlet)),
+            $graph->of(Family::ShoreInlet) === [] ? null : self::step('unplug', $graph->of(Family::ShoreInlet)),
             $main === [] ? null : self::step('off', $main),
             self::step('leave', []),
         ]));
@@ -180,7 +180,7 @@ final readonly class Night
         $graph = $study->planned();
 
         return array_values(array_filter(
-            $graph->ofKind(PartKind::Switch, PartKind::Breaker),
+            $graph->of(Family::HandSwitch),
             static fn(Part $p): bool => $graph->side(Point::of($p->uid, array_keys($p->kind->terminals())[0]))->circuit === $circuit,
         ));
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Handover;
 
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * The system for who drives it: what brings current at the left, the battery behind its switch and fuse in the middle, what it feeds at the
@@ -35,24 +35,19 @@ final readonly class SimpleSketch
         if ($bank === []) {
             return null;
         }
-        $panels = $graph->ofKind(PartKind::Panel);
-        $engine = $graph->ofKind(PartKind::Dcdc, PartKind::Isolator);
-        $mains = array_values(array_filter($graph->chargers(), static fn(Part $p): bool => in_array(
-            $p->kind,
-            [PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger],
-            true,
-        )));
+        $panels = $graph->of(Family::Panel);
+        $engine = $graph->of(Family::EngineCharger);
+        $mains = array_values(array_filter($graph->chargers(), static fn(Part $p): bool => $p->is(Family::MainsCharger)));
         $left = array_filter(['sun' => $panels, 'engine' => $engine, 'mains' => $mains], static fn(array $parts): bool => $parts !== []);
         $inverters = array_values(array_filter($graph->parts, static fn(Part $p): bool => $p->kind->isInverter()));
         $right = array_filter([
-            'dc' => $graph->ofKind(PartKind::DistributionBox, PartKind::Busbar), 'outlets' => $inverters,
+            'dc' => $graph->of(Family::DistributionBox, Family::Busbar), 'outlets' => $inverters,
         ], static fn(array $parts): bool => $parts !== []);
         $right = $right === [] ? ['dc' => []] : $right;
         $middle = array_filter([
-            'switch' => $graph->ofKind(PartKind::Switch), 'fuse' => $graph->ofKind(PartKind::Fuse), 'display' => $graph->ofKind(
-                PartKind::Monitor,
-                PartKind::Display,
-            ),
+            'switch' => $graph->of(Family::Switch),
+            'fuse' => $graph->of(Family::Fuse),
+            'display' => $graph->of(Family::Monitor, Family::Display),
         ], static fn(array $parts): bool => $parts !== []);
         $rows = max(count($left), count($right), 1 + count($middle));
         $height = $rows * (self::BOX_H + self::GAP) + self::GAP;

@@ -7,8 +7,8 @@ namespace Pebblefell\Stage\Handover;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * The walk through the vehicle at the hand-over: what is shown and said, in the order of the places that one walks past. From the inlet
@@ -44,7 +44,7 @@ final readonly class WalkThrough
         if ($together !== null) {
             $points[] = self::point('together', [], ['watts' => Amount::of($together->limitW, 'W')]);
         }
-        if (array_filter($study->planned()->parts, static fn(Part $p): bool => $p->kind === PartKind::Alternator) !== []) {
+        if (array_filter($study->planned()->parts, static fn(Part $p): bool => $p->is(Family::Alternator)) !== []) {
             $points[] = self::point('emergency', []);
         }
 
@@ -56,22 +56,13 @@ final readonly class WalkThrough
         return in_array($key, array_column($this->points, 'key'), true);
     }
 
-    /** What is shown at a part; null where there is nothing for a customer to see. */
+    /** Returns what is shown at a part; null where there is nothing for a customer to see. */
     private static function does(Study $study, Part $part): ?string
     {
-        return match ($part->kind) {
-            PartKind::ShoreInlet => 'inlet',
-            PartKind::Switch, PartKind::LowVoltageDisconnect => 'switch',
-            PartKind::Fuse, PartKind::Breaker => 'fuse',
-            PartKind::EarthLeakage => 'earth-leakage',
-            PartKind::Monitor, PartKind::Display => 'display',
-            PartKind::MainsCharger, PartKind::Converter => 'mains-charger',
-            PartKind::Dcdc, PartKind::Isolator => 'engine-charger',
-            PartKind::Panel => 'panels',
-            PartKind::Battery => $part->role === 'house' ? ($study->banks()->lithium() !== null ? 'lithium' : 'lead') : null,
-            PartKind::HeatingPad => 'heater',
-            PartKind::Generator => 'generator',
-            default => $part->kind->isInverter() ? 'inverter' : null,
+        return match (true) {
+            !$part->is(Family::Battery) => $part->kind->kind()->shownAs(),
+            $part->role !== 'house' => null,
+            default => $study->banks()->lithium() !== null ? 'lithium' : 'lead',
         };
     }
 
@@ -85,16 +76,16 @@ final readonly class WalkThrough
                 'idle' => Amount::of($study->loads()->idleW->value, 'W'),
                 'watts' => Amount::of($part->data->known('continuous_w'), 'W'),
             ],
-            $part->kind === PartKind::Battery && $study->banks()->lithium() !== null => [
+            $part->is(Family::Battery) && $study->banks()->lithium() !== null => [
                 'celsius' => Amount::of($part->data->orUsual('charge_min_c'), '°C'),
             ],
-            $part->kind === PartKind::ShoreInlet => ['amps' => Amount::of($study->system->region->hookUpsA()[0], 'A', 0)],
+            $part->is(Family::ShoreInlet) => ['amps' => Amount::of($study->system->region->hookUpsA()[0], 'A', 0)],
             default => [],
         };
     }
 
     /**
-     * What is alike at one place is shown once.
+     * Merges what is alike at one place.
      *
      * @param list<array{key: string, does: string, args: array<string, mixed>, parts: list<Part>, place: string}> $points
      *

@@ -15,12 +15,13 @@ use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\School;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\SignalKind;
 
 /**
- * What belongs to the device and its place rather than to the battery: what it may take from post and engine side, what it adds for its own
- * lead, when it sleeps, and what a BMS watches in one cell.
+ * Tells what belongs to the device and its place rather than to the battery: what it may take from post and engine side, what it adds
+ * for its own lead, when it sleeps, and what a BMS watches in one cell.
  */
 final readonly class DeviceProfile
 {
@@ -67,7 +68,7 @@ final readonly class DeviceProfile
     }
 
     /**
-     * What it wants for its output, as far as its lead and the fuse before it bear that.
+     * Returns what it wants for its output, as far as its lead and the fuse before it bear that.
      *
      * @return array{?float, Figure}
      */
@@ -83,7 +84,7 @@ final readonly class DeviceProfile
         foreach ($graph->at($input = Point::of($part->uid, 'input_plus')) as $lead) {
             $carries = Carries::least($lead);
             $fuse = $graph->parts[$lead->otherEnd($input)->uid] ?? null;
-            $rating = $fuse?->kind->kind()->breaksOvercurrent() === true ? $fuse->data->number('rating_a') : null;
+            $rating = $fuse?->is(Family::OvercurrentDevice) === true ? $fuse->data->number('rating_a') : null;
             $bounds = [
                 ...$bounds,
                 ...$carries === null ? [] : [Figure::given('ampacity', round($carries, 1), 'A', Origin::Computed)],

@@ -12,8 +12,8 @@ use Pebblefell\System\Change\Names;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\System;
 
@@ -105,7 +105,7 @@ final class Chosen
     }
 
     /**
-     * What joins new batteries to one another and to those that stay; as thick and as long as the links that are there.
+     * Returns what joins new batteries to one another and to those that stay; as thick and as long as the links that are there.
      *
      * @param list<list<string>> $strings
      * @param list<string>       $kept
@@ -159,7 +159,7 @@ final class Chosen
         $place = '';
         $kept = 0;
         $changes = [];
-        $planned = $system->planned()->ofKind(PartKind::Panel);
+        $planned = $system->planned()->of(Family::Panel);
         // They lie as those lie that are planned: so the map has counted them.
         $lies = array_intersect_key($planned[0]->data->values ?? [], ['tilt_deg' => 0, 'azimuth_deg' => 0]);
         $panel = new Part(
@@ -203,7 +203,7 @@ final class Chosen
     {
         return array_values(array_filter(
             $system->parts,
-            static fn(Part $p): bool => $p->kind === PartKind::Battery && $p->role === 'house',
+            static fn(Part $p): bool => $p->is(Family::Battery) && $p->role === 'house',
         ));
     }
 

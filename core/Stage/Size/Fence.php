@@ -7,8 +7,8 @@ namespace Pebblefell\Stage\Size;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** A limit drawn on the endurance map: on one side of the line there is room, weight or money left. */
 final readonly class Fence
@@ -37,7 +37,7 @@ final readonly class Fence
     }
 
     /**
-     * What limits a vehicle: roof, bay, payload and money, as far as they are known.
+     * Returns what limits a vehicle: roof, bay, payload and money, as far as they are known.
      *
      * @return list<self>
      */
@@ -83,7 +83,7 @@ final readonly class Fence
     {
         return array_sum(array_map(
             static fn(Part $p): float => $p->data->orUsual('mass_kg'),
-            [...$study->found()->houseBatteries(), ...$study->found()->ofKind(PartKind::Panel)],
+            [...$study->found()->houseBatteries(), ...$study->found()->of(Family::Panel)],
         ));
     }
 }

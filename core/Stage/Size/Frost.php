@@ -7,8 +7,8 @@ namespace Pebblefell\Stage\Size;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\Trip\Weather;
 
 /** The cold that a lithium bank meets, who stops the charge then, and whether its warmth is enough. */
@@ -49,7 +49,7 @@ final readonly class Frost
         $heater = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('heater_w'), $parts));
         $pads = array_sum(array_map(
             static fn(Part $p): float => $p->data->known('heater_w'),
-            $study->planned()->ofKind(PartKind::HeatingPad),
+            $study->planned()->of(Family::HeatingPad),
         ));
         $mass = array_sum(array_map(static fn(Part $p): float => $p->data->orUsual('mass_kg'), $parts));
         $loss = $mass * self::HEAT_J_PER_KG_K / (self::BAY_H * 3600.0);

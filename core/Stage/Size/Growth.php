@@ -8,11 +8,11 @@ use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
 use Pebblefell\Study;
 use Pebblefell\System\ApplianceUse;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Vehicle;
 
-/** What was kept for later: a place in the bay, ways in the box, amps at the regulators, room on the roof. */
+/** Tells what was kept for later: a place in the bay, ways in the box, amps at the regulators, room on the roof. */
 final readonly class Growth
 {
     /**
@@ -38,16 +38,16 @@ final readonly class Growth
             static fn(ApplianceUse $a): string => $a->circuit,
             array_values($study->system->appliances),
         ))));
-        $boxes = $study->planned()->ofKind(PartKind::DistributionBox);
+        $boxes = $study->planned()->of(Family::DistributionBox);
         $ways = $boxes === [] ? null : array_sum(array_map(static fn(Part $p): float => $p->data->known('circuits'), $boxes)) - $circuits;
         $volts = $study->banks()->planned->bank?->nominalV() ?? $study->system->vehicle->systemV;
-        $regulators = $study->planned()->ofKind(PartKind::Regulator);
+        $regulators = $study->planned()->of(Family::SolarRegulator);
         $watts = $regulators === [] ? null : array_sum(array_map(
             static fn(Part $p): float => $p->data->known('max_charge_a'),
             $regulators,
         )) * $volts - $study->planned()->arrayW();
         $roof = $study->system->vehicle->roofM2();
-        $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->ofKind(PartKind::Panel)));
+        $covered = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $study->planned()->of(Family::Panel)));
 
         // Drawn, it is laid out; else the free part of its area is a guess.
         $more = $study->simulations->roof()?->more;

@@ -11,6 +11,7 @@ use Pebblefell\Setting\School;
 use Pebblefell\Study;
 use Pebblefell\Sun\Plane;
 use Pebblefell\System\HouseBank;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -21,8 +22,8 @@ use Pebblefell\Trip\TripDay;
 use Pebblefell\Trip\WeatherDay;
 
 /**
- * What the endurance map counts: days until empty, or the share of a year's days that are served. With nothing coming in as BankSizing
- * counts it, else hour by hour as EnduranceMap does.
+ * Tells what the endurance map counts: days until empty, or the share of a year's days that are served. With nothing coming in as
+ * BankSizing counts it, else hour by hour as EnduranceMap does.
  */
 final readonly class MapDays
 {
@@ -80,7 +81,7 @@ final readonly class MapDays
     {
         $system = $study->system;
         $store = self::store($unit->sheet, $unit->parts, $system->travel->school);
-        $planned = $study->planned()->ofKind(PartKind::Panel)[0] ?? null;
+        $planned = $study->planned()->of(Family::Panel)[0] ?? null;
         $source = SolarSource::of(
             100.0,
             Plane::of(($planned->data ?? $panel)->orUsual('tilt_deg'), ($planned->data ?? $panel)->orUsual('azimuth_deg')),

@@ -7,8 +7,8 @@ namespace Pebblefell\Stage\Size;
 use Pebblefell\Drawing\Packing;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Roof;
 use Pebblefell\System\Sheet\DataSheet;
 
@@ -66,7 +66,7 @@ final readonly class RoofPlan
     {
         $sheet = self::sheet($roof);
         $panels = $open = [];
-        foreach ($graph->ofKind(PartKind::Panel) as $panel) {
+        foreach ($graph->of(Family::Panel) as $panel) {
             $data = $panel->data;
             [$l, $w] = [$data->number('length_mm'), $data->number('width_mm')];
             if ($l === null || $w === null || $data->flag('portable') === true) {
@@ -91,7 +91,7 @@ final readonly class RoofPlan
             $best = $best === null || $order < [count($best['left']), $best['reach']] ? $try : $best;
         }
         [$panels, $left, $sheet] = [[...$panels, ...$best['panels']], $best['left'], $best['sheet']];
-        $last = $graph->ofKind(PartKind::Panel)[0] ?? null;
+        $last = $graph->of(Family::Panel)[0] ?? null;
         [$l, $w] = [$last?->data->number('length_mm'), $last?->data->number('width_mm')];
 
         return new self(

@@ -12,8 +12,8 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Vehicle;
 
 /** The same vehicle at 12, 24 or 48 V: amps, cable, loss, and what there is to run on it. */
@@ -102,7 +102,7 @@ final readonly class VoltageChoice
         $price = null;
         $area = INF;
         foreach ($library as $part) {
-            $mm2 = $part->kind === PartKind::Cable ? $part->data->known('size_mm2') : 0.0;
+            $mm2 = $part->is(Family::Cable) ? $part->data->known('size_mm2') : 0.0;
             if ($mm2 >= $cable->areaMm2 - 1e-6 && $mm2 < $area && $part->data->number('price_per_m') !== null) {
                 [$price, $area] = [$part->data->number('price_per_m'), $mm2];
             }
@@ -121,14 +121,14 @@ final readonly class VoltageChoice
         $counts = ['battery' => 0, 'inverter' => 0, 'dcdc' => 0, 'mains_charger' => 0];
         foreach ($library as $part) {
             $near = static fn(?float $v): bool => $v !== null && abs($v / $volts - 1.0) < 0.25;
-            match ($part->kind) {
-                PartKind::Battery => Bank::seriesFor(
+            match (true) {
+                $part->is(Family::Battery) => Bank::seriesFor(
                     $part->data->known('nominal_v'),
                     $volts,
                 ) <= 4 && $part->data->known('nominal_v') < $volts * 1.25 ? ++$counts['battery'] : null,
-                PartKind::Inverter, PartKind::InverterCharger => $near($part->data->orUsual('input_v')) ? ++$counts['inverter'] : null,
-                PartKind::Dcdc => $near($part->data->orUsual('output_v')) ? ++$counts['dcdc'] : null,
-                PartKind::MainsCharger, PartKind::Converter => $near($part->data->orUsual('output_v')) ? ++$counts['mains_charger'] : null,
+                $part->is(Family::Inverter) => $near($part->data->orUsual('input_v')) ? ++$counts['inverter'] : null,
+                $part->is(Family::Dcdc) => $near($part->data->orUsual('output_v')) ? ++$counts['dcdc'] : null,
+                $part->is(Family::MainsCharger) => $near($part->data->orUsual('output_v')) ? ++$counts['mains_charger'] : null,
                 default => null,
             };
         }

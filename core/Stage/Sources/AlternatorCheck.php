@@ -17,15 +17,15 @@ use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\SignalKind;
 use Pebblefell\System\System;
 
 /** The alternator path of the plan: what a DC-DC charger, a relay or a second alternator asks for and brings. */
 final readonly class AlternatorCheck
 {
-    /** What lights, heater and ignition of the vehicle take, A. Common practice. */
+    /** Holds what lights, heater and ignition of the vehicle take, A. Common practice. */
     public const VEHICLE_A = 30.0;
 
     /** The same while it stands with the engine at idle, A. Assumed. */
@@ -69,7 +69,7 @@ final readonly class AlternatorCheck
     /** The alternator whose volts the engine's computer turns up and down; null where none is noted. */
     public static function variable(Graph $graph): ?Part
     {
-        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+        foreach ($graph->of(Family::Alternator) as $alternator) {
             if ($alternator->data->flag('variable_volts') === true) {
                 return $alternator;
             }
@@ -79,7 +79,7 @@ final readonly class AlternatorCheck
     }
 
     /**
-     * What a sense wire gains at a second alternator: amps with it, and amps without it.
+     * Returns what a sense wire gains at a second alternator: amps with it, and amps without it.
      *
      * Without, the regulator holds its volts at the machine, and the lead's drop is missing at the bank. Ohm's law.
      *

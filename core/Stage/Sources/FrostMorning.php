@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Sources;
 
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\Trip\ClearnessSpread;
 use Pebblefell\Trip\TripDay;
 use Pebblefell\Trip\WeatherDay;
@@ -123,7 +123,7 @@ final readonly class FrostMorning
             $bms,
             array_values(array_filter($chargers, $own)),
             $bms ? [] : array_values(array_filter($chargers, static fn(Part $p): bool => !$own($p))),
-            array_values(array_filter($chargers, static fn(Part $p): bool => $p->kind === PartKind::Regulator)),
+            array_values(array_filter($chargers, static fn(Part $p): bool => $p->is(Family::SolarRegulator))),
         );
     }
 

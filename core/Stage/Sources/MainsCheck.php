@@ -9,9 +9,9 @@ use Pebblefell\Circuit\Volts;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Kind\Usual;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Hook-up and generator: what the post must carry, and the smallest generator that will do. */
 final readonly class MainsCheck
@@ -43,7 +43,7 @@ final readonly class MainsCheck
 
     public static function of(Study $study): self
     {
-        $all = $study->planned()->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger);
+        $all = $study->planned()->of(Family::MainsCharger);
         $chargers = array_values(array_filter($all, static fn(Part $p): bool => Volts::reaches($p, $study->system->vehicle->systemV)));
 
         return new self(

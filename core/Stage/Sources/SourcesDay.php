@@ -6,7 +6,7 @@ namespace Pebblefell\Stage\Sources;
 
 use Pebblefell\Finding\Figure;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\Trip\ClearnessSpread;
 use Pebblefell\Trip\SolarSource;
 use Pebblefell\Trip\Trip;
@@ -72,7 +72,7 @@ final readonly class SourcesDay
         }
         $mains = $trip->shore->chargerA ?? 0.0;
         $generatorW = array_sum(
-            array_map(static fn($p): float => $p->data->known('continuous_w'), $study->planned()->ofKind(PartKind::Generator)),
+            array_map(static fn($p): float => $p->data->known('continuous_w'), $study->planned()->of(Family::Generator)),
         );
         $generator = $trip->shore === null ? 0.0 : min($mains, $generatorW * $trip->shore->efficiencyPct / 100.0 / $volts);
         if ($arrays === [] && $engine === [] && $mains <= 0.0) {

@@ -15,9 +15,9 @@ use Pebblefell\Sun\PlaneSun;
 use Pebblefell\Sun\Shade;
 use Pebblefell\Sun\SolarDay;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\PanelSite;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Place;
 use Pebblefell\System\Travel;
 use Pebblefell\System\Vehicle;
@@ -28,7 +28,7 @@ final readonly class SunSizing
     /** More array than this no vehicle carries: a coach's whole roof. Chosen, to say so instead of printing an absurd number. */
     private const LARGEST_ROOF_W = 6000.0;
 
-    /** What a square metre of panel gives where none is in the plan, W. Common practice: 200 to 220. */
+    /** Holds what a square metre of panel gives where none is in the plan, W. Common practice: 200 to 220. */
     private const PANEL_W_PER_M2 = 200.0;
 
     /**
@@ -109,7 +109,7 @@ final readonly class SunSizing
      */
     private static function roofHolds(Study $study): float
     {
-        $panels = $study->planned()->ofKind(PartKind::Panel);
+        $panels = $study->planned()->of(Family::Panel);
         $m2 = array_sum(array_map(static fn(Part $p): float => $p->data->footprintM2(), $panels));
         $perM2 = $m2 > 0.0 ? $study->planned()->arrayW() / $m2 : self::PANEL_W_PER_M2;
         $plan = $study->simulations->roof();
@@ -208,7 +208,7 @@ final readonly class SunSizing
     private static function arrays(Graph $graph, Travel $travel): array
     {
         $arrays = [];
-        foreach ($graph->ofKind(PartKind::Panel) as $panel) {
+        foreach ($graph->of(Family::Panel) as $panel) {
             $site = PanelSite::of($panel, $travel);
             if ($site->isUp) {
                 $arrays[$site->key] = [$site, ($arrays[$site->key][1] ?? 0.0) + $panel->data->known('pmax_w')];

@@ -9,12 +9,12 @@ use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\System\HouseBank;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Measurement;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\System;
 
-/** What the last rested volts of a battery say about its charge, and how much they can say at all. */
+/** Tells what the last rested volts of a battery say about its charge, and how much they can say at all. */
 final readonly class Condition
 {
     /** Between these charges LFP's rest volts tell almost nothing: less than 2 mV a cell for one per cent. */
@@ -28,7 +28,7 @@ final readonly class Condition
     /** @return ?self null for anything but a battery, and without a reading of volts */
     public static function of(System $system, Part $part): ?self
     {
-        if ($part->kind !== PartKind::Battery) {
+        if (!$part->is(Family::Battery)) {
             return null;
         }
         $volts = null;

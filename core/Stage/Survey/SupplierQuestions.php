@@ -5,62 +5,12 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Survey;
 
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What a thin data sheet does not say although a sum of this job rests on it: to be asked of the supplier. */
+/** Tells what a thin data sheet does not say although a sum of this job rests on it: to be asked of the supplier. */
 final readonly class SupplierQuestions
 {
-    /** What the sums rest on, by kind, in the order of asking. */
-    private const LINES = [
-        'battery' => [
-            'absorption_v', 'absorption_h', 'float_v', 'max_charge_v', 'tail_a', 'recommended_charge_a', 'charge_limit_a',
-            'discharge_limit_a', 'discharge_30s_a',
-            'cutoff_v', 'charge_min_c', 'low_temp_cutoff', 'discharge_min_c', 'internal_mohm', 'max_series', 'max_parallel',
-            'wakes_by', 'rested_full_v', 'rate_h',
-        ],
-        'panel' => ['voc_v', 'vmp_v', 'isc_a', 'voc_tempco_pct_per_c', 'vmp_tempco_pct_per_c'],
-        'regulator' => [
-            'max_pv_v',
-            'max_pv_isc_a',
-            'lithium',
-            'absorption_min_v',
-            'absorption_max_v',
-            'equalise_can_disable',
-            'cold_cutoff',
-            'gives_dead_volts',
-        ],
-        'dcdc' => [
-            'input_min_v',
-            'input_max_v',
-            'engine_signal',
-            'lithium',
-            'absorption_min_v',
-            'absorption_max_v',
-            'cold_cutoff',
-            'gives_dead_volts',
-        ],
-        'mains_charger' => [
-            'output_v',
-            'lithium',
-            'absorption_min_v',
-            'absorption_max_v',
-            'equalise_can_disable',
-            'cold_cutoff',
-            'gives_dead_volts',
-        ],
-        'converter' => ['output_v', 'hidden_switch', 'lithium', 'absorption_min_v', 'absorption_max_v', 'gives_dead_volts'],
-        'inverter' => ['surge_w', 'idle_w', 'low_cutoff_v', 'neutral_bond', 'earth_leakage_ma', 'derate_from_c'],
-        'inverter_charger' => [
-            'surge_w', 'idle_w', 'low_cutoff_v', 'transfer_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'neutral_bond',
-            'cold_cutoff', 'gives_dead_volts',
-        ],
-        'alternator' => ['regulated_v', 'variable_volts'],
-        'low_voltage_disconnect' => ['disconnect_v', 'reconnect_v', 'max_v', 'carries_both_ways'],
-        'fuse' => ['interrupt_a', 'max_v'],
-        'breaker' => ['interrupt_a', 'max_v'],
-    ];
-
     /**
      * @param list<string> $lines that are missing
      */
@@ -83,7 +33,7 @@ final readonly class SupplierQuestions
             }
             $counts[$name] = ($counts[$name] ?? 0) + 1;
             $open = array_values(array_filter(
-                self::LINES[$part->kind->value] ?? [],
+                $part->kind->kind()->asked(),
                 static fn(string $line): bool => self::isAsked($study, $part, $line) && !isset($part->data->values[$line]),
             ));
             if ($open !== []) {
@@ -108,7 +58,7 @@ final readonly class SupplierQuestions
     private static function isAsked(Study $study, Part $part, string $line): bool
     {
         $bank = $study->banks()->planned->bank;
-        $lithium = $part->kind === PartKind::Battery ? $part->data->chemistry()->isLithium() : $study->banks()->lithium() !== null;
+        $lithium = $part->is(Family::Battery) ? $part->data->chemistry()->isLithium() : $study->banks()->lithium() !== null;
 
         return match ($line) {
             'max_series' => $bank !== null && $bank->series > 1,
@@ -121,7 +71,7 @@ final readonly class SupplierQuestions
             'absorption_min_v', 'absorption_max_v' => $part->data->text('lithium') !== 'none',
             'charge_min_c', 'discharge_min_c' => $part->role === 'house',
             'disconnect_v', 'reconnect_v' => true,
-            default => $part->role === 'house' || $part->kind !== PartKind::Battery,
+            default => $part->role === 'house' || !$part->is(Family::Battery),
         };
     }
 }

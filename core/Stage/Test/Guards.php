@@ -9,13 +9,13 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\SignalKind;
 
 /**
- * What guards the system, proven: the first sunny morning after frost and the dark bank, as Sources and Bank have played them through,
- * done on the vehicle; the engine's signal, and the gauge.
+ * Tells what guards the system, proven: the first sunny morning after frost and the dark bank, as Sources and Bank have played them
+ * through, done on the vehicle; the engine's signal, and the gauge.
  */
 final readonly class Guards
 {
@@ -118,7 +118,7 @@ final readonly class Guards
     private static function engine(Study $study): array
     {
         $checks = [];
-        foreach ($study->planned()->ofKind(PartKind::Dcdc) as $dcdc) {
+        foreach ($study->planned()->of(Family::Dcdc) as $dcdc) {
             if ($study->planned()->hasSignal(SignalKind::EngineRunning, $dcdc->uid)) {
                 $args = ['part' => Named::one($dcdc->uid)];
                 $checks[] = new Check("engine.$dcdc->uid", 'guards', 'engine', $args, causes: ['no-signal'], parts: [$dcdc->uid]);
@@ -166,7 +166,7 @@ final readonly class Guards
      */
     private static function counts(Study $study): array
     {
-        $monitor = $study->planned()->ofKind(PartKind::Monitor)[0] ?? null;
+        $monitor = $study->planned()->of(Family::Monitor)[0] ?? null;
         if ($monitor === null) {
             return [];
         }

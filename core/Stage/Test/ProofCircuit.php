@@ -16,8 +16,8 @@ use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * The DC circuit as the ten-minute proof sees it: the bank's network, the ways to the loads that are switched on, everything of it that
@@ -99,7 +99,7 @@ final readonly class ProofCircuit
         usort($all, static fn($a, $b): int => $b->watts * $b->quantity <=> $a->watts * $a->quantity);
         $ways = [];
         foreach (Way::all($study) as $way) {
-            $ways[$way->part->kind === PartKind::DistributionBox ? 'dc' : ($way->part->kind->isInverter() ? 'ac' : '')] ??= $way;
+            $ways[$way->part->is(Family::DistributionBox) ? 'dc' : ($way->part->kind->isInverter() ? 'ac' : '')] ??= $way;
         }
         $loads = [];
         foreach ($all as $load) {
@@ -114,7 +114,7 @@ final readonly class ProofCircuit
     }
 
     /**
-     * What is to be read, in its order, with what is noted of it.
+     * Returns what is to be read, in its order, with what is noted of it.
      *
      * @return list<Asked>
      */
@@ -148,7 +148,7 @@ final readonly class ProofCircuit
     }
 
     /**
-     * What a meter without error reads where the pieces have other resistances.
+     * Returns what a meter without error reads where the pieces have other resistances.
      *
      * @param list<float> $ohm   of the pieces, in their order
      * @param float       $openV of the bank before any load
@@ -176,7 +176,7 @@ final readonly class ProofCircuit
     }
 
     /**
-     * What a reading depends on. A difference of volts is read from: the bank's before any load, or the bank's at that step.
+     * Returns what a reading depends on. A difference of volts is read from: the bank's before any load, or the bank's at that step.
      *
      * @param Asked             $ask
      * @param array<int, float> $bank V of the bank, by step
@@ -229,7 +229,7 @@ final readonly class ProofCircuit
     }
 
     /**
-     * What lies between a battery's own posts and the place where the bank is taken off, V.
+     * Returns what lies between a battery's own posts and the place where the bank is taken off, V.
      *
      * @return Closure(list<float>): float
      */

@@ -10,12 +10,12 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\PvArray;
 
 /**
- * What is to be proven of the planned system, with what it promises and within which limits that is kept.
+ * Tells what is to be proven of the planned system, with what it promises and within which limits that is kept.
  *
  * Order: common practice (before power, each source alone, loads step by step, joints, mains, guards, days after).
  */
@@ -112,7 +112,7 @@ final readonly class TestSheet
             );
         }
         $checks[] = new Check('tight', 'before', 'tight');
-        $fuses = $study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker);
+        $fuses = $study->planned()->of(Family::OvercurrentDevice);
         if ($fuses !== []) {
             $checks[] = new Check('fuses', 'before', 'fuses', ['count' => count($fuses)], parts: self::uids($fuses));
         }
@@ -163,7 +163,7 @@ final readonly class TestSheet
                 continue;
             }
             $promised = min($rated, $limits[$part->uid] ?? $rated);
-            $sun = $part->kind === PartKind::Regulator;
+            $sun = $part->is(Family::SolarRegulator);
             if ($sun) {
                 $array = array_values(
                     array_filter($study->arrays(), static fn(PvArray $a): bool => $a->regulator?->uid === $part->uid),
@@ -171,9 +171,9 @@ final readonly class TestSheet
                 $watts = array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $array->panels ?? []));
                 $promised = $watts > 0.0 ? min($promised, $watts / $volts) : $promised;
             }
-            $fits = match ($part->kind) {
-                PartKind::Regulator => 'sun',
-                PartKind::Dcdc, PartKind::Isolator => 'engine',
+            $fits = match (true) {
+                $part->is(Family::SolarRegulator) => 'sun',
+                $part->is(Family::EngineCharger) => 'engine',
                 default => 'shore',
             };
             $checks[] = new Check(
@@ -196,13 +196,13 @@ final readonly class TestSheet
      */
     private static function sourceCauses(Study $study, Part $part): array
     {
-        $causes = match ($part->kind) {
-            PartKind::Regulator => ['cloud', 'nearly-full', 'panel-out'],
-            PartKind::Dcdc, PartKind::Isolator => ['nearly-full', 'no-signal', 'input-drop', 'warm'],
+        $causes = match (true) {
+            $part->is(Family::SolarRegulator) => ['cloud', 'nearly-full', 'panel-out'],
+            $part->is(Family::EngineCharger) => ['nearly-full', 'no-signal', 'input-drop', 'warm'],
             default => ['nearly-full', 'mains-limit', 'warm'],
         };
         // What the model knows speaks first.
-        if ($part->kind === PartKind::Dcdc && $study->variableAlternator() !== null) {
+        if ($part->is(Family::Dcdc) && $study->variableAlternator() !== null) {
             array_unshift($causes, 'smart-alternator');
         }
         if (isset($study->settings()->chargeLimits()[$part->uid])) {
@@ -313,7 +313,7 @@ final readonly class TestSheet
     private static function mains(Study $study): array
     {
         $checks = [];
-        foreach ($study->planned()->ofKind(PartKind::EarthLeakage) as $device) {
+        foreach ($study->planned()->of(Family::EarthLeakage) as $device) {
             $checks[] = new Check(
                 "leak.$device->uid",
                 'mains',
@@ -331,7 +331,7 @@ final readonly class TestSheet
                 [$device->uid],
             );
         }
-        if ($study->planned()->inverter() !== null || $study->planned()->ofKind(PartKind::ShoreInlet) !== []) {
+        if ($study->planned()->inverter() !== null || $study->planned()->of(Family::ShoreInlet) !== []) {
             $checks[] = new Check('outlets', 'mains', 'outlets');
         }
 

@@ -15,8 +15,8 @@ use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Step;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** The way of the current from the bank to one device and back, as points at which a meter is held. */
 final readonly class Way
@@ -36,14 +36,14 @@ final readonly class Way
     public static function all(Study $study): array
     {
         $ways = [];
-        foreach ($study->planned()->ofKind(
-            PartKind::Inverter,
-            PartKind::InverterCharger,
-            PartKind::DistributionBox,
-            PartKind::Dcdc,
-            PartKind::MainsCharger,
-            PartKind::Regulator,
-        ) as $part) {
+        $ends = $study->planned()->of(
+            Family::Inverter,
+            Family::DistributionBox,
+            Family::Dcdc,
+            Family::MainsCharger,
+            Family::SolarRegulator,
+        );
+        foreach ($ends as $part) {
             $way = self::to($study, $part);
             if ($way !== null) {
                 $ways[] = $way;
@@ -135,7 +135,7 @@ final readonly class Way
     private static function back(Graph $graph, Point $from, Part $battery): ?array
     {
         $post = Point::of($battery->uid, 'minus');
-        foreach ($graph->ofKind(PartKind::Monitor) as $monitor) {
+        foreach ($graph->of(Family::Monitor) as $monitor) {
             [$outer, $inner] = [Point::of($monitor->uid, 'system_minus'), Point::of($monitor->uid, 'battery_minus')];
             [$a, $b] = [self::steps($graph, $from, $outer), self::steps($graph, $inner, $post)];
             if ($a !== null && $b !== null) {
@@ -160,7 +160,7 @@ final readonly class Way
 
         return match (true) {
             $rating === null => Segment::lead($by->uid, null),
-            $by->kind === PartKind::Fuse => Segment::fuse($by->uid, $rating),
+            $by->is(Family::Fuse) => Segment::fuse($by->uid, $rating),
             default => Segment::switched($by->uid, $rating),
         };
     }

@@ -14,12 +14,12 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Load\Side;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
- * What a promise for later takes from the start: a larger inverter wants thicker runs, larger fuses and stronger parts on its way; one more
- * battery drives more into a short, which every fuse must break.
+ * Tells what a promise for later takes from the start: a larger inverter wants thicker runs, larger fuses and stronger parts on its way;
+ * one more battery drives more into a short, which every fuse must break.
  */
 final readonly class Later
 {
@@ -30,7 +30,7 @@ final readonly class Later
     public const USUALLY = 1.5;
 
     /** Parts on the way that are made for some current. */
-    private const MADE_FOR = [PartKind::Switch, PartKind::Busbar, PartKind::Isolator, PartKind::LowVoltageDisconnect, PartKind::Plug];
+    private const MADE_FOR = [Family::Switch, Family::Busbar, Family::SplitRelay, Family::LowVoltageDisconnect, Family::Plug];
 
     /**
      * @param list<array{run: CableRun, nowMm2: float, laterMm2: float, count: int, metres: float}> $runs that want to be thicker, or so
@@ -88,13 +88,13 @@ final readonly class Later
             $rated = $part->data->number('rating_a');
             // What lasts there with the new inverter: all but the AC loads of today, and it at full power.
             $flows = $draws + max(0.0, $study->cables()->behind($part)->lastingA()->value - $less);
-            if ($part->kind->kind()->breaksOvercurrent() && $rated !== null && $rated < FuseChoice::CONTINUOUS * $flows) {
+            if ($part->is(Family::OvercurrentDevice) && $rated !== null && $rated < FuseChoice::CONTINUOUS * $flows) {
                 $fuses[] = ['part' => $part, 'now' => $rated, 'later' => self::standard(FuseChoice::CONTINUOUS * $flows)];
-            } elseif (in_array($part->kind, self::MADE_FOR, true) && $rated !== null && $rated < $flows) {
+            } elseif ($part->is(...self::MADE_FOR) && $rated !== null && $rated < $flows) {
                 $parts[] = ['part' => $part, 'now' => $rated, 'later' => $flows];
             }
         }
-        foreach ($study->planned()->ofKind(PartKind::Monitor) as $monitor) {
+        foreach ($study->planned()->of(Family::Monitor) as $monitor) {
             $shunt = $monitor->data->number('shunt_a');
             if ($shunt !== null && $shunt < $draws) {
                 $parts[] = ['part' => $monitor, 'now' => $shunt, 'later' => $draws];
@@ -113,7 +113,7 @@ final readonly class Later
     {
         $breaks = [];
         $volts = $study->limits->chargeV()->value ?? $study->system->vehicle->systemV;
-        foreach ($grown->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
+        foreach ($grown->planned()->of(Family::OvercurrentDevice) as $fuse) {
             $short = $grown->circuit()->shortAt($fuse);
             $strength = FuseStrength::of($fuse, $volts)?->value;
             if ($short !== null && $strength !== null && $strength < $short && $strength >= (float) $study->circuit()->shortAt($fuse)) {
@@ -125,7 +125,7 @@ final readonly class Later
     }
 
     /**
-     * What it costs to change one run, or one part, later: it whole, and the work on it.
+     * Returns what it costs to change one run, or one part, later: it whole, and the work on it.
      *
      * @param ?float $whole      price of it; null: not noted
      * @param ?float $hourlyRate null: the workshop has none
@@ -136,7 +136,7 @@ final readonly class Later
     }
 
     /**
-     * What a run wants for what it then carries, and for the fuse that it then has.
+     * Returns what a run wants for what it then carries, and for the fuse that it then has.
      *
      * @return ?array{count: int, mm2: float}
      */

@@ -12,8 +12,8 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * The circuit as one line: positive and line sides only, the bank as one box and each array as one, everything else the further from the
@@ -182,8 +182,8 @@ final readonly class OneLine
     {
         $part = $graph->parts[$end->uid];
         $lane = match (true) {
-            in_array($part->kind, [PartKind::Regulator, PartKind::Panel], true) => 'sun',
-            in_array($part->kind, [PartKind::Dcdc, PartKind::Isolator, PartKind::Alternator], true) => 'engine',
+            $part->is(Family::SolarRegulator, Family::Panel) => 'sun',
+            $part->is(Family::EngineCharger, Family::Alternator) => 'engine',
             $part->kind->isInverter(), $part->kind->isCharger() => 'mains',
             default => match ($graph->side($end)->circuit) {
                 Circuit::Pv => 'sun',
@@ -198,13 +198,7 @@ final readonly class OneLine
 
     private static function shape(Part $part): string
     {
-        return match ($part->kind) {
-            PartKind::Fuse => 'fuse',
-            PartKind::Breaker => 'breaker',
-            PartKind::Switch, PartKind::LowVoltageDisconnect => 'switch',
-            PartKind::Busbar => 'bar',
-            default => 'box',
-        };
+        return $part->kind->kind()->shape();
     }
 
     /**

@@ -8,16 +8,16 @@ use Pebblefell\Study;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Potential;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What if it opens: what stays at potential, what goes dark, and what is endangered, while parts of the plan are open. */
+/** Answers what if it opens: what stays at potential, what goes dark, and what is endangered, while parts of the plan are open. */
 final readonly class Opened
 {
     /** Parts that a hand, a fault or a BMS opens. */
     private const OPENS = [
-        PartKind::Battery, PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::LowVoltageDisconnect, PartKind::EarthLeakage,
-        PartKind::Isolator, PartKind::Bms, PartKind::Plug,
+        Family::Battery, Family::OvercurrentDevice, Family::Switch, Family::LowVoltageDisconnect, Family::EarthLeakage,
+        Family::SplitRelay, Family::Bms, Family::Plug,
     ];
 
     /** Where a battery holds what it charges, by rule. */
@@ -50,7 +50,7 @@ final readonly class Opened
     public static function of(Study $study, array $open, array $running): self
     {
         $graph = $study->planned();
-        $mayOpen = array_values(array_filter($graph->ofKind(...self::OPENS), static fn(Part $p): bool => $graph->isDrawn($p)));
+        $mayOpen = array_values(array_filter($graph->of(...self::OPENS), static fn(Part $p): bool => $graph->isDrawn($p)));
         $uids = array_map(static fn(Part $p): string => $p->uid, $mayOpen);
         $open = array_values(array_intersect($uids, $open));
         $closed = Potential::of($graph, [], ...$running);
@@ -68,7 +68,7 @@ final readonly class Opened
     }
 
     /**
-     * What changes with other parts open: what goes dark, and whose charge nothing would hold.
+     * Returns what changes with other parts open: what goes dark, and whose charge nothing would hold.
      *
      * @param list<string> $open uids of parts that may open
      *

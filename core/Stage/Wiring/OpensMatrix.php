@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Each part that opens, in each state in which it may: what goes dark, and what is in danger. */
 final readonly class OpensMatrix
@@ -47,13 +47,13 @@ final readonly class OpensMatrix
      */
     public static function statesOf(Study $study): array
     {
-        $has = static fn(PartKind ...$kinds): bool => $study->planned()->ofKind(...$kinds) !== [];
+        $has = static fn(Family ...$families): bool => $study->planned()->of(...$families) !== [];
 
         return array_values(array_filter(['rest', 'sun', 'engine', 'shore', 'generator'], static fn(string $s): bool => match ($s) {
-            'sun' => $has(PartKind::Panel),
-            'engine' => $has(PartKind::Alternator),
-            'shore' => $has(PartKind::ShoreInlet),
-            'generator' => $has(PartKind::Generator),
+            'sun' => $has(Family::Panel),
+            'engine' => $has(Family::Alternator),
+            'shore' => $has(Family::ShoreInlet),
+            'generator' => $has(Family::Generator),
             default => true,
         }));
     }

@@ -9,10 +9,10 @@ use Pebblefell\System\Circuit;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What is bought or picked for the new runs, to the last lug: read off the plan, and what of it cannot be said yet. */
+/** Tells what is bought or picked for the new runs, to the last lug: read off the plan, and what of it cannot be said yet. */
 final readonly class PartsList
 {
     /** Added to a measured run, for waste and the way round a corner: of its length, and m at each of its ends. Chosen. */
@@ -22,7 +22,7 @@ final readonly class PartsList
     /** From this size on an end wears a ring lug, below it a ferrule, mm². Common practice. */
     public const LUG_FROM_MM2 = 6.0;
 
-    private const FITTED = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Busbar, PartKind::EarthLeakage];
+    private const FITTED = [Family::OvercurrentDevice, Family::Switch, Family::Busbar, Family::EarthLeakage];
 
     /**
      * @param list<array{side: string, mm2: ?float, metres: float, runs: int,
@@ -43,8 +43,8 @@ final readonly class PartsList
             static fn(Conductor $c): bool => $study->system->fateOf($study->system->conductors[$c->uid]) === Fate::Add,
         ));
         $parts = self::parts($graph);
-        $count = static fn(PartKind ...$kinds): int => array_sum(array_map(
-            static fn(array $p): int => in_array($p['part']->kind, $kinds, true) ? $p['count'] : 0,
+        $count = static fn(Family ...$families): int => array_sum(array_map(
+            static fn(array $p): int => $p['part']->is(...$families) ? $p['count'] : 0,
             $parts,
         ));
 
@@ -52,9 +52,9 @@ final readonly class PartsList
             self::cables($graph, $new),
             self::ends($graph, $new),
             $parts,
-            $count(PartKind::Busbar),
+            $count(Family::Busbar),
             // A run says at both ends where it goes; what opens says what it opens.
-            2 * count($new) + $count(PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::EarthLeakage),
+            2 * count($new) + $count(Family::OvercurrentDevice, Family::Switch, Family::EarthLeakage),
         );
     }
 
@@ -156,7 +156,7 @@ final readonly class PartsList
     private static function parts(Graph $graph): array
     {
         $parts = [];
-        foreach ($graph->ofKind(...self::FITTED) as $part) {
+        foreach ($graph->of(...self::FITTED) as $part) {
             if ($part->fate !== Fate::Add) {
                 continue;
             }
@@ -164,7 +164,7 @@ final readonly class PartsList
                 $part->kind->value, $part->make, $part->model, (string) $part->data->number('rating_a'),
                 (string) $part->data->text('family'),
             ]);
-            $parts[$alike] ??= ['part' => $part, 'count' => 0, 'spare' => $part->kind === PartKind::Fuse ? 1 : 0];
+            $parts[$alike] ??= ['part' => $part, 'count' => 0, 'spare' => $part->is(Family::Fuse) ? 1 : 0];
             ++$parts[$alike]['count'];
         }
 

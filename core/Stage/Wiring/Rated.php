@@ -13,6 +13,7 @@ use Pebblefell\System\Change\Plan;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -46,7 +47,7 @@ final class Rated
         $ratings = [];
         foreach ($parts as $part) {
             $ratings[$part['uid']] = match (true) {
-                $part['as'] !== null, $part['kind'] !== PartKind::Fuse => null,
+                $part['as'] !== null, !$part['kind']->is(Family::Fuse) => null,
                 default => self::fuse($tried, $tried->planned()->parts[$real[$part['uid']]], $part['leastA']),
             };
         }

@@ -6,10 +6,10 @@ namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What is labelled in the finished vehicle: every new run at both of its ends, and whatever opens, with what it darkens. */
+/** Tells what is labelled in the finished vehicle: every new run at both of its ends, and whatever opens, with what it darkens. */
 final class RunLabels
 {
     /**
@@ -42,12 +42,11 @@ final class RunLabels
      */
     public static function openers(Study $study): array
     {
-        $kinds = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::EarthLeakage];
         $openers = [];
         foreach (Opened::of($study, [], OpensMatrix::running('rest'))->mayOpen as $part) {
-            if (in_array($part->kind, $kinds, true)) {
+            if ($part->is(Family::OvercurrentDevice, Family::Switch, Family::EarthLeakage)) {
                 $opened = Opened::of($study, [$part->uid], OpensMatrix::running('rest'));
-                $ends = static fn(Part $p): bool => $p->kind->kind()->joins() === [] && $p->kind !== PartKind::Busbar;
+                $ends = static fn(Part $p): bool => $p->kind->kind()->joins() === [] && !$p->is(Family::Busbar);
                 $openers[] = ['part' => $part, 'dark' => array_values(array_filter($opened->dark, $ends))];
             }
         }

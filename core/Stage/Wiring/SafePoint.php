@@ -7,8 +7,8 @@ namespace Pebblefell\Stage\Wiring;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Potential;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * Where is it safe: what holds a part at potential now, and the least that makes it dead whatever shines, runs or is plugged in, in an
@@ -23,7 +23,7 @@ final readonly class SafePoint
     public const COVER = 'cover';
     public const LIFT = 'lift';
 
-    /** What one would rather do, the less the better: a switch, a fuse, covers over the panels, a lug off its battery. Chosen. */
+    /** Holds what one would rather do, the less the better: a switch, a fuse, covers over the panels, a lug off its battery. Chosen. */
     private const COST = [self::OPEN => 1, self::PULL => 2, self::COVER => 3, self::LIFT => 5];
 
     /** Added where a regulator would be left without its battery. Chosen: above any other way that a vehicle has. */
@@ -35,7 +35,7 @@ final readonly class SafePoint
     /** Steps of which every order is tried. */
     private const MOST_ORDERED = 5;
 
-    /** What is ended by hand before anything is opened, and must stay ended. */
+    /** Holds what is ended by hand before anything is opened, and must stay ended. */
     private const STOPS = ['engine', 'shore', 'generator'];
 
     /**
@@ -70,7 +70,7 @@ final readonly class SafePoint
             return null;
         }
         $heldBy = self::heldBy($graph, $part);
-        if ($part->kind === PartKind::Battery) {
+        if ($part->is(Family::Battery)) {
             return new self($part, true, $heldBy, [], [], []);
         }
         $steps = self::inOrder($graph, self::least($graph, $part));
@@ -101,7 +101,7 @@ final readonly class SafePoint
     {
         return array_values(array_filter(
             self::STOPS,
-            static fn(string $stop): bool => $stop !== 'generator' || $graph->ofKind(PartKind::Generator) !== [],
+            static fn(string $stop): bool => $stop !== 'generator' || $graph->of(Family::Generator) !== [],
         ));
     }
 
@@ -110,7 +110,7 @@ final readonly class SafePoint
      */
     private static function heldBy(Graph $graph, Part $part): array
     {
-        $batteries = array_map(static fn(Part $p): string => $p->uid, $graph->ofKind(PartKind::Battery));
+        $batteries = array_map(static fn(Part $p): string => $p->uid, $graph->of(Family::Battery));
         $held = [];
         foreach (['sun', ...self::stops($graph)] as $one) {
             $flags = ['sun' => false, 'engine' => false, 'shore' => false, 'generator' => false];
@@ -151,7 +151,7 @@ final readonly class SafePoint
                 $queue[] = [$cost + self::DANGER, $steps];
                 $next = self::steps(
                     $graph,
-                    [...$graph->ofKind(PartKind::Panel), ...$graph->ofKind(PartKind::Switch, PartKind::Breaker)],
+                    [...$graph->of(Family::Panel), ...$graph->of(Family::HandSwitch)],
                     null,
                 );
             } else {
@@ -173,13 +173,13 @@ final readonly class SafePoint
         }
 
         // So meshed that no few steps do: part it from every source.
-        $all = self::steps($graph, $graph->ofKind(PartKind::Panel, PartKind::Battery), null);
+        $all = self::steps($graph, $graph->of(Family::Panel, Family::Battery), null);
 
         return array_values($all);
     }
 
     /**
-     * What can be done at some parts, and at the source that holds them.
+     * Returns what can be done at some parts, and at the source that holds them.
      *
      * @param list<Part> $parts
      *
@@ -189,15 +189,15 @@ final readonly class SafePoint
     {
         $steps = [];
         foreach ($source === null ? $parts : [...$parts, $graph->parts[$source]] as $part) {
-            $do = match ($part->kind) {
-                PartKind::Switch, PartKind::Breaker, PartKind::EarthLeakage => self::OPEN,
-                PartKind::Fuse => self::PULL,
-                PartKind::Battery => self::LIFT,
-                PartKind::Panel => self::COVER,
+            $do = match (true) {
+                $part->is(Family::HandSwitch, Family::EarthLeakage) => self::OPEN,
+                $part->is(Family::Fuse) => self::PULL,
+                $part->is(Family::Battery) => self::LIFT,
+                $part->is(Family::Panel) => self::COVER,
                 default => null,
             };
             if ($do === self::COVER) {
-                $panels = $graph->ofKind(PartKind::Panel);
+                $panels = $graph->of(Family::Panel);
                 $steps[self::COVER] = ['do' => $do, 'parts' => $panels === [] ? [$part] : $panels];
             } elseif ($do !== null) {
                 $steps[$part->uid] = ['do' => $do, 'parts' => [$part]];
@@ -240,11 +240,8 @@ final readonly class SafePoint
             $step['do'] === self::COVER => 0,
             $step['do'] === self::LIFT => 4,
             $step['do'] === self::PULL => 3,
-            array_filter($graph->on($step['parts'][0]), static fn($c): bool => in_array(
-                PartKind::Panel,
-                [$graph->parts[$c->from->uid]->kind, $graph->parts[$c->to->uid]->kind],
-                true,
-            )) !== [] => 1,
+            array_filter($graph->on($step['parts'][0]), static fn($c): bool => $graph->parts[$c->from->uid]->is(Family::Panel)
+                || $graph->parts[$c->to->uid]->is(Family::Panel)) !== [] => 1,
             default => 2,
         };
     }

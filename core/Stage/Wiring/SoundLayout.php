@@ -9,6 +9,9 @@ use Pebblefell\System\Change\Names;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
+use Pebblefell\System\Kind\HangsAt;
+use Pebblefell\System\Kind\Kind;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\PvArray;
@@ -24,18 +27,6 @@ use Pebblefell\System\PvArray;
  */
 final class SoundLayout
 {
-    /** Where a device hangs on the house bank, positive and negative, by kind. In the order in which they leave the bar. */
-    private const HANGS_AT = [
-        'inverter_charger' => ['battery_plus', 'battery_minus'],
-        'inverter' => ['battery_plus', 'battery_minus'],
-        'regulator' => ['battery_plus', 'battery_minus'],
-        'dcdc' => ['output_plus', 'output_minus'],
-        'mains_charger' => ['output_plus', 'output_minus'],
-        'converter' => ['output_plus', 'output_minus'],
-        'isolator' => ['house', ''],
-        'distribution_box' => ['supply_plus', 'supply_minus'],
-    ];
-
     private readonly Graph $graph;
     private readonly Names $names;
 
@@ -95,7 +86,7 @@ final class SoundLayout
                     $this->lead($bar, $point, $this->mainFuse);
                     continue;
                 }
-                $from = $part->kind === PartKind::Regulator && !$this->hasArraySwitch($part) ? $this->tap ?? $bar : $bar;
+                $from = $part->is(Family::SolarRegulator) && !$this->hasArraySwitch($part) ? $this->tap ?? $bar : $bar;
                 $fuse = $this->fuse(null, $this->relayA($part));
                 $this->lead($from, Point::of($fuse, 'in'), $this->mainFuse);
                 $this->lead(Point::of($fuse, 'out'), $point, $fuse);
@@ -115,7 +106,7 @@ final class SoundLayout
     /** Its panels can be switched off: by a switch that is drawn, or that this layout will place there. */
     private function hasArraySwitch(Part $regulator): bool
     {
-        $opens = static fn(Part $p): bool => in_array($p->kind, [PartKind::Switch, PartKind::Breaker], true);
+        $opens = static fn(Part $p): bool => $p->is(Family::HandSwitch);
         $drawn = $this->graph->node(Point::of($regulator->uid, 'pv_plus'))->parts();
         if (array_filter($drawn, $opens) !== []) {
             return true;
@@ -135,7 +126,7 @@ final class SoundLayout
         if (isset($this->switches[$regulator->uid])) {
             return $this->switches[$regulator->uid];
         }
-        foreach ($this->graph->ofKind(PartKind::Switch) as $switch) {
+        foreach ($this->graph->of(Family::Switch) as $switch) {
             $opensIt = (float) $switch->data->number('max_v') >= (float) $array->openV($this->study->coldestMorningC());
             if ($opensIt && !$this->graph->isDrawn($switch) && !isset($this->placed[$switch->uid]) && !in_array(
                 $switch,
@@ -157,12 +148,10 @@ final class SoundLayout
     private function devices(int $pole): array
     {
         $found = [];
-        foreach (self::HANGS_AT as $kind => $at) {
-            foreach ($this->graph->ofKind(PartKind::from($kind)) as $part) {
-                $point = Point::of($part->uid, $at[$pole]);
-                if ($at[$pole] !== '' && $part->partOf === '' && $this->isFree($point)) {
-                    $found[] = [$part, $point];
-                }
+        foreach ($this->hanging(static fn(Kind $kind): ?HangsAt => $kind->hangsAt()) as [$part, $at]) {
+            $terminal = $pole === 0 ? $at->plus : $at->minus;
+            if ($terminal !== '' && $this->isFree($point = Point::of($part->uid, $terminal))) {
+                $found[] = [$part, $point];
             }
         }
 
@@ -174,8 +163,8 @@ final class SoundLayout
     {
         $circuit = $this->study->circuit();
         // A bar behind a branch's fuse or a relay is that branch's own.
-        $trunk = $this->graph->reach([$post], Passage::closed(static fn(Part $p): bool => $p->kind === PartKind::LowVoltageDisconnect
-            || ($p->kind->kind()->breaksOvercurrent() && !$circuit->isMain($p))));
+        $trunk = $this->graph->reach([$post], Passage::closed(static fn(Part $p): bool => $p->is(Family::LowVoltageDisconnect)
+            || ($p->is(Family::OvercurrentDevice) && !$circuit->isMain($p))));
         $bar = $this->barIn($trunk->points(), $post);
         foreach ($circuit->mainFuses() as $fuse) {
             $this->tap ??= $circuit->ends($fuse)[1] ?? null;
@@ -186,21 +175,21 @@ final class SoundLayout
         $from = $post;
         if ($circuit->isDrawn()) {
             // Along what is passed, fuse and switch, to the end that feeds the rest.
-            foreach ([...$circuit->mainFuses(), ...$this->graph->ofKind(PartKind::Switch)] as $part) {
+            foreach ([...$circuit->mainFuses(), ...$this->graph->of(Family::Switch)] as $part) {
                 $ends = $circuit->ends($part);
                 if ($ends !== null && $this->graph->node($from)->has($ends[0])) {
                     $from = $ends[1];
                 }
             }
         }
-        foreach ([PartKind::Fuse, PartKind::Switch] as $kind) {
-            $isThere = $kind === PartKind::Fuse ? $this->mainFuse !== null : $circuit->isDrawn() && $circuit->opensByHand();
+        foreach ([Family::Fuse, Family::Switch] as $family) {
+            $isThere = $family === Family::Fuse ? $this->mainFuse !== null : $circuit->isDrawn() && $circuit->opensByHand();
             if (!$isThere) {
-                $uid = $kind === PartKind::Fuse ? $this->fuse($this->strongest(PartKind::Fuse, PartKind::Breaker)) : $this->switch();
+                $uid = $family === Family::Fuse ? $this->fuse($this->strongest(Family::OvercurrentDevice)) : $this->switch();
                 $this->mainFuse ??= $uid;
                 $this->lead($from, Point::of($uid, 'in'), $this->mainFuse);
                 $from = Point::of($uid, 'out');
-                $this->tap ??= $kind === PartKind::Fuse ? $from : null;
+                $this->tap ??= $family === Family::Fuse ? $from : null;
             }
         }
 
@@ -211,7 +200,7 @@ final class SoundLayout
     private function negativeBar(Point $post): Point
     {
         $reach = $this->graph->reach([$post], Passage::conductors());
-        $monitor = $this->graph->ofKind(PartKind::Monitor)[0] ?? null;
+        $monitor = $this->graph->of(Family::Monitor)[0] ?? null;
         $from = $post;
         if ($monitor !== null) {
             $from = Point::of($monitor->uid, 'system_minus');
@@ -231,7 +220,7 @@ final class SoundLayout
     private function barIn(array $points, Point $post): ?Point
     {
         foreach ($points as $point) {
-            if ($this->graph->parts[$point->uid]->kind === PartKind::Busbar && !$point->is($post)) {
+            if ($this->graph->parts[$point->uid]->is(Family::Busbar) && !$point->is($post)) {
                 return $point;
             }
         }
@@ -241,7 +230,7 @@ final class SoundLayout
 
     private function barBehind(Point $from): Point
     {
-        $uid = $this->unplaced(PartKind::Busbar)->uid ?? $this->comes(PartKind::Busbar, $this->mainFuse);
+        $uid = $this->unplaced(Family::Busbar)->uid ?? $this->comes(PartKind::Busbar, $this->mainFuse);
         $this->placed[$uid] = $this->piece;
         $bar = Point::of($uid, 'bar');
         $this->lead($from, $bar, $this->mainFuse);
@@ -253,26 +242,45 @@ final class SoundLayout
     private function starter(): void
     {
         $starter = array_values(array_filter(
-            $this->graph->ofKind(PartKind::Battery),
+            $this->graph->of(Family::Battery),
             static fn(Part $p): bool => $p->role === 'starter',
         ))[0] ?? null;
         if ($starter === null) {
             return;
         }
-        foreach ([['dcdc', 'input_plus', 'input_minus'], ['isolator', 'starter', '']] as [$kind, $plus, $minus]) {
-            foreach ($this->graph->ofKind(PartKind::from($kind)) as $part) {
-                if ($part->partOf !== '' || !$this->isFree(Point::of($part->uid, $plus))) {
-                    continue;
-                }
-                $this->piece = $part->uid;
-                $fuse = $this->comes(PartKind::Fuse, $this->fuseOf($part));
-                $this->lead(Point::of($starter->uid, 'plus'), Point::of($fuse, 'in'), $fuse);
-                $this->lead(Point::of($fuse, 'out'), Point::of($part->uid, $plus), $fuse);
-                if ($minus !== '' && $this->isFree(Point::of($part->uid, $minus))) {
-                    $this->lead(Point::of($starter->uid, 'minus'), Point::of($part->uid, $minus), $fuse);
-                }
+        foreach ($this->hanging(static fn(Kind $kind): ?HangsAt => $kind->hangsOnStarter()) as [$part, $at]) {
+            if (!$this->isFree(Point::of($part->uid, $at->plus))) {
+                continue;
+            }
+            $this->piece = $part->uid;
+            $fuse = $this->comes(PartKind::Fuse, $this->fuseOf($part));
+            $this->lead(Point::of($starter->uid, 'plus'), Point::of($fuse, 'in'), $fuse);
+            $this->lead(Point::of($fuse, 'out'), Point::of($part->uid, $at->plus), $fuse);
+            if ($at->minus !== '' && $this->isFree(Point::of($part->uid, $at->minus))) {
+                $this->lead(Point::of($starter->uid, 'minus'), Point::of($part->uid, $at->minus), $fuse);
             }
         }
+    }
+
+    /**
+     * Lists what hangs on a battery by itself, not as a function of another's box, in the order in which it leaves the bar.
+     *
+     * @param callable(Kind): ?HangsAt $at
+     *
+     * @return list<array{Part, HangsAt}>
+     */
+    private function hanging(callable $at): array
+    {
+        $found = [];
+        foreach ($this->graph->parts as $part) {
+            $where = $at($part->kind->kind());
+            if ($where !== null && $part->partOf === '') {
+                $found[] = [$part, $where];
+            }
+        }
+        usort($found, static fn(array $a, array $b): int => $a[1]->order <=> $b[1]->order);
+
+        return $found;
     }
 
     private function arrays(): void
@@ -316,9 +324,9 @@ final class SoundLayout
     /** From the inlet through its earth-leakage device to what takes mains; sizes and devices are for licensed people. */
     private function mains(): void
     {
-        $inlet = $this->graph->ofKind(PartKind::ShoreInlet)[0] ?? null;
+        $inlet = $this->graph->of(Family::ShoreInlet)[0] ?? null;
         $takers = array_values(array_filter(
-            $this->graph->ofKind(PartKind::InverterCharger, PartKind::MainsCharger, PartKind::Converter),
+            $this->graph->of(Family::MainsCharger),
             fn(Part $p): bool => $this->isFree(Point::of($p->uid, 'ac_in')),
         ));
         if ($inlet === null || $takers === [] || !$this->isFree(Point::of($inlet->uid, 'ac_out'))) {
@@ -326,7 +334,7 @@ final class SoundLayout
         }
         $this->piece = $inlet->uid;
         $from = Point::of($inlet->uid, 'ac_out');
-        $device = $this->unplaced(PartKind::EarthLeakage);
+        $device = $this->unplaced(Family::EarthLeakage);
         if ($device !== null) {
             $this->lead($from, Point::of($device->uid, 'line'), null);
             $from = Point::of($device->uid, 'load');
@@ -341,9 +349,9 @@ final class SoundLayout
         return $this->graph->at($point) === [];
     }
 
-    private function unplaced(PartKind ...$kinds): ?Part
+    private function unplaced(Family ...$families): ?Part
     {
-        foreach ($this->graph->ofKind(...$kinds) as $part) {
+        foreach ($this->graph->of(...$families) as $part) {
             if (!$this->graph->isDrawn($part) && !isset($this->placed[$part->uid])) {
                 return $part;
             }
@@ -353,10 +361,10 @@ final class SoundLayout
     }
 
     /** Of those planned and not drawn yet the one of the highest rating. */
-    private function strongest(PartKind ...$kinds): ?Part
+    private function strongest(Family ...$families): ?Part
     {
         $parts = array_values(array_filter(
-            $this->graph->ofKind(...$kinds),
+            $this->graph->of(...$families),
             fn(Part $p): bool => !$this->graph->isDrawn($p) && !isset($this->placed[$p->uid]) && $p->data->number('rating_a') !== null,
         ));
         usort($parts, static fn(Part $a, Part $b): int => $b->data->number('rating_a') <=> $a->data->number('rating_a'));
@@ -375,16 +383,16 @@ final class SoundLayout
 
     private function switch(): string
     {
-        $uid = $this->strongest(PartKind::Switch)->uid ?? $this->comes(PartKind::Switch, $this->mainFuse);
+        $uid = $this->strongest(Family::Switch)->uid ?? $this->comes(PartKind::Switch, $this->mainFuse);
         $this->placed[$uid] = $this->piece;
 
         return $uid;
     }
 
-    /** What an isolator lets through for long, A: what the alternator drives through it, else what it is made for. */
+    /** Returns what an isolator lets through for long, A: what the alternator drives through it, else what it is made for. */
     private function relayA(Part $part): float
     {
-        if ($part->kind !== PartKind::Isolator) {
+        if (!$part->is(Family::SplitRelay)) {
             return 0.0;
         }
 

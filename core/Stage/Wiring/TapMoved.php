@@ -10,6 +10,7 @@ use Pebblefell\System\Change\Lead;
 use Pebblefell\System\Change\Names;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
@@ -32,7 +33,7 @@ final class TapMoved
         }
         $far = $leads[0]->otherEnd(Point::of($regulator->uid, 'battery_plus'));
         $next = $graph->parts[$far->uid];
-        if ($next->kind === PartKind::Fuse) {
+        if ($next->is(Family::Fuse)) {
             $other = Point::of($next->uid, $far->terminal === 'in' ? 'out' : 'in');
             $feeds = $graph->at($other);
 
@@ -57,7 +58,7 @@ final class TapMoved
                     'uid' => $feed,
                     'from' => $tap,
                     'to' => Point::of($fuse, 'in'),
-                    'behind' => $main?->kind === PartKind::Fuse ? $main->uid : null,
+                    'behind' => $main?->is(Family::Fuse) === true ? $main->uid : null,
                     'piece' => $regulator->uid,
                 ]],
             ),
@@ -70,7 +71,7 @@ final class TapMoved
     {
         $circuit = $study->circuit();
         foreach ($circuit->mainFuses() as $fuse) {
-            if ($fuse->kind === PartKind::Fuse) {
+            if ($fuse->is(Family::Fuse)) {
                 return $circuit->ends($fuse)[1] ?? null;
             }
         }

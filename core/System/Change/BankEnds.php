@@ -10,11 +10,11 @@ use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\BankChains;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\System;
 
-/** What joins a planned bank's batteries to one another, and what hangs on it from outside. */
+/** Tells what joins a planned bank's batteries to one another, and what hangs on it from outside. */
 final readonly class BankEnds
 {
     /**
@@ -65,7 +65,7 @@ final readonly class BankEnds
     }
 
     /**
-     * What hangs there is led to where the bank is taken off now; of two leads that would lie side by side, one.
+     * Leads what hangs there to where the bank is taken off now; of two leads that would lie side by side, one.
      *
      * @param array{plus: Point, minus: Point} $at
      *
@@ -99,8 +99,8 @@ final readonly class BankEnds
         foreach ($chains as [$a, $b]) {
             foreach ([[$a, $b], [$b, $a]] as [$post, $there]) {
                 $bar = $graph->parts[Point::uidOf($there)];
-                $isBattery = $graph->parts[Point::uidOf($post)]->kind === PartKind::Battery;
-                if ($isBattery && $bar->kind === PartKind::Busbar && $bar->fate === Fate::Add) {
+                $isBattery = $graph->parts[Point::uidOf($post)]->is(Family::Battery);
+                if ($isBattery && $bar->is(Family::Busbar) && $bar->fate === Fate::Add) {
                     $poles[$bar->uid] ??= Point::read($post)->terminal;
                 }
             }

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Pebblefell\System\Graph;
 
 use Pebblefell\System\Conductor;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
- * What lies between the batteries of a bank, as it is drawn: links, by way of bars, and of the fuse or switch that a battery has for
+ * Tells what lies between the batteries of a bank, as it is drawn: links, by way of bars, and of the fuse or switch that a battery has for
  * itself; without what leads away from the bank, and what follows one upon the other drawn together.
  */
 final class BankChains
 {
-    /** What a link may lead through, besides bars. */
-    private const PASSED = [PartKind::Fuse, PartKind::Breaker, PartKind::Switch, PartKind::Plug];
+    /** Holds what a link may lead through, besides bars. */
+    private const PASSED = [Family::OvercurrentDevice, Family::Switch, Family::Plug];
 
     /** @var array<string, true> points of batteries */
     public readonly array $posts;
@@ -36,7 +36,7 @@ final class BankChains
             $posts["$battery->uid.plus"] = $posts["$battery->uid.minus"] = true;
         }
         $this->posts = $posts;
-        $this->bars = array_fill_keys(array_map(static fn(Part $p): string => "$p->uid.bar", $graph->ofKind(PartKind::Busbar)), true);
+        $this->bars = array_fill_keys(array_map(static fn(Part $p): string => "$p->uid.bar", $graph->of(Family::Busbar)), true);
         $this->chains = $this->joined($this->bridged($this->pruned($this->drawn())));
     }
 
@@ -74,7 +74,7 @@ final class BankChains
                 }
             }
             $part = $this->graph->parts[$point->uid];
-            foreach (in_array($part->kind, self::PASSED, true) ? $part->kind->kind()->joins() : [] as [$a, $b]) {
+            foreach ($part->is(...self::PASSED) ? $part->kind->kind()->joins() : [] as [$a, $b]) {
                 $edges["through $part->uid"] = ["$part->uid.$a", "$part->uid.$b", [$part]];
                 array_push($open, "$part->uid.$a", "$part->uid.$b");
             }
@@ -88,7 +88,7 @@ final class BankChains
     private function leadsOn(Point $point): bool
     {
         return isset($this->posts[(string) $point])
-            || in_array($this->graph->parts[$point->uid]->kind, [PartKind::Busbar, ...self::PASSED], true);
+            || $this->graph->parts[$point->uid]->is(Family::Busbar, ...self::PASSED);
     }
 
     /**
@@ -160,7 +160,7 @@ final class BankChains
     }
 
     /**
-     * What follows one upon the other without a branch drawn together: a battery's lead, its fuse, and the lead from there.
+     * Draws together what follows one upon the other without a branch: a battery's lead, its fuse, and the lead from there.
      *
      * @param list<array{string, string, list<Conductor|Part>}> $edges
      *

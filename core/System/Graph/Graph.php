@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\System\Graph;
 
 use Pebblefell\System\Conductor;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Signal;
 use Pebblefell\System\SignalKind;
 
@@ -19,8 +19,8 @@ final readonly class Graph
     /** @var array<string, true> parts on which a conductor ends, by uid */
     private array $drawn;
 
-    /** @var array<string, list<Part>> by kind */
-    private array $ofKinds;
+    /** @var array<string, list<Part>> by the name of a family */
+    private array $families;
 
     private Sides $sides;
 
@@ -42,13 +42,15 @@ final readonly class Graph
         }
         $this->ending = $ending;
         $this->drawn = $drawn;
-        $ofKinds = [];
+        $families = [];
         foreach ($parts as $part) {
-            $ofKinds[$part->kind->value][] = $part;
+            foreach ($part->kind->kind()->families() as $family) {
+                $families[$family->name][] = $part;
+            }
         }
-        $this->ofKinds = $ofKinds;
+        $this->families = $families;
         $this->sides = new Sides();
-        $this->apart = $this->onlyOf($this->ofKind(PartKind::Battery));
+        $this->apart = $this->onlyOf($this->of(Family::Battery));
     }
 
     /**
@@ -89,7 +91,7 @@ final readonly class Graph
     {
         $systems = [];
         $seen = [];
-        foreach ($this->ofKind(PartKind::Battery) as $battery) {
+        foreach ($this->of(Family::Battery) as $battery) {
             if ($battery->role !== 'apart' || isset($seen[$battery->uid])) {
                 continue;
             }
@@ -99,7 +101,7 @@ final readonly class Graph
             }
             $own = [
                 $battery->uid => $battery,
-                ...array_filter($joined, static fn(Part $p): bool => $p->kind === PartKind::Battery && $p->role === 'apart'),
+                ...array_filter($joined, static fn(Part $p): bool => $p->is(Family::Battery) && $p->role === 'apart'),
             ];
             $seen += $own;
             $systems[] = array_values($own);
@@ -109,13 +111,13 @@ final readonly class Graph
     }
 
     /**
-     * @return list<Part>
+     * @return list<Part> of one of the families, in the order of the parts
      */
-    public function ofKind(PartKind ...$kinds): array
+    public function of(Family ...$families): array
     {
-        return count($kinds) === 1
-            ? $this->ofKinds[$kinds[0]->value] ?? []
-            : array_values(array_filter($this->parts, static fn(Part $p): bool => in_array($p->kind, $kinds, true)));
+        return count($families) === 1
+            ? $this->families[$families[0]->name] ?? []
+            : array_values(array_filter($this->parts, static fn(Part $p): bool => $p->is(...$families)));
     }
 
     /**
@@ -123,7 +125,7 @@ final readonly class Graph
      */
     public function houseBatteries(): array
     {
-        return array_values(array_filter($this->ofKind(PartKind::Battery), static fn(Part $p): bool => $p->role === 'house'));
+        return array_values(array_filter($this->of(Family::Battery), static fn(Part $p): bool => $p->role === 'house'));
     }
 
     /**
@@ -148,7 +150,7 @@ final readonly class Graph
     /** Watts of all panels. */
     public function arrayW(): float
     {
-        return array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $this->ofKind(PartKind::Panel)));
+        return array_sum(array_map(static fn(Part $p): float => $p->data->known('pmax_w'), $this->of(Family::Panel)));
     }
 
     public function hasSignal(SignalKind $kind, string $toUid): bool
@@ -167,7 +169,7 @@ final readonly class Graph
     {
         $told = fn(Part $p): bool => $this->hasSignal(SignalKind::MayCharge, $p->uid);
 
-        return array_filter([$alternator, ...$this->ofKind(PartKind::AlternatorRegulator)], $told) !== [];
+        return array_filter([$alternator, ...$this->of(Family::AlternatorRegulator)], $told) !== [];
     }
 
     /**
@@ -263,7 +265,7 @@ final readonly class Graph
     }
 
     /**
-     * What one must open to part two points: every part that each way between them leads through.
+     * Returns what one must open to part two points: every part that each way between them leads through.
      *
      * @return list<Part>
      */

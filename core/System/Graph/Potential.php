@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Graph;
 
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
- * What stands at potential while parts are open: the positive, or line, side, followed from the sources.
+ * Tells what stands at potential while parts are open: the positive, or line, side, followed from the sources.
  *
  * Conductors and closed switching parts join both ways; chargers, regulators and inverters carry one way. A part that is open carries
  * nothing through; a battery that is open is no source, and opens its series string.
@@ -34,16 +34,10 @@ final readonly class Potential
     public static function of(Graph $graph, array $open, bool $sun, bool $engine, bool $shore, bool $generator): self
     {
         $opened = self::withStrings($graph, array_fill_keys($open, true));
+        $runs = ['rest' => true] + array_filter(['sun' => $sun, 'engine' => $engine, 'shore' => $shore, 'generator' => $generator]);
         $queue = [];
         foreach ($graph->parts as $uid => $part) {
-            $source = match ($part->kind) {
-                PartKind::Battery => 'plus',
-                PartKind::Panel => $sun ? 'plus' : null,
-                PartKind::Alternator => $engine ? 'plus' : null,
-                PartKind::ShoreInlet => $shore || $generator ? 'ac_out' : null,
-                PartKind::Generator => $generator ? 'ac_out' : null,
-                default => null,
-            };
+            $source = array_values(array_intersect_key($part->kind->kind()->gives(), $runs))[0] ?? null;
             if ($source !== null && !isset($opened[$uid])) {
                 $queue[] = Point::of((string) $uid, $source);
             }
@@ -61,7 +55,7 @@ final readonly class Potential
      */
     public function opening(array $open): self
     {
-        $batteries = array_filter($open, fn(string $uid): bool => $this->graph->parts[$uid]->kind === PartKind::Battery);
+        $batteries = array_filter($open, fn(string $uid): bool => $this->graph->parts[$uid]->is(Family::Battery));
         $opened = $this->open + array_fill_keys($open, true);
         $self = new self($this->graph, $this->engine, $opened, null, $this->running);
 
@@ -88,7 +82,7 @@ final readonly class Potential
     }
 
     /**
-     * What is at potential here and no longer where more is open: in what opening() made from this.
+     * Returns what is at potential here and no longer where more is open: in what opening() made from this.
      *
      * @return list<string> uids, sorted as bytes
      */
@@ -125,13 +119,13 @@ final readonly class Potential
         $found = [];
         $held = null;
         foreach ($this->graph->parts as $uid => $part) {
-            if ($part->kind === PartKind::Regulator && $this->reached?->has(
+            if ($part->is(Family::SolarRegulator) && $this->reached?->has(
                 Point::of((string) $uid, 'pv_plus'),
             ) === true && !($held ??= $this->held())->has(
                 Point::of((string) $uid, 'battery_plus'),
             )) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'regulator-loses-battery'];
-            } elseif ($part->kind === PartKind::Alternator && $this->engine && !isset($this->open[$uid]) && !($held ??= $this->held())->has(
+            } elseif ($part->is(Family::Alternator) && $this->engine && !isset($this->open[$uid]) && !($held ??= $this->held())->has(
                 Point::of((string) $uid, 'plus'),
             )) {
                 $found[] = ['uid' => (string) $uid, 'rule' => 'alternator-loses-load'];
@@ -142,12 +136,15 @@ final readonly class Potential
         return $found;
     }
 
-    /** What conductors and closed parts join to a battery that is not open: they join both ways, so it is walked once from all of them. */
+    /**
+     * Returns what conductors and closed parts join to a battery that is not open: they join both ways, so it is walked once from all of
+     * them.
+     */
     private function held(): Reach
     {
         return $this->graph->reach(array_map(
             static fn(Part $p): Point => Point::of($p->uid, 'plus'),
-            array_values(array_filter($this->graph->ofKind(PartKind::Battery), fn(Part $p): bool => !isset($this->open[$p->uid]))),
+            array_values(array_filter($this->graph->of(Family::Battery), fn(Part $p): bool => !isset($this->open[$p->uid]))),
         ), $this->closed());
     }
 
@@ -167,7 +164,7 @@ final readonly class Potential
     {
         $batteries = array_filter(
             array_keys($open),
-            static fn(int|string $uid): bool => ($graph->parts[$uid] ?? null)?->kind === PartKind::Battery,
+            static fn(int|string $uid): bool => ($graph->parts[$uid] ?? null)?->is(Family::Battery) === true,
         );
         if ($batteries === []) {
             return $open;
@@ -176,7 +173,7 @@ final readonly class Potential
         foreach ($graph->islands(Passage::conductors()) as $joined) {
             $poles = ['plus' => [], 'minus' => []];
             foreach ($joined->points() as $point) {
-                if (isset($poles[$point->terminal]) && $graph->parts[$point->uid]->kind === PartKind::Battery) {
+                if (isset($poles[$point->terminal]) && $graph->parts[$point->uid]->is(Family::Battery)) {
                     $poles[$point->terminal][] = $point->uid;
                 }
             }

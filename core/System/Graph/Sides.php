@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pebblefell\System\Graph;
 
 use Pebblefell\System\Circuit;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** The side of each terminal of a graph, read off the terminals that closed parts and conductors join to it; worked out once. */
 final class Sides
@@ -55,7 +55,7 @@ final class Sides
 
     private static function circuitOf(Part $part, string $terminal): ?Circuit
     {
-        if ($part->kind === PartKind::Battery) {
+        if ($part->is(Family::Battery)) {
             return $part->role === 'starter' ? Circuit::StarterDc : Circuit::HouseDc;
         }
         $circuit = ($part->kind->terminals()[$terminal] ?? null)?->circuit;

@@ -23,6 +23,11 @@ final class Alternator extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Alternator];
+    }
+
     public function terminals(): array
     {
         return self::pair('', Circuit::StarterDc);
@@ -35,6 +40,16 @@ final class Alternator extends Kind
             'regulated_v' => Usual::REGULATED_V * $systemV / 12.0,
             default => parent::usual($sheet, $key, $systemV),
         };
+    }
+
+    public function gives(): array
+    {
+        return ['engine' => 'plus'];
+    }
+
+    public function asked(): array
+    {
+        return ['regulated_v', 'variable_volts'];
     }
 
     public function telling(): array

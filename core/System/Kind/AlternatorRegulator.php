@@ -26,6 +26,11 @@ final class AlternatorRegulator extends Kind
         return [Parameter::Absorption, Parameter::Float];
     }
 
+    public function families(): array
+    {
+        return [Family::AlternatorRegulator];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('sense', Circuit::HouseDc)];

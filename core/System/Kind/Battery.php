@@ -63,6 +63,11 @@ final class Battery extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Battery];
+    }
+
     public function terminals(): array
     {
         return self::pair('', Circuit::HouseDc);
@@ -94,6 +99,20 @@ final class Battery extends Kind
             'age_years', 'heater_w', 'discharge_limit_a' => 0.0,
             default => parent::usual($sheet, $key, $systemV),
         };
+    }
+
+    public function gives(): array
+    {
+        return ['rest' => 'plus'];
+    }
+
+    public function asked(): array
+    {
+        return [
+            'absorption_v', 'absorption_h', 'float_v', 'max_charge_v', 'tail_a', 'recommended_charge_a', 'charge_limit_a',
+            'discharge_limit_a', 'discharge_30s_a', 'cutoff_v', 'charge_min_c', 'low_temp_cutoff', 'discharge_min_c',
+            'internal_mohm', 'max_series', 'max_parallel', 'wakes_by', 'rested_full_v', 'rate_h',
+        ];
     }
 
     public function telling(): array

@@ -29,6 +29,11 @@ final class Bms extends Kind
         return [Parameter::CellHigh, Parameter::CellLow, Parameter::BalanceFrom, Parameter::Floor, Parameter::LowTemperatureCutoff];
     }
 
+    public function families(): array
+    {
+        return [Family::Bms];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('supply', Circuit::HouseDc), new Terminal('load', Circuit::HouseDc)];

@@ -25,6 +25,11 @@ final class Breaker extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::OvercurrentDevice, Family::Breaker, Family::HandSwitch, Family::Sundry];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('in', Circuit::Any), new Terminal('out', Circuit::Any)];
@@ -35,13 +40,18 @@ final class Breaker extends Kind
         return [['in', 'out']];
     }
 
-    public function isSundry(): bool
+    public function shape(): string
     {
-        return true;
+        return 'breaker';
     }
 
-    public function breaksOvercurrent(): bool
+    public function shownAs(): string
     {
-        return true;
+        return 'fuse';
+    }
+
+    public function asked(): array
+    {
+        return ['interrupt_a', 'max_v'];
     }
 }

@@ -21,13 +21,18 @@ final class Busbar extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Busbar, Family::Sundry];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('bar', Circuit::Any)];
     }
 
-    public function isSundry(): bool
+    public function shape(): string
     {
-        return true;
+        return 'bar';
     }
 }

@@ -20,14 +20,14 @@ final class Cable extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Cable, Family::Sundry];
+    }
+
     public function terminals(): array
     {
         return [];
-    }
-
-    public function isSundry(): bool
-    {
-        return true;
     }
 
     protected function body(): array

@@ -7,16 +7,11 @@ namespace Pebblefell\System\Kind;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Sheet\DataField as F;
 
-/** What puts charge into the house bank by itself and has charge settings. */
+/** Tells what puts charge into the house bank by itself and has charge settings. */
 abstract class Charger extends Kind
 {
-    /** What a charger can do for lithium: nothing, a ready profile, or volts set by hand. */
+    /** Holds what a charger can do for lithium: nothing, a ready profile, or volts set by hand. */
     public const LITHIUM = ['none', 'preset', 'custom'];
-
-    public function isCharger(): bool
-    {
-        return true;
-    }
 
     public function settings(): array
     {

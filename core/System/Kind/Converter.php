@@ -13,4 +13,14 @@ final class Converter extends MainsCharger
     {
         return [Parameter::Absorption, Parameter::Float, Parameter::Equalise];
     }
+
+    public function hangsAt(): HangsAt
+    {
+        return new HangsAt('output_plus', 'output_minus', 5);
+    }
+
+    public function asked(): array
+    {
+        return ['output_v', 'hidden_switch', 'lithium', 'absorption_min_v', 'absorption_max_v', 'gives_dead_volts'];
+    }
 }

@@ -13,7 +13,7 @@ use Pebblefell\System\Sheet\DataSheet;
 /** A DC-DC charger, from the starter side to the house bank. */
 final class Dcdc extends Charger
 {
-    /** What one for a 12 V vehicle takes at its input, V. Common practice. */
+    /** Holds what one for a 12 V vehicle takes at its input, V. Common practice. */
     private const INPUT_FROM_V = 11.0;
     private const INPUT_TO_V = 16.0;
 
@@ -29,6 +29,11 @@ final class Dcdc extends Charger
             F::flag('dial_down'),
             ...self::charging(),
         ];
+    }
+
+    public function families(): array
+    {
+        return [Family::Dcdc, Family::EngineCharger, Family::Charger];
     }
 
     public function terminals(): array
@@ -63,6 +68,34 @@ final class Dcdc extends Charger
             Parameter::SupplyLimit,
             Parameter::IdleCharge,
             Parameter::CableCompensation,
+        ];
+    }
+
+    public function hangsAt(): HangsAt
+    {
+        return new HangsAt('output_plus', 'output_minus', 3);
+    }
+
+    public function hangsOnStarter(): HangsAt
+    {
+        return new HangsAt('input_plus', 'input_minus', 0);
+    }
+
+    public function voltsLine(): string
+    {
+        return 'output_v';
+    }
+
+    public function shownAs(): string
+    {
+        return 'engine-charger';
+    }
+
+    public function asked(): array
+    {
+        return [
+            'input_min_v', 'input_max_v', 'engine_signal', 'lithium', 'absorption_min_v', 'absorption_max_v', 'cold_cutoff',
+            'gives_dead_volts',
         ];
     }
 

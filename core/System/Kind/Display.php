@@ -18,8 +18,18 @@ final class Display extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Display];
+    }
+
     public function terminals(): array
     {
         return self::pair('', Circuit::HouseDc);
+    }
+
+    public function shownAs(): string
+    {
+        return 'display';
     }
 }

@@ -11,7 +11,7 @@ use Pebblefell\System\Sheet\DataSheet;
 /** A box of fused circuits. */
 final class DistributionBox extends Kind
 {
-    /** What one is counted at where its rating is not noted, A. Chosen, on the safe side. */
+    /** Holds what one is counted at where its rating is not noted, A. Chosen, on the safe side. */
     private const COUNTED_A = 40.0;
 
     public function lines(): array
@@ -21,6 +21,11 @@ final class DistributionBox extends Kind
             F::number('rating_a', 'A', 1, 1000),
             ...self::labelled(),
         ];
+    }
+
+    public function families(): array
+    {
+        return [Family::DistributionBox];
     }
 
     public function terminals(): array
@@ -34,5 +39,10 @@ final class DistributionBox extends Kind
             'rating_a' => self::COUNTED_A,
             default => parent::usual($sheet, $key, $systemV),
         };
+    }
+
+    public function hangsAt(): HangsAt
+    {
+        return new HangsAt('supply_plus', 'supply_minus', 7);
     }
 }

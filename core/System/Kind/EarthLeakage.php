@@ -20,6 +20,11 @@ final class EarthLeakage extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::EarthLeakage];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('line', Circuit::Any), new Terminal('load', Circuit::Any)];
@@ -28,5 +33,10 @@ final class EarthLeakage extends Kind
     public function joins(): array
     {
         return [['line', 'load']];
+    }
+
+    public function shownAs(): string
+    {
+        return 'earth-leakage';
     }
 }

@@ -22,6 +22,11 @@ final class Fuse extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::OvercurrentDevice, Family::Fuse, Family::Sundry];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('in', Circuit::Any), new Terminal('out', Circuit::Any)];
@@ -32,14 +37,19 @@ final class Fuse extends Kind
         return [['in', 'out']];
     }
 
-    public function isSundry(): bool
+    public function shape(): string
     {
-        return true;
+        return 'fuse';
     }
 
-    public function breaksOvercurrent(): bool
+    public function shownAs(): string
     {
-        return true;
+        return 'fuse';
+    }
+
+    public function asked(): array
+    {
+        return ['interrupt_a', 'max_v'];
     }
 
     public function telling(): array

@@ -17,6 +17,11 @@ final class Gauge extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Gauge];
+    }
+
     public function terminals(): array
     {
         return self::pair('', Circuit::HouseDc);

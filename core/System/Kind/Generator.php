@@ -22,8 +22,23 @@ final class Generator extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Generator];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('ac_out', Circuit::ShoreAc)];
+    }
+
+    public function gives(): array
+    {
+        return ['generator' => 'ac_out'];
+    }
+
+    public function shownAs(): string
+    {
+        return 'generator';
     }
 }

@@ -27,6 +27,11 @@ final class HeatingPad extends Kind
         return [Parameter::HeaterOn, Parameter::HeaterOff];
     }
 
+    public function families(): array
+    {
+        return [Family::HeatingPad];
+    }
+
     public function terminals(): array
     {
         return self::pair('', Circuit::HouseDc);
@@ -39,5 +44,10 @@ final class HeatingPad extends Kind
             'off_c' => Heater::USUAL_OFF_C,
             default => parent::usual($sheet, $key, $systemV),
         };
+    }
+
+    public function shownAs(): string
+    {
+        return 'heater';
     }
 }

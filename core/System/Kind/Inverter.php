@@ -20,6 +20,11 @@ final class Inverter extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Inverter];
+    }
+
     public function terminals(): array
     {
         return [...self::pair('battery_', Circuit::HouseDc), new Terminal('ac_out', Circuit::InverterAc)];
@@ -40,9 +45,24 @@ final class Inverter extends Kind
         return [Parameter::Warning, Parameter::Cutoff, Parameter::Restart, Parameter::Eco, Parameter::OffTimer];
     }
 
-    public function isInverter(): bool
+    public function hangsAt(): HangsAt
     {
-        return true;
+        return new HangsAt('battery_plus', 'battery_minus', 1);
+    }
+
+    public function voltsLine(): string
+    {
+        return 'input_v';
+    }
+
+    public function shownAs(): string
+    {
+        return 'inverter';
+    }
+
+    public function asked(): array
+    {
+        return ['surge_w', 'idle_w', 'low_cutoff_v', 'neutral_bond', 'earth_leakage_ma', 'derate_from_c'];
     }
 
     public function telling(): array

@@ -24,6 +24,11 @@ final class InverterCharger extends Charger
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::MainsCharger, Family::Inverter, Family::Charger];
+    }
+
     public function terminals(): array
     {
         return [
@@ -58,9 +63,27 @@ final class InverterCharger extends Charger
         ];
     }
 
-    public function isInverter(): bool
+    public function hangsAt(): HangsAt
     {
-        return true;
+        return new HangsAt('battery_plus', 'battery_minus', 0);
+    }
+
+    public function voltsLine(): string
+    {
+        return 'input_v';
+    }
+
+    public function shownAs(): string
+    {
+        return 'inverter';
+    }
+
+    public function asked(): array
+    {
+        return [
+            'surge_w', 'idle_w', 'low_cutoff_v', 'transfer_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'neutral_bond',
+            'cold_cutoff', 'gives_dead_volts',
+        ];
     }
 
     public function telling(): array

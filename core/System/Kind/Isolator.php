@@ -19,6 +19,11 @@ final class Isolator extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::SplitRelay, Family::EngineCharger];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('starter', Circuit::StarterDc), new Terminal('house', Circuit::HouseDc)];
@@ -27,6 +32,21 @@ final class Isolator extends Kind
     public function joinsWithEngine(): array
     {
         return [['starter', 'house']];
+    }
+
+    public function hangsAt(): HangsAt
+    {
+        return new HangsAt('house', '', 6);
+    }
+
+    public function hangsOnStarter(): HangsAt
+    {
+        return new HangsAt('starter', '', 1);
+    }
+
+    public function shownAs(): string
+    {
+        return 'engine-charger';
     }
 
     public function telling(): array

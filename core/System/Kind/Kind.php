@@ -32,6 +32,63 @@ abstract class Kind
     abstract public function terminals(): array;
 
     /**
+     * Names the families that it is of.
+     *
+     * @return non-empty-list<Family>
+     */
+    abstract public function families(): array;
+
+    /** Says where it hangs on the house bank; null: nowhere by itself. */
+    public function hangsAt(): ?HangsAt
+    {
+        return null;
+    }
+
+    /** Says where it hangs on the starter battery; null: nowhere by itself. */
+    public function hangsOnStarter(): ?HangsAt
+    {
+        return null;
+    }
+
+    /**
+     * Names the terminal at which it gives volts, by what must run for it: `rest` (nothing), `sun`, `engine`, `shore`, `generator`.
+     *
+     * @return array<string, string>
+     */
+    public function gives(): array
+    {
+        return [];
+    }
+
+    /** Names the line of its sheet that says the volts of the side on which it works for the house. */
+    public function voltsLine(): ?string
+    {
+        return null;
+    }
+
+    /** Names what it is drawn as in the one-line drawing: box, fuse, breaker, switch or bar. */
+    public function shape(): string
+    {
+        return 'box';
+    }
+
+    /** Names what the customer is shown of it; null: nothing. */
+    public function shownAs(): ?string
+    {
+        return null;
+    }
+
+    /**
+     * Names what a supplier is asked where its sheet is silent and a sum rests on it, in the order of asking.
+     *
+     * @return list<string>
+     */
+    public function asked(): array
+    {
+        return [];
+    }
+
+    /**
      * @return array<string, F> by key, size and weight among them
      */
     final public function fields(): array
@@ -93,7 +150,7 @@ abstract class Kind
     }
 
     /**
-     * What stands in where the sheet is silent.
+     * Returns what stands in where the sheet is silent.
      *
      * @param float $systemV of the vehicle, for lines that follow it
      *
@@ -120,29 +177,6 @@ abstract class Kind
         return array_map(static fn(F $f): string => $f->key, array_slice($this->lines(), 0, 3));
     }
 
-    /** Puts charge into the house bank by itself and has charge settings. */
-    public function isCharger(): bool
-    {
-        return false;
-    }
-
-    public function isInverter(): bool
-    {
-        return false;
-    }
-
-    /** Sold by the metre or the handful and carries no serial number. */
-    public function isSundry(): bool
-    {
-        return false;
-    }
-
-    /** Opens by itself when the current is too large. */
-    public function breaksOvercurrent(): bool
-    {
-        return false;
-    }
-
     /**
      * @return array{Terminal, Terminal}
      */
@@ -164,7 +198,7 @@ abstract class Kind
     }
 
     /**
-     * What a cable is joined to: the stud, and the largest conductor that its terminal takes.
+     * Returns what a cable is joined to: the stud, and the largest conductor that its terminal takes.
      *
      * @return list<F>
      */

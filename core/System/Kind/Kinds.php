@@ -20,6 +20,12 @@ final class Kinds
     /** @var array<string, array<string, Terminal>> */
     private static array $terminals = [];
 
+    /** @var array<string, array<string, true>> the families of a kind, by their names */
+    private static array $families = [];
+
+    /** @var array<string, list<PartKind>> the kinds of a family, by its name */
+    private static array $members = [];
+
     public static function of(PartKind $kind): Kind
     {
         return self::$kinds[$kind->value] ??= match ($kind) {
@@ -73,5 +79,24 @@ final class Kinds
         }
 
         return self::$terminals[$kind->value];
+    }
+
+    public static function is(PartKind $kind, Family $family): bool
+    {
+        return isset((self::$families[$kind->value] ??= array_fill_keys(
+            array_map(static fn(Family $f): string => $f->name, self::of($kind)->families()),
+            true,
+        ))[$family->name]);
+    }
+
+    /**
+     * @return list<PartKind> in the order of PartKind
+     */
+    public static function members(Family $family): array
+    {
+        return self::$members[$family->name] ??= array_values(array_filter(
+            PartKind::cases(),
+            static fn(PartKind $kind): bool => self::is($kind, $family),
+        ));
     }
 }

@@ -28,6 +28,11 @@ final class LowVoltageDisconnect extends Kind
         return [Parameter::Disconnect, Parameter::Reconnect];
     }
 
+    public function families(): array
+    {
+        return [Family::LowVoltageDisconnect];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('supply', Circuit::HouseDc), new Terminal('load', Circuit::HouseDc)];
@@ -36,5 +41,20 @@ final class LowVoltageDisconnect extends Kind
     public function joins(): array
     {
         return [['supply', 'load']];
+    }
+
+    public function shape(): string
+    {
+        return 'switch';
+    }
+
+    public function shownAs(): string
+    {
+        return 'switch';
+    }
+
+    public function asked(): array
+    {
+        return ['disconnect_v', 'reconnect_v', 'max_v', 'carries_both_ways'];
     }
 }

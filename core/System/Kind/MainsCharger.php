@@ -23,6 +23,11 @@ class MainsCharger extends Charger
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::MainsCharger, Family::Charger];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('ac_in', Circuit::ShoreAc), ...self::pair('output_', Circuit::HouseDc)];
@@ -31,6 +36,29 @@ class MainsCharger extends Charger
     public function carries(): array
     {
         return [['ac_in', 'output_plus']];
+    }
+
+    public function hangsAt(): HangsAt
+    {
+        return new HangsAt('output_plus', 'output_minus', 4);
+    }
+
+    public function voltsLine(): string
+    {
+        return 'output_v';
+    }
+
+    public function shownAs(): string
+    {
+        return 'mains-charger';
+    }
+
+    public function asked(): array
+    {
+        return [
+            'output_v', 'lithium', 'absorption_min_v', 'absorption_max_v', 'equalise_can_disable', 'cold_cutoff',
+            'gives_dead_volts',
+        ];
     }
 
     public function telling(): array

@@ -31,8 +31,18 @@ final class Monitor extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Monitor];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('battery_minus', Circuit::HouseDc), new Terminal('system_minus', Circuit::HouseDc)];
+    }
+
+    public function shownAs(): string
+    {
+        return 'display';
     }
 }

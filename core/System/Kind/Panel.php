@@ -40,6 +40,11 @@ final class Panel extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Panel];
+    }
+
     public function terminals(): array
     {
         return self::pair('', Circuit::Pv);
@@ -56,6 +61,21 @@ final class Panel extends Kind
             'mass_kg' => self::KG_PER_W * $sheet->known('pmax_w'),
             default => parent::usual($sheet, $key, $systemV),
         };
+    }
+
+    public function gives(): array
+    {
+        return ['sun' => 'plus'];
+    }
+
+    public function shownAs(): string
+    {
+        return 'panels';
+    }
+
+    public function asked(): array
+    {
+        return ['voc_v', 'vmp_v', 'isc_a', 'voc_tempco_pct_per_c', 'vmp_tempco_pct_per_c'];
     }
 
     public function telling(): array

@@ -20,6 +20,11 @@ final class Plug extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Plug];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('in', Circuit::HouseDc), new Terminal('out', Circuit::HouseDc)];

@@ -26,6 +26,11 @@ final class Regulator extends Charger
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::SolarRegulator, Family::Charger];
+    }
+
     public function terminals(): array
     {
         return [...self::pair('pv_', Circuit::Pv), ...self::pair('battery_', Circuit::HouseDc), ...self::pair('load_', Circuit::HouseDc)];
@@ -42,6 +47,19 @@ final class Regulator extends Charger
     public function carries(): array
     {
         return [['pv_plus', 'battery_plus'], ['pv_plus', 'load_plus']];
+    }
+
+    public function hangsAt(): HangsAt
+    {
+        return new HangsAt('battery_plus', 'battery_minus', 2);
+    }
+
+    public function asked(): array
+    {
+        return [
+            'max_pv_v', 'max_pv_isc_a', 'lithium', 'absorption_min_v', 'absorption_max_v', 'equalise_can_disable', 'cold_cutoff',
+            'gives_dead_volts',
+        ];
     }
 
     public function telling(): array

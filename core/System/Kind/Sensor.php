@@ -19,6 +19,11 @@ final class Sensor extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::Sensor];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('line', Circuit::HouseDc)];

@@ -19,8 +19,23 @@ final class ShoreInlet extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::ShoreInlet];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('ac_out', Circuit::ShoreAc)];
+    }
+
+    public function gives(): array
+    {
+        return ['shore' => 'ac_out', 'generator' => 'ac_out'];
+    }
+
+    public function shownAs(): string
+    {
+        return 'inlet';
     }
 }

@@ -22,6 +22,11 @@ final class SwitchPart extends Kind
         ];
     }
 
+    public function families(): array
+    {
+        return [Family::HandSwitch, Family::Switch, Family::Sundry];
+    }
+
     public function terminals(): array
     {
         return [new Terminal('in', Circuit::Any), new Terminal('out', Circuit::Any)];
@@ -32,8 +37,13 @@ final class SwitchPart extends Kind
         return [['in', 'out']];
     }
 
-    public function isSundry(): bool
+    public function shape(): string
     {
-        return true;
+        return 'switch';
+    }
+
+    public function shownAs(): string
+    {
+        return 'switch';
     }
 }

@@ -9,14 +9,14 @@ use App\Http\Requests\Sources\ArrayRequest;
 use App\Models\Job;
 use App\Models\Part;
 use Illuminate\Http\RedirectResponse;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** The strings of an array: how many panels stand in series before one regulator. */
 final class ArrayController extends Controller
 {
     public function update(ArrayRequest $request, Job $job, Part $part): RedirectResponse
     {
-        abort_unless($part->kind === PartKind::Regulator, 404);
+        abort_unless($part->kind->is(Family::SolarRegulator), 404);
         $part->saveIfUnchanged($request, ['data' => [...$part->data, 'array_series' => (float) $request->integer('series')]]);
 
         return redirect()->to($request->backTo(route('sources', $job)));

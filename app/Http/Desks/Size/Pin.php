@@ -12,8 +12,8 @@ use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\Worth;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Where the pin on the endurance map stands, and what is asked there: read from the address, or from the plan. */
 final readonly class Pin
@@ -39,14 +39,14 @@ final readonly class Pin
     public static function of(PinQuery $asked, Workbench $bench): self
     {
         $study = $bench->study;
-        $batteries = LibraryPart::ofKinds(PartKind::Battery);
-        $panels = LibraryPart::ofKinds(PartKind::Panel);
+        $batteries = LibraryPart::ofKinds(...Family::Battery->kinds());
+        $panels = LibraryPart::ofKinds(...Family::Panel->kinds());
         $battery = self::chosen(
             $batteries,
             $asked->asked('battery'),
             $study->planned()->houseBatteries(),
         ) ?? self::fallback($batteries, $study);
-        $panel = self::chosen($panels, $asked->asked('panel'), $study->planned()->ofKind(PartKind::Panel)) ?? ($panels[0] ?? null);
+        $panel = self::chosen($panels, $asked->asked('panel'), $study->planned()->of(Family::Panel)) ?? ($panels[0] ?? null);
         $month = $asked->whole('month') ?? $study->simulations->sun()->ruling->month ?? 6;
         $travel = $study->system->travel;
         $in = ComesIn::tryFrom($asked->asked('in'));

@@ -18,11 +18,11 @@ use Pebblefell\Stage\Loads\DaySketch;
 use Pebblefell\Stage\Loads\Hint;
 use Pebblefell\Stage\Loads\LoadSizing;
 use Pebblefell\Stage\Loads\OtherSystem;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Scenario;
 
-/** What stands on Loads: one scenario's day, strip by strip, and what follows from it. */
+/** Shows Loads: one scenario's day, strip by strip, and what follows from it. */
 final readonly class LoadsPage
 {
     /** Strips on one page. */
@@ -134,13 +134,7 @@ final readonly class LoadsPage
      */
     public function hangsOn(): array
     {
-        $parts = $this->bench->study->planned()->ofKind(
-            PartKind::Battery,
-            PartKind::Fuse,
-            PartKind::Breaker,
-            PartKind::DistributionBox,
-            PartKind::Plug,
-        );
+        $parts = $this->bench->study->planned()->of(Family::Battery, Family::OvercurrentDevice, Family::DistributionBox, Family::Plug);
 
         return ['' => 'what the others hang on'] + array_combine(
             array_column($parts, 'uid'),

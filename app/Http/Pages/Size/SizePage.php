@@ -31,18 +31,17 @@ use Pebblefell\Stage\Size\VoltageChoice;
 use Pebblefell\Stage\Sources\YearSketch;
 use Pebblefell\System\Fate;
 use Pebblefell\System\HouseBank;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo as CorePhoto;
 use Pebblefell\System\Roof;
 use Pebblefell\Trip\EnduranceMap;
 
-/** What stands on Size: the map, and behind it what each fold holds. */
+/** Shows Size: the map, and behind it what each fold holds. */
 final readonly class SizePage
 {
     private const ON_A_VOLTAGE = [
-        PartKind::Battery, PartKind::Inverter, PartKind::InverterCharger, PartKind::Dcdc, PartKind::MainsCharger, PartKind::Converter,
-        PartKind::Cable,
+        Family::Battery, Family::Inverter, Family::Dcdc, Family::MainsCharger, Family::Cable,
     ];
 
     public BankSizing $banks;
@@ -111,7 +110,7 @@ final readonly class SizePage
         return 'Days ' . $this->bench->say->word('sheets.choices.' . $this->bench->study->system->travel->wish);
     }
 
-    /** What the bank alone is measured by, whatever form the wish has. */
+    /** Returns what the bank alone is measured by, whatever form the wish has. */
     public function alone(): string
     {
         return $this->bench->show->days($this->bench->study->system->travel->wishDays) . ' without any charge';
@@ -173,7 +172,9 @@ final readonly class SizePage
      */
     public function voltages(): array
     {
-        return $this->energyWh() > 0.0 ? VoltageChoice::all($this->bench->study, LibraryPart::ofKinds(...self::ON_A_VOLTAGE)) : [];
+        return $this->energyWh() > 0.0 ? VoltageChoice::all($this->bench->study, LibraryPart::ofKinds(
+            ...array_merge(...array_map(static fn(Family $f): array => $f->kinds(), self::ON_A_VOLTAGE)),
+        )) : [];
     }
 
     /**
@@ -210,7 +211,7 @@ final readonly class SizePage
      */
     public function batteries(): Collection
     {
-        return LibraryPart::query()->where('kind', PartKind::Battery->value)->orderBy('make')->orderBy('model')->get();
+        return LibraryPart::query()->whereIn('kind', Family::Battery->kinds())->orderBy('make')->orderBy('model')->get();
     }
 
     /**
@@ -243,7 +244,7 @@ final readonly class SizePage
     }
 
     /**
-     * What stands on the roof and takes sun of each panel, in words.
+     * Returns what stands on the roof and takes sun of each panel, in words.
      *
      * @return list<string>
      */

@@ -9,10 +9,10 @@ use Pebblefell\Charging\DcdcFit;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\System\Graph\Graph;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
-/** What the alternator gives, and what DC-DC chargers, a relay or a second one make of it. */
+/** Shows what the alternator gives, and what DC-DC chargers, a relay or a second one make of it. */
 final readonly class AlternatorPage
 {
     private Graph $graph;
@@ -38,7 +38,7 @@ final readonly class AlternatorPage
     public function dcdcs(): array
     {
         $rows = [];
-        foreach ($this->graph->ofKind(PartKind::Dcdc) as $part) {
+        foreach ($this->graph->of(Family::Dcdc) as $part) {
             $fit = $this->bench->study->dcdc($part);
             if ($fit !== null) {
                 $idle = $fit->bearsIdle() ? ($fit->idlesWithCare() ? 'for minutes' : 'may charge') : 'off';
@@ -56,7 +56,7 @@ final readonly class AlternatorPage
 
     public function isolator(): ?Part
     {
-        return $this->graph->ofKind(PartKind::Isolator)[0] ?? null;
+        return $this->graph->of(Family::SplitRelay)[0] ?? null;
     }
 
     /**
@@ -65,7 +65,7 @@ final readonly class AlternatorPage
     public function seconds(): array
     {
         $rows = [];
-        foreach ($this->graph->ofKind(PartKind::Alternator) as $part) {
+        foreach ($this->graph->of(Family::Alternator) as $part) {
             $sense = $part->data->flag('for_house') === true ? AlternatorCheck::senseWire($this->bench->study, $part) : null;
             if ($sense !== null) {
                 $rows[] = ['part' => $part, 'with' => $sense[0], 'without' => $sense[1]];

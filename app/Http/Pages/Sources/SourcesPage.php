@@ -19,11 +19,12 @@ use Pebblefell\Stage\Sources\RegulatorGain;
 use Pebblefell\Stage\Sources\SourcesDay;
 use Pebblefell\Stage\Sources\SourcesDaySketch;
 use Pebblefell\Stage\Sources\SunSketch;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\PvArray;
 
-/** What stands on Sources: each source with its limits. */
+/** Shows Sources: each source with its limits. */
 final readonly class SourcesPage
 {
     public FrostPage $cold;
@@ -32,7 +33,7 @@ final readonly class SourcesPage
 
     private const KINDS = ['panel', 'regulator', 'dcdc', 'alternator', 'mains_charger', 'inverter_charger', 'heating_pad'];
 
-    private const ALSO = [PartKind::Panel, PartKind::Alternator, PartKind::Isolator, PartKind::ShoreInlet];
+    private const ALSO = [Family::Panel, Family::Alternator, Family::SplitRelay, Family::ShoreInlet];
 
     /** Ways to join the panels of one array that are looked at: no more in series than this. Chosen. */
     private const MOST_IN_SERIES = 8;
@@ -231,7 +232,7 @@ final readonly class SourcesPage
     {
         return array_values(array_filter(
             $this->bench->study->system->parts,
-            static fn(Part $p): bool => $p->fate->isPlanned() && ($p->kind->isCharger() || in_array($p->kind, self::ALSO, true)),
+            static fn(Part $p): bool => $p->fate->isPlanned() && ($p->kind->isCharger() || $p->is(...self::ALSO)),
         ));
     }
 

@@ -10,9 +10,9 @@ use App\Models\Photo as PhotoRow;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Survey\Condition;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Measurement;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Photo;
 use Pebblefell\System\Sheet\DataSheet;
 
@@ -72,7 +72,7 @@ final readonly class PartPage
     }
 
     /**
-     * What a picture of it may show: itself, its place, the runs that end on it.
+     * Returns what a picture of it may show: itself, its place, the runs that end on it.
      *
      * @return array<string, string>
      */
@@ -83,7 +83,7 @@ final readonly class PartPage
         if ($this->row->kind->kind()->settings() !== []) {
             $shows[Photo::SCREEN] = 'its settings screen';
         }
-        if ($this->row->kind === PartKind::Panel) {
+        if ($this->row->kind->is(Family::Panel)) {
             $shows[Photo::ROOF] = 'the whole roof from above';
         }
         foreach ($this->bench->study->system->conductors as $uid => $conductor) {
@@ -102,7 +102,7 @@ final readonly class PartPage
         return implode(': ', array_filter([$photo->shows === '' ? '' : $this->shows()[$photo->shows] ?? '', $photo->caption]));
     }
 
-    /** What the last reading says of a battery. */
+    /** Returns what the last reading says of a battery. */
     public function condition(): ?Condition
     {
         $system = $this->bench->study->system;
@@ -130,7 +130,7 @@ final readonly class PartPage
     }
 
     /**
-     * What stands in for a line that is not noted, as the field would hold it.
+     * Returns what stands in for a line that is not noted, as the field would hold it.
      *
      * @return array<string, string> by line
      */

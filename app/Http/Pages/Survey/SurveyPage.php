@@ -14,19 +14,19 @@ use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Survey\SupplierQuestions;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 
-/** What stands on Survey: the parts in groups, each with what is said of it, and what becomes of it. */
+/** Shows Survey: the parts in groups, each with what is said of it, and what becomes of it. */
 final readonly class SurveyPage
 {
     private const GROUPS = ['Batteries', 'What charges them', 'Inverters', 'Wiring, protection, gauges'];
 
-    private const CHARGING = [PartKind::Panel, PartKind::Alternator, PartKind::Isolator, PartKind::ShoreInlet];
+    private const CHARGING = [Family::Panel, Family::Alternator, Family::SplitRelay, Family::ShoreInlet];
 
     private const MAINS = [
-        PartKind::Inverter, PartKind::InverterCharger, PartKind::MainsCharger, PartKind::Converter, PartKind::EarthLeakage,
-        PartKind::ShoreInlet,
+        Family::Inverter, Family::MainsCharger, Family::EarthLeakage, Family::ShoreInlet,
     ];
 
     public function __construct(private Workbench $bench)
@@ -60,8 +60,8 @@ final readonly class SurveyPage
     private static function groupOf(Part $part): string
     {
         return self::GROUPS[match (true) {
-            $part->kind === PartKind::Battery => 0,
-            $part->kind->isCharger() && !$part->kind->isInverter() || in_array($part->kind, self::CHARGING, true) => 1,
+            $part->is(Family::Battery) => 0,
+            $part->kind->isCharger() && !$part->kind->isInverter() || $part->is(...self::CHARGING) => 1,
             $part->kind->isInverter() => 2,
             default => 3,
         }];
@@ -118,15 +118,15 @@ final readonly class SurveyPage
         return TypicalLayouts::all();
     }
 
-    /** What to take care of where such a part is noted. */
+    /** Returns what to take care of where such a part is noted. */
     public function caution(PartKind $kind): ?Word
     {
         $region = $this->bench->study->system->region;
 
         return match (true) {
-            $kind === PartKind::Battery => $region->bankCaution(),
-            $kind === PartKind::Panel => $region->solarCaution(),
-            in_array($kind, self::MAINS, true) => $region->mainsCaution(),
+            $kind->is(Family::Battery) => $region->bankCaution(),
+            $kind->is(Family::Panel) => $region->solarCaution(),
+            $kind->is(...self::MAINS) => $region->mainsCaution(),
             default => null,
         };
     }

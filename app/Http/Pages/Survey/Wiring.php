@@ -9,11 +9,12 @@ use App\Models\Job;
 use App\Words\Lexicon;
 use Pebblefell\Finding\Amount;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\SignalKind;
 use Pebblefell\System\System;
 
-/** What the list of conductors and signals offers to choose from, by the names that people know. */
+/** Shows what the list of conductors and signals offers to choose from, by the names that people know. */
 final readonly class Wiring
 {
     private const ENGINE_BAY_C = 60.0;
@@ -71,7 +72,7 @@ final readonly class Wiring
     {
         return array_map(
             $this->say->onePart(...),
-            array_filter($this->system->parts, static fn(Part $p): bool => $p->kind->kind()->breaksOvercurrent()),
+            array_filter($this->system->parts, static fn(Part $p): bool => $p->is(Family::OvercurrentDevice)),
         );
     }
 

@@ -11,11 +11,11 @@ use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Test\ProofCircuit;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
- * What stands on the ten-minute proof: what to switch on and where to read, and what that says of each run, joint and battery.
+ * Shows what stands on the ten-minute proof: what to switch on and where to read, and what that says of each run, joint and battery.
  *
  * @phpstan-import-type Unknown from ProofCircuit
  * @phpstan-import-type Asked from ProofCircuit
@@ -122,7 +122,7 @@ final readonly class ProofPage
     }
 
     /**
-     * What flowed when the step's first reading was taken: the others are taken at the same.
+     * Returns what flowed when the step's first reading was taken: the others are taken at the same.
      *
      * @param Asked $ask
      */
@@ -142,7 +142,7 @@ final readonly class ProofPage
      */
     private function isAmps(array $ask): bool
     {
-        return $ask['part']?->kind === PartKind::Battery && !str_ends_with($ask['what'], Proof::POSTS);
+        return $ask['part']?->is(Family::Battery) === true && !str_ends_with($ask['what'], Proof::POSTS);
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Http\Requests\Query;
 use App\Models\LibraryPart;
 use Illuminate\Validation\Rule;
 use Pebblefell\Stage\Size\ComesIn;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** Where the pin on the endurance map stands, and what is asked there. */
 final class PinQuery extends Query
@@ -16,20 +16,20 @@ final class PinQuery extends Query
     public function rules(): array
     {
         // A part that is planned and not in the library goes by its name in the job.
-        $part = static fn(PartKind $kind): array => ['nullable', 'string', static function (
+        $part = static fn(Family $family): array => ['nullable', 'string', static function (
             string $key,
             mixed $value,
             callable $fail,
-        ) use ($kind): void {
-            $library = array_column(LibraryPart::ofKinds($kind), 'uid');
+        ) use ($family): void {
+            $library = array_column(LibraryPart::ofKinds(...$family->kinds()), 'uid');
             if (!in_array($value, $library, true) && preg_match('/^p\d+$/', (string) $value) !== 1) {
                 $fail(__('validation.exists', ['attribute' => $key]));
             }
         }];
 
         return [
-            'battery' => $part(PartKind::Battery),
-            'panel' => $part(PartKind::Panel),
+            'battery' => $part(Family::Battery),
+            'panel' => $part(Family::Panel),
             'month' => ['nullable', 'integer', 'between:0,12'],
             'in' => ['nullable', Rule::enum(ComesIn::class)],
             'strings' => ['nullable', 'integer', 'between:1,1000'],

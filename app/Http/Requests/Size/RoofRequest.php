@@ -11,7 +11,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Change;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Roof;
 use Pebblefell\System\System;
 use Pebblefell\System\Vehicle;
@@ -43,7 +43,7 @@ final class RoofRequest extends FormRequest
         ];
     }
 
-    /** What stands on it is said, not where the panels lie. */
+    /** Tells whether what stands on it is said, not where the panels lie. */
     public function isOfThings(): bool
     {
         return $this->has('things');
@@ -81,7 +81,7 @@ final class RoofRequest extends FormRequest
     public function changes(System $system): array
     {
         $changes = [];
-        foreach ($system->planned()->ofKind(PartKind::Panel) as $panel) {
+        foreach ($system->planned()->of(Family::Panel) as $panel) {
             $at = $this->boolean('free') ? [] : $this->input("at.$panel->uid");
             if (is_array($at)) {
                 $keys = ['roof_x_m' => 0, 'roof_y_m' => 0, 'roof_turned' => 0];

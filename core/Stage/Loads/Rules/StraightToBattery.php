@@ -10,12 +10,12 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
- * What goes straight to a battery: a fuse of its own stands in its lead, and whoever opens the main switch knows that it stays live. Common
- * practice.
+ * Judges what goes straight to a battery: a fuse of its own stands in its lead, and whoever opens the main switch knows that it stays
+ * live. Common practice.
  */
 final class StraightToBattery implements Rule
 {
@@ -31,9 +31,9 @@ final class StraightToBattery implements Rule
         foreach ($hanging as $uid => $loads) {
             $at = $study->planned()->parts[$uid];
             $args = ['loads' => $loads, 'part' => Named::part($at->uid)];
-            if ($at->kind === PartKind::Battery) {
+            if ($at->is(Family::Battery)) {
                 $findings[] = new Finding('load-without-fuse', Severity::Fix, $args, [], $at->uid);
-            } elseif ($at->kind->kind()->breaksOvercurrent() && $study->circuit()->isMain($at) && self::othersHaveASwitch($study, $at)) {
+            } elseif ($at->is(Family::OvercurrentDevice) && $study->circuit()->isMain($at) && self::othersHaveASwitch($study, $at)) {
                 $findings[] = new Finding('straight-to-battery', Severity::Note, $args, [], $at->uid);
             }
         }
@@ -46,6 +46,6 @@ final class StraightToBattery implements Rule
     {
         $behind = $study->circuit()->behind($fuse)?->parts() ?? [];
 
-        return $study->circuit()->opensByHand() && array_filter($behind, static fn(Part $p): bool => $p->kind === PartKind::Switch) === [];
+        return $study->circuit()->opensByHand() && array_filter($behind, static fn(Part $p): bool => $p->is(Family::Switch)) === [];
     }
 }

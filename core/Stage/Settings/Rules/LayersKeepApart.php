@@ -10,12 +10,12 @@ use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Stage\Settings\JudgedLadder;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** Every layer acts before the one beyond it: nothing lies behind the BMS, no two get in one another's way, nothing flaps. */
 final class LayersKeepApart implements Rule
 {
-    /** What other rules answer, device by device. */
+    /** Names what other rules answer, device by device. */
     private const TOLD_ELSEWHERE = ['equalise-on', 'charge-volts-too-high'];
 
     public function judge(Study $study): array
@@ -29,7 +29,7 @@ final class LayersKeepApart implements Rule
         foreach ($ladder->ladder->findings() as $finding) {
             // A disconnect below the BMS has a key of its own.
             $isDisconnect = $finding->rule === 'never-acts'
-                && ($graph->parts[$finding->subject] ?? null)?->kind === PartKind::LowVoltageDisconnect;
+                && ($graph->parts[$finding->subject] ?? null)?->is(Family::LowVoltageDisconnect) === true;
             if (!in_array($finding->rule, self::TOLD_ELSEWHERE, true) && !$isDisconnect && isset($graph->parts[$finding->subject])) {
                 $findings[] = $this->withRemedy($ladder, $finding);
             }

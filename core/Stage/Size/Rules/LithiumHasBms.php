@@ -9,7 +9,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** Lithium always has a BMS: the last layer, not the daily control. Some builders do without; Pebblefell always asks for one. */
 final class LithiumHasBms implements Rule
@@ -17,7 +17,7 @@ final class LithiumHasBms implements Rule
     public function judge(Study $study): array
     {
         // One of its own sees the bare cells.
-        if ($study->planned()->ofKind(PartKind::Bms) !== []) {
+        if ($study->planned()->of(Family::Bms) !== []) {
             return [];
         }
         $findings = [];

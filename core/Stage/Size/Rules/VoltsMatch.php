@@ -15,19 +15,18 @@ use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Every device, and everything that protects, is made for the volts of the part of the circuit where it sits. */
 final class VoltsMatch implements Rule
 {
     private const PROTECTS = [
-        PartKind::Fuse,
-        PartKind::Breaker,
-        PartKind::Switch,
-        PartKind::Busbar,
-        PartKind::Monitor,
-        PartKind::LowVoltageDisconnect,
+        Family::OvercurrentDevice,
+        Family::Switch,
+        Family::Busbar,
+        Family::Monitor,
+        Family::LowVoltageDisconnect,
     ];
 
     public function judge(Study $study): array
@@ -72,7 +71,7 @@ final class VoltsMatch implements Rule
 
     private function device(Study $study, Part $part, float $bankV, Figure $highest): ?Finding
     {
-        $rated = $part->kind === PartKind::Alternator && !$this->feedsHouse($study, $part) ? null : Volts::ratedFor($part);
+        $rated = $part->is(Family::Alternator) && !$this->feedsHouse($study, $part) ? null : Volts::ratedFor($part);
         if ($rated !== null && !Volts::holds($rated, $bankV, $highest->value)) {
             return new Finding(
                 'device-volts',
@@ -109,7 +108,7 @@ final class VoltsMatch implements Rule
     private function protection(Study $study, Part $part, Figure $bankV): ?Finding
     {
         $rated = $part->data->figure('max_v');
-        if ($rated === null || !in_array($part->kind, self::PROTECTS, true)) {
+        if ($rated === null || !$part->is(...self::PROTECTS)) {
             return null;
         }
         $volts = $this->highestAt($study, $part, $bankV);

@@ -11,8 +11,8 @@ use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Something opens each array's lead: panels cannot be switched off. */
 final class ArraysAreCut implements Rule
@@ -27,7 +27,7 @@ final class ArraysAreCut implements Rule
             ];
             $openers = array_filter(
                 $study->planned()->reach($ends, Passage::closed())->parts(),
-                static fn(Part $p): bool => $p->kind === PartKind::Switch || $p->kind === PartKind::Breaker,
+                static fn(Part $p): bool => $p->is(Family::HandSwitch),
             );
             if ($array->regulator !== null && $openers === []) {
                 $findings[] = new Finding(

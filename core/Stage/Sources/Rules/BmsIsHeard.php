@@ -9,7 +9,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\SignalKind;
 
 /**
@@ -21,18 +21,18 @@ final class BmsIsHeard implements Rule
     public function judge(Study $study): array
     {
         $graph = $study->planned();
-        $bms = $graph->ofKind(PartKind::Bms)[0] ?? null;
+        $bms = $graph->of(Family::Bms)[0] ?? null;
         if ($bms === null) {
             return [];
         }
         $signals = in_array($bms->data->text('opens'), ['by_signals', null], true);
         $findings = [];
         foreach ($graph->parts as $part) {
-            $alternator = $part->kind === PartKind::Alternator && $part->data->flag('for_house') === true;
+            $alternator = $part->is(Family::Alternator) && $part->data->flag('for_house') === true;
             $asked = match (true) {
                 $alternator => SignalKind::MayCharge,
                 $signals && $part->kind->isCharger() => SignalKind::MayCharge,
-                $signals && $part->kind === PartKind::Inverter => SignalKind::MayDischarge,
+                $signals && $part->is(Family::Inverter) => SignalKind::MayDischarge,
                 default => null,
             };
             if ($asked !== null && !($alternator ? $graph->isToldByBms($part) : $graph->hasSignal($asked, $part->uid))) {

@@ -7,7 +7,7 @@ namespace Pebblefell\Stage\Sources\Rules;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** The alternator bears the DC-DC charger, on the road and at idle, and the lead to it (tow leads seldom) loses little. */
 final class DcdcSuitsAlternator implements Rule
@@ -15,7 +15,7 @@ final class DcdcSuitsAlternator implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Dcdc) as $charger) {
+        foreach ($study->planned()->of(Family::Dcdc) as $charger) {
             $findings = [
                 ...$findings,
                 ...(AlternatorCheck::dcdc($study->system, $study->planned(), $charger)?->findings(

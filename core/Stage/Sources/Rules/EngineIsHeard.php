@@ -10,7 +10,7 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Stage\Sources\AlternatorCheck;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\SignalKind;
 
 /** A charger on the alternator knows when the engine runs; volts alone do not tell it beside an alternator of variable volts. */
@@ -21,7 +21,7 @@ final class EngineIsHeard implements Rule
         $graph = $study->planned();
         $variable = AlternatorCheck::variable($graph);
         $findings = [];
-        foreach ($graph->ofKind(PartKind::Dcdc) as $charger) {
+        foreach ($graph->of(Family::Dcdc) as $charger) {
             $wants = $charger->data->text('engine_signal');
             $args = ['part' => Named::part($charger->uid)];
             $heard = $graph->hasSignal(SignalKind::EngineRunning, $charger->uid);

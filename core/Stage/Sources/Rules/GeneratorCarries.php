@@ -10,7 +10,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** The generator of the plan gives what outlets and chargers want together, with the inverter's help where that is there. */
 final class GeneratorCarries implements Rule
@@ -20,7 +20,7 @@ final class GeneratorCarries implements Rule
         $findings = [];
         $mains = $study->mains();
         $needed = $mains->supports ? $mains->generatorHelped() : $mains->generatorAlone();
-        foreach ($study->planned()->ofKind(PartKind::Generator) as $generator) {
+        foreach ($study->planned()->of(Family::Generator) as $generator) {
             $gives = $generator->data->figure('continuous_w');
             if ($gives !== null && $gives->value < $needed->value) {
                 $findings[] = new Finding(

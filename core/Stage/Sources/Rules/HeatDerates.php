@@ -10,7 +10,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Warmth;
 
 /** In a place warmer than its rating holds for, a device gives less than its sheet says. */
@@ -20,7 +20,7 @@ final class HeatDerates implements Rule
     {
         $findings = [];
         foreach ($study->planned()->parts as $part) {
-            $warmth = $part->kind->isInverter() || $part->kind->isCharger() || $part->kind === PartKind::Breaker ? Warmth::at(
+            $warmth = $part->kind->isInverter() || $part->kind->isCharger() || $part->is(Family::Breaker) ? Warmth::at(
                 $part,
                 $study->system->measurements,
             ) : null;

@@ -11,7 +11,7 @@ use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** No mains charger hangs on the inverter's own outlets: it would empty the bank into heat. */
 final class NoChargingLoop implements Rule
@@ -20,8 +20,11 @@ final class NoChargingLoop implements Rule
     {
         $graph = $study->planned();
         $findings = [];
-        $inverters = $graph->ofKind(PartKind::Inverter, PartKind::InverterCharger);
-        foreach ($graph->ofKind(PartKind::MainsCharger, PartKind::Converter) as $charger) {
+        $inverters = $graph->of(Family::Inverter);
+        foreach ($graph->of(Family::MainsCharger) as $charger) {
+            if ($charger->is(Family::Inverter)) {
+                continue;
+            }
             $supply = Point::of($charger->uid, 'ac_in');
             foreach ($inverters as $inverter) {
                 if ($graph->reach([Point::of($inverter->uid, 'ac_out')], Passage::closed())->has($supply)) {

@@ -10,7 +10,7 @@ use Pebblefell\Finding\Origin;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** Panels feed the bank through a regulator. */
 final class PanelsHaveRegulator implements Rule
@@ -21,7 +21,7 @@ final class PanelsHaveRegulator implements Rule
         if ($watts <= 0.0 || $study->banks()->planned->bank === null) {
             return [];
         }
-        if ($study->planned()->ofKind(PartKind::Regulator) === []) {
+        if ($study->planned()->of(Family::SolarRegulator) === []) {
             return [new Finding('panels-without-regulator', Severity::Stop, [], [Figure::given('array', $watts, 'W', Origin::DataSheet)])];
         }
 

@@ -10,7 +10,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** A plug carries what runs through it for an hour and more: of the bank, of the tow vehicle, or of panels that stand outside. */
 final class PlugsCarry implements Rule
@@ -18,7 +18,7 @@ final class PlugsCarry implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Plug) as $plug) {
+        foreach ($study->planned()->of(Family::Plug) as $plug) {
             $rated = $plug->data->figure('rating_a');
             $runs = $study->cables()->through($plug);
             if ($rated !== null && $runs !== null && $runs->value > $rated->value) {

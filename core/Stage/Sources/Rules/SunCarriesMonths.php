@@ -12,8 +12,8 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** In the poorest travelled month the sun puts back what is used, or something else does. */
 final class SunCarriesMonths implements Rule
@@ -67,11 +67,11 @@ final class SunCarriesMonths implements Rule
         $graph = $study->planned();
         $travel = $study->system->travel;
         $houseAlternator = array_filter(
-            $graph->ofKind(PartKind::Alternator),
+            $graph->of(Family::Alternator),
             static fn(Part $p): bool => $p->data->flag('for_house') === true,
         );
-        $onTheRoad = $houseAlternator !== [] || $graph->ofKind(PartKind::Dcdc, PartKind::Isolator) !== [];
-        $atAPost = $graph->ofKind(PartKind::MainsCharger, PartKind::Converter, PartKind::InverterCharger) !== [];
+        $onTheRoad = $houseAlternator !== [] || $graph->of(Family::EngineCharger) !== [];
+        $atAPost = $graph->of(Family::MainsCharger) !== [];
 
         return ($onTheRoad && $travel->drivingHDay > 0.0) || ($atAPost && $travel->hookUp !== 'never');
     }

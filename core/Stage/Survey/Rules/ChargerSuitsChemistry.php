@@ -16,8 +16,8 @@ use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Every charger that stays beside lithium suits it: by its profile, or by the volts that it gives; and someone switches it over. */
 final class ChargerSuitsChemistry implements Rule
@@ -58,7 +58,7 @@ final class ChargerSuitsChemistry implements Rule
     {
         $volts = $part->data->figure("absorption_{$end}_v");
         $most = $part->data->number('absorption_max_v');
-        if ($volts === null || $part->kind !== PartKind::Regulator || $most === null || $most > $systemV) {
+        if ($volts === null || !$part->is(Family::SolarRegulator) || $most === null || $most > $systemV) {
             return $volts;
         }
 

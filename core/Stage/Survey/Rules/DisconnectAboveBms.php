@@ -15,8 +15,8 @@ use Pebblefell\Setting\Parameter;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * A low-voltage disconnect may stay as a layer above the BMS, if it acts first and carries the current; else it goes. What must not hang
@@ -27,7 +27,7 @@ final class DisconnectAboveBms implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::LowVoltageDisconnect) as $part) {
+        foreach ($study->planned()->of(Family::LowVoltageDisconnect) as $part) {
             $findings = [...$findings, ...array_filter([$this->acts($study, $part)]), ...$this->behind($study, $part)];
         }
 

@@ -13,8 +13,8 @@ use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Side;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /**
  * Every outlet has a device that protects people between it and each source that can feed it; behind a source without a bond it does not
@@ -46,7 +46,7 @@ final class EarthLeakageCovers implements Rule
         foreach ($feedsOutlets ? $ac->undrawn() : [] as $source) {
             $findings[] = new Finding('earth-leakage-not-covered', Severity::Fix, $args($source), [], $source->uid, variant: 'undrawn');
         }
-        foreach ($study->planned()->ofKind(PartKind::Inverter, PartKind::InverterCharger) as $inverter) {
+        foreach ($study->planned()->of(Family::Inverter) as $inverter) {
             if (!in_array($inverter->data->text('neutral_bond'), ['bonded', 'switched'], true)) {
                 $findings[] = new Finding('neutral-bond-open', Severity::Note, $args($inverter), [], $inverter->uid);
             }

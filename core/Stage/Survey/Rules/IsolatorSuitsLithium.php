@@ -12,8 +12,8 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** A bare relay lets an empty lithium bank draw all that the alternator can give: judged by what it would draw over its loop. */
 final class IsolatorSuitsLithium implements Rule
@@ -21,13 +21,13 @@ final class IsolatorSuitsLithium implements Rule
     /** Above this share of its rating an alternator that idles in the heat overheats. Common practice. */
     private const SAFE_SHARE = 0.5;
 
-    /** What brings less is too little to count on, A. Common practice. */
+    /** Holds the least to count on, A. Common practice. */
     private const LITTLE_A = 5.0;
 
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Isolator) as $part) {
+        foreach ($study->planned()->of(Family::SplitRelay) as $part) {
             $findings = [...$findings, ...array_filter([$this->bare($study, $part), $this->senses($study, $part)])];
         }
 

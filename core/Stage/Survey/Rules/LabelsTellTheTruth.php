@@ -11,8 +11,8 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** A dead switch, or a circuit that is labelled as something else, sends the next person to the wrong place. */
 final class LabelsTellTheTruth implements Rule
@@ -21,11 +21,7 @@ final class LabelsTellTheTruth implements Rule
     {
         $findings = [];
         foreach ($study->system->parts as $part) {
-            if (in_array(
-                $part->kind,
-                [PartKind::Switch, PartKind::DistributionBox],
-                true,
-            ) && $part->fate !== Fate::Remove && $part->fate !== Fate::Relabel) {
+            if ($part->is(Family::Switch, Family::DistributionBox) && $part->fate !== Fate::Remove && $part->fate !== Fate::Relabel) {
                 $findings[] = $this->misleads($part);
             }
         }

@@ -12,7 +12,7 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** A regulator's load output has a small limit of its own; whatever hangs on it must stay below. */
 final class LoadOutputCarries implements Rule
@@ -20,19 +20,15 @@ final class LoadOutputCarries implements Rule
     public function judge(Study $study): array
     {
         $graph = $study->planned();
-        foreach ($graph->ofKind(PartKind::Regulator) as $regulator) {
+        foreach ($graph->of(Family::SolarRegulator) as $regulator) {
             $limit = $regulator->data->figure('load_output_a');
             if ($limit === null) {
                 continue;
             }
             foreach ($graph->node(Point::of($regulator->uid, 'load_plus'))->points() as $point) {
                 $fed = $graph->parts[$point->uid];
-                if (in_array(
-                    [$fed->kind, $point->terminal],
-                    [[PartKind::DistributionBox, 'supply_plus'], [PartKind::Inverter, 'battery_plus']],
-                    true,
-                )) {
-                    $amps = $fed->kind === PartKind::Inverter
+                if ($fed->is(Family::DistributionBox, Family::Inverter) && $point->terminal === $fed->kind->kind()->hangsAt()?->plus) {
+                    $amps = $fed->is(Family::Inverter)
                         ? new Figure('fed', $fed->data->known('continuous_w') / $study->system->vehicle->systemV, 'A', 'fed')
                         : $fed->data->figureOrUsual('rating_a');
                     if ($amps->value > $limit->value) {

@@ -11,7 +11,7 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** A gauge made for lead shows nonsense on lithium. It may stay, but labelled. */
 final class OldGaugeLeft implements Rule
@@ -22,7 +22,7 @@ final class OldGaugeLeft implements Rule
             return [];
         }
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Gauge) as $part) {
+        foreach ($study->planned()->of(Family::Gauge) as $part) {
             if ($part->fate !== Fate::Relabel && $part->fate !== Fate::Add) {
                 $findings[] = new Finding(
                     'old-gauge-left',

@@ -10,7 +10,7 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /**
  * Starter and house positives are not joined by conductors, fuses or switches alone: something between them opens when the engine stops.
@@ -20,7 +20,7 @@ final class StarterApart implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Battery) as $part) {
+        foreach ($study->planned()->of(Family::Battery) as $part) {
             if ($part->role === 'starter'
                 && $study->banks()->planned->bank !== null
                 && $study->circuit()->joins(Point::of($part->uid, 'plus'))) {

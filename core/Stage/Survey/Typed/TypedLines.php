@@ -6,6 +6,7 @@ namespace Pebblefell\Stage\Survey\Typed;
 
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -240,7 +241,8 @@ final readonly class TypedLines
     }
 
     /**
-     * What is left: a name has a capital letter, the rest of the first part and the next part say where it is, further ones are a note.
+     * Reads what is left: a name has a capital letter, the rest of the first part and the next part say where it is, further ones are a
+     * note.
      *
      * @param list<string> $segments
      * @param list<string> $used
@@ -287,10 +289,10 @@ final readonly class TypedLines
     private static function assumed(PartKind $kind, array $values): array
     {
         return match (true) {
-            $kind === PartKind::Battery && isset($values['chemistry']) && !isset($values['nominal_v']) => [
+            $kind->is(Family::Battery) && isset($values['chemistry']) && !isset($values['nominal_v']) => [
                 'nominal_v' => self::USUAL_V[$values['chemistry']] ?? self::USUAL_LEAD_V,
             ],
-            $kind === PartKind::Isolator && !isset($values['method']) => ['method' => 'relay'],
+            $kind->is(Family::SplitRelay) && !isset($values['method']) => ['method' => 'relay'],
             default => [],
         };
     }

@@ -9,7 +9,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** A breaker that has tripped stays open until somebody has looked why. */
 final class BreakersStayOpen implements Rule
@@ -17,7 +17,7 @@ final class BreakersStayOpen implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Breaker) as $breaker) {
+        foreach ($study->planned()->of(Family::Breaker) as $breaker) {
             if ($breaker->data->flag('resets_itself') === true) {
                 $findings[] = new Finding(
                     'breaker-resets-itself',

@@ -12,7 +12,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** A fuse behind the main one carries what runs through it for an hour and more, and opens before the one above it. */
 final class FusesCarry implements Rule
@@ -21,7 +21,7 @@ final class FusesCarry implements Rule
     {
         $circuit = $study->circuit();
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
+        foreach ($study->planned()->of(Family::OvercurrentDevice) as $fuse) {
             $rating = $fuse->data->figure('rating_a');
             $lasting = $rating === null || $circuit->isMain($fuse) ? null : $study->cables()->through($fuse);
             if ($rating !== null && $lasting !== null && $rating->value < $lasting->value) {

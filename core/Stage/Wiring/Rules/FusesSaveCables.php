@@ -16,8 +16,8 @@ use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Each fuse opens before a cable behind it burns, and breaks the short that reaches it. */
 final class FusesSaveCables implements Rule
@@ -25,7 +25,7 @@ final class FusesSaveCables implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Fuse, PartKind::Breaker) as $fuse) {
+        foreach ($study->planned()->of(Family::OvercurrentDevice) as $fuse) {
             $findings = [...$findings, ...array_filter([$this->saves($study->circuit(), $fuse), $this->breaks($study, $fuse)])];
         }
 

@@ -17,23 +17,23 @@ use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Graph\Potential;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 use Pebblefell\System\Signal;
 use Pebblefell\System\SignalKind;
 
 /**
- * What charges keeps the battery that holds it, whatever is opened: a switch in the sun must not leave panels on a regulator alone, and
- * neither a switch nor a BMS an alternator that runs.
+ * Judges that what charges keeps the battery that holds it, whatever is opened: a switch in the sun must not leave panels on a regulator
+ * alone, and neither a switch nor a BMS an alternator that runs.
  */
 final class KeepTheirBattery implements Rule
 {
     public function judge(Study $study): array
     {
         $graph = $study->planned();
-        $openers = $graph->ofKind(PartKind::Switch, PartKind::Breaker);
+        $openers = $graph->of(Family::HandSwitch);
         $findings = [];
-        $regulators = $graph->ofKind(PartKind::Regulator);
+        $regulators = $graph->of(Family::SolarRegulator);
         $inSun = [];
         foreach ($regulators === [] ? [] : $openers as $opener) {
             $inSun[$opener->uid] = self::losing($graph, [$opener->uid], true, false);
@@ -41,7 +41,7 @@ final class KeepTheirBattery implements Rule
         foreach ($regulators as $regulator) {
             $findings[] = $this->regulator($study, $regulator, $openers, $inSun);
         }
-        foreach ($graph->ofKind(PartKind::Alternator) as $alternator) {
+        foreach ($graph->of(Family::Alternator) as $alternator) {
             $findings[] = $graph->at(Point::of($alternator->uid, 'plus')) === [] ? null : $this->alternator($study, $alternator, $openers);
         }
 
@@ -116,8 +116,8 @@ final class KeepTheirBattery implements Rule
     }
 
     /**
-     * What loses its battery with some parts open, and has not lost it with nothing open: what nobody has drawn to one yet has none to
-     * lose.
+     * Returns what loses its battery with some parts open, and has not lost it with nothing open: what nobody has drawn to one yet has
+     * none to lose.
      *
      * @param list<string> $open
      *
@@ -139,7 +139,7 @@ final class KeepTheirBattery implements Rule
 
         return array_filter(
             $reach->parts(),
-            static fn(Part $p): bool => $p->kind === PartKind::Switch || $p->kind === PartKind::Breaker,
+            static fn(Part $p): bool => $p->is(Family::HandSwitch),
         ) !== [];
     }
 
@@ -150,9 +150,9 @@ final class KeepTheirBattery implements Rule
      */
     private static function told(Graph $graph, Part $battery): array
     {
-        foreach ($graph->ofKind(PartKind::AlternatorRegulator) as $regulator) {
+        foreach ($graph->of(Family::AlternatorRegulator) as $regulator) {
             if ($regulator->data->flag('obeys_bms') === true) {
-                $from = $graph->ofKind(PartKind::Bms)[0] ?? $battery;
+                $from = $graph->of(Family::Bms)[0] ?? $battery;
                 $signal = new Signal((new Names())->next(), SignalKind::MayCharge, $from->uid, $regulator->uid, Fate::Add);
 
                 return [Change::add('signal', $signal->toArray())];

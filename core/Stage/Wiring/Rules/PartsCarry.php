@@ -12,8 +12,8 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** Isolating switch, bar, shunt and distribution box are made for what runs through them. */
 final class PartsCarry implements Rule
@@ -21,8 +21,8 @@ final class PartsCarry implements Rule
     public function judge(Study $study): array
     {
         $findings = [];
-        foreach ($study->planned()->ofKind(PartKind::Switch, PartKind::Busbar, PartKind::Monitor, PartKind::DistributionBox) as $part) {
-            $rating = $part->data->figure($part->kind === PartKind::Monitor ? 'shunt_a' : 'rating_a');
+        foreach ($study->planned()->of(Family::Switch, Family::Busbar, Family::Monitor, Family::DistributionBox) as $part) {
+            $rating = $part->data->figure($part->is(Family::Monitor) ? 'shunt_a' : 'rating_a');
             $current = $rating === null ? null : $this->through($study, $part);
             if ($rating !== null && $current !== null && $current->value > $rating->value) {
                 $findings[] = new Finding('part-overloaded', Severity::Fix, [
@@ -41,15 +41,15 @@ final class PartsCarry implements Rule
         $bank = array_map(static fn(Part $p): string => $p->uid, $study->banks()->planned->parts);
         $runs = array_filter(
             [...$study->cables()->runs()->runs, ...$study->cables()->arrays()],
-            static fn(CableRun $r): bool => $part->kind === PartKind::Monitor
+            static fn(CableRun $r): bool => $part->is(Family::Monitor)
                 ? in_array($r->near->uid, $bank, true)
                 : $r->far->uid === $part->uid,
         );
-        if ($part->kind === PartKind::Monitor && !$study->planned()->isDrawn($part)) {
+        if ($part->is(Family::Monitor) && !$study->planned()->isDrawn($part)) {
             return null;
         }
         if ($runs === []) {
-            return $part->kind === PartKind::Monitor ? null : $study->cables()->through($part);
+            return $part->is(Family::Monitor) ? null : $study->cables()->through($part);
         }
         $amps = array_sum(array_map(static fn(CableRun $r): float => $r->current()->value, $runs));
 

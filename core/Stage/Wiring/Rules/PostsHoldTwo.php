@@ -14,7 +14,7 @@ use Pebblefell\Stage\Wiring\PartsList;
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /**
  * No more than two lugs on one post of a battery. A thin lead, to a sensor or a display, ends in a small eye
@@ -29,7 +29,7 @@ final class PostsHoldTwo implements Rule
     {
         $findings = [];
         $graph = $study->planned();
-        foreach ($graph->ofKind(PartKind::Battery) as $battery) {
+        foreach ($graph->of(Family::Battery) as $battery) {
             $lugs = max(array_map(static fn(string $pole): int => count(array_filter(
                 $graph->at(Point::of($battery->uid, $pole)),
                 static fn(Conductor $c): bool => $c->sizeMm2 !== null && $c->sizeMm2 >= PartsList::LUG_FROM_MM2,

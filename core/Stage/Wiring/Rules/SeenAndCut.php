@@ -8,7 +8,7 @@ use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
-use Pebblefell\System\PartKind;
+use Pebblefell\System\Kind\Family;
 
 /** Something measures the bank's charge, and somebody can cut the bank by hand. */
 final class SeenAndCut implements Rule
@@ -19,7 +19,7 @@ final class SeenAndCut implements Rule
             return [];
         }
         $findings = [];
-        if ($study->planned()->ofKind(PartKind::Monitor) === []) {
+        if ($study->planned()->of(Family::Monitor) === []) {
             $unattended = $study->system->travel->unattended;
             $findings[] = new Finding('no-monitor', $unattended ? Severity::Fix : Severity::Note, variant: match (true) {
                 $unattended => 'unattended',

@@ -12,8 +12,8 @@ use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Passage;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
-use Pebblefell\System\PartKind;
 
 /** No negative passes the shunt by, or the gauge lies. */
 final class ShuntSeesAll implements Rule
@@ -22,14 +22,14 @@ final class ShuntSeesAll implements Rule
     {
         $graph = $study->planned();
         $minus = array_map(static fn(Part $p): Point => Point::of($p->uid, 'minus'), $study->banks()->planned->parts);
-        foreach ($graph->ofKind(PartKind::Monitor) as $monitor) {
+        foreach ($graph->of(Family::Monitor) as $monitor) {
             $before = $graph->reach([Point::of($monitor->uid, 'battery_minus')], Passage::closed());
             if (array_filter($minus, $before->has(...)) === []) {
                 continue;
             }
             // Other shunts may stand there, bars, and what only leads on; whatever else ends before this one is not counted by it.
             $bypassing = array_values(array_filter($before->points(), static fn(Point $p): bool => !in_array($p, $minus, false)
-                && !in_array($graph->parts[$p->uid]->kind, [PartKind::Monitor, PartKind::Busbar], true)
+                && !$graph->parts[$p->uid]->is(Family::Monitor, Family::Busbar)
                 && $graph->parts[$p->uid]->kind->kind()->joins() === []));
             if ($bypassing !== []) {
                 $uid = $bypassing[0]->uid;

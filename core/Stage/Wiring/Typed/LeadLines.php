@@ -17,6 +17,7 @@ use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Point;
+use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
@@ -99,7 +100,7 @@ final class LeadLines
             $dropped = $i === 0 ? null : $this->dropped($piece);
             if ($dropped !== null) {
                 $parts[] = Change::add('part', $dropped->toArray());
-                $ends[] = $dropped->kind === PartKind::Busbar
+                $ends[] = $dropped->is(Family::Busbar)
                     ? [Point::of($dropped->uid, 'bar'), Point::of($dropped->uid, 'bar')]
                     : [Point::of($dropped->uid, 'in'), Point::of($dropped->uid, 'out')];
             } else {
@@ -179,7 +180,7 @@ final class LeadLines
             ? 'to'
             : 'from';
         $end = $near === 'to' ? $conductor->to : $conductor->from;
-        [$in, $out] = $part->kind === PartKind::Busbar ? ['bar', 'bar'] : ['in', 'out'];
+        [$in, $out] = $part->is(Family::Busbar) ? ['bar', 'bar'] : ['in', 'out'];
         $piece = new Conductor(
             $this->names->next(),
             $end,
@@ -209,7 +210,7 @@ final class LeadLines
         }
         $data = ['rating_a' => (float) str_replace(',', '.', $m[2])];
         if ($m[3] !== '') {
-            if ($kind !== PartKind::Fuse || FuseFamily::tryFrom(strtolower($m[3])) === null) {
+            if (!$kind->is(Family::Fuse) || FuseFamily::tryFrom(strtolower($m[3])) === null) {
                 throw InvalidValue::at('', 'lead-word', ['word' => $m[3]]);
             }
             $data['family'] = strtolower($m[3]);
