@@ -37,9 +37,11 @@ final readonly class Potential
         $runs = ['rest' => true] + array_filter(['sun' => $sun, 'engine' => $engine, 'shore' => $shore, 'generator' => $generator]);
         $queue = [];
         foreach ($graph->parts as $uid => $part) {
-            $source = array_values(array_intersect_key($part->kind->kind()->gives(), $runs))[0] ?? null;
-            if ($source !== null && !isset($opened[$uid])) {
-                $queue[] = Point::of((string) $uid, $source);
+            foreach ($part->kind->kind()->gives() as $state => $terminal) {
+                if (isset($runs[$state]) && !isset($opened[$uid])) {
+                    $queue[] = Point::of((string) $uid, $terminal);
+                    break;
+                }
             }
         }
         $running = [$sun, $engine, $shore, $generator];
