@@ -73,10 +73,16 @@ ensure_node() {
     fi
 }
 
-# composer_install [--no-dev]
+# composer_install [--no-dev]: the versions and checksums of composer.pins.json, and no others. No lock file is kept: it would hold
+# addresses of the machine that made it.
 composer_install() {
-    (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet "$@" \
-        && chmod -R a+rX vendor && sha256sum composer.json >vendor/.pebblefell)
+    local with
+    mapfile -t with < <(php "$ROOT/deploy/lib/pins.php" with)
+    (cd "$ROOT" && rm -f composer.lock \
+        && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --no-audit --quiet "$@" "${with[@]}" \
+        && rm -f composer.lock && chmod -R a+rX vendor) || return 1
+    php "$ROOT/deploy/lib/pins.php" check || { rm -rf "$ROOT/vendor"; return 1; }
+    (cd "$ROOT" && sha256sum composer.json composer.pins.json >vendor/.pebblefell)
 }
 
 ensure_vendor() {
@@ -84,7 +90,6 @@ ensure_vendor() {
     if [ -f "$ROOT/vendor/.pebblefell" ] && (cd "$ROOT" && sha256sum --status -c vendor/.pebblefell) && { [ "$want" = live ] || [ -x "$ROOT/vendor/bin/phpunit" ]; }; then
         return 0
     fi
-    rm -f "$ROOT/composer.lock"
     if [ "$want" = live ]; then step 'PHP packages (Composer)' composer_install --no-dev; else step 'PHP packages (Composer)' composer_install; fi
 }
 

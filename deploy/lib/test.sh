@@ -56,9 +56,32 @@ say_failed() {
     printf '%s\n\nFailed:%s\n' "$SAID" "$FAILED"
 }
 
+# What is known against the packages: a registry that does not answer is said, and is no failure.
+audit_packages() {
+    local said bad=0
+    said=$(cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 timeout 60 composer audit --no-interaction --no-ansi --format=plain 2>&1) || true
+    case $said in
+        *'No security vulnerability'*) echo 'Composer: nothing is known against them.' ;;
+        *'security vulnerability advisor'*) echo "$said"; bad=1 ;;
+        *) echo "Composer: the registry does not answer: $(tail -n 1 <<<"$said" | cut -c1-200)" ;;
+    esac
+    said=$(cd "$ROOT" && timeout 60 npm audit --json 2>/dev/null) || true
+    case $(node -e '
+        try {
+            const of = JSON.parse(process.argv[1]).metadata.vulnerabilities;
+            console.log(of.moderate + of.high + of.critical);
+        } catch { console.log("silent"); }' "$said") in
+        0) echo 'npm: nothing is known against them.' ;;
+        silent) echo 'npm: the registry does not answer.' ;;
+        *) echo "$said"; bad=1 ;;
+    esac
+    return $bad
+}
+
 part_static() {
     run_part 'PHPStan with the architecture rules' php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --no-ansi
     run_part 'Code style' vendor/bin/php-cs-fixer fix --dry-run --diff --no-ansi --show-progress=none
+    run_part 'Advisories' audit_packages
     run_part 'ESLint' node node_modules/eslint/bin/eslint.js resources/js tests bench eslint.config.js vite.config.js vite.offline.config.js playwright.config.js
 }
 
