@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Concerns\ReadsPlainly;
 use Spatie\Activitylog\Models\Activity as BaseActivity;
 
 /**
@@ -14,8 +13,6 @@ use Spatie\Activitylog\Models\Activity as BaseActivity;
  */
 final class Activity extends BaseActivity
 {
-    use ReadsPlainly;
-
     /** @var ?array<string, mixed> its properties, read once */
     private ?array $read = null;
 

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
-use App\Models\Concerns\BootsByName;
-use App\Models\Concerns\ReadsPlainly;
 use App\Models\Concerns\Versioned;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -19,8 +17,6 @@ use Illuminate\Support\Str;
 final class User extends Authenticatable
 {
     use Audited;
-    use BootsByName;
-    use ReadsPlainly;
     use Versioned;
 
     protected $table = 'users';

@@ -11,7 +11,6 @@ use App\Database\PatientStore;
 use App\Exceptions\Handling;
 use App\Http\Device;
 use App\Http\Folds;
-use App\Http\Links;
 use App\Http\May;
 use App\Http\OwnersForm;
 use App\Models\Customer;
@@ -29,7 +28,6 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
-use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
@@ -49,13 +47,6 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.mariadb', NodeConnector::class);
         $this->app->bind(LostConnectionDetector::class, Faults::class);
-        $this->app->extend('url', static function (UrlGenerator $made, Application $app): Links {
-            $links = new Links($app->make('router')->getRoutes(), $app->make('request'), $app->make('config')->get('app.asset_url'));
-            $links->setSessionResolver(static fn(): mixed => $app->bound('session') ? $app->make('session') : null);
-            $links->setKeyResolver(static fn(): array => [(string) config('app.key'), ...(array) config('app.previous_keys', [])]);
-
-            return $links;
-        });
     }
 
     public function boot(): void

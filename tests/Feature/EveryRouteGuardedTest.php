@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\DayPlan\MakeOffer;
-use App\Http\Links;
 use App\Models\BalanceSession;
 use App\Models\BoxWord;
 use App\Models\Customer;
@@ -20,7 +19,6 @@ use App\Models\RecallNotice;
 use App\Models\Role;
 use App\Models\Secret;
 use Illuminate\Routing\Route;
-use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Facades\Storage;
@@ -49,30 +47,6 @@ final class EveryRouteGuardedTest extends TestCase
         ] as $url) {
             $this->get($url)->assertRedirect('/sign-in');
         }
-    }
-
-    /** Addresses are put together here, not by the framework; they are the framework's to the letter. */
-    public function testEveryAddressIsTheFrameworksOwn(): void
-    {
-        $links = app('url');
-        self::assertInstanceOf(Links::class, $links);
-        $framework = new UrlGenerator(Routes::getRoutes(), request());
-        $asked = 0;
-        foreach (array_keys(Routes::getRoutes()->getRoutesByName()) as $name) {
-            $uri = Routes::getRoutes()->getByName($name)?->uri() ?? '';
-            $values = array_map(static fn(int $k): int => 10 + $k, range(1, substr_count($uri, '{')));
-            foreach ([[], ['back' => 'day-plan'], ['q' => 'a b&c=1', 'at' => '7'], ['n' => 3], ['list' => ['x', 'y']], ['none' => null]] as $query) {
-                foreach ([true, false] as $absolute) {
-                    $with = [...($uri === '' || !str_contains($uri, '{') ? [] : $values), ...$query];
-                    self::assertSame($framework->route($name, $with, $absolute), $links->route($name, $with, $absolute), $name);
-                    ++$asked;
-                }
-            }
-        }
-        self::assertGreaterThan(1000, $asked);
-        // A value that a route's own parameter is named by, and one that must be escaped.
-        $named = ['job' => 3, 'part' => 'p 7/8', 'back' => 'bank'];
-        self::assertSame($framework->route('parts.edit', $named), $links->route('parts.edit', $named));
     }
 
     private const ALL = [Role::Office, Role::Planner, Role::Technician];

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use Illuminate\Contracts\View\View;
+use Illuminate\View\Component;
 
 /** A box to tick; not ticked is sent as well. */
-final class Check extends Made
+final class Check extends Component
 {
     public string $id;
 

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use Illuminate\Contracts\View\View;
+use Illuminate\View\Component;
 use Stringable;
 
 /** A labelled field: as it was typed where the form comes back with a fault, else as it is kept. */
-final class Field extends Made
+final class Field extends Component
 {
     /** The field's name with dots, as rules and old input know it. */
     public string $dot;

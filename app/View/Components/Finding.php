@@ -9,12 +9,13 @@ use App\Words\Lexicon;
 use App\Words\Spoken;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\View as Views;
+use Illuminate\View\Component;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Finding as Found;
 use Pebblefell\Finding\Severity;
 
 /** A finding on the rail, with what can be done about it. */
-final class Finding extends Made
+final class Finding extends Component
 {
     public Found $finding;
 

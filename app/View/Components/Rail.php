@@ -6,11 +6,12 @@ namespace App\View\Components;
 
 use App\Http\Workbench;
 use Illuminate\Contracts\View\View;
+use Illuminate\View\Component;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Stage;
 
 /** Shows what is to be decided, beside a page. */
-final class Rail extends Made
+final class Rail extends Component
 {
     private const WORDS = ['stop' => ['stop', 'stops'], 'fix' => ['fix', 'fixes'], 'note' => ['note', 'notes']];
 
