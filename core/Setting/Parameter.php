@@ -10,6 +10,10 @@ namespace Pebblefell\Setting;
  */
 enum Parameter: string
 {
+    private const UNITS = [
+        'v' => 'V', 'h' => 'h', 'c' => '°C', 'a' => 'A', 'w' => 'W', 'ah' => 'Ah', 'pct' => '%', 'min' => 'min',
+    ];
+
     case Absorption = 'absorption_v';
     case AbsorptionLimit = 'absorption_limit_h';
     case Float = 'float_v';
@@ -42,7 +46,7 @@ enum Parameter: string
     case SupplyLimit = 'supply_limit_a';
     case IdleCharge = 'idle_charge_a';
     case CableCompensation = 'cable_v';
-    /** Returns what a monitor shows while nothing flows. */
+    /** Of a monitor: the current that it shows while nothing flows. */
     case Zero = 'zero_a';
     /** Of an inverter: what wakes it from its saving sleep, and after how long without a load it goes off. */
     case Eco = 'eco_w';
@@ -52,21 +56,12 @@ enum Parameter: string
     case CellLow = 'cell_low_v';
     case BalanceFrom = 'balance_from_v';
 
+    /** Returns its unit: the end of its name says it. */
     public function unit(): string
     {
-        return match ($this) {
-            self::Absorption, self::Float, self::Equalise, self::Rebulk, self::EngineOff, self::Warning, self::Cutoff, self::Restart,
-            self::Disconnect, self::Reconnect, self::ChargedVolts, self::CableCompensation, self::CellHigh, self::CellLow,
-            self::BalanceFrom => 'V',
-            self::AbsorptionLimit, self::OffTimer => 'h',
-            self::LowTemperatureCutoff, self::HeaterOn, self::HeaterOff => '°C',
-            self::TailCurrent, self::ChargeCurrent, self::InputLimit, self::SupplyLimit, self::IdleCharge, self::Zero => 'A',
-            self::Eco => 'W',
-            self::Compensation => 'mV/°C',
-            self::Capacity => 'Ah',
-            self::ChargedTail, self::Efficiency, self::LowAlarm, self::Floor => '%',
-            self::ChargedTime => 'min',
-            self::Peukert => '',
+        return match (true) {
+            str_ends_with($this->value, '_mv_per_c') => 'mV/°C',
+            default => self::UNITS[substr((string) strrchr($this->value, '_'), 1)] ?? '',
         };
     }
 

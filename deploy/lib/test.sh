@@ -81,6 +81,7 @@ audit_packages() {
 part_static() {
     run_part 'PHPStan with the architecture rules' php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --no-ansi
     run_part 'Code style' vendor/bin/php-cs-fixer fix --dry-run --diff --no-ansi --show-progress=none
+    run_part 'Sentences outside lang/' php tests/static/sentences.php
     run_part 'Advisories' audit_packages
     run_part 'ESLint' node node_modules/eslint/bin/eslint.js resources/js tests bench eslint.config.js vite.config.js vite.offline.config.js playwright.config.js
 }

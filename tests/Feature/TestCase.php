@@ -27,6 +27,9 @@ abstract class TestCase extends BaseTestCase
 {
     use RefreshDatabase;
 
+    /** What a command prints is not asked for line by line. */
+    public $mockConsoleOutput = false;
+
     private const TODAY = '2026-11-26 19:00:00';
 
     protected function setUp(): void

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Kind;
 
+use LogicException;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Terminal;
 
-/** The register of kinds: one class each. They are constants that PHP cannot write as such, so each is made once a run. */
+/** Knows the kinds, a class each, named as its case of PartKind: constants that PHP cannot write as such, so each is made once a run. */
 final class Kinds
 {
     /** @var array<string, Kind> */
@@ -28,36 +29,7 @@ final class Kinds
 
     public static function of(PartKind $kind): Kind
     {
-        return self::$kinds[$kind->value] ??= match ($kind) {
-            PartKind::Battery => new Battery(),
-            PartKind::Panel => new Panel(),
-            PartKind::Regulator => new Regulator(),
-            PartKind::Dcdc => new Dcdc(),
-            PartKind::Isolator => new Isolator(),
-            PartKind::Alternator => new Alternator(),
-            PartKind::MainsCharger => new MainsCharger(),
-            PartKind::Converter => new Converter(),
-            PartKind::Inverter => new Inverter(),
-            PartKind::InverterCharger => new InverterCharger(),
-            PartKind::Monitor => new Monitor(),
-            PartKind::LowVoltageDisconnect => new LowVoltageDisconnect(),
-            PartKind::Fuse => new Fuse(),
-            PartKind::Breaker => new Breaker(),
-            PartKind::Busbar => new Busbar(),
-            PartKind::Switch => new SwitchPart(),
-            PartKind::DistributionBox => new DistributionBox(),
-            PartKind::EarthLeakage => new EarthLeakage(),
-            PartKind::ShoreInlet => new ShoreInlet(),
-            PartKind::Gauge => new Gauge(),
-            PartKind::HeatingPad => new HeatingPad(),
-            PartKind::Cable => new Cable(),
-            PartKind::Generator => new Generator(),
-            PartKind::Bms => new Bms(),
-            PartKind::AlternatorRegulator => new AlternatorRegulator(),
-            PartKind::Plug => new Plug(),
-            PartKind::Display => new Display(),
-            PartKind::Sensor => new Sensor(),
-        };
+        return self::$kinds[$kind->value] ??= new (self::classOf($kind))();
     }
 
     /**
@@ -98,5 +70,19 @@ final class Kinds
             PartKind::cases(),
             static fn(PartKind $kind): bool => self::is($kind, $family),
         ));
+    }
+
+    /**
+     * @return class-string<Kind>
+     */
+    private static function classOf(PartKind $kind): string
+    {
+        // PHP keeps the word "switch" for itself.
+        $name = __NAMESPACE__ . '\\' . ($kind->name === 'Switch' ? 'SwitchPart' : $kind->name);
+        if (!is_subclass_of($name, Kind::class)) {
+            throw new LogicException("$name is no kind");
+        }
+
+        return $name;
     }
 }
