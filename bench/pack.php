@@ -5,7 +5,7 @@
 declare(strict_types=1);
 
 use App\Models\Handover;
-use App\Pack\Pack;
+use App\Pack\PackDocument;
 use App\Pack\Pdf;
 use Illuminate\Contracts\Console\Kernel;
 use Symfony\Component\Process\Process;
@@ -26,7 +26,7 @@ $median = static function (callable $do): float {
     return $times[3];
 };
 $handover = Handover::query()->firstOrFail();
-$pdf = Pack::of($handover)->pdf();
+$pdf = PackDocument::of($handover)->pdf();
 $text = new Process(['pdftotext', '-layout', '-', '-'], null, null, $pdf);
 $text->mustRun();
 $pages = explode("\f", rtrim($text->getOutput(), "\f"));
@@ -41,6 +41,6 @@ foreach ($pages as $n => $page) {
 }
 echo json_encode([
     'pages' => count($pages),
-    'seconds' => $median(static fn(): string => Pack::of($handover)->pdf()),
+    'seconds' => $median(static fn(): string => PackDocument::of($handover)->pdf()),
     'plain_seconds' => $median(static fn(): string => (string) Pdf::of("<html><body>$plain</body></html>", 'a4', 'plain')->output()),
 ]), "\n";

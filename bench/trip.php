@@ -14,7 +14,7 @@ use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
 use Pebblefell\Trip\DayLoads;
@@ -31,10 +31,10 @@ use Pebblefell\Trip\WeatherDay;
 $binary = $argv[1];
 $hours = static fn(float $a, float $b): DayHours => DayHours::of([HourSpan::of($a, $b)]);
 $budget = Budget::of([
-    Appliance::of('fridge', 45, $hours(0, 24), Side::Dc, 1, 32),
+    Appliance::of('fridge', 45, $hours(0, 24), LoadSide::Dc, 1, 32),
     Appliance::of('light', 36, $hours(15, 21)),
-    Appliance::of('kettle', 1000, $hours(10, 10.25), Side::Ac),
-    Appliance::of('desk', 65, $hours(9, 17), Side::Ac),
+    Appliance::of('kettle', 1000, $hours(10, 10.25), LoadSide::Ac),
+    Appliance::of('desk', 65, $hours(9, 17), LoadSide::Ac),
 ], Inverter::of(90, 12, false), 12);
 $weather = Weather::ofMeans(63.1, [0.30, 0.36, 0.42, 0.46, 0.48, 0.46, 0.43, 0.43, 0.40, 0.35, 0.30, 0.27], [-3.5, -3.8, -2.4, 0.6, 4.4, 7.6, 9.8, 9.9, 7.1, 3.6, 0.2, -2.4]);
 $days = array_map(static fn(WeatherDay $d): TripDay => new TripDay($d, $d->dayOfYear % 3 === 0), $weather->year);

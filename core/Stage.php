@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell;
 
+use LogicException;
 use Pebblefell\Stage\Room;
 
 /**
@@ -27,20 +28,12 @@ enum Stage: string
 
     public function room(): Room
     {
-        return match ($this) {
-            self::Survey => new Stage\Survey\Survey(),
-            self::Loads => new Stage\Loads\Loads(),
-            self::Size => new Stage\Size\Size(),
-            self::Sources => new Stage\Sources\Sources(),
-            self::Bank => new Stage\Bank\Bank(),
-            self::Wiring => new Stage\Wiring\Wiring(),
-            self::DayPlan => new Stage\DayPlan\DayPlan(),
-            self::Balance => new Stage\Balance\Balance(),
-            self::Settings => new Stage\Settings\Settings(),
-            self::Test => new Stage\Test\Test(),
-            self::Handover => new Stage\Handover\Handover(),
-            self::Aftercare => new Stage\Aftercare\Aftercare(),
-        };
+        $room = __NAMESPACE__ . "\\Stage\\$this->name\\{$this->name}Room";
+        if (!is_subclass_of($room, Room::class)) {
+            throw new LogicException("$room is no room");
+        }
+
+        return new $room();
     }
 
     /** The letter that leads to it, after g. */

@@ -159,7 +159,7 @@ Route::middleware(['auth', 'active', 'whole'])->group(static function (): void {
             Route::put('/logs/{logFile}', [C\Aftercare\LogController::class, 'update'])->name('logs.update');
             Route::delete('/logs/{logFile}', [C\Aftercare\LogController::class, 'destroy'])->name('logs.destroy');
             Route::post('/aftercare', [C\Aftercare\AftercareController::class, 'store'])->name('aftercare.store');
-            Route::delete('/history/ticks/{tick}', [C\TickController::class, 'destroy'])->name('history.ticks');
+            Route::delete('/history/ticks/{tick}', [C\HistoryTickController::class, 'destroy'])->name('history.ticks');
             Route::post('/test/capacity', [C\Test\CapacityController::class, 'store'])->name('test.capacity');
             Route::post('/test/readings', [C\Test\ReadingsController::class, 'store'])->name('test.readings.store');
             Route::post('/test', [C\Test\TestController::class, 'store'])->name('test.store');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\History\Act;
 use App\History\Acts;
+use App\History\HistoryAct;
 use App\Models\Activity;
 use App\Models\Job;
 use BackedEnum;
@@ -25,7 +25,7 @@ final class PutBack
      */
     public function __invoke(Job $job, string $act): void
     {
-        $done = new Act($act, Acts::lines($job, $act));
+        $done = new HistoryAct($act, Acts::lines($job, $act));
         if (!$done->canBePutBack()) {
             throw InvalidValue::at('/act', $done->lines->isEmpty()
                 ? 'is not in the history of this job'

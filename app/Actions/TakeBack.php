@@ -10,7 +10,7 @@ use App\Record\DayDesk;
 use App\Record\Studies;
 use Carbon\CarbonImmutable;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\NotedTick as Noted;
 
 /** Takes back what was noted at a step of any sheet, by noting that; what it changed in the plan is put back from its own act. */
 final class TakeBack

@@ -9,7 +9,7 @@ use App\Actions\Balance\ReadingIntake;
 use App\Models\BalanceSession;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
-use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\System;
 use Symfony\Component\Uid\Uuid;
@@ -86,7 +86,7 @@ final class ReadingsCsv
     /**
      * @param array<string, string> $row
      */
-    private static function reading(array $row, CarbonImmutable $at): Reading
+    private static function reading(array $row, CarbonImmutable $at): BatteryReading
     {
         $cells = [];
         for ($i = 1; isset($row["cell$i"]); ++$i) {
@@ -94,7 +94,7 @@ final class ReadingsCsv
         }
         $cells = array_values(array_filter($cells, static fn(?float $v): bool => $v !== null));
 
-        return new Reading(
+        return new BatteryReading(
             (float) $at->getTimestamp(),
             Csv::number($row, 'volts') ?? throw InvalidValue::at('/volts', 'is needed'),
             Csv::number($row, 'amps'),

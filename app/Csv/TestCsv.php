@@ -16,8 +16,8 @@ use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use JsonException;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Test\Proof;
-use Pebblefell\Stage\Tick;
 use Symfony\Component\Uid\Uuid;
 use Throwable;
 
@@ -104,9 +104,9 @@ final class TestCsv
             };
         };
         $at = self::moment($row['at'] ?? '');
-        $state = ($row['state'] ?? '') === '' ? Tick::DONE : $row['state'];
-        if (!in_array($state, Tick::STATES, true)) {
-            throw InvalidValue::at('/state', 'one-of', ['choices' => implode(', ', Tick::STATES)]);
+        $state = ($row['state'] ?? '') === '' ? NotedTick::DONE : $row['state'];
+        if (!in_array($state, NotedTick::STATES, true)) {
+            throw InvalidValue::at('/state', 'one-of', ['choices' => implode(', ', NotedTick::STATES)]);
         }
         $note = trim(($row['note'] ?? '') . (($row['instrument'] ?? '') === '' ? '' : " ({$row['instrument']})"));
         $said = ['step' => $row['line'] ?? '', 'state' => $state, 'value' => $number('value'), 'amps' => $number('amps'), 'note' => $note];

@@ -21,7 +21,7 @@ final class Acts
     private const NAME = "COALESCE(CAST(batch_uuid AS CHAR), CONCAT('line-', id))";
 
     /**
-     * @return Paginator<int, Act>
+     * @return Paginator<int, HistoryAct>
      */
     public static function page(Job $job): Paginator
     {
@@ -30,16 +30,18 @@ final class Acts
         $names = array_column($page->items(), 'act');
         $lines = self::read($job, $names)->groupBy(static fn(Activity $a): string => $a->act());
 
-        /** @var Paginator<int, Act> */
-        return $page->setCollection(collect($names)->map(static fn(string $name): Act => new Act($name, $lines->get($name) ?? collect())));
+        /** @var Paginator<int, HistoryAct> */
+        return $page->setCollection(collect($names)->map(
+            static fn(string $name): HistoryAct => new HistoryAct($name, $lines->get($name) ?? collect()),
+        ));
     }
 
     /** The last thing that was done; null where nothing has been. */
-    public static function last(Job $job): ?Act
+    public static function last(Job $job): ?HistoryAct
     {
         $name = self::named($job)->first()->act ?? null;
 
-        return $name === null ? null : new Act($name, self::lines($job, $name));
+        return $name === null ? null : new HistoryAct($name, self::lines($job, $name));
     }
 
     /**

@@ -26,7 +26,7 @@ use App\Models\Workshop;
 use App\Words\Lexicon;
 use BackedEnum;
 use Illuminate\Support\Collection;
-use Pebblefell\Balance\Step;
+use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\System\Fate;
 use Pebblefell\System\PartKind;
@@ -249,7 +249,7 @@ final class Telling
                 'history.in_session',
                 [
                     'part' => self::partName($line, (string) ($row['part_uid'] ?? '')),
-                    'step' => self::say(Step::tryFrom((string) ($row['step'] ?? ''))),
+                    'step' => self::say(BalanceStep::tryFrom((string) ($row['step'] ?? ''))),
                 ],
             ),
             Job::class => __('history.job'),

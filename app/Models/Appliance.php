@@ -6,14 +6,14 @@ namespace App\Models;
 
 use App\Models\Concerns\JobRow;
 use Pebblefell\Load\Does;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\System\ApplianceUse;
 use Pebblefell\System\Sheet\FieldList;
 
 /**
  * Something aboard that uses energy.
  *
- * @property Side $side
+ * @property LoadSide $side
  * @property ?Does $does null: not said
  * @property string $fed_by uid of the part that it hangs on; '' as the others do
  * @property array<string, list<array{from_h: float, to_h: float}>> $hours by scenario uid

@@ -10,14 +10,14 @@ use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Pebblefell\Balance\Step;
+use Pebblefell\Balance\BalanceStep;
 
 /**
  * One battery in a balance session: where it is in the process, on which charger, since when.
  *
  * @property int $balance_session_id
  * @property string $part_uid
- * @property Step $step
+ * @property BalanceStep $step
  * @property CarbonInterface $since
  * @property string $charger
  * @property ?float $charger_a
@@ -34,7 +34,7 @@ final class BalanceBattery extends Row
 
     protected $fillable = ['part_uid', 'step', 'since', 'charger', 'charger_a', 'serial'];
 
-    protected $casts = ['step' => Step::class, 'since' => 'datetime', 'charger_a' => 'float'];
+    protected $casts = ['step' => BalanceStep::class, 'since' => 'datetime', 'charger_a' => 'float'];
 
     protected $attributes = ['charger' => '', 'lock_version' => 1];
 

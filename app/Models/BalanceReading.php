@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonInterface;
-use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\BatteryReading;
 
 /**
  * One line of the log.
@@ -34,7 +34,7 @@ final class BalanceReading extends Row
     private const SAME = 1e-3;
 
     /** Whether it is what somebody says again; what is left out says nothing. */
-    public function says(BalanceBattery $battery, Reading $reading, string $by): bool
+    public function says(BalanceBattery $battery, BatteryReading $reading, string $by): bool
     {
         $same = static fn(?float $kept, ?float $said): bool => $said === null || ($kept !== null && abs($kept - $said) < self::SAME);
 
@@ -42,7 +42,7 @@ final class BalanceReading extends Row
             && $same($this->amps, $reading->amps) && $same($this->celsius, $reading->celsius);
     }
 
-    public function toReading(): Reading
+    public function toReading(): BatteryReading
     {
         return self::ofColumns($this->getAttributes());
     }
@@ -52,12 +52,12 @@ final class BalanceReading extends Row
      *
      * @param array<string, mixed> $columns
      */
-    public static function ofColumns(array $columns): Reading
+    public static function ofColumns(array $columns): BatteryReading
     {
         $cells = is_string($columns['cells'] ?? null) ? json_decode($columns['cells'], true) : null;
         $number = static fn(mixed $of): ?float => $of === null ? null : (float) $of;
 
-        return new Reading(
+        return new BatteryReading(
             (float) strtotime("$columns[read_at] UTC"),
             (float) $columns['volts'],
             $number($columns['amps'] ?? null),

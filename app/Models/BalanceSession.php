@@ -27,7 +27,7 @@ use Pebblefell\Balance\Protocol;
  * @property ?CarbonInterface $clock of the simulated bench
  * @property ?array{speed: float, charger: string, at?: float, states: array<string, array<string, mixed>>, sheets: array<string,
  *     array<string, mixed>>} $bench
- * @property ?list<array{id: string, words: string, at: ?int, now: bool}> $waits what they wait for, as App\Actions\Balance\Waits keeps it
+ * @property ?list<array{id: string, words: string, at: ?int, now: bool}> $waits what they wait for, as App\Record\YardWaits keeps it
  */
 final class BalanceSession extends Row
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
-use App\Models\Concerns\Moment;
+use App\Models\Concerns\MomentField;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\URL;
@@ -82,7 +82,7 @@ final class Handover extends Row
         return FieldList::once(self::class, static fn(): array => [
             DataField::integer('number', 1, 10_000)->required(),
             DataField::text('issued_by', 120)->as('issued_by')->required(),
-            Moment::field('at', 'created_at'),
+            MomentField::field('at', 'created_at'),
             DataField::choice('language', ['en', 'de'])->required(),
             DataField::text('sha256', 0)->matching('^[0-9a-f]{64}$')->required(),
             DataField::text('document', 80_000_000)->required(),

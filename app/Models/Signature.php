@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\Audited;
-use App\Models\Concerns\Moment;
+use App\Models\Concerns\MomentField;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Pebblefell\System\Sheet\DataField;
@@ -55,7 +55,7 @@ final class Signature extends Row
             DataField::text('strokes', 60_000)->matching('^(M\\d{1,3} \\d{1,3}(L\\d{1,3} \\d{1,3})*)*$')->required(),
             DataField::text('sha256', 0)->matching('^[0-9a-f]{64}$')->required(),
             DataField::text('by', 120)->required(),
-            Moment::field('at', 'signed_at'),
+            MomentField::field('at', 'signed_at'),
         ]);
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Concerns\Moment;
+use App\Models\Concerns\MomentField;
 use Carbon\CarbonInterface;
-use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\NotedTick as Noted;
 use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Sheet\FieldList;
 use Symfony\Component\Uid\Uuid;
@@ -94,8 +94,8 @@ final class Tick extends Row
             DataField::number('amps', 'A', 0, 100_000)->orNull()->later(),
             DataField::text('note', self::MOST_NOTE)->orElse('')->later(),
             DataField::text('by', 120)->orElse('')->later(),
-            Moment::field('at', 'noted_at'),
-            Moment::field('arrived', 'created_at', 'noted_at')->later(),
+            MomentField::field('at', 'noted_at'),
+            MomentField::field('arrived', 'created_at', 'noted_at')->later(),
         ]);
     }
 

@@ -8,8 +8,8 @@ use App\Models\Tick;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\Handover\WalkThrough;
+use Pebblefell\Stage\NotedTick as Noted;
 use Pebblefell\Stage\Test\Proven;
-use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
 
 /** Shows what of a pack tells of the work: what was measured and proven, done otherwise, decided, asked and signed, when and by whom. */

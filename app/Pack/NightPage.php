@@ -13,7 +13,7 @@ final readonly class NightPage
 {
     private Night $night;
 
-    public function __construct(private Pack $pack)
+    public function __construct(private PackDocument $pack)
     {
         $this->night = Night::of($pack->assessment->study);
     }

@@ -8,7 +8,7 @@ use App\Models\Offer;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Pebblefell\Region\Units;
-use Pebblefell\Stage\DayPlan\Offer as Sums;
+use Pebblefell\Stage\DayPlan\OfferFigures as Sums;
 
 /** An offer as its customer reads it: their language, their numbers, sums to the cent. */
 final readonly class OfferText

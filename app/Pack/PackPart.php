@@ -17,7 +17,7 @@ abstract readonly class PackPart
 
     protected Lexicon $say;
 
-    public function __construct(public Pack $pack)
+    public function __construct(public PackDocument $pack)
     {
         $this->study = $pack->assessment->study;
         $this->show = $pack->show;

@@ -10,17 +10,17 @@ use App\Models\BalanceSession;
 use App\Models\Workshop;
 use App\Words\Lexicon;
 use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Balance\BalanceStep;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Balance\Candidate;
 use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Queue;
-use Pebblefell\Balance\Reading;
-use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Balance\Symptom;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Balance\Alike;
-use Pebblefell\Stage\Balance\LogSketch;
+use Pebblefell\Stage\Balance\SessionSketch;
 use Pebblefell\System\Part;
 use Pebblefell\System\System;
 
@@ -38,8 +38,8 @@ final readonly class BalanceDesk
     private const STILL_A = 0.5;
 
     /**
-     * @param array<int, array{row: BalanceBattery, name: string, part: Part, subject: Subject, readings: list<Reading>, forecast: Forecast,
-     *     symptoms: list<Word>, lastYearV: ?float}> $batteries
+     * @param array<int, array{row: BalanceBattery, name: string, part: Part, subject: Subject, readings: list<BatteryReading>,
+     *     forecast: Forecast, symptoms: list<Word>, lastYearV: ?float}> $batteries
      * @param list<Candidate> $candidates
      */
     private function __construct(
@@ -118,7 +118,7 @@ final readonly class BalanceDesk
     }
 
     /** The log, drawn; null as long as nothing was read. */
-    public function sketch(bool $narrow): ?LogSketch
+    public function sketch(bool $narrow): ?SessionSketch
     {
         $curves = array_map(static function (array $b): array {
             $last = $b['readings'] === [] ? null : $b['readings'][count($b['readings']) - 1];
@@ -127,13 +127,13 @@ final readonly class BalanceDesk
             return ['readings' => $b['readings'], 'readyAtS' => $b['forecast']->readyAtS, 'towardsV' => match (true) {
                 $last === null => null,
                 $step->takesCurrent() => $b['subject']->absorptionV,
-                $step === Step::Resting => min($last->volts, $b['subject']->restV(100.0)),
+                $step === BalanceStep::Resting => min($last->volts, $b['subject']->restV(100.0)),
                 default => null,
             }];
         }, array_values($this->batteries));
         $offsetS = (float) Workshop::current()->local($this->nowS)->getOffset();
 
-        return LogSketch::of($curves, $this->spread(), $this->nowS, $offsetS, $narrow);
+        return SessionSketch::of($curves, $this->spread(), $this->nowS, $offsetS, $narrow);
     }
 
     public function gate(): Gate
@@ -163,7 +163,7 @@ final readonly class BalanceDesk
     public function spread(): array
     {
         $all = array_map(static fn(array $b): array => $b['readings'], $this->batteries);
-        $times = array_map(static fn(Reading $r): float => $r->atS, array_merge(...$all));
+        $times = array_map(static fn(BatteryReading $r): float => $r->atS, array_merge(...$all));
         if (count($times) < 2) {
             return [];
         }
@@ -228,7 +228,7 @@ final readonly class BalanceDesk
      *
      * @param Collection<int, BalanceBattery> $rows
      *
-     * @return array<int, list<Reading>> oldest first, by the battery's id
+     * @return array<int, list<BatteryReading>> oldest first, by the battery's id
      */
     private static function readings(Collection $rows): array
     {

@@ -6,7 +6,7 @@ namespace App\Record;
 
 use App\Models\Job;
 use App\Models\Tick;
-use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\NotedTick as Noted;
 
 /** A discharge that is read while it runs: volts and amps of one battery, noted one after the other on the test sheet. */
 final class LiveDischarge

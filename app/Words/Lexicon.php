@@ -8,9 +8,9 @@ use BackedEnum;
 use Illuminate\Support\HtmlString;
 use Illuminate\Translation\MessageSelector;
 use Pebblefell\Assessment\StageState;
+use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Protocol;
-use Pebblefell\Balance\Step;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Exception\InvalidValue;
@@ -44,7 +44,7 @@ final class Lexicon
         Parameter::class => 'settings.%s', PartKind::class => 'kinds.%s', Protocol::class => 'balance.protocols.%s',
         Region::class => 'regions.%s.name',
         SignalKind::class => 'signals.%s', Climate::class => 'climates.%s',
-        Stage::class => 'stages.names.%s', StageState::class => 'states.%s', Step::class => 'balance.steps.%s',
+        Stage::class => 'stages.names.%s', StageState::class => 'states.%s', BalanceStep::class => 'balance.steps.%s',
     ];
 
     /** @var array<string, array<string, mixed>> files that were read, by name */

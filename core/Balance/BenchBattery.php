@@ -76,8 +76,14 @@ final readonly class BenchBattery
      * @param float $chargerA what its charger is rated at
      * @param float $fromS second of the bench's clock
      */
-    public function advanced(Subject $subject, Step $step, float $seconds, BenchCharger $charger, float $chargerA, float $fromS): self
-    {
+    public function advanced(
+        Subject $subject,
+        BalanceStep $step,
+        float $seconds,
+        BenchCharger $charger,
+        float $chargerA,
+        float $fromS,
+    ): self {
         $ohm = $this->ohm($subject);
         $capacity = $subject->capacityAh * (0.98 + 0.04 * Noise::of($this->seed + 7)->uniform());
         [$cells, $surface, $amps, $held] = [$this->cells, $this->surfaceV, 0.0, false];
@@ -114,14 +120,14 @@ final readonly class BenchBattery
     }
 
     /** Returns what the instrument reads now, noise and all: the battery monitor, or the cell meter too. */
-    public function read(Subject $subject, float $atS, bool $cellMeter = false): Reading
+    public function read(Subject $subject, float $atS, bool $cellMeter = false): BatteryReading
     {
         $noise = Noise::of($this->seed + (int) $atS);
         $volts = ($this->held
             ? $subject->absorptionV
             : $this->emf($subject, $this->cells) + $this->surfaceV + $this->ampsNow * $this->ohm($subject)) + 0.001 * $noise->normal();
 
-        return new Reading(
+        return new BatteryReading(
             $atS,
             round($volts, 3),
             round($this->ampsNow + ($this->ampsNow > 0.05 ? 0.02 * $noise->normal() : 0.0), 2),

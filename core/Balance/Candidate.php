@@ -8,19 +8,19 @@ namespace Pebblefell\Balance;
 final readonly class Candidate
 {
     /**
-     * @param list<Reading> $readings oldest first
+     * @param list<BatteryReading> $readings oldest first
      * @param float $sinceS when its step began
      */
     public function __construct(
         public Subject $subject,
         public string $name,
-        public Step $step,
+        public BalanceStep $step,
         public array $readings,
         public float $sinceS,
     ) {
     }
 
-    public function last(): ?Reading
+    public function last(): ?BatteryReading
     {
         return $this->readings[count($this->readings) - 1] ?? null;
     }

@@ -21,7 +21,7 @@ final class CellsApart
     private const KNEE_PCT = 99.0;
 
     /** Returns what speaks against calling them alike; null: nothing. */
-    public static function of(Candidate $c, Reading $last): ?Word
+    public static function of(Candidate $c, BatteryReading $last): ?Word
     {
         if ($last->cells === null || $last->cells === []) {
             return self::say('cells-unread');
@@ -47,11 +47,11 @@ final class CellsApart
      * Cells tell whether they are alike at the top of a charge, with hardly any current, or an hour at rest after it. In mid-charge the
      * flat reads alike whatever the charge is.
      */
-    private static function tells(Candidate $c, Reading $last): bool
+    private static function tells(Candidate $c, BatteryReading $last): bool
     {
-        $isTop = static fn(Reading $r): bool => min([99.0, ...$r->cells ?? [0.0]]) >= self::TOP_CELL_V
+        $isTop = static fn(BatteryReading $r): bool => min([99.0, ...$r->cells ?? [0.0]]) >= self::TOP_CELL_V
             && abs($r->amps ?? 0.0) < self::TOP_SHARE * $c->subject->capacityAh;
-        $was = array_filter($c->readings, static fn(Reading $r): bool => $isTop($r) && $last->atS - $r->atS >= 3600.0);
+        $was = array_filter($c->readings, static fn(BatteryReading $r): bool => $isTop($r) && $last->atS - $r->atS >= 3600.0);
 
         return $isTop($last) || ($was !== [] && min([99.0, ...$last->cells ?? []]) >= $c->subject->curve->volts(self::KNEE_PCT));
     }

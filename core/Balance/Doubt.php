@@ -27,7 +27,7 @@ final readonly class Doubt
     /**
      * @return ?Word what to ask, or null: it can be
      */
-    public static function about(Subject $subject, Step $step, Reading $reading, ?Reading $before): ?Word
+    public static function about(Subject $subject, BalanceStep $step, BatteryReading $reading, ?BatteryReading $before): ?Word
     {
         $nominal = $subject->cells * $subject->chemistry->nominalCellV();
         $share = $reading->volts / $nominal;
@@ -58,7 +58,7 @@ final readonly class Doubt
             if ($step->takesCurrent() && $reading->amps < -0.5) {
                 return Word::of('balance.doubts.backwards', ['amps' => Amount::of($reading->amps, 'A')]);
             }
-            if ($step === Step::Resting && abs($reading->amps) > 0.5) {
+            if ($step === BalanceStep::Resting && abs($reading->amps) > 0.5) {
                 return Word::of('balance.doubts.not-resting', ['amps' => Amount::of($reading->amps, 'A')]);
             }
         }
@@ -74,7 +74,7 @@ final readonly class Doubt
                 return Word::of('balance.doubts.sum', ['sum' => Amount::of($sum, 'V', 2), 'volts' => Amount::of($reading->volts, 'V', 2)]);
             }
         }
-        if ($before !== null && $step === Step::Resting) {
+        if ($before !== null && $step === BalanceStep::Resting) {
             $minutes = max(1.0, ($reading->atS - $before->atS) / 60.0);
             if (abs($reading->volts - $before->volts) > self::JUMP_V * $subject->cells * min(5.0, $minutes)) {
                 return Word::of(

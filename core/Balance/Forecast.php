@@ -51,12 +51,18 @@ final readonly class Forecast
     }
 
     /**
-     * @param list<Reading> $readings oldest first
+     * @param list<BatteryReading> $readings oldest first
      * @param float         $sinceS   when the step began
      * @param ?float $chargerA of the charger it is on, used until amps are read
      */
-    public static function of(Subject $subject, Protocol $protocol, Step $step, array $readings, float $sinceS, ?float $chargerA): self
-    {
+    public static function of(
+        Subject $subject,
+        Protocol $protocol,
+        BalanceStep $step,
+        array $readings,
+        float $sinceS,
+        ?float $chargerA,
+    ): self {
         $last = $readings[count($readings) - 1] ?? null;
         if ($last === null) {
             return new self(null, 100.0, null, self::say('nothing-read'));
@@ -65,15 +71,15 @@ final readonly class Forecast
         $amps = $last->amps !== null && $last->amps > 0.1 ? $last->amps : $chargerA;
 
         return match ($step) {
-            Step::Charging => self::bulk($subject, $protocol, $soc, $vague, $last, $amps, $sinceS),
-            Step::Absorbing => $protocol === Protocol::Cells ? self::bleeding(
+            BalanceStep::Charging => self::bulk($subject, $protocol, $soc, $vague, $last, $amps, $sinceS),
+            BalanceStep::Absorbing => $protocol === Protocol::Cells ? self::bleeding(
                 $subject,
                 $soc,
                 $vague,
                 $readings,
                 $sinceS,
             ) : self::absorption($subject, $soc, $vague, $readings, $sinceS),
-            Step::Resting => self::rest($subject, $protocol, $soc, $vague, $readings, $sinceS),
+            BalanceStep::Resting => self::rest($subject, $protocol, $soc, $vague, $readings, $sinceS),
             default => new self($soc, $vague, null, Word::of('balance.steps.' . $step->value)),
         };
     }
@@ -81,7 +87,7 @@ final readonly class Forecast
     /**
      * Charge in % by counting Ah from the reading that told most, and by how much it may be off.
      *
-     * @param list<Reading> $readings
+     * @param list<BatteryReading> $readings
      *
      * @return array{?float, float}
      */
@@ -115,7 +121,7 @@ final readonly class Forecast
         return [$best, min(100.0, $vague)];
     }
 
-    private static function isChargersVolts(Subject $subject, Reading $reading): bool
+    private static function isChargersVolts(Subject $subject, BatteryReading $reading): bool
     {
         return !$subject->chemistry->isLithium()
             && (($reading->amps ?? 0.0) > self::LEAD_TAKES_A || $reading->volts > self::LEAD_RESTS_BELOW_V * $subject->cells);
@@ -126,7 +132,7 @@ final readonly class Forecast
         Protocol $protocol,
         ?float $soc,
         float $vague,
-        Reading $last,
+        BatteryReading $last,
         ?float $amps,
         float $sinceS,
     ): self {
@@ -157,14 +163,14 @@ final readonly class Forecast
     }
 
     /**
-     * @param list<Reading> $readings
+     * @param list<BatteryReading> $readings
      */
     private static function absorption(Subject $subject, ?float $soc, float $vague, array $readings, float $sinceS): self
     {
         $byClock = $sinceS + 3600.0 * $subject->absorptionH;
         $tapering = array_values(array_filter(
             $readings,
-            static fn(Reading $r): bool => $r->atS >= $sinceS && $r->amps !== null && $r->amps > 0.0,
+            static fn(BatteryReading $r): bool => $r->atS >= $sinceS && $r->amps !== null && $r->amps > 0.0,
         ));
         $n = count($tapering);
         if ($subject->tailA !== null && $n >= 2) {
@@ -196,11 +202,11 @@ final readonly class Forecast
     /**
      * The balancer at work: its bleed is steady, so the spread of the cells falls in a straight line while all are above the knee.
      *
-     * @param list<Reading> $readings
+     * @param list<BatteryReading> $readings
      */
     private static function bleeding(Subject $subject, ?float $soc, float $vague, array $readings, float $sinceS): self
     {
-        $seen = array_values(array_filter($readings, static fn(Reading $r): bool => $r->atS >= $sinceS && $r->cells !== null));
+        $seen = array_values(array_filter($readings, static fn(BatteryReading $r): bool => $r->atS >= $sinceS && $r->cells !== null));
         $n = count($seen);
         if ($n === 0) {
             return new self($soc, $vague, null, self::say('needs-cells'));
@@ -229,7 +235,7 @@ final readonly class Forecast
     }
 
     /**
-     * @param list<Reading> $readings
+     * @param list<BatteryReading> $readings
      */
     private static function rest(Subject $subject, Protocol $protocol, ?float $soc, float $vague, array $readings, float $sinceS): self
     {
@@ -250,14 +256,14 @@ final readonly class Forecast
      * By how much the volts fall, mV a cell and hour, over the resting readings of the last three hours; null: not told. A difference that
      * is within a meter's error counts as none.
      *
-     * @param list<Reading> $readings
+     * @param list<BatteryReading> $readings
      */
     public static function fallingMvH(Subject $subject, array $readings, float $sinceS): ?float
     {
         $end = $readings === [] ? 0.0 : $readings[count($readings) - 1]->atS;
         $resting = array_values(array_filter(
             $readings,
-            static fn(Reading $r): bool => $r->atS >= max($sinceS, $end - 3600.0 * self::WATCHED_H),
+            static fn(BatteryReading $r): bool => $r->atS >= max($sinceS, $end - 3600.0 * self::WATCHED_H),
         ));
         $n = count($resting);
         if ($n < 2 || $resting[$n - 1]->atS - $resting[0]->atS < 600.0) {
@@ -267,9 +273,10 @@ final readonly class Forecast
         $third = max(1, intdiv($n, 3));
         $mean = static fn(array $part, callable $of): float => array_sum(array_map($of, $part)) / max(1, count($part));
         [$early, $late] = [array_slice($resting, 0, $third), array_slice($resting, -$third)];
-        $volts = static fn(Reading $r): float => $r->volts;
+        $volts = static fn(BatteryReading $r): float => $r->volts;
         $fall = abs($mean($early, $volts) - $mean($late, $volts));
-        $hours = ($mean($late, static fn(Reading $r): float => $r->atS) - $mean($early, static fn(Reading $r): float => $r->atS)) / 3600.0;
+        $at = static fn(BatteryReading $r): float => $r->atS;
+        $hours = ($mean($late, $at) - $mean($early, $at)) / 3600.0;
 
         return $fall < self::METER_V || $hours <= 0.0 ? 0.0 : $fall / $hours * 1000.0 / $subject->cells;
     }

@@ -84,16 +84,16 @@ final readonly class Gate
                 $wait[] = self::about($c, Word::of('balance.forecast.nothing-read'));
                 continue;
             }
-            if ($c->step->takesCurrent() || $c->step === Step::Waiting) {
+            if ($c->step->takesCurrent() || $c->step === BalanceStep::Waiting) {
                 $wait[] = self::about($c, Word::of('balance.steps.' . $c->step->value));
-            } elseif ($c->step === Step::Resting) {
+            } elseif ($c->step === BalanceStep::Resting) {
                 $forecast = Forecast::of($c->subject, $protocol, $c->step, $c->readings, $c->sinceS, null);
                 if ($forecast->readyAtS !== null && $forecast->readyAtS > $nowS) {
                     $wait[] = self::about($c, $forecast->why);
                     $until = max($until ?? 0.0, $forecast->readyAtS);
                 }
             }
-            if ($nowS - $last->atS > 3600.0 * self::FRESH_H && in_array($c->step, [Step::Resting, Step::Ready], true)) {
+            if ($nowS - $last->atS > 3600.0 * self::FRESH_H && in_array($c->step, [BalanceStep::Resting, BalanceStep::Ready], true)) {
                 $wait[] = self::about($c, self::say('old', ['hours' => Amount::of(($nowS - $last->atS) / 3600.0, 'h', 0)]));
             }
             if ($last->celsius !== null && $last->celsius < $c->subject->chargeFloorC) {
@@ -162,7 +162,7 @@ final readonly class Gate
         // Not ready and not right: waiting comes first, the rest may settle.
         if ($wait !== [] && $dont !== [] && array_filter(
             $candidates,
-            static fn(Candidate $c): bool => $c->step->takesCurrent() || $c->step === Step::Waiting,
+            static fn(Candidate $c): bool => $c->step->takesCurrent() || $c->step === BalanceStep::Waiting,
         ) !== []) {
             $answer = self::WAIT;
         }
@@ -202,7 +202,7 @@ final readonly class Gate
      */
     public static function confirm(Protocol $protocol, array $candidates, ?float $joinedS, float $nowS): array
     {
-        if (!in_array(Step::Joined, $protocol->steps(), true)) {
+        if (!in_array(BalanceStep::Joined, $protocol->steps(), true)) {
             $gate = self::judge($protocol, $candidates, $nowS, 0.0);
 
             return $gate->answer === self::EVEN ? [] : $gate->reasons;
@@ -250,7 +250,7 @@ final readonly class Gate
             $volts[] = $last->volts;
             $forecast = Forecast::of($c->subject, $protocol, $c->step, $c->readings, $c->sinceS, null);
             $over = $forecast->readyAtS !== null && $forecast->readyAtS <= $nowS;
-            if ($c->step === Step::Waiting || ($c->step !== Step::Ready && !$over)) {
+            if ($c->step === BalanceStep::Waiting || ($c->step !== BalanceStep::Ready && !$over)) {
                 $wait[] = self::about(
                     $c,
                     $forecast->why->key === "balance.steps.{$c->step->value}" ? $forecast->why : self::say(

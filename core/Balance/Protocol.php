@@ -19,15 +19,18 @@ enum Protocol: string
     }
 
     /**
-     * @return list<Step> in order
+     * @return list<BalanceStep> in order
      */
     public function steps(): array
     {
         return match ($this) {
-            self::Full => [Step::Waiting, Step::Charging, Step::Absorbing, Step::Resting, Step::Ready, Step::Joined],
-            self::Check => [Step::Waiting, Step::Resting, Step::Ready, Step::Joined],
-            self::Refresh => [Step::Waiting, Step::Charging, Step::Resting, Step::Ready],
-            self::Cells => [Step::Waiting, Step::Charging, Step::Absorbing, Step::Ready],
+            self::Full => [
+                BalanceStep::Waiting, BalanceStep::Charging, BalanceStep::Absorbing, BalanceStep::Resting, BalanceStep::Ready,
+                BalanceStep::Joined,
+            ],
+            self::Check => [BalanceStep::Waiting, BalanceStep::Resting, BalanceStep::Ready, BalanceStep::Joined],
+            self::Refresh => [BalanceStep::Waiting, BalanceStep::Charging, BalanceStep::Resting, BalanceStep::Ready],
+            self::Cells => [BalanceStep::Waiting, BalanceStep::Charging, BalanceStep::Absorbing, BalanceStep::Ready],
         };
     }
 }

@@ -47,12 +47,12 @@ final readonly class Queue
                 $turns[$c->subject->id] = ['charger' => $name, 'startS' => $c->sinceS, 'freeS' => $free];
                 $freeAt[$name] = max($freeAt[$name] ?? $nowS, $free);
                 $done = max($done, $free + 3600.0 * $rest);
-            } elseif ($c->step === Step::Resting) {
+            } elseif ($c->step === BalanceStep::Resting) {
                 $done = max($done, Forecast::of($c->subject, $protocol, $c->step, $c->readings, $c->sinceS, null)->readyAtS ?? $nowS);
             }
         }
         $free = array_values(array_filter($chargers, static fn(array $charger): bool => $freeAt[$charger['name']] <= $nowS));
-        $waiting = array_values(array_filter($candidates, static fn(Candidate $c): bool => $c->step === Step::Waiting));
+        $waiting = array_values(array_filter($candidates, static fn(Candidate $c): bool => $c->step === BalanceStep::Waiting));
         usort($waiting, static fn(Candidate $a, Candidate $b): int => $a->sinceS <=> $b->sinceS);
         // A refresh charge is the whole bank's, at once; a check charges nothing.
         foreach ($protocol === Protocol::Full || $protocol === Protocol::Cells ? $waiting : [] as $c) {
@@ -92,7 +92,7 @@ final readonly class Queue
             return max($nowS, $c->sinceS + 3600.0 * self::hours($protocol, $c, $amps ?? 30.0));
         }
 
-        return max($nowS, $ready) + ($c->step === Step::Charging && $protocol !== Protocol::Refresh
+        return max($nowS, $ready) + ($c->step === BalanceStep::Charging && $protocol !== Protocol::Refresh
             ? 3600.0 * $c->subject->absorptionH
             : 0.0);
     }

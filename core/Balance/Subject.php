@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Balance;
 
-use Pebblefell\Bank\Pack;
+use Pebblefell\Bank\CellPack;
 use Pebblefell\Bank\RefreshCharge;
 use Pebblefell\Chemistry\Chemistry;
 use Pebblefell\Chemistry\RestCurve;
@@ -55,7 +55,7 @@ final readonly class Subject
             $sheet->orUsual('internal_mohm') / 1000.0,
             match ($protocol) {
                 Protocol::Refresh => $cells * RefreshCharge::CELL_V,
-                Protocol::Cells => $cells * Pack::USUAL_CHARGE_V,
+                Protocol::Cells => $cells * CellPack::USUAL_CHARGE_V,
                 default => $sheet->orUsual('absorption_v'),
             },
             $sheet->orUsual('absorption_h'),

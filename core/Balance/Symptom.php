@@ -82,7 +82,8 @@ final readonly class Symptom
     private static function lagging(Candidate $c): ?Word
     {
         $last = $c->last();
-        if ($last === null || !in_array($c->step, [Step::Resting, Step::Ready], true) || !$c->subject->chemistry->isLithium()) {
+        $rests = in_array($c->step, [BalanceStep::Resting, BalanceStep::Ready], true);
+        if ($last === null || !$rests || !$c->subject->chemistry->isLithium()) {
             return null;
         }
         if (($last->spreadMv() ?? 0.0) > self::CELLS_REST_MV) {
@@ -96,7 +97,7 @@ final readonly class Symptom
         }
         $charged = array_filter(
             $c->readings,
-            static fn(Reading $r): bool => $r->atS < $c->sinceS && $r->volts >= $c->subject->absorptionV - 0.01 * $c->subject->cells,
+            static fn(BatteryReading $r): bool => $r->atS < $c->sinceS && $r->volts >= $c->subject->absorptionV - 0.01 * $c->subject->cells,
         );
 
         return $charged !== [] && $last->atS - $c->sinceS >= 3600.0 * self::RESTED_H && $last->volts < self::fullV($c, $last)
@@ -110,7 +111,7 @@ final readonly class Symptom
     /**
      * Where a full one rests by now: on its curve while its surface charge fades, after a day at its data sheet's or its chemistry's volts.
      */
-    private static function fullV(Candidate $c, Reading $last): float
+    private static function fullV(Candidate $c, BatteryReading $last): float
     {
         return $last->atS - $c->sinceS >= 3600.0 * self::DAY_H ? $c->subject->fullV : $c->subject->restV(self::FULL_PCT);
     }

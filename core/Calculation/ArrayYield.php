@@ -11,7 +11,7 @@ final class ArrayYield implements Calculation
 {
     public static function schema(): array
     {
-        $schema = SunMonth::schema();
+        $schema = SunMonthSum::schema();
         $schema['properties'] += [
             'array_w' => Schema::notNegative(),
             'performance_ratio' => [
@@ -28,7 +28,7 @@ final class ArrayYield implements Calculation
 
     public static function run(array $in): array
     {
-        [$sun, $plane] = SunMonth::sunAndPlane($in);
+        [$sun, $plane] = SunMonthSum::sunAndPlane($in);
 
         return [
             'energy_wh' => SolarArray::of($in['array_w'], $in['performance_ratio'])->yieldWh($plane),

@@ -35,7 +35,7 @@ final class Calculations
             'shore' => Shore::class,
             'short-circuit' => Shorts::class,
             'sun-day' => SunDay::class,
-            'sun-month' => SunMonth::class,
+            'sun-month' => SunMonthSum::class,
             'trip' => SimulatedTrip::class,
         ];
     }

@@ -7,7 +7,7 @@ namespace Pebblefell\Calculation;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
 
@@ -66,7 +66,7 @@ final class LoadBudget implements Calculation
                 $load['name'],
                 $load['watts'],
                 DayHours::of(self::spans($load['on'], "/loads/$i/on")),
-                Side::from($load['side']),
+                LoadSide::from($load['side']),
                 $load['quantity'],
                 $load['duty_pct'],
                 $load['standby_w'],
@@ -105,7 +105,7 @@ final class LoadBudget implements Calculation
     {
         $spans = [];
         foreach ($on as $j => $span) {
-            $spans[] = SunMonth::span($span, "$path/$j");
+            $spans[] = SunMonthSum::span($span, "$path/$j");
         }
 
         return $spans;

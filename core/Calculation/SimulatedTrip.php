@@ -119,7 +119,7 @@ final class SimulatedTrip implements Calculation
                     $in['bank']['low_voltage']['reconnect_v'],
                 ),
             ) : null,
-            SunMonth::shade($in['site'], '/site'),
+            SunMonthSum::shade($in['site'], '/site'),
             $in['step_min'],
             $in['site']['bay_at_least_c'] ?? -273.0,
         );

@@ -7,8 +7,8 @@ namespace Pebblefell\Circuit;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Moment;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadMoment;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\System\Graph\Graph;
 use Pebblefell\System\Graph\Reach;
 use Pebblefell\System\Kind\Family;
@@ -67,8 +67,8 @@ final readonly class Branch
     /** A that run through it for an hour and more: the loads of the worst hour, or the charge, whichever is more. */
     public function lastingA(): Figure
     {
-        $loadsA = (($this->hasLoads ? $this->budget->lastingW(Side::Dc) : 0.0) + ($this->inverters !== []
-            ? $this->budget->lastingW(Side::Ac)
+        $loadsA = (($this->hasLoads ? $this->budget->lastingW(LoadSide::Dc) : 0.0) + ($this->inverters !== []
+            ? $this->budget->lastingW(LoadSide::Ac)
             : 0.0)) / $this->budget->systemV;
         $charge = $this->supply->most($this->chargers);
 
@@ -82,7 +82,7 @@ final readonly class Branch
     public function peakA(): Figure
     {
         $watts = array_map(
-            fn(Moment $m): float => ($this->hasLoads ? $m->dcPeakW : 0.0) + ($this->inverters !== [] ? $m->peakW - $m->dcPeakW : 0.0),
+            fn(LoadMoment $m): float => ($this->hasLoads ? $m->dcPeakW : 0.0) + ($this->inverters !== [] ? $m->peakW - $m->dcPeakW : 0.0),
             $this->budget->moments,
         );
 

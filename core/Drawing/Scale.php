@@ -35,14 +35,14 @@ final readonly class Scale
     /**
      * Round values along the scale, at most so many.
      *
-     * @return list<Tick>
+     * @return list<AxisTick>
      */
     public function ticks(int $most): array
     {
         $step = self::step(($this->high - $this->low) / max(1, $most));
         $ticks = [];
         for ($n = ceil($this->low / $step - 1e-9); $n * $step <= $this->high + 1e-9; ++$n) {
-            $ticks[] = new Tick($n * $step, $this->at($n * $step), self::decimals($step));
+            $ticks[] = new AxisTick($n * $step, $this->at($n * $step), self::decimals($step));
         }
 
         return $ticks;
@@ -53,11 +53,11 @@ final readonly class Scale
      *
      * @param list<float|int> $values
      *
-     * @return list<Tick>
+     * @return list<AxisTick>
      */
     public function ticksAt(array $values, int $decimals = 0): array
     {
-        return array_map(fn(float|int $v): Tick => new Tick((float) $v, $this->at((float) $v), $decimals), $values);
+        return array_map(fn(float|int $v): AxisTick => new AxisTick((float) $v, $this->at((float) $v), $decimals), $values);
     }
 
     private function exact(float $value): float

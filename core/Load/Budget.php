@@ -19,7 +19,7 @@ final readonly class Budget
 {
     /**
      * @param list<Appliance> $appliances
-     * @param list<Moment>    $moments    in order, covering 0 to 24
+     * @param list<LoadMoment>    $moments    in order, covering 0 to 24
      */
     private function __construct(
         public array $appliances,
@@ -30,7 +30,7 @@ final readonly class Budget
         public float $peakW,
         public float $acPeakW,
         public float $surgeW,
-        public Moment $worst,
+        public LoadMoment $worst,
     ) {
     }
 
@@ -43,7 +43,7 @@ final readonly class Budget
     public static function of(array $appliances, ?Inverter $inverter, float $systemV): self
     {
         Guard::positive($systemV, '/system_v');
-        $hasAc = array_filter($appliances, static fn(Appliance $a): bool => $a->side === Side::Ac) !== [];
+        $hasAc = array_filter($appliances, static fn(Appliance $a): bool => $a->side === LoadSide::Ac) !== [];
         if ($hasAc && $inverter === null) {
             throw InvalidValue::at('/inverter', 'needs-inverter');
         }
@@ -56,7 +56,7 @@ final readonly class Budget
                 $worst = $moment;
             }
         }
-        $acPeak = max(array_map(static fn(Moment $m): float => $m->acPeakW, $moments));
+        $acPeak = max(array_map(static fn(LoadMoment $m): float => $m->acPeakW, $moments));
 
         return new self(
             $appliances,
@@ -90,27 +90,27 @@ final readonly class Budget
     /** Wh a day that the inverter takes for itself: idle draw and losses. */
     public function inverterWhDay(): float
     {
-        return array_sum(array_map(static fn(Moment $m): float => $m->inverterW * $m->hours(), $this->moments));
+        return array_sum(array_map(static fn(LoadMoment $m): float => $m->inverterW * $m->hours(), $this->moments));
     }
 
     /** Wh at the battery that the loads take between two hours of the clock; may pass midnight. */
     public function energyBetweenWh(HourSpan $span): float
     {
-        return array_sum(array_map(static fn(Moment $m): float => $m->meanW * $span->overlapH($m->fromH, $m->toH), $this->moments));
+        return array_sum(array_map(static fn(LoadMoment $m): float => $m->meanW * $span->overlapH($m->fromH, $m->toH), $this->moments));
     }
 
     /**
      * W at the battery that run on one side for an hour and more, duty ignored: the worst hour of the day. What warms a cable, a fuse, a
      * breaker.
      */
-    public function lastingW(Side $side): float
+    public function lastingW(LoadSide $side): float
     {
         $worst = 0.0;
         foreach ($this->moments as $start) {
             $hour = HourSpan::of($start->fromH, fmod($start->fromH + 1.0, 24.0));
             $wh = 0.0;
             foreach ($this->moments as $m) {
-                $wh += ($side === Side::Dc ? $m->dcPeakW : $m->peakW - $m->dcPeakW) * $hour->overlapH($m->fromH, $m->toH);
+                $wh += ($side === LoadSide::Dc ? $m->dcPeakW : $m->peakW - $m->dcPeakW) * $hour->overlapH($m->fromH, $m->toH);
             }
             $worst = max($worst, $wh);
         }
@@ -121,7 +121,7 @@ final readonly class Budget
     /** Hours of the day in which nothing draws at the outlets: an inverter that is on then is on for itself. */
     public function hoursWithoutAc(): float
     {
-        return array_sum(array_map(static fn(Moment $m): float => $m->acPeakW > 0.0 ? 0.0 : $m->hours(), $this->moments));
+        return array_sum(array_map(static fn(LoadMoment $m): float => $m->acPeakW > 0.0 ? 0.0 : $m->hours(), $this->moments));
     }
 
     /** Wh a day at their own terminals of things that are off. */
@@ -137,7 +137,7 @@ final readonly class Budget
     {
         $wh = array_sum($appliance->energyWh());
 
-        return $appliance->side === Side::Ac && $this->inverter !== null ? $wh / ($this->inverter->efficiencyPct / 100) : $wh;
+        return $appliance->side === LoadSide::Ac && $this->inverter !== null ? $wh / ($this->inverter->efficiencyPct / 100) : $wh;
     }
 
     /**
@@ -154,7 +154,7 @@ final readonly class Budget
     /**
      * @param list<Appliance> $appliances
      *
-     * @return non-empty-list<Moment>
+     * @return non-empty-list<LoadMoment>
      */
     private static function moments(array $appliances, ?Inverter $inverter): array
     {
@@ -177,7 +177,7 @@ final readonly class Budget
     /**
      * @param list<Appliance> $appliances
      */
-    private static function moment(array $appliances, ?Inverter $inverter, float $fromH, float $toH): Moment
+    private static function moment(array $appliances, ?Inverter $inverter, float $fromH, float $toH): LoadMoment
     {
         $mean = ['dc' => 0.0, 'ac' => 0.0];
         $peak = ['dc' => 0.0, 'ac' => 0.0];
@@ -190,7 +190,7 @@ final readonly class Budget
         $meanAtBattery = $on ? $mean['ac'] / ($inverter->efficiencyPct / 100) + $inverter->idleW : 0.0;
         $peakAtBattery = $on ? $inverter->dcWatts($peak['ac']) : 0.0;
 
-        return new Moment(
+        return new LoadMoment(
             $fromH,
             $toH,
             $mean['dc'] + $meanAtBattery,
@@ -207,7 +207,7 @@ final readonly class Budget
      * For an AC load it is counted at the outlets, for a DC load at the battery. Null when no load gives a surge.
      *
      * @param list<Appliance> $appliances
-     * @param list<Moment>    $moments
+     * @param list<LoadMoment>    $moments
      */
     private static function surge(array $appliances, ?Inverter $inverter, array $moments): ?float
     {
@@ -218,7 +218,7 @@ final readonly class Budget
             }
             foreach ($moments as $moment) {
                 if ($appliance->hours->contains($moment->fromH)) {
-                    $running = $appliance->side === Side::Ac ? $moment->acPeakW : $moment->peakW;
+                    $running = $appliance->side === LoadSide::Ac ? $moment->acPeakW : $moment->peakW;
                     $largest = max($largest ?? 0.0, $running - $appliance->watts + $appliance->surgeW);
                 }
             }

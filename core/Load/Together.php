@@ -47,7 +47,7 @@ final readonly class Together
     ): self {
         Guard::positive($continuousW, '/continuous_w');
         $limit = min($continuousW, $bankA === null ? INF : $bankA * $bankV * $efficiencyPct / 100);
-        $loads = array_values(array_filter($appliances, static fn(Appliance $a): bool => $a->side === Side::Ac && $a->watts > 0.0));
+        $loads = array_values(array_filter($appliances, static fn(Appliance $a): bool => $a->side === LoadSide::Ac && $a->watts > 0.0));
         usort($loads, static fn(Appliance $a, Appliance $b): int => $b->watts * $b->quantity <=> $a->watts * $a->quantity);
         $alone = array_values(array_filter($loads, static fn(Appliance $a): bool => !self::fits([$a], $limit, $surgeW)));
         $loads = array_slice(

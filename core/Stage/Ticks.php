@@ -8,14 +8,14 @@ namespace Pebblefell\Stage;
 final readonly class Ticks
 {
     /**
-     * @param array<string, Tick> $last by step
+     * @param array<string, NotedTick> $last by step
      */
     private function __construct(private array $last)
     {
     }
 
     /**
-     * @param iterable<Tick> $ticks in the order in which they were noted
+     * @param iterable<NotedTick> $ticks in the order in which they were noted
      */
     public static function of(iterable $ticks): self
     {
@@ -33,7 +33,7 @@ final readonly class Ticks
     }
 
     /** The last word on a step; null as long as it is not done. */
-    public function on(string $step): ?Tick
+    public function on(string $step): ?NotedTick
     {
         $tick = $this->last[$step] ?? null;
 
@@ -41,10 +41,10 @@ final readonly class Ticks
     }
 
     /**
-     * @return list<Tick> that stand
+     * @return list<NotedTick> that stand
      */
     public function standing(): array
     {
-        return array_values(array_filter($this->last, static fn(Tick $t): bool => $t->isDone()));
+        return array_values(array_filter($this->last, static fn(NotedTick $t): bool => $t->isDone()));
     }
 }

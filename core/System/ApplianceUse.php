@@ -6,7 +6,7 @@ namespace Pebblefell\System;
 
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Does;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\Guard;
 use Pebblefell\Quantity\HourSpan;
@@ -44,7 +44,7 @@ final readonly class ApplianceUse
     public function __construct(
         public string $uid,
         public string $name,
-        public Side $side,
+        public LoadSide $side,
         public float $watts,
         public float $quantity = 1.0,
         public float $dutyPct = 100.0,
@@ -102,7 +102,7 @@ final readonly class ApplianceUse
         return FieldList::once(self::class, static fn(): array => [
             DataField::uid(),
             DataField::text('name', 120)->notEmpty()->required(),
-            DataField::enum('side', Side::class)->required(),
+            DataField::enum('side', LoadSide::class)->required(),
             DataField::number('watts', 'W', 0, 1_000_000)->required(),
             DataField::number('quantity', '', 0, 1_000)->above()->orElse(1.0),
             DataField::number('duty_pct', '%', 0, 100)->orElse(100.0),

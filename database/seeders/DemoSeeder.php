@@ -6,7 +6,6 @@ namespace Database\Seeders;
 
 use App\Actions\ApplyChanges;
 use App\Actions\Balance\LogReading;
-use App\Actions\Balance\Waits;
 use App\Actions\Handover\IssueHandover;
 use App\Actions\KeepChoice;
 use App\Actions\Survey\AddParts;
@@ -36,6 +35,7 @@ use App\Record\Digest;
 use App\Record\JobReader;
 use App\Record\PhotoStore;
 use App\Record\Studies;
+use App\Record\YardWaits;
 use App\Words\HoursText;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
@@ -44,11 +44,11 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use Pebblefell\Balance\BalanceStep;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Protocol;
-use Pebblefell\Balance\Reading;
-use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Stage\Bank\BankDrawing;
@@ -94,7 +94,7 @@ final class DemoSeeder extends Seeder
             $this->log();
         });
         foreach (BalanceSession::query()->whereNull('ended_at')->get() as $session) {
-            Waits::ofJob($session->job_id);
+            YardWaits::ofJob($session->job_id);
         }
         Digest::renew(array_values(Job::query()->pluck('id')->all()));
     }
@@ -285,8 +285,8 @@ final class DemoSeeder extends Seeder
         // Two are through or nearly, on the chargers that there are; two wait, measured as they came.
         $now = CarbonImmutable::now()->startOfMinute();
         $session = $this->session($job, Protocol::Full, $now->subHours(16), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
-        $this->benchLog($session, 0, 3, [[Step::Charging, 16.0, 'bench 1', 50.0], [Step::Resting, 8.5, '', null]], $now);
-        $this->benchLog($session, 1, 8, [[Step::Charging, 2.5, 'bench 2', 30.0]], $now);
+        $this->benchLog($session, 0, 3, [[BalanceStep::Charging, 16.0, 'bench 1', 50.0], [BalanceStep::Resting, 8.5, '', null]], $now);
+        $this->benchLog($session, 1, 8, [[BalanceStep::Charging, 2.5, 'bench 2', 30.0]], $now);
         $this->benchLog($session, 2, 11, [], $now);
         $this->benchLog($session, 3, 4, [], $now);
         $this->picture($batteries[0], ['KVELLIN SLATE 230 WARM', '12.8 V  230 Ah  LFP', 'S/N K230-26-0417'], 'Label of the first battery');
@@ -336,8 +336,8 @@ final class DemoSeeder extends Seeder
         $this->join($job, [0, 1], 35.0, 0.3, 0.25);
         $session = $this->session($job, Protocol::Full, CarbonImmutable::parse('2026-10-06T07:30:00Z'), [['name' => 'bench 1', 'amps' => 50.0], ['name' => 'bench 2', 'amps' => 30.0]]);
         foreach ([[13.18, 13.38, 13.34], [13.05, 13.56, 13.35]] as $k => $volts) {
-            foreach ([[0.0, $volts[0], Step::Waiting], [23.0, $volts[1], Step::Resting], [46.0, $volts[2], Step::Joined]] as [$hours, $v, $step]) {
-                $this->reading($session, $k, $session->started_at->toImmutable()->addMinutes((int) (60 * $hours)), new Reading(0.0, $v, 0.0, 16.5), $step);
+            foreach ([[0.0, $volts[0], BalanceStep::Waiting], [23.0, $volts[1], BalanceStep::Resting], [46.0, $volts[2], BalanceStep::Joined]] as [$hours, $v, $step]) {
+                $this->reading($session, $k, $session->started_at->toImmutable()->addMinutes((int) (60 * $hours)), new BatteryReading(0.0, $v, 0.0, 16.5), $step);
             }
         }
         $session->update(['joined_at' => '2026-10-07 06:40:00', 'ended_at' => '2026-10-08 05:35:00', 'passed' => true]);
@@ -440,8 +440,8 @@ final class DemoSeeder extends Seeder
         // Nearly a year ago: its yearly check comes due.
         $session = $this->session($job, Protocol::Refresh, CarbonImmutable::now()->subDays(352)->setTime(15, 0), [['name' => 'bench 2', 'amps' => 30.0]]);
         foreach ([[12.78, 13.04], [12.95, 13.08]] as $k => $volts) {
-            $this->reading($session, $k, $session->started_at->toImmutable(), new Reading(0.0, $volts[0], 0.0, 9.0), Step::Waiting);
-            $this->reading($session, $k, $session->started_at->toImmutable()->addHours(20), new Reading(0.0, $volts[1], 0.0, 11.0), Step::Ready);
+            $this->reading($session, $k, $session->started_at->toImmutable(), new BatteryReading(0.0, $volts[0], 0.0, 9.0), BalanceStep::Waiting);
+            $this->reading($session, $k, $session->started_at->toImmutable()->addHours(20), new BatteryReading(0.0, $volts[1], 0.0, 11.0), BalanceStep::Ready);
         }
         $session->update(['ended_at' => $session->started_at->toImmutable()->addHours(20), 'passed' => true]);
         $this->covered($session);
@@ -558,7 +558,7 @@ final class DemoSeeder extends Seeder
         $session = new BalanceSession(['protocol' => $protocol, 'link_ohm' => 2.0 * BankDrawing::ohm(35.0, 0.5), 'lead_a' => 150.0, 'chargers' => $chargers, 'started_at' => $at]);
         $session->forceFill(['job_id' => $job->id])->save();
         foreach (JobReader::read($job->fresh() ?? $job)->planned()->houseBatteries() as $battery) {
-            $session->balanceBatteries()->create(['part_uid' => $battery->uid, 'step' => Step::Waiting, 'since' => $at]);
+            $session->balanceBatteries()->create(['part_uid' => $battery->uid, 'step' => BalanceStep::Waiting, 'since' => $at]);
         }
 
         return $session->refresh();
@@ -575,13 +575,13 @@ final class DemoSeeder extends Seeder
     /**
      * What a battery of the simulated bench would have read: on delivery, then in each step, begun so many hours ago.
      *
-     * @param list<array{Step, float, string, ?float}> $steps step, hours ago, charger and its A
+     * @param list<array{BalanceStep, float, string, ?float}> $steps step, hours ago, charger and its A
      */
     private function benchLog(BalanceSession $session, int $k, int $seed, array $steps, CarbonImmutable $now): void
     {
         [$row, $subject] = $this->subject($session, $k);
         $battery = BenchBattery::hidden($seed, $subject->cells);
-        $this->reading($session, $k, $session->started_at->toImmutable()->addMinutes(10 + 4 * $k), $battery->read($subject, (float) $k), Step::Waiting);
+        $this->reading($session, $k, $session->started_at->toImmutable()->addMinutes(10 + 4 * $k), $battery->read($subject, (float) $k), BalanceStep::Waiting);
         foreach ($steps as $i => [$step, $hours, $charger, $amps]) {
             $at = $now->subMinutes((int) (60 * $hours));
             $until = isset($steps[$i + 1]) ? $now->subMinutes((int) (60 * $steps[$i + 1][1])) : $now;
@@ -607,10 +607,10 @@ final class DemoSeeder extends Seeder
         return [$row, Subject::of($row->part_uid, DataSheet::of($part->kind, $part->data), $session->protocol)];
     }
 
-    private function reading(BalanceSession $session, int $k, CarbonImmutable $at, Reading $reading, Step $step): void
+    private function reading(BalanceSession $session, int $k, CarbonImmutable $at, BatteryReading $reading, BalanceStep $step): void
     {
         [$row, $subject] = $this->subject($session, $k);
-        if ($row->step !== $step && $row->step !== Step::Absorbing) {
+        if ($row->step !== $step && $row->step !== BalanceStep::Absorbing) {
             $row->update(['step' => $step, 'since' => $at]);
         }
         (new LogReading())($row, $subject, $at, $reading, 'hand', 'Jona Sund');

@@ -7,8 +7,8 @@ namespace Tests\Core;
 use Pebblefell\Bank\Fade;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Aftercare\Drift;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Reading;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use PHPUnit\Framework\TestCase;
 
@@ -53,14 +53,14 @@ final class AftercareTest extends TestCase
             $lines,
             Ticks::of(
                 [
-                    new Tick('way', Tick::DONE, 0.2, amps: 100.0), new Tick('same', Tick::DONE, 0.2, amps: 100.0),
-                    new Tick('amps', Tick::DONE, 30.0), new Tick('gone', Tick::DONE, 0.2, amps: 100.0),
+                    new NotedTick('way', NotedTick::DONE, 0.2, amps: 100.0), new NotedTick('same', NotedTick::DONE, 0.2, amps: 100.0),
+                    new NotedTick('amps', NotedTick::DONE, 30.0), new NotedTick('gone', NotedTick::DONE, 0.2, amps: 100.0),
                 ],
             ),
             Ticks::of(
                 [
-                    new Tick('way', Tick::DONE, 0.15, amps: 50.0), new Tick('same', Tick::DONE, 0.11, amps: 50.0),
-                    new Tick('amps', Tick::DONE, 20.0), new Tick('new', Tick::DONE, 0.2, amps: 50.0),
+                    new NotedTick('way', NotedTick::DONE, 0.15, amps: 50.0), new NotedTick('same', NotedTick::DONE, 0.11, amps: 50.0),
+                    new NotedTick('amps', NotedTick::DONE, 20.0), new NotedTick('new', NotedTick::DONE, 0.2, amps: 50.0),
                 ],
             ),
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Balance\BalanceStep;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Candidate;
@@ -12,9 +14,7 @@ use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
 use Pebblefell\Balance\Queue;
-use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Rush;
-use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Balance\Symptom;
 use Pebblefell\Finding\Word;
@@ -56,9 +56,9 @@ final class BalanceFiguresTest extends TestCase
     /**
      * @param list<float>|null $cells
      */
-    private static function at(float $hours, float $volts, ?float $amps = 0.0, ?float $celsius = null, ?array $cells = null): Reading
+    private static function at(float $hours, float $volts, ?float $amps = 0.0, ?float $celsius = null, ?array $cells = null): BatteryReading
     {
-        return new Reading($hours * self::H, $volts, $amps, $celsius, $cells);
+        return new BatteryReading($hours * self::H, $volts, $amps, $celsius, $cells);
     }
 
     /**
@@ -122,7 +122,7 @@ final class BalanceFiguresTest extends TestCase
             $ready = static fn(array $readings, ?float $charger): ?float => Forecast::of(
                 $subject,
                 Protocol::Full,
-                Step::Charging,
+                BalanceStep::Charging,
                 array_values($readings),
                 0.0,
                 $charger,
@@ -140,12 +140,12 @@ final class BalanceFiguresTest extends TestCase
         }
         self::assertSame(
             'to-go',
-            self::keys([Forecast::of(self::lfp(), Protocol::Full, Step::Charging, [self::at(0.0, 12.9)], 0.0, 25.0)->why]),
+            self::keys([Forecast::of(self::lfp(), Protocol::Full, BalanceStep::Charging, [self::at(0.0, 12.9)], 0.0, 25.0)->why]),
         );
         // A refresh charge lasts its sixteen hours, whatever is read.
         self::assertSame(
             18.0 * self::H,
-            Forecast::of(self::agm(), Protocol::Refresh, Step::Charging, [self::at(3.0, 14.1, 4.0)], 2.0 * self::H, null)->readyAtS,
+            Forecast::of(self::agm(), Protocol::Refresh, BalanceStep::Charging, [self::at(3.0, 14.1, 4.0)], 2.0 * self::H, null)->readyAtS,
         );
     }
 
@@ -153,7 +153,7 @@ final class BalanceFiguresTest extends TestCase
     public function testLeadUnderChargeIsNotTakenForFull(): void
     {
         $a = self::agm();
-        $forecast = static fn(Reading ...$r): Forecast => Forecast::of($a, Protocol::Full, Step::Charging, array_values($r), 0.0, 25.0);
+        $forecast = static fn(BatteryReading ...$r): Forecast => Forecast::of($a, Protocol::Full, BalanceStep::Charging, array_values($r), 0.0, 25.0);
         foreach ([self::at(1.0, 13.9, 25.0), self::at(1.0, 12.6, 0.2), self::at(1.0, 13.6, null)] as $reading) {
             $told = $forecast($reading);
             self::assertSame([null, 100.0, 'from-empty'], [$told->socPct, $told->vaguePct, self::keys([$told->why])]);
@@ -173,7 +173,7 @@ final class BalanceFiguresTest extends TestCase
         self::assertSame(100.0, Forecast::charge($a, [self::at(0.0, 12.3), self::at(1.0, 13.9, 25.0), self::at(20.0, 13.1)])[0]);
         // LFP's volts move little under charge: they are read behind its resistance.
         self::assertNotNull(
-            Forecast::of(self::lfp(), Protocol::Full, Step::Charging, [self::at(1.0, 13.9, 25.0)], 0.0, 25.0)->socPct,
+            Forecast::of(self::lfp(), Protocol::Full, BalanceStep::Charging, [self::at(1.0, 13.9, 25.0)], 0.0, 25.0)->socPct,
         );
     }
 
@@ -181,10 +181,10 @@ final class BalanceFiguresTest extends TestCase
     public function testTheTailIsToldFromAnyMoment(): void
     {
         $a = self::lfp();
-        $of = static fn(Reading ...$readings): Forecast => Forecast::of(
+        $of = static fn(BatteryReading ...$readings): Forecast => Forecast::of(
             $a,
             Protocol::Full,
-            Step::Absorbing,
+            BalanceStep::Absorbing,
             array_values($readings),
             2.0 * self::H,
             30.0,
@@ -199,7 +199,7 @@ final class BalanceFiguresTest extends TestCase
         $over = $of($bulk, self::at(2.0, 14.4, 20.0), self::at(2.4, 14.4, 5.0), self::at(2.6, 14.4, null));
         self::assertSame([100.0, 2.0, 2.4 * self::H], [$over->socPct, $over->vaguePct, $over->readyAtS]);
         self::assertSame('tail-reached', self::keys([$over->why]));
-        $none = Forecast::of(self::agm(), Protocol::Full, Step::Absorbing, [self::at(2.0, 14.4, 2.0), self::at(3.0, 14.4, 1.0)], 0.0, 30.0);
+        $none = Forecast::of(self::agm(), Protocol::Full, BalanceStep::Absorbing, [self::at(2.0, 14.4, 2.0), self::at(3.0, 14.4, 1.0)], 0.0, 30.0);
         self::assertSame([2.0 * self::H, 'hours'], [$none->readyAtS, self::keys([$none->why])], 'no tail on its sheet: the clock');
     }
 
@@ -207,11 +207,11 @@ final class BalanceFiguresTest extends TestCase
     public function testBledCellsComeTogetherInAStraightLine(): void
     {
         $a = self::lfp('A', [], Protocol::Cells);
-        $spread = static fn(float $h, float $mv): Reading => self::at($h, 14.2, 1.0, null, [3.5, 3.5 + $mv / 1000.0, 3.52, 3.5]);
-        $of = static fn(Reading ...$readings): Forecast => Forecast::of(
+        $spread = static fn(float $h, float $mv): BatteryReading => self::at($h, 14.2, 1.0, null, [3.5, 3.5 + $mv / 1000.0, 3.52, 3.5]);
+        $of = static fn(BatteryReading ...$readings): Forecast => Forecast::of(
             $a,
             Protocol::Cells,
-            Step::Absorbing,
+            BalanceStep::Absorbing,
             array_values($readings),
             1.0 * self::H,
             30.0,
@@ -233,10 +233,10 @@ final class BalanceFiguresTest extends TestCase
     public function testRestLastsUntilItIsSettled(): void
     {
         $a = self::lfp();
-        $rest = static fn(Protocol $protocol, Reading ...$r): Forecast => Forecast::of(
+        $rest = static fn(Protocol $protocol, BatteryReading ...$r): Forecast => Forecast::of(
             $a,
             $protocol,
-            Step::Resting,
+            BalanceStep::Resting,
             array_values($r),
             1.0 * self::H,
             null,
@@ -258,7 +258,7 @@ final class BalanceFiguresTest extends TestCase
     public function testTheFallIsReadOverTheLastHours(): void
     {
         $a = self::lfp();
-        $fall = static fn(float $since, Reading ...$r): ?float => Forecast::fallingMvH($a, array_values($r), $since * self::H);
+        $fall = static fn(float $since, BatteryReading ...$r): ?float => Forecast::fallingMvH($a, array_values($r), $since * self::H);
         self::assertNull($fall(0.0, self::at(1.0, 13.5)));
         self::assertNull($fall(0.0));
         self::assertNull($fall(0.0, self::at(1.0, 13.5), self::at(1.0 + 599.0 / self::H, 13.4)), 'under ten minutes nothing is told');
@@ -269,7 +269,7 @@ final class BalanceFiguresTest extends TestCase
         self::assertEqualsWithDelta(10.0, $fall(1.0, self::at(0.9, 14.4), self::at(1.0, 13.54), self::at(2.0, 13.50)), 1e-6);
         self::assertEqualsWithDelta(10.0, $fall(0.0, self::at(1.0, 14.4), self::at(4.5, 13.54), self::at(5.5, 13.50)), 1e-6);
         // Six readings: the mean of two against the mean of two, four tenths of an hour apart.
-        $row = array_map(static fn(int $k): Reading => self::at(1.0 + 0.1 * $k, 13.6 - 0.01 * $k), range(0, 5));
+        $row = array_map(static fn(int $k): BatteryReading => self::at(1.0 + 0.1 * $k, 13.6 - 0.01 * $k), range(0, 5));
         self::assertEqualsWithDelta(0.1 * 1000.0 / 4.0, $fall(0.0, ...$row), 1e-6);
         // Eight cells share the fall.
         $b = self::lfp('B', ['nominal_v' => 25.6, 'absorption_v' => 28.8]);
@@ -281,7 +281,7 @@ final class BalanceFiguresTest extends TestCase
     {
         $queue = static fn(Subject $s, array $readings, Protocol $p = Protocol::Full, float $now = 0.0): Queue => Queue::of(
             $p,
-            [new Candidate($s, $s->id, Step::Waiting, array_values($readings), 0.0)],
+            [new Candidate($s, $s->id, BalanceStep::Waiting, array_values($readings), 0.0)],
             [['name' => 'x', 'amps' => 40.0]],
             [],
             $now,
@@ -310,7 +310,7 @@ final class BalanceFiguresTest extends TestCase
     public function testTheQueueGoesByWhatIsOn(): void
     {
         $a = self::lfp();
-        $of = static fn(Step $step, array $readings, float $now, Protocol $p = Protocol::Full): Queue => Queue::of(
+        $of = static fn(BalanceStep $step, array $readings, float $now, Protocol $p = Protocol::Full): Queue => Queue::of(
             $p,
             [new Candidate($a, 'A', $step, array_values($readings), 0.0)],
             [['name' => 'x', 'amps' => 40.0], ['name' => 'y', 'amps' => 40.0]],
@@ -318,22 +318,22 @@ final class BalanceFiguresTest extends TestCase
             $now,
         );
         $reading = [self::at(0.0, 12.9, null)];
-        $bulk = Forecast::of($a, Protocol::Full, Step::Charging, $reading, 0.0, 40.0)->readyAtS ?? 0.0;
-        $on = $of(Step::Charging, $reading, 60.0);
+        $bulk = Forecast::of($a, Protocol::Full, BalanceStep::Charging, $reading, 0.0, 40.0)->readyAtS ?? 0.0;
+        $on = $of(BalanceStep::Charging, $reading, 60.0);
         self::assertEqualsWithDelta($bulk + 2.0 * self::H, $on->turns['A']['freeS'], 1e-6);
         self::assertEqualsWithDelta($bulk + 14.0 * self::H, $on->doneS, 1e-6);
         self::assertSame(['x', 0.0, ['y']], [$on->turns['A']['charger'], $on->turns['A']['startS'], array_column($on->free, 'name')]);
         // Later than it should have been: from now.
-        self::assertEqualsWithDelta($bulk + 3.0 * self::H, $of(Step::Charging, $reading, $bulk + self::H)->turns['A']['freeS'], 1e-6);
+        self::assertEqualsWithDelta($bulk + 3.0 * self::H, $of(BalanceStep::Charging, $reading, $bulk + self::H)->turns['A']['freeS'], 1e-6);
         // Nothing read: everything from empty, since it was put on.
         self::assertEqualsWithDelta(
             (200.0 / 40.0 / $a->chemistry->coulombicEfficiency() + 2.0) * self::H,
-            $of(Step::Charging, [], 60.0)->turns['A']['freeS'],
+            $of(BalanceStep::Charging, [], 60.0)->turns['A']['freeS'],
             1e-6,
         );
-        self::assertEqualsWithDelta(16.0 * self::H, $of(Step::Charging, $reading, 60.0, Protocol::Refresh)->turns['A']['freeS'], 1e-6);
-        self::assertEqualsWithDelta(18.0 * self::H, $of(Step::Charging, $reading, 60.0, Protocol::Refresh)->doneS, 1e-6);
-        $rests = $of(Step::Resting, [self::at(0.0, 13.6)], 60.0);
+        self::assertEqualsWithDelta(16.0 * self::H, $of(BalanceStep::Charging, $reading, 60.0, Protocol::Refresh)->turns['A']['freeS'], 1e-6);
+        self::assertEqualsWithDelta(18.0 * self::H, $of(BalanceStep::Charging, $reading, 60.0, Protocol::Refresh)->doneS, 1e-6);
+        $rests = $of(BalanceStep::Resting, [self::at(0.0, 13.6)], 60.0);
         self::assertSame([[], 12.0 * self::H], [$rests->turns, $rests->doneS]);
         self::assertCount(2, $rests->free);
     }
@@ -341,8 +341,8 @@ final class BalanceFiguresTest extends TestCase
     /** Who has waited longest is next, on the charger that is free first. */
     public function testTheLongestWaitIsNext(): void
     {
-        $waits = static fn(string $id, float $since): Candidate => new Candidate(self::lfp($id), $id, Step::Waiting, [], $since);
-        $on = new Candidate(self::lfp('Z'), 'Z', Step::Absorbing, [self::at(0.0, 14.4, 20.0)], 0.0);
+        $waits = static fn(string $id, float $since): Candidate => new Candidate(self::lfp($id), $id, BalanceStep::Waiting, [], $since);
+        $on = new Candidate(self::lfp('Z'), 'Z', BalanceStep::Absorbing, [self::at(0.0, 14.4, 20.0)], 0.0);
         $queue = Queue::of(
             Protocol::Full,
             [$waits('B', 9.0), $on, $waits('A', 4.0)],
@@ -355,41 +355,41 @@ final class BalanceFiguresTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{Step, Reading, ?Reading, string}>
+     * @return iterable<string, array{BalanceStep, BatteryReading, ?BatteryReading, string}>
      */
     public static function doubted(): iterable
     {
-        $r = static fn(float $v, ?float $a = 0.0, ?float $c = null, ?array $cells = null): Reading => self::at(1.0, $v, $a, $c, $cells === null ? null : array_values($cells));
-        yield 'as low as may be' => [Step::Waiting, $r(7.69), null, ''];
-        yield 'lower' => [Step::Waiting, $r(7.67), null, 'impossible'];
-        yield 'as high as may be' => [Step::Charging, $r(16.6), null, ''];
-        yield 'higher' => [Step::Charging, $r(16.7), null, 'impossible'];
-        yield 'a hundred times' => [Step::Waiting, $r(1310.0), null, 'slip'];
-        yield 'a hundredth' => [Step::Waiting, $r(0.131), null, 'slip'];
-        yield 'one and a half of its limit' => [Step::Charging, $r(13.4, 300.0), null, ''];
-        yield 'more' => [Step::Charging, $r(13.4, 301.0), null, 'too-much'];
-        yield 'a little backwards' => [Step::Absorbing, $r(13.4, -0.4), null, ''];
-        yield 'backwards' => [Step::Absorbing, $r(13.4, -0.6), null, 'backwards'];
-        yield 'backwards while it waits is no charge' => [Step::Waiting, $r(13.1, -8.0), null, ''];
-        yield 'a little at rest' => [Step::Resting, $r(13.4, -0.5), null, ''];
-        yield 'out at rest' => [Step::Resting, $r(13.4, -0.6), null, 'not-resting'];
-        yield 'cold, and it can be' => [Step::Resting, $r(13.4, 0.0, -45.0), null, ''];
-        yield 'colder' => [Step::Resting, $r(13.4, 0.0, -45.1), null, 'celsius'];
-        yield 'hot, and it can be' => [Step::Resting, $r(13.4, 0.0, 75.0), null, ''];
-        yield 'hotter' => [Step::Resting, $r(13.4, 0.0, 75.1), null, 'celsius'];
-        yield 'cells within two meters' => [Step::Resting, $r(13.4, 0.0, null, [3.35, 3.35, 3.35, 3.24]), null, ''];
-        yield 'cells beyond' => [Step::Resting, $r(13.4, 0.0, null, [3.35, 3.35, 3.35, 3.22]), null, 'sum'];
-        yield 'cells above' => [Step::Resting, $r(13.4, 0.0, null, [3.35, 3.35, 3.35, 3.48]), null, 'sum'];
+        $r = static fn(float $v, ?float $a = 0.0, ?float $c = null, ?array $cells = null): BatteryReading => self::at(1.0, $v, $a, $c, $cells === null ? null : array_values($cells));
+        yield 'as low as may be' => [BalanceStep::Waiting, $r(7.69), null, ''];
+        yield 'lower' => [BalanceStep::Waiting, $r(7.67), null, 'impossible'];
+        yield 'as high as may be' => [BalanceStep::Charging, $r(16.6), null, ''];
+        yield 'higher' => [BalanceStep::Charging, $r(16.7), null, 'impossible'];
+        yield 'a hundred times' => [BalanceStep::Waiting, $r(1310.0), null, 'slip'];
+        yield 'a hundredth' => [BalanceStep::Waiting, $r(0.131), null, 'slip'];
+        yield 'one and a half of its limit' => [BalanceStep::Charging, $r(13.4, 300.0), null, ''];
+        yield 'more' => [BalanceStep::Charging, $r(13.4, 301.0), null, 'too-much'];
+        yield 'a little backwards' => [BalanceStep::Absorbing, $r(13.4, -0.4), null, ''];
+        yield 'backwards' => [BalanceStep::Absorbing, $r(13.4, -0.6), null, 'backwards'];
+        yield 'backwards while it waits is no charge' => [BalanceStep::Waiting, $r(13.1, -8.0), null, ''];
+        yield 'a little at rest' => [BalanceStep::Resting, $r(13.4, -0.5), null, ''];
+        yield 'out at rest' => [BalanceStep::Resting, $r(13.4, -0.6), null, 'not-resting'];
+        yield 'cold, and it can be' => [BalanceStep::Resting, $r(13.4, 0.0, -45.0), null, ''];
+        yield 'colder' => [BalanceStep::Resting, $r(13.4, 0.0, -45.1), null, 'celsius'];
+        yield 'hot, and it can be' => [BalanceStep::Resting, $r(13.4, 0.0, 75.0), null, ''];
+        yield 'hotter' => [BalanceStep::Resting, $r(13.4, 0.0, 75.1), null, 'celsius'];
+        yield 'cells within two meters' => [BalanceStep::Resting, $r(13.4, 0.0, null, [3.35, 3.35, 3.35, 3.24]), null, ''];
+        yield 'cells beyond' => [BalanceStep::Resting, $r(13.4, 0.0, null, [3.35, 3.35, 3.35, 3.22]), null, 'sum'];
+        yield 'cells above' => [BalanceStep::Resting, $r(13.4, 0.0, null, [3.35, 3.35, 3.35, 3.48]), null, 'sum'];
         // 0.2 V a cell and minute: 0.8 V a minute for four cells, and never more than five minutes' worth.
-        yield 'a jump that a minute explains' => [Step::Resting, $r(12.6), new Reading(self::H - 60.0, 13.39, 0.0), ''];
-        yield 'one that it does not' => [Step::Resting, $r(12.6), new Reading(self::H - 60.0, 13.41, 0.0), 'jump'];
-        yield 'less than a minute counts as one' => [Step::Resting, $r(12.6), new Reading(self::H - 5.0, 13.39, 0.0), ''];
-        yield 'an hour explains no more than five' => [Step::Resting, $r(10.0), new Reading(0.0, 14.1, 0.0), 'jump'];
-        yield 'and not less' => [Step::Resting, $r(10.2), new Reading(0.0, 14.1, 0.0), ''];
+        yield 'a jump that a minute explains' => [BalanceStep::Resting, $r(12.6), new BatteryReading(self::H - 60.0, 13.39, 0.0), ''];
+        yield 'one that it does not' => [BalanceStep::Resting, $r(12.6), new BatteryReading(self::H - 60.0, 13.41, 0.0), 'jump'];
+        yield 'less than a minute counts as one' => [BalanceStep::Resting, $r(12.6), new BatteryReading(self::H - 5.0, 13.39, 0.0), ''];
+        yield 'an hour explains no more than five' => [BalanceStep::Resting, $r(10.0), new BatteryReading(0.0, 14.1, 0.0), 'jump'];
+        yield 'and not less' => [BalanceStep::Resting, $r(10.2), new BatteryReading(0.0, 14.1, 0.0), ''];
     }
 
     #[DataProvider('doubted')]
-    public function testADoubtFromBothSidesOfItsLimit(Step $step, Reading $reading, ?Reading $before, string $key): void
+    public function testADoubtFromBothSidesOfItsLimit(BalanceStep $step, BatteryReading $reading, ?BatteryReading $before, string $key): void
     {
         $doubt = Doubt::about(self::lfp(), $step, $reading, $before);
         self::assertSame($key, $doubt === null ? '' : self::keys([$doubt]));
@@ -399,9 +399,9 @@ final class BalanceFiguresTest extends TestCase
     public function testTheRushSumsToNothing(): void
     {
         $all = [
-            new Candidate(self::lfp('A', ['internal_mohm' => 2.0]), 'A', Step::Ready, [self::at(0.0, 13.5)], 0.0),
-            new Candidate(self::lfp('B', ['internal_mohm' => 6.0]), 'B', Step::Ready, [self::at(0.0, 13.3)], 0.0),
-            new Candidate(self::lfp('C', ['internal_mohm' => 3.0]), 'C', Step::Ready, [self::at(0.0, 13.2)], 0.0),
+            new Candidate(self::lfp('A', ['internal_mohm' => 2.0]), 'A', BalanceStep::Ready, [self::at(0.0, 13.5)], 0.0),
+            new Candidate(self::lfp('B', ['internal_mohm' => 6.0]), 'B', BalanceStep::Ready, [self::at(0.0, 13.3)], 0.0),
+            new Candidate(self::lfp('C', ['internal_mohm' => 3.0]), 'C', BalanceStep::Ready, [self::at(0.0, 13.2)], 0.0),
         ];
         $rush = Rush::of($all, 0.001);
         self::assertEqualsWithDelta(0.0, array_sum($rush->amps), 1e-9);
@@ -411,17 +411,17 @@ final class BalanceFiguresTest extends TestCase
         self::assertEqualsWithDelta((13.2 - $bar) / 0.004, $rush->amps['C'], 1e-6);
         self::assertEqualsWithDelta($rush->amps['A'], $rush->mostA(), 1e-9);
         // What nothing tells counts as half.
-        $untold = Rush::of([new Candidate(self::lfp('A'), 'A', Step::Ready, [], 0.0)], 0.001);
+        $untold = Rush::of([new Candidate(self::lfp('A'), 'A', BalanceStep::Ready, [], 0.0)], 0.001);
         self::assertSame([[50.0, 100.0]], $untold->charges);
     }
 
     /**
-     * @return iterable<string, array{list<array{string, float, float, Step, float, ?float}>, string, string}> id, volts, hour of the reading,
+     * @return iterable<string, array{list<array{string, float, float, BalanceStep, float, ?float}>, string, string}> id, volts, hour of the reading,
      *     step, since, °C each; the answer and its reasons in their order, at hour 13
      */
     public static function joins(): iterable
     {
-        $ready = static fn(string $id, float $v, float $h = 13.0, ?float $c = 15.0): array => [$id, $v, $h, Step::Ready, 0.0, $c];
+        $ready = static fn(string $id, float $v, float $h = 13.0, ?float $c = 15.0): array => [$id, $v, $h, BalanceStep::Ready, 0.0, $c];
         yield 'nothing to join' => [[$ready('A', 13.4)], Gate::DONT, 'nothing-to-join'];
         yield 'ready, and of this hour' => [[$ready('A', 13.4), $ready('B', 13.4)], Gate::JOIN, 'join'];
         yield 'on the flat, and each was filled' => [[$ready('A', 13.2), $ready('B', 13.2)], Gate::JOIN, 'join flat'];
@@ -432,7 +432,7 @@ final class BalanceFiguresTest extends TestCase
             [$ready('A', 13.4, 8.0, -1.0), $ready('B', 13.4)], Gate::DONT, 'cold old',
         ];
         yield 'one still charges: first it is waited for' => [
-            [['A', 13.4, 13.0, Step::Charging, 12.0, -1.0], $ready('B', 13.4)], Gate::WAIT, 'charging',
+            [['A', 13.4, 13.0, BalanceStep::Charging, 12.0, -1.0], $ready('B', 13.4)], Gate::WAIT, 'charging',
         ];
         yield 'a quarter of a volt apart' => [[$ready('A', 13.62), $ready('B', 13.38)], Gate::JOIN, 'join'];
         yield 'more' => [[$ready('A', 13.64), $ready('B', 13.38)], Gate::DONT, 'volts-apart'];
@@ -443,7 +443,7 @@ final class BalanceFiguresTest extends TestCase
     }
 
     /**
-     * @param list<array{string, float, float, Step, float, ?float}> $rows
+     * @param list<array{string, float, float, BalanceStep, float, ?float}> $rows
      */
     #[DataProvider('joins')]
     public function testTheGatesReasonsInTheirOrder(array $rows, string $answer, string $keys): void
@@ -454,7 +454,7 @@ final class BalanceFiguresTest extends TestCase
                 self::lfp($r[0]),
                 $r[0],
                 $r[3],
-                [new Reading($r[2] * self::H, $r[1], 0.0, $r[5])],
+                [new BatteryReading($r[2] * self::H, $r[1], 0.0, $r[5])],
                 $r[4] * self::H,
             ), $rows),
             13.0 * self::H,
@@ -469,7 +469,7 @@ final class BalanceFiguresTest extends TestCase
         $joined = static fn(string $id, float $hour, float $volts): Candidate => new Candidate(
             self::lfp($id),
             $id,
-            Step::Joined,
+            BalanceStep::Joined,
             [self::at($hour, $volts)],
             0.0,
         );
@@ -482,42 +482,42 @@ final class BalanceFiguresTest extends TestCase
         self::assertSame('', $confirm(0.0, 30.0, $joined('A', 29.0, 13.41), $joined('B', 30.0, 13.4)));
         self::assertSame('still-apart', $confirm(0.0, 30.0, $joined('A', 29.0, 13.5), $joined('B', 30.0, 13.4)));
         // A bank that stays joined is confirmed by its own end.
-        $over = new Candidate(self::agm('L', Protocol::Refresh), 'L', Step::Ready, [self::at(20.0, 13.1)], 16.0 * self::H);
+        $over = new Candidate(self::agm('L', Protocol::Refresh), 'L', BalanceStep::Ready, [self::at(20.0, 13.1)], 16.0 * self::H);
         self::assertSame([], Gate::confirm(Protocol::Refresh, [$over], null, 20.0 * self::H));
     }
 
     /**
-     * @return iterable<string, array{Step, list<Reading>, float, string}>
+     * @return iterable<string, array{BalanceStep, list<BatteryReading>, float, string}>
      */
     public static function symptoms(): iterable
     {
         $full = self::at(0.0, 14.4, 3.0);
-        yield 'sound' => [Step::Resting, [$full, self::at(7.0, 13.45)], 0.5, ''];
-        yield 'low before it has rested' => [Step::Resting, [$full, self::at(6.4, 13.2)], 0.5, ''];
-        yield 'low after six hours' => [Step::Resting, [$full, self::at(6.6, 13.2)], 0.5, 'rests-low'];
-        yield 'low, and never charged to the end' => [Step::Resting, [self::at(0.0, 14.3, 3.0), self::at(7.0, 13.2)], 0.5, ''];
-        yield 'the end was reached within 10 mV a cell' => [Step::Resting, [self::at(0.0, 14.37, 3.0), self::at(7.0, 13.2)], 0.5, 'rests-low'];
-        yield 'low while it waits for a charger' => [Step::Waiting, [$full, self::at(7.0, 13.2)], 0.5, ''];
-        yield 'thirty millivolts' => [Step::Ready, [self::at(0.0, 13.4, 0.0, null, [3.35, 3.35, 3.321, 3.35])], 0.0, ''];
-        yield 'more' => [Step::Ready, [self::at(0.0, 13.4, 0.0, null, [3.35, 3.35, 3.319, 3.35])], 0.0, 'lags'];
-        yield 'more, under charge' => [Step::Charging, [self::at(0.0, 13.4, 9.0, 9.0, [3.35, 3.35, 3.319, 3.35])], 0.0, ''];
-        yield 'at half a degree below its floor' => [Step::Charging, [self::at(0.0, 13.4, 9.0, -0.5)], 0.0, ''];
-        yield 'colder' => [Step::Charging, [self::at(0.0, 13.4, 9.0, -0.6)], 0.0, 'frost'];
-        yield 'colder, and nothing flows' => [Step::Charging, [self::at(0.0, 13.4, 0.5, -0.6)], 0.0, ''];
-        yield 'colder, and it gives' => [Step::Charging, [self::at(0.0, 13.4, -9.0, -0.6)], 0.0, ''];
+        yield 'sound' => [BalanceStep::Resting, [$full, self::at(7.0, 13.45)], 0.5, ''];
+        yield 'low before it has rested' => [BalanceStep::Resting, [$full, self::at(6.4, 13.2)], 0.5, ''];
+        yield 'low after six hours' => [BalanceStep::Resting, [$full, self::at(6.6, 13.2)], 0.5, 'rests-low'];
+        yield 'low, and never charged to the end' => [BalanceStep::Resting, [self::at(0.0, 14.3, 3.0), self::at(7.0, 13.2)], 0.5, ''];
+        yield 'the end was reached within 10 mV a cell' => [BalanceStep::Resting, [self::at(0.0, 14.37, 3.0), self::at(7.0, 13.2)], 0.5, 'rests-low'];
+        yield 'low while it waits for a charger' => [BalanceStep::Waiting, [$full, self::at(7.0, 13.2)], 0.5, ''];
+        yield 'thirty millivolts' => [BalanceStep::Ready, [self::at(0.0, 13.4, 0.0, null, [3.35, 3.35, 3.321, 3.35])], 0.0, ''];
+        yield 'more' => [BalanceStep::Ready, [self::at(0.0, 13.4, 0.0, null, [3.35, 3.35, 3.319, 3.35])], 0.0, 'lags'];
+        yield 'more, under charge' => [BalanceStep::Charging, [self::at(0.0, 13.4, 9.0, 9.0, [3.35, 3.35, 3.319, 3.35])], 0.0, ''];
+        yield 'at half a degree below its floor' => [BalanceStep::Charging, [self::at(0.0, 13.4, 9.0, -0.5)], 0.0, ''];
+        yield 'colder' => [BalanceStep::Charging, [self::at(0.0, 13.4, 9.0, -0.6)], 0.0, 'frost'];
+        yield 'colder, and nothing flows' => [BalanceStep::Charging, [self::at(0.0, 13.4, 0.5, -0.6)], 0.0, ''];
+        yield 'colder, and it gives' => [BalanceStep::Charging, [self::at(0.0, 13.4, -9.0, -0.6)], 0.0, ''];
         // From 13.2 V at rest to 30 A: 0.06 V in its own 2 mΩ and 0.12 V of surface; 8 mΩ more are 0.24 V.
-        yield 'a good joint' => [Step::Charging, [self::at(0.0, 13.2), self::at(0.02, 13.59, 30.0)], 0.0, ''];
-        yield 'a loose one' => [Step::Charging, [self::at(0.0, 13.2), self::at(0.02, 13.68, 30.0)], 0.0, 'joint'];
-        yield 'loose, and long before it was read at rest' => [Step::Charging, [self::at(0.0, 13.2), self::at(1.1, 13.9, 30.0)], 0.0, ''];
-        yield 'too little flows to tell' => [Step::Charging, [self::at(0.0, 13.2), self::at(0.02, 13.5, 2.9)], 0.0, ''];
-        yield 'nothing read' => [Step::Resting, [], 0.0, ''];
+        yield 'a good joint' => [BalanceStep::Charging, [self::at(0.0, 13.2), self::at(0.02, 13.59, 30.0)], 0.0, ''];
+        yield 'a loose one' => [BalanceStep::Charging, [self::at(0.0, 13.2), self::at(0.02, 13.68, 30.0)], 0.0, 'joint'];
+        yield 'loose, and long before it was read at rest' => [BalanceStep::Charging, [self::at(0.0, 13.2), self::at(1.1, 13.9, 30.0)], 0.0, ''];
+        yield 'too little flows to tell' => [BalanceStep::Charging, [self::at(0.0, 13.2), self::at(0.02, 13.5, 2.9)], 0.0, ''];
+        yield 'nothing read' => [BalanceStep::Resting, [], 0.0, ''];
     }
 
     /**
-     * @param list<Reading> $readings
+     * @param list<BatteryReading> $readings
      */
     #[DataProvider('symptoms')]
-    public function testASymptomFromBothSidesOfItsLimit(Step $step, array $readings, float $sinceH, string $keys): void
+    public function testASymptomFromBothSidesOfItsLimit(BalanceStep $step, array $readings, float $sinceH, string $keys): void
     {
         self::assertSame($keys, self::keys(Symptom::of(new Candidate(self::lfp(), 'A', $step, $readings, $sinceH * self::H))));
     }
@@ -526,7 +526,7 @@ final class BalanceFiguresTest extends TestCase
     public function testALeadBatteryHasNoSymptomOfLithium(): void
     {
         $cold = [self::at(0.0, 14.4, 9.0, -12.0), self::at(9.0, 12.4, 0.0, -12.0, [2.1, 2.0, 2.1, 2.1, 2.1, 2.0])];
-        self::assertSame([], Symptom::of(new Candidate(self::agm(), 'L', Step::Resting, $cold, 1.0 * self::H)));
+        self::assertSame([], Symptom::of(new Candidate(self::agm(), 'L', BalanceStep::Resting, $cold, 1.0 * self::H)));
     }
 
     /** After a day its full rest is its data sheet's or chemistry's, not the curve's: the surface charge is gone. */
@@ -535,7 +535,7 @@ final class BalanceFiguresTest extends TestCase
         $a = self::lfp();
         self::assertLessThan($a->restV(96.0), $between = ($a->fullV + $a->restV(96.0)) / 2.0, 'a case that tells the two apart');
         $low = static fn(float $h): string => self::keys(Symptom::of(
-            new Candidate($a, 'A', Step::Resting, [self::at(0.0, 14.4, 3.0), self::at(1.0 + $h, $between)], self::H),
+            new Candidate($a, 'A', BalanceStep::Resting, [self::at(0.0, 14.4, 3.0), self::at(1.0 + $h, $between)], self::H),
         ));
         self::assertSame(['rests-low', ''], [$low(23.9), $low(24.1)]);
     }
@@ -549,10 +549,10 @@ final class BalanceFiguresTest extends TestCase
         $a = self::lfp();
         foreach ([1, 2, 5, 13, 77] as $seed) {
             $before = BenchBattery::hidden($seed, 4);
-            $hour = $before->advanced($a, Step::Charging, self::H, BenchCharger::Mains, 20.0, 0.0);
+            $hour = $before->advanced($a, BalanceStep::Charging, self::H, BenchCharger::Mains, 20.0, 0.0);
             $many = $before;
             for ($k = 0; $k < 60; ++$k) {
-                $many = $many->advanced($a, Step::Charging, 60.0, BenchCharger::Mains, 20.0, 60.0 * $k);
+                $many = $many->advanced($a, BalanceStep::Charging, 60.0, BenchCharger::Mains, 20.0, 60.0 * $k);
             }
             self::assertEqualsWithDelta($hour->cells, $many->cells, 1e-9, "seed $seed");
             self::assertEqualsWithDelta($hour->surfaceV, $many->surfaceV, 1e-9);
@@ -563,7 +563,7 @@ final class BalanceFiguresTest extends TestCase
             }
             // Under charge the surface stands at 30 mV a cell; two hours at rest leave 1/e of it.
             self::assertEqualsWithDelta(0.12, $hour->surfaceV, 1e-4);
-            $rested = $hour->advanced($a, Step::Resting, 2.0 * self::H, BenchCharger::Mains, 20.0, self::H);
+            $rested = $hour->advanced($a, BalanceStep::Resting, 2.0 * self::H, BenchCharger::Mains, 20.0, self::H);
             self::assertEqualsWithDelta($hour->surfaceV / M_E, $rested->surfaceV, 1e-4);
             self::assertEqualsWithDelta($hour->cells, $rested->cells, 1e-12, 'at rest nothing flows');
             $stood = $rested->read($a, 3.0 * self::H);
@@ -585,10 +585,10 @@ final class BalanceFiguresTest extends TestCase
         [$sound, $weak] = [BenchBattery::hidden(1, 4), BenchBattery::hidden(1, 4, 'weak_cell')];
         self::assertEqualsWithDelta($sound->cells[1] - 3.0, $weak->cells[1], 1e-9);
         self::assertEqualsWithDelta([$sound->cells[0], $sound->cells[2], $sound->cells[3]], [$weak->cells[0], $weak->cells[2], $weak->cells[3]], 1e-9);
-        $day = $weak->advanced($a, Step::Resting, 24.0 * self::H, BenchCharger::Mains, 20.0, 0.0);
+        $day = $weak->advanced($a, BalanceStep::Resting, 24.0 * self::H, BenchCharger::Mains, 20.0, 0.0);
         self::assertEqualsWithDelta(max(0.0, $weak->cells[1] - 6.0), $day->cells[1], 1e-6);
         self::assertEqualsWithDelta($weak->cells[0], $day->cells[0], 1e-9);
-        $hour = $weak->advanced($a, Step::Charging, self::H, BenchCharger::Mains, 20.0, 0.0);
+        $hour = $weak->advanced($a, BalanceStep::Charging, self::H, BenchCharger::Mains, 20.0, 0.0);
         self::assertEqualsWithDelta(
             ($hour->cells[0] - $weak->cells[0]) / 0.8 - 6.0 / 24.0,
             $hour->cells[1] - $weak->cells[1],

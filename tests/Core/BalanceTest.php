@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Pebblefell\Balance\BalanceStep;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Candidate;
@@ -13,16 +15,14 @@ use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
 use Pebblefell\Balance\Queue;
-use Pebblefell\Balance\Reading;
-use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Balance\Symptom;
-use Pebblefell\Bank\Diagnosis;
-use Pebblefell\Bank\Drift;
+use Pebblefell\Bank\BankDrift;
+use Pebblefell\Bank\CellPack;
+use Pebblefell\Bank\JointDiagnosis;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Bank\Link;
 use Pebblefell\Bank\Network;
-use Pebblefell\Bank\Pack;
 use Pebblefell\Bank\PackSchool;
 use Pebblefell\Bank\Source;
 use Pebblefell\Chemistry\Chemistry;
@@ -83,8 +83,8 @@ final class BalanceTest extends TestCase
         return new Candidate(
             $subject,
             $subject->id,
-            Step::Resting,
-            [new Reading(($hours - 1.0) * self::H, $volts, 0.0, $celsius), new Reading($hours * self::H, $volts, 0.0, $celsius)],
+            BalanceStep::Resting,
+            [new BatteryReading(($hours - 1.0) * self::H, $volts, 0.0, $celsius), new BatteryReading($hours * self::H, $volts, 0.0, $celsius)],
             0.0,
         );
     }
@@ -111,18 +111,18 @@ final class BalanceTest extends TestCase
     public static function gates(): iterable
     {
         [$a, $b] = [self::battery('A'), self::battery('B')];
-        $charging = new Candidate($b, 'B', Step::Charging, [new Reading(13.0 * self::H, 13.9, 30.0)], 12.0 * self::H);
+        $charging = new Candidate($b, 'B', BalanceStep::Charging, [new BatteryReading(13.0 * self::H, 13.9, 30.0)], 12.0 * self::H);
         $counted = static fn(Subject $s, float $low): Candidate => new Candidate(
             $s,
             $s->id,
-            Step::Resting,
-            [new Reading(0.0, $low, 0.0), new Reading(10.0 * self::H, 13.2, 0.0), new Reading(13.0 * self::H, 13.2, 0.0)],
+            BalanceStep::Resting,
+            [new BatteryReading(0.0, $low, 0.0), new BatteryReading(10.0 * self::H, 13.2, 0.0), new BatteryReading(13.0 * self::H, 13.2, 0.0)],
             9.0 * self::H,
         );
         yield 'one is on the charger' => [Protocol::Full, [self::rested($a, 13.5), $charging], Gate::WAIT, 'charging'];
         yield 'only five hours of rest' => [
             Protocol::Full,
-            [self::rested($a, 13.5, 13.0), new Candidate($b, 'B', Step::Resting, [new Reading(13.0 * self::H, 13.5)], 8.0 * self::H)],
+            [self::rested($a, 13.5, 13.0), new Candidate($b, 'B', BalanceStep::Resting, [new BatteryReading(13.0 * self::H, 13.5)], 8.0 * self::H)],
             Gate::WAIT, '12 h of rest',
         ];
         yield 'still falling' => [
@@ -132,8 +132,8 @@ final class BalanceTest extends TestCase
                 new Candidate(
                     $b,
                     'B',
-                    Step::Resting,
-                    [new Reading(11.0 * self::H, 13.60), new Reading(13.0 * self::H, 13.50)],
+                    BalanceStep::Resting,
+                    [new BatteryReading(11.0 * self::H, 13.60), new BatteryReading(13.0 * self::H, 13.50)],
                     8.0 * self::H,
                 ),
             ],
@@ -160,7 +160,7 @@ final class BalanceTest extends TestCase
             Protocol::Check, [self::rested(self::lead('L'), 13.2), self::rested(self::lead('M'), 13.0)], Gate::DONT, '0.2 V apart',
         ];
         yield 'nothing read' => [
-            Protocol::Full, [self::rested($a, 13.5), new Candidate($b, 'B', Step::Waiting, [], 0.0)], Gate::WAIT, 'nothing is read',
+            Protocol::Full, [self::rested($a, 13.5), new Candidate($b, 'B', BalanceStep::Waiting, [], 0.0)], Gate::WAIT, 'nothing is read',
         ];
     }
 
@@ -231,21 +231,21 @@ final class BalanceTest extends TestCase
     /** 2.35 V a cell for 16 hours, then alike and full, or worn. */
     public function testTheRefreshChargeEndsAtSixteenHours(): void
     {
-        $on = static fn(Step $step, float $since, float $volts, float $at): Candidate => new Candidate(
+        $on = static fn(BalanceStep $step, float $since, float $volts, float $at): Candidate => new Candidate(
             self::lead('L', [], Protocol::Refresh),
             'L',
             $step,
-            [new Reading($at * self::H, $volts, $step === Step::Charging ? 4.0 : 0.0)],
+            [new BatteryReading($at * self::H, $volts, $step === BalanceStep::Charging ? 4.0 : 0.0)],
             $since * self::H,
         );
-        $gate = Gate::judge(Protocol::Refresh, [$on(Step::Charging, 0.0, 14.1, 9.0)], 9.0 * self::H, 0.0);
+        $gate = Gate::judge(Protocol::Refresh, [$on(BalanceStep::Charging, 0.0, 14.1, 9.0)], 9.0 * self::H, 0.0);
         self::assertSame([Gate::WAIT, 16.0 * self::H], [$gate->answer, $gate->untilS]);
         self::assertStringContainsString(
             'take it off',
-            self::said(Gate::judge(Protocol::Refresh, [$on(Step::Charging, 0.0, 14.1, 16.5)], 16.5 * self::H, 0.0)->reasons[0]),
+            self::said(Gate::judge(Protocol::Refresh, [$on(BalanceStep::Charging, 0.0, 14.1, 16.5)], 16.5 * self::H, 0.0)->reasons[0]),
         );
-        self::assertSame(Gate::EVEN, Gate::judge(Protocol::Refresh, [$on(Step::Ready, 16.0, 13.1, 20.0)], 20.0 * self::H, 0.0)->answer);
-        self::assertSame(Gate::DONT, Gate::judge(Protocol::Refresh, [$on(Step::Ready, 16.0, 12.65, 20.0)], 20.0 * self::H, 0.0)->answer);
+        self::assertSame(Gate::EVEN, Gate::judge(Protocol::Refresh, [$on(BalanceStep::Ready, 16.0, 13.1, 20.0)], 20.0 * self::H, 0.0)->answer);
+        self::assertSame(Gate::DONT, Gate::judge(Protocol::Refresh, [$on(BalanceStep::Ready, 16.0, 12.65, 20.0)], 20.0 * self::H, 0.0)->answer);
         self::assertEqualsWithDelta(14.1, self::lead('L', [], Protocol::Refresh)->absorptionV, 1e-9);
     }
 
@@ -254,8 +254,8 @@ final class BalanceTest extends TestCase
     {
         $a = self::battery('A');
         // 12.8 V behind 60 mV of drop: the knee, 20 %.
-        $first = new Reading(0.0, 12.8 + 30.0 * $a->ohm, 30.0);
-        $told = Forecast::of($a, Protocol::Full, Step::Charging, [$first], 0.0, 30.0);
+        $first = new BatteryReading(0.0, 12.8 + 30.0 * $a->ohm, 30.0);
+        $told = Forecast::of($a, Protocol::Full, BalanceStep::Charging, [$first], 0.0, 30.0);
         self::assertEqualsWithDelta(20.0, $told->socPct ?? 0.0, 0.5);
         $hours = 0.77 * 230.0 / 30.0 / Chemistry::Lfp->coulombicEfficiency();
         self::assertEqualsWithDelta($hours * self::H, $told->readyAtS ?? 0.0, 0.02 * $hours * self::H);
@@ -263,8 +263,8 @@ final class BalanceTest extends TestCase
         $slower = Forecast::of(
             $a,
             Protocol::Full,
-            Step::Charging,
-            [$first, new Reading(self::H, 13.2, 15.0), new Reading(2.0 * self::H, 13.2, 15.0)],
+            BalanceStep::Charging,
+            [$first, new BatteryReading(self::H, 13.2, 15.0), new BatteryReading(2.0 * self::H, 13.2, 15.0)],
             0.0,
             30.0,
         );
@@ -273,7 +273,7 @@ final class BalanceTest extends TestCase
         // On the flat nothing but counted charge tells, and that is said.
         self::assertGreaterThan(
             Gate::VAGUE_PCT,
-            Forecast::of($a, Protocol::Full, Step::Charging, [new Reading(0.0, 13.2)], 0.0, 30.0)->vaguePct,
+            Forecast::of($a, Protocol::Full, BalanceStep::Charging, [new BatteryReading(0.0, 13.2)], 0.0, 30.0)->vaguePct,
         );
     }
 
@@ -281,16 +281,16 @@ final class BalanceTest extends TestCase
     public function testAbsorptionEndsByTheTailOrTheClock(): void
     {
         $a = self::battery('A', ['absorption_h' => 4]);
-        $taper = [new Reading(0.0, 14.4, 20.0), new Reading(1800.0, 14.4, 10.0)];
-        self::assertEqualsWithDelta(3600.0, Forecast::of($a, Protocol::Full, Step::Absorbing, $taper, 0.0, 30.0)->readyAtS ?? 0.0, 1.0);
+        $taper = [new BatteryReading(0.0, 14.4, 20.0), new BatteryReading(1800.0, 14.4, 10.0)];
+        self::assertEqualsWithDelta(3600.0, Forecast::of($a, Protocol::Full, BalanceStep::Absorbing, $taper, 0.0, 30.0)->readyAtS ?? 0.0, 1.0);
         self::assertEqualsWithDelta(
             4.0 * self::H,
-            Forecast::of($a, Protocol::Full, Step::Absorbing, [$taper[0]], 0.0, 30.0)->readyAtS ?? 0.0,
+            Forecast::of($a, Protocol::Full, BalanceStep::Absorbing, [$taper[0]], 0.0, 30.0)->readyAtS ?? 0.0,
             1.0,
         );
         self::assertEqualsWithDelta(
             2000.0,
-            Forecast::of($a, Protocol::Full, Step::Absorbing, [...$taper, new Reading(2000.0, 14.4, 4.0)], 0.0, 30.0)->readyAtS ?? 0.0,
+            Forecast::of($a, Protocol::Full, BalanceStep::Absorbing, [...$taper, new BatteryReading(2000.0, 14.4, 4.0)], 0.0, 30.0)->readyAtS ?? 0.0,
             1.0,
         );
     }
@@ -301,8 +301,8 @@ final class BalanceTest extends TestCase
         $waits = static fn(int $k): Candidate => new Candidate(
             $subjects[$k],
             $subjects[$k]->id,
-            Step::Waiting,
-            [new Reading(0.0, 12.8)],
+            BalanceStep::Waiting,
+            [new BatteryReading(0.0, 12.8)],
             (float) $k,
         );
         $queue = Queue::of(
@@ -321,7 +321,7 @@ final class BalanceTest extends TestCase
         );
         self::assertCount(2, $queue->free);
         // One is on: its charger is not free, and the next waits for it.
-        $on = new Candidate($subjects[0], 'A', Step::Absorbing, [new Reading(0.0, 14.4, 20.0)], 0.0);
+        $on = new Candidate($subjects[0], 'A', BalanceStep::Absorbing, [new BatteryReading(0.0, 14.4, 20.0)], 0.0);
         $queue = Queue::of(Protocol::Full, [$on, $waits(1)], [['name' => 'x', 'amps' => 30.0]], ['A' => 'x'], 60.0);
         self::assertSame([], $queue->free);
         self::assertEqualsWithDelta(self::H, $queue->turns['B']['startS'], 1.0);
@@ -330,8 +330,8 @@ final class BalanceTest extends TestCase
     /** No battery is put on a charger that is too strong for it, and where none suits no time is told. */
     public function testAChargerThatIsTooStrongIsNotUsed(): void
     {
-        $weak = new Candidate(self::battery('A', ['charge_limit_a' => 20]), 'A', Step::Waiting, [new Reading(0.0, 12.8)], 0.0);
-        $strong = new Candidate(self::battery('B'), 'B', Step::Waiting, [new Reading(0.0, 12.8)], 1.0);
+        $weak = new Candidate(self::battery('A', ['charge_limit_a' => 20]), 'A', BalanceStep::Waiting, [new BatteryReading(0.0, 12.8)], 0.0);
+        $strong = new Candidate(self::battery('B'), 'B', BalanceStep::Waiting, [new BatteryReading(0.0, 12.8)], 1.0);
         $both = Queue::of(
             Protocol::Full,
             [$weak, $strong],
@@ -347,28 +347,28 @@ final class BalanceTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{Step, Reading, ?string}>
+     * @return iterable<string, array{BalanceStep, BatteryReading, ?string}>
      */
     public static function doubts(): iterable
     {
-        yield 'a decimal slip' => [Step::Resting, new Reading(0.0, 1.32), '13.2 V would fit'];
-        yield 'the other slip' => [Step::Resting, new Reading(0.0, 134.0), '13.4 V would fit'];
-        yield 'wrong sign' => [Step::Resting, new Reading(0.0, -13.2), 'wrong terminals'];
-        yield 'a dead cell' => [Step::Resting, new Reading(0.0, 4.6), 'dead cell'];
-        yield 'discharging on the charger' => [Step::Charging, new Reading(0.0, 13.6, -30.0), 'wrong way round'];
-        yield 'amps while it rests' => [Step::Resting, new Reading(0.0, 13.4, 3.0), 'still connected'];
-        yield 'milliamps' => [Step::Charging, new Reading(0.0, 13.6, 29_800.0), 'milliamps'];
-        yield 'Fahrenheit' => [Step::Resting, new Reading(0.0, 13.4, null, 77.0), 'Fahrenheit'];
-        yield 'three cells of four' => [Step::Resting, new Reading(0.0, 13.4, null, null, [3.35, 3.35, 3.35]), '3 cells'];
+        yield 'a decimal slip' => [BalanceStep::Resting, new BatteryReading(0.0, 1.32), '13.2 V would fit'];
+        yield 'the other slip' => [BalanceStep::Resting, new BatteryReading(0.0, 134.0), '13.4 V would fit'];
+        yield 'wrong sign' => [BalanceStep::Resting, new BatteryReading(0.0, -13.2), 'wrong terminals'];
+        yield 'a dead cell' => [BalanceStep::Resting, new BatteryReading(0.0, 4.6), 'dead cell'];
+        yield 'discharging on the charger' => [BalanceStep::Charging, new BatteryReading(0.0, 13.6, -30.0), 'wrong way round'];
+        yield 'amps while it rests' => [BalanceStep::Resting, new BatteryReading(0.0, 13.4, 3.0), 'still connected'];
+        yield 'milliamps' => [BalanceStep::Charging, new BatteryReading(0.0, 13.6, 29_800.0), 'milliamps'];
+        yield 'Fahrenheit' => [BalanceStep::Resting, new BatteryReading(0.0, 13.4, null, 77.0), 'Fahrenheit'];
+        yield 'three cells of four' => [BalanceStep::Resting, new BatteryReading(0.0, 13.4, null, null, [3.35, 3.35, 3.35]), '3 cells'];
         yield 'cells that do not add up' => [
-            Step::Resting, new Reading(0.0, 13.4, null, null, [3.35, 3.35, 3.35, 2.35]), 'add up to 12.4 V',
+            BalanceStep::Resting, new BatteryReading(0.0, 13.4, null, null, [3.35, 3.35, 3.35, 2.35]), 'add up to 12.4 V',
         ];
-        yield 'sound' => [Step::Charging, new Reading(0.0, 13.6, 30.0, 18.0, [3.4, 3.4, 3.4, 3.4]), null];
-        yield 'nearly empty is sound' => [Step::Waiting, new Reading(0.0, 11.2), null];
+        yield 'sound' => [BalanceStep::Charging, new BatteryReading(0.0, 13.6, 30.0, 18.0, [3.4, 3.4, 3.4, 3.4]), null];
+        yield 'nearly empty is sound' => [BalanceStep::Waiting, new BatteryReading(0.0, 11.2), null];
     }
 
     #[DataProvider('doubts')]
-    public function testWhatCannotBeIsAskedAbout(Step $step, Reading $reading, ?string $asked): void
+    public function testWhatCannotBeIsAskedAbout(BalanceStep $step, BatteryReading $reading, ?string $asked): void
     {
         $doubt = Doubt::about(self::battery('A'), $step, $reading, null);
         $asked === null ? self::assertNull($doubt) : self::assertStringContainsString($asked, self::said($doubt));
@@ -378,14 +378,14 @@ final class BalanceTest extends TestCase
     public function testAJumpAtRestIsAskedAbout(): void
     {
         $a = self::battery('A');
-        $read = static fn(float $minutes, float $volts): Reading => new Reading(60.0 * $minutes, $volts, 0.0, null, null);
-        $doubt = static fn(Step $step, ?Reading $before, Reading $now): string => self::said(Doubt::about($a, $step, $now, $before) ?? '');
-        self::assertStringContainsString('13.3', $doubt(Step::Resting, $read(0, 13.35), $read(1, 12.4)));
-        self::assertSame('', $doubt(Step::Resting, $read(0, 13.35), $read(1, 13.34)));
-        self::assertSame('', $doubt(Step::Resting, null, $read(1, 12.4)));
-        self::assertSame('', $doubt(Step::Charging, $read(0, 13.35), $read(1, 14.3)));
+        $read = static fn(float $minutes, float $volts): BatteryReading => new BatteryReading(60.0 * $minutes, $volts, 0.0, null, null);
+        $doubt = static fn(BalanceStep $step, ?BatteryReading $before, BatteryReading $now): string => self::said(Doubt::about($a, $step, $now, $before) ?? '');
+        self::assertStringContainsString('13.3', $doubt(BalanceStep::Resting, $read(0, 13.35), $read(1, 12.4)));
+        self::assertSame('', $doubt(BalanceStep::Resting, $read(0, 13.35), $read(1, 13.34)));
+        self::assertSame('', $doubt(BalanceStep::Resting, null, $read(1, 12.4)));
+        self::assertSame('', $doubt(BalanceStep::Charging, $read(0, 13.35), $read(1, 14.3)));
         // More time, more room: what a minute does not explain, two may.
-        self::assertSame('', $doubt(Step::Resting, $read(0, 13.35), $read(2, 12.4)));
+        self::assertSame('', $doubt(BalanceStep::Resting, $read(0, 13.35), $read(2, 12.4)));
     }
 
     /** What a levelling made of a stand-in's charge is what it holds then, cell by cell, and its instrument still reads it. */
@@ -410,15 +410,15 @@ final class BalanceTest extends TestCase
         $a = self::battery('A');
         $bench = BenchBattery::hidden(42, 4);
         $from = $bench->socPct();
-        [$step, $at, $ah, $since, $readings, $told] = [Step::Charging, 0.0, 0.0, 0.0, [], null];
-        while ($step !== Step::Resting && $at < 40.0 * self::H) {
+        [$step, $at, $ah, $since, $readings, $told] = [BalanceStep::Charging, 0.0, 0.0, 0.0, [], null];
+        while ($step !== BalanceStep::Resting && $at < 40.0 * self::H) {
             $bench = $bench->advanced($a, $step, 600.0, BenchCharger::Mains, 30.0, $at);
             $at += 600.0;
             $ah += $bench->ampsNow / 6.0;
             $readings[] = $bench->read($a, $at);
             $told ??= count($readings) === 6 ? Forecast::of($a, Protocol::Full, $step, $readings, 0.0, 30.0) : null;
-            if ($step === Step::Charging && $readings[count($readings) - 1]->volts >= 14.38) {
-                [$step, $since] = [Step::Absorbing, $at];
+            if ($step === BalanceStep::Charging && $readings[count($readings) - 1]->volts >= 14.38) {
+                [$step, $since] = [BalanceStep::Absorbing, $at];
                 self::assertNotNull($told);
                 self::assertEqualsWithDelta(
                     $at,
@@ -427,11 +427,11 @@ final class BalanceTest extends TestCase
                     'bulk ends when it was said, as far as it was known',
                 );
             }
-            if ($step === Step::Absorbing && (Forecast::of($a, Protocol::Full, $step, $readings, $since, 30.0)->readyAtS ?? INF) <= $at) {
-                $step = Step::Resting;
+            if ($step === BalanceStep::Absorbing && (Forecast::of($a, Protocol::Full, $step, $readings, $since, 30.0)->readyAtS ?? INF) <= $at) {
+                $step = BalanceStep::Resting;
             }
         }
-        self::assertSame(Step::Resting, $step);
+        self::assertSame(BalanceStep::Resting, $step);
         self::assertEqualsWithDelta(
             $ah / 230.0 * 100.0,
             $bench->socPct() - $from,
@@ -439,13 +439,13 @@ final class BalanceTest extends TestCase
             'charge in is charge held, within the capacity’s tolerance',
         );
         self::assertGreaterThan(97.0, $bench->socPct());
-        $rested = $bench->advanced($a, Step::Resting, 12.0 * self::H, BenchCharger::Mains, 30.0, $at)->read($a, $at + 12.0 * self::H);
+        $rested = $bench->advanced($a, BalanceStep::Resting, 12.0 * self::H, BenchCharger::Mains, 30.0, $at)->read($a, $at + 12.0 * self::H);
         self::assertEqualsWithDelta(13.5, $rested->volts, 0.12, 'rests between 13.4 and 13.6 V');
         // Again from the same seed: the same to the last digit.
         self::assertEquals(
-            BenchBattery::hidden(42, 4)->advanced($a, Step::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0),
+            BenchBattery::hidden(42, 4)->advanced($a, BalanceStep::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0),
             BenchBattery::fromArray(
-                BenchBattery::hidden(42, 4)->advanced($a, Step::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0)->toArray(),
+                BenchBattery::hidden(42, 4)->advanced($a, BalanceStep::Charging, 600.0, BenchCharger::Mains, 30.0, 0.0)->toArray(),
             ),
         );
     }
@@ -453,12 +453,12 @@ final class BalanceTest extends TestCase
     public function testFaultsOnTheBenchShow(): void
     {
         $a = self::battery('A');
-        $charged = static fn(string $fault, BenchCharger $charger = BenchCharger::Mains, float $from = 0.0): BenchBattery => BenchBattery::hidden(5, 4, $fault)->advanced($a, Step::Charging, self::H, $charger, 30.0, $from);
+        $charged = static fn(string $fault, BenchCharger $charger = BenchCharger::Mains, float $from = 0.0): BenchBattery => BenchBattery::hidden(5, 4, $fault)->advanced($a, BalanceStep::Charging, self::H, $charger, 30.0, $from);
         // A loose joint of 20 mΩ shows as 0.6 V more at 30 A.
         self::assertEqualsWithDelta(0.6, $charged('loose_joint')->read($a, 0.0)->volts - $charged('')->read($a, 0.0)->volts, 0.05);
         // Cold: the sound one refuses, the one with a dead cut-off takes it.
         $cold = BenchBattery::fromArray(['celsius' => -4.0, ...array_diff_key(BenchBattery::hidden(5, 4)->toArray(), ['celsius' => 0])]);
-        self::assertSame(0.0, $cold->advanced($a, Step::Charging, self::H, BenchCharger::Mains, 30.0, 0.0)->ampsNow);
+        self::assertSame(0.0, $cold->advanced($a, BalanceStep::Charging, self::H, BenchCharger::Mains, 30.0, 0.0)->ampsNow);
         self::assertGreaterThan(25.0, $charged('dead_cutoff')->ampsNow);
         // The sun: nothing at night, never above its rating, less on the whole than the mains.
         self::assertSame(0.0, BenchCharger::Solar->offersA(30.0, 2.0 * self::H, 5));
@@ -475,15 +475,15 @@ final class BalanceTest extends TestCase
         $a = self::battery('A');
         $symptoms = static function (int $seed, string $fault) use ($a): string {
             $bench = BenchBattery::hidden($seed, 4, $fault);
-            [$step, $at, $since, $readings] = [Step::Charging, 0.0, 0.0, [$bench->read($a, 0.0)]];
-            while ($step !== Step::Resting || $at < $since + 12.0 * self::H) {
+            [$step, $at, $since, $readings] = [BalanceStep::Charging, 0.0, 0.0, [$bench->read($a, 0.0)]];
+            while ($step !== BalanceStep::Resting || $at < $since + 12.0 * self::H) {
                 $bench = $bench->advanced($a, $step, 900.0, BenchCharger::Mains, 30.0, $at);
                 $at += 900.0;
                 $readings[] = $bench->read($a, $at);
-                if ($step === Step::Charging && $readings[count($readings) - 1]->volts >= 14.38) {
-                    [$step, $since] = [Step::Absorbing, $at];
-                } elseif ($step === Step::Absorbing && $at >= $since + 2.0 * self::H) {
-                    [$step, $since] = [Step::Resting, $at];
+                if ($step === BalanceStep::Charging && $readings[count($readings) - 1]->volts >= 14.38) {
+                    [$step, $since] = [BalanceStep::Absorbing, $at];
+                } elseif ($step === BalanceStep::Absorbing && $at >= $since + 2.0 * self::H) {
+                    [$step, $since] = [BalanceStep::Resting, $at];
                 }
             }
 
@@ -498,7 +498,7 @@ final class BalanceTest extends TestCase
         self::assertStringContainsString(
             'cell 3 lags by 60 mV',
             self::said(
-                Symptom::of(new Candidate($a, 'A', Step::Ready, [new Reading(0.0, 13.34, 0.0, null, [3.35, 3.35, 3.29, 3.35])], 0.0))[0],
+                Symptom::of(new Candidate($a, 'A', BalanceStep::Ready, [new BatteryReading(0.0, 13.34, 0.0, null, [3.35, 3.35, 3.29, 3.35])], 0.0))[0],
             ),
         );
     }
@@ -508,22 +508,22 @@ final class BalanceTest extends TestCase
     {
         $a = self::battery('A', ['capacity_ah' => 100], Protocol::Cells);
         $bench = BenchBattery::hidden(9, 4);
-        [$at, $step, $readings, $since] = [0.0, Step::Charging, [], 0.0];
+        [$at, $step, $readings, $since] = [0.0, BalanceStep::Charging, [], 0.0];
         $gate = null;
         while ($at < 60.0 * self::H) {
             $bench = $bench->advanced($a, $step, 900.0, BenchCharger::Mains, 30.0, $at);
             $at += 900.0;
             $readings[] = $reading = $bench->read($a, $at, true);
             self::assertEqualsWithDelta($reading->volts, array_sum($reading->cells ?? []), 0.01);
-            if ($step === Step::Charging && $reading->volts >= $a->absorptionV - 0.02) {
-                [$step, $since] = [Step::Absorbing, $at];
+            if ($step === BalanceStep::Charging && $reading->volts >= $a->absorptionV - 0.02) {
+                [$step, $since] = [BalanceStep::Absorbing, $at];
                 self::assertGreaterThan(CellsApart::ALIKE_MV, $reading->spreadMv());
                 self::assertSame(
                     Gate::WAIT,
                     Gate::judge(Protocol::Cells, [new Candidate($a, 'A', $step, $readings, $since)], $at, 0.0)->answer,
                 );
             }
-            if ($step === Step::Absorbing) {
+            if ($step === BalanceStep::Absorbing) {
                 $gate = Gate::judge(Protocol::Cells, [new Candidate($a, 'A', $step, $readings, $since)], $at, 0.0);
                 if ($gate->answer === Gate::EVEN) {
                     break;
@@ -533,13 +533,13 @@ final class BalanceTest extends TestCase
         self::assertSame(Gate::EVEN, $gate?->answer, self::said($gate->reasons ?? []));
         self::assertGreaterThan(self::H, $at - $since, 'a balancer of 0.1 A takes its hours');
         // In mid-charge alike means nothing, nor while much current flows; an hour at rest after the top it does.
-        $judged = static fn(Reading ...$readings): Gate => Gate::judge(
+        $judged = static fn(BatteryReading ...$readings): Gate => Gate::judge(
             Protocol::Cells,
-            [new Candidate($a, 'A', Step::Ready, array_values($readings), 0.0)],
+            [new Candidate($a, 'A', BalanceStep::Ready, array_values($readings), 0.0)],
             $readings[array_key_last($readings)]->atS ?? 0.0,
             0.0,
         );
-        $read = static fn(float $cell, float $amps, float $h = 0.0): Reading => new Reading(
+        $read = static fn(float $cell, float $amps, float $h = 0.0): BatteryReading => new BatteryReading(
             $h * self::H,
             4.0 * $cell,
             $amps,
@@ -549,10 +549,10 @@ final class BalanceTest extends TestCase
         self::assertStringContainsString('below 3.45 V', self::said($judged($read(3.3, 0.0))->reasons[0]));
         self::assertStringContainsString('still flow', self::said($judged($read(3.5, 20.0))->reasons[0]));
         // At the top one cell leads by more than 10 mV: it is named. Nobody read the cells: that is said.
-        $leads = new Reading(0.0, 14.05, 0.0, null, [3.5, 3.5, 3.55, 3.5]);
+        $leads = new BatteryReading(0.0, 14.05, 0.0, null, [3.5, 3.5, 3.55, 3.5]);
         self::assertSame(Gate::DONT, $judged($leads)->answer);
         self::assertMatchesRegularExpression('/cell 3\b.*50 mV/i', self::said($judged($leads)->reasons[0]));
-        self::assertMatchesRegularExpression('/cell/i', self::said($judged(new Reading(0.0, 14.0, 0.0, null, null))->reasons[0]));
+        self::assertMatchesRegularExpression('/cell/i', self::said($judged(new BatteryReading(0.0, 14.0, 0.0, null, null))->reasons[0]));
         self::assertSame(Gate::EVEN, $judged($read(3.5, 2.0))->answer);
         self::assertSame(
             [Gate::DONT, Gate::EVEN],
@@ -576,25 +576,25 @@ final class BalanceTest extends TestCase
             }
             $loose = $links;
             $loose[$k] = Link::of($link->from, $link->to, $link->ohm + 0.002);
-            $found = Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $loose))[0];
+            $found = JointDiagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $loose))[0];
             self::assertSame(['link', $k], [$found->kind, $found->index], $link->from . $link->to);
             self::assertEqualsWithDelta(0.002, $found->addedOhm, 0.0006);
             // The same from volts at the terminals, read to the millivolt, at whatever charge.
             $share = Network::of($sources, array_values($loose), Layout::POSITIVE, Layout::NEGATIVE)->share(160.0);
             $volts = array_map(static fn(float $a): float => round(13.05 - 0.004 * $a, 3), $share->amps);
-            $found = Diagnosis::byVolts($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $volts, 160.0)[0];
+            $found = JointDiagnosis::byVolts($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $volts, 160.0)[0];
             self::assertSame(['link', $k], [$found->kind, $found->index], $link->from . $link->to);
         }
         $tired = $sources;
         $tired[2] = Source::of('C', 13.2, 0.012);
-        $found = Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($tired, $links))[0];
+        $found = JointDiagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($tired, $links))[0];
         self::assertSame(['battery', 'C'], [$found->kind, $found->name]);
         self::assertSame(
             'none',
-            Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $links))[0]->kind,
+            JointDiagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, $measured($sources, $links))[0]->kind,
         );
         $this->expectException(InvalidValue::class);
-        Diagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, [0.0, 0.0, 0.0, 0.0]);
+        JointDiagnosis::byAmps($sources, $links, Layout::POSITIVE, Layout::NEGATIVE, [0.0, 0.0, 0.0, 0.0]);
     }
 
     /** Wired at the same end, shares drift together on the flat and swing at the ends; charge is kept all the way. */
@@ -607,7 +607,7 @@ final class BalanceTest extends TestCase
             Layout::POSITIVE,
             Layout::NEGATIVE,
         );
-        $drift = Drift::of($network, Chemistry::Lfp, 4, [100.0, 100.0], 100.0, [100.0, 100.0]);
+        $drift = BankDrift::of($network, Chemistry::Lfp, 4, [100.0, 100.0], 100.0, [100.0, 100.0]);
         $first = $drift->course[0]['amps'];
         self::assertGreaterThan($first[1], $first[0]);
         self::assertGreaterThan(2.0, $drift->widestPct());
@@ -621,13 +621,13 @@ final class BalanceTest extends TestCase
     /** A self-built pack: the pack reads 13.6 V and less while one cell is at 3.65; alike cells fill to the limit. */
     public function testThePackHidesItsCells(): void
     {
-        $alike = Pack::of(4, 1, 100.0, 0.0, 0.0, bleedA: 0.1);
+        $alike = CellPack::of(4, 1, 100.0, 0.0, 0.0, bleedA: 0.1);
         self::assertEqualsWithDelta(0.0, $alike->leftAh, 1e-9);
-        $apart = Pack::of(4, 2, 100.0, 0.0, 8.0, bleedA: 0.1);
+        $apart = CellPack::of(4, 2, 100.0, 0.0, 8.0, bleedA: 0.1);
         self::assertEqualsWithDelta(16.0, $apart->leftAh, 1e-6);
         self::assertEqualsWithDelta(160.0, $apart->balanceH, 1e-6);
         self::assertLessThan(13.8, $apart->packLimitV);
-        self::assertEqualsWithDelta(Pack::CELL_LIMIT_V, max([0.0, ...$apart->cellV]), 1e-9);
+        self::assertEqualsWithDelta(CellPack::CELL_LIMIT_V, max([0.0, ...$apart->cellV]), 1e-9);
         self::assertGreaterThan(127.0, $apart->spreadMv());
         [$one, $strings] = PackSchool::both(4, 2, 150.0, 120.0, 80.0);
         self::assertSame(
@@ -639,6 +639,6 @@ final class BalanceTest extends TestCase
             [$strings->bms, $strings->cellsSeen, $strings->leftPct, $strings->eachBmsA, $strings->weakShows, $strings->price],
         );
         $this->expectException(InvalidValue::class);
-        Pack::of(1, 1, 100.0, 0.0, 0.0);
+        CellPack::of(1, 1, 100.0, 0.0, 0.0);
     }
 }

@@ -8,7 +8,7 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Load\UsualAppliances;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
@@ -50,7 +50,7 @@ final class BudgetTest extends TestCase
 
     public function testAcGoesThroughTheInverterWithItsIdleDrawAlwaysOrWithLoads(): void
     {
-        $kettle = Appliance::of('kettle', 1000, $this->hours(7, 7.5), Side::Ac);   // 500 Wh at the outlet, 555.6 at the battery
+        $kettle = Appliance::of('kettle', 1000, $this->hours(7, 7.5), LoadSide::Ac);   // 500 Wh at the outlet, 555.6 at the battery
         self::assertEqualsWithDelta(
             500 / 0.9 + 24 * 12,
             Budget::of([$kettle], Inverter::of(90, 12, true), 12)->energyWhDay,
@@ -63,7 +63,7 @@ final class BudgetTest extends TestCase
         $at = $withLoads->worst;
         self::assertEqualsWithDelta([0.0, 1000.0, 1000 / 0.9 + 12 - 1000], [$at->dcMeanW, $at->acMeanW(), $at->inverterW], 1e-9);
         // A standby draw on the AC side keeps the inverter on all day.
-        $tv = Appliance::of('television', 60, $this->hours(20, 22), Side::Ac, standbyW: 1.5);
+        $tv = Appliance::of('television', 60, $this->hours(20, 22), LoadSide::Ac, standbyW: 1.5);
         self::assertEqualsWithDelta(
             (120 + 33) / 0.9 + 24 * 12,
             Budget::of([$tv], Inverter::of(90, 12, false), 12)->energyWhDay,
@@ -73,9 +73,9 @@ final class BudgetTest extends TestCase
 
     public function testTheLargestStartStandsOnTopOfWhatRunsThen(): void
     {
-        $aircon = Appliance::of('air conditioner', 650, $this->hours(20, 24), Side::Ac, surgeW: 2600);
-        $micro = Appliance::of('microwave', 1200, $this->hours(12, 12.25), Side::Ac);
-        $lamp = Appliance::of('lamp', 40, $this->hours(19, 23), Side::Ac, quantity: 2);
+        $aircon = Appliance::of('air conditioner', 650, $this->hours(20, 24), LoadSide::Ac, surgeW: 2600);
+        $micro = Appliance::of('microwave', 1200, $this->hours(12, 12.25), LoadSide::Ac);
+        $lamp = Appliance::of('lamp', 40, $this->hours(19, 23), LoadSide::Ac, quantity: 2);
         $budget = Budget::of([$aircon, $micro, $lamp], Inverter::of(90, 10), 12);
         self::assertSame(2600.0 + 80.0, $budget->surgeW);
         self::assertSame(1200.0, $budget->acPeakW);
@@ -89,7 +89,7 @@ final class BudgetTest extends TestCase
     {
         self::assertSame([0.0, 0.0], [Budget::of([], null, 12)->energyWhDay, Budget::of([], null, 12)->peakW]);
         $this->expectException(InvalidValue::class);
-        Budget::of([Appliance::of('kettle', 1000, $this->hours(7, 8), Side::Ac)], null, 12);
+        Budget::of([Appliance::of('kettle', 1000, $this->hours(7, 8), LoadSide::Ac)], null, 12);
     }
 
     /** Common practice, no source: 925 W of cooling run 5 h 20 min on a bank of about 4.93 kWh. */

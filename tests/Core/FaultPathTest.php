@@ -6,11 +6,11 @@ namespace Tests\Core;
 
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Fault\Diagnosis;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Test\Check;
 use Pebblefell\Stage\Test\FaultPath;
 use Pebblefell\Stage\Test\Signs;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use PHPUnit\Framework\TestCase;
 
@@ -102,8 +102,8 @@ final class FaultPathTest extends TestCase
         );
         $open = FaultPath::of($check, Ticks::none());
         self::assertSame('nearly-full', array_key_first($open->chances ?? []));
-        $no = new Tick($open?->stepOf('at-absorption') ?? '', Tick::DONE, 0.0);
-        $told = FaultPath::of($check, Ticks::of([$no, new Tick(FaultPath::step($check, 'case-hot'), Tick::DONE, 1.0)]));
+        $no = new NotedTick($open?->stepOf('at-absorption') ?? '', NotedTick::DONE, 0.0);
+        $told = FaultPath::of($check, Ticks::of([$no, new NotedTick(FaultPath::step($check, 'case-hot'), NotedTick::DONE, 1.0)]));
         self::assertSame(['at-absorption' => false, 'case-hot' => true], $told?->answers);
         self::assertSame(['warm', true, null], [array_key_first($told->chances), $told->isFound(), $told->next]);
         self::assertNull(FaultPath::of(new Check('tight', 'before', 'tight'), Ticks::none()));

@@ -9,7 +9,7 @@ use Pebblefell\Bank\Box;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Load\Together;
 use Pebblefell\Load\TrialStay;
 use Pebblefell\Quantity\DayHours;
@@ -21,7 +21,7 @@ final class FitTest extends TestCase
 {
     private function ac(string $name, float $watts, ?float $surge = null, float $quantity = 1.0): Appliance
     {
-        return Appliance::of($name, $watts, DayHours::of([]), Side::Ac, $quantity, surgeW: $surge);
+        return Appliance::of($name, $watts, DayHours::of([]), LoadSide::Ac, $quantity, surgeW: $surge);
     }
 
     /** @return list<string> */

@@ -9,7 +9,7 @@ use Pebblefell\Stage\Wiring\Typed\LeadLine;
 use Pebblefell\Stage\Wiring\Typed\LeadLines;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\System;
 use PHPUnit\Framework\TestCase;
@@ -131,12 +131,12 @@ final class LeadLinesTest extends TestCase
             }
             self::fail($from);
         };
-        self::assertSame([Circuit::Pv, false], $side('w1.out'), 'a switch is of the array that it opens');
-        self::assertSame([Circuit::Pv, false], $side('v1.minus'), 'two in series: no way back');
-        self::assertSame([Circuit::Pv, true], $side('v2.minus'));
-        self::assertSame([Circuit::HouseDc, true], $side('x1.bar'));
-        self::assertSame([Circuit::HouseDc, false], $side('b1.plus'));
-        self::assertSame([Circuit::StarterDc, false], $side('a0.plus'));
+        self::assertSame([CircuitKind::Pv, false], $side('w1.out'), 'a switch is of the array that it opens');
+        self::assertSame([CircuitKind::Pv, false], $side('v1.minus'), 'two in series: no way back');
+        self::assertSame([CircuitKind::Pv, true], $side('v2.minus'));
+        self::assertSame([CircuitKind::HouseDc, true], $side('x1.bar'));
+        self::assertSame([CircuitKind::HouseDc, false], $side('b1.plus'));
+        self::assertSame([CircuitKind::StarterDc, false], $side('a0.plus'));
         self::assertSame(
             ['array', 'array', 'array', 'array', 'minus', 'minus', 'plus'],
             array_merge(

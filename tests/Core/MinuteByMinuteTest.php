@@ -9,7 +9,7 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -72,7 +72,7 @@ final class MinuteByMinuteTest extends TestCase
                     "load $i",
                     $load['watts'],
                     $hours,
-                    Side::from($load['side']),
+                    LoadSide::from($load['side']),
                     $load['quantity'],
                     $load['duty'],
                     $load['standby'],

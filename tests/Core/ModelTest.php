@@ -15,7 +15,7 @@ use Pebblefell\Region\Units;
 use Pebblefell\Setting\SetValue;
 use Pebblefell\System\JobFile;
 use Pebblefell\System\JobSchema;
-use Pebblefell\System\Kind\Battery;
+use Pebblefell\System\Kind\BatteryKind;
 use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataSheet;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -173,7 +173,7 @@ final class ModelTest extends TestCase
 
     public function testEveryKindOfPartHasItsSheetAndTerminals(): void
     {
-        self::assertSame(array_map(static fn(Chemistry $c): string => $c->value, Chemistry::cases()), Battery::CHEMISTRIES);
+        self::assertSame(array_map(static fn(Chemistry $c): string => $c->value, Chemistry::cases()), BatteryKind::CHEMISTRIES);
         foreach (PartKind::cases() as $kind) {
             self::assertNotSame([], $kind->fields(), $kind->value);
             foreach ($kind->fields() as $key => $field) {

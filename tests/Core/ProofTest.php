@@ -12,10 +12,10 @@ use Pebblefell\Joint\Drop;
 use Pebblefell\Joint\Inverse;
 use Pebblefell\Joint\Segment;
 use Pebblefell\Joint\Sight;
+use Pebblefell\Stage\NotedTick;
+use Pebblefell\Stage\Test\DeviceWay;
 use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Test\SimulatedVehicle;
-use Pebblefell\Stage\Test\Way;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
@@ -122,9 +122,9 @@ final class ProofTest extends TestCase
             };
             $isAmps = in_array($ask['what'], ['b1', 'b2'], true);
             $read = $isAmps ? $is + hypot(0.2, 0.015 * $is) * $err() : $is + 0.001 * $err();
-            $ticks[] = new Tick(
+            $ticks[] = new NotedTick(
                 $ask['step'],
-                Tick::DONE,
+                NotedTick::DONE,
                 round($read, 4),
                 amps: round(max(0.0, $all * (1.0 + 0.5 * Drop::SHARE * $err())), 2),
             );
@@ -142,8 +142,8 @@ final class ProofTest extends TestCase
             $study,
             Ticks::of(
                 [
-                    new Tick('proof.0 bank', Tick::DONE, self::E, amps: 0.0), new Tick('proof.1 bank', Tick::DONE, 13.0, amps: 20.0),
-                    new Tick('proof.1 x1', Tick::DONE, 12.9, amps: 20.0),
+                    new NotedTick('proof.0 bank', NotedTick::DONE, self::E, amps: 0.0), new NotedTick('proof.1 bank', NotedTick::DONE, 13.0, amps: 20.0),
+                    new NotedTick('proof.1 x1', NotedTick::DONE, 12.9, amps: 20.0),
                 ],
             ),
         );
@@ -154,7 +154,7 @@ final class ProofTest extends TestCase
         foreach ($study->drawing()->network->links ?? [] as $k => $link) {
             $ohm['l' . ($k + 1)] = $link->ohm;
         }
-        foreach (Way::all($study) as $way) {
+        foreach (DeviceWay::all($study) as $way) {
             foreach ($way->pieces as $k => $piece) {
                 $ohm[$piece->uid] = $way->chain->segments[$k]->ohm;
             }
@@ -233,7 +233,7 @@ final class ProofTest extends TestCase
         $asks = array_column($before->asks, null, 'step');
         $all = array_sum(array_column($before->loads, 'amps'));
         self::assertEqualsWithDelta($all / 2.0, $asks['proof.3 b1']['promised'], 0.03 * $all);
-        $read = Proof::of($study, Ticks::of([new Tick('proof.0 bank', Tick::DONE, self::E, amps: 0.0)]));
+        $read = Proof::of($study, Ticks::of([new NotedTick('proof.0 bank', NotedTick::DONE, self::E, amps: 0.0)]));
         self::assertLessThan(self::E, array_column($read->asks ?? [], null, 'step')['proof.1 bank']['promised']);
         self::assertNull(Proof::of(Study::of(self::system(['appliances' => []])), Ticks::none()));
     }
@@ -255,7 +255,7 @@ final class ProofTest extends TestCase
             $isPiece = ctype_digit($vehicle->bad);
             $kinds[$isPiece ? ((int) $vehicle->bad < 2 ? 'battery' : 'joint') : $vehicle->bad] = true;
             $ticks = array_map(
-                static fn(string $step, array $r): Tick => new Tick($step, Tick::DONE, $r['value'], amps: $r['amps']),
+                static fn(string $step, array $r): NotedTick => new NotedTick($step, NotedTick::DONE, $r['value'], amps: $r['amps']),
                 array_keys($vehicle->readings()),
                 $vehicle->readings(),
             );

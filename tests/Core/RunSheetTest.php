@@ -10,7 +10,7 @@ use Pebblefell\Stage\DayPlan\Phase;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -190,7 +190,7 @@ final class RunSheetTest extends TestCase
                     if (mt_rand(0, 4) > 0) {
                         $value = mt_rand(0, 3) > 0 ? mt_rand(-100, 1500) / 100.0 : null;
                         $value = mt_rand(0, 1) === 1 ? ($step->reading->high ?? $step->reading->low ?? $value) : $value;
-                        $ticks[] = new Tick($step->key, Tick::DONE, $value);
+                        $ticks[] = new NotedTick($step->key, NotedTick::DONE, $value);
                         $measured[$step->key] = $value;
                     }
                 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Bank\Fade;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Schedule\Calendar;
 use Pebblefell\Schedule\Task;
 use Pebblefell\Schedule\Timetable;
 use Pebblefell\Stage\Aftercare\FadeSketch;
-use Pebblefell\Stage\Balance\LogSketch;
+use Pebblefell\Stage\Balance\SessionSketch;
 use Pebblefell\Stage\Bank\BankSketch;
 use Pebblefell\Stage\Bank\DriftSketch;
 use Pebblefell\Stage\DayPlan\BayChart;
@@ -245,7 +245,7 @@ final class SketchesTest extends TestCase
                 $readings = [];
                 for ($k = mt_rand(1, 40); $k > 0; --$k) {
                     $at += mt_rand(30, 5000);
-                    $readings[] = new Reading((float) $at, mt_rand(12_800, 14_600) / 1000.0, null, null, null);
+                    $readings[] = new BatteryReading((float) $at, mt_rand(12_800, 14_600) / 1000.0, null, null, null);
                 }
                 $batteries[] = [
                     'readings' => $readings,
@@ -254,9 +254,9 @@ final class SketchesTest extends TestCase
                 ];
             }
             $all = array_merge(...array_column($batteries, 'readings'));
-            $now = max([$midnight, ...array_map(static fn(Reading $r): float => $r->atS, $all)]);
+            $now = max([$midnight, ...array_map(static fn(BatteryReading $r): float => $r->atS, $all)]);
             $narrow = $n % 2 === 0;
-            $sketch = LogSketch::of($batteries, [], $now, 3600.0, $narrow);
+            $sketch = SessionSketch::of($batteries, [], $now, 3600.0, $narrow);
             self::assertNotNull($sketch);
             // The scales, from two of the sheet's own marks each.
             $seconds = self::scaleOf($sketch->times, $n);
@@ -281,7 +281,7 @@ final class SketchesTest extends TestCase
                 self::assertGreaterThanOrEqual(14.0 - self::ROUND, $labels[$k] - $labels[$k - 1], 'numbers keep apart');
             }
         }
-        self::assertNull(LogSketch::of([['readings' => [], 'readyAtS' => null, 'towardsV' => null]], [], $midnight, 0.0, false));
+        self::assertNull(SessionSketch::of([['readings' => [], 'readyAtS' => null, 'towardsV' => null]], [], $midnight, 0.0, false));
     }
 
     public function testAFadeIsDrawnAsItIsReckoned(): void
@@ -539,7 +539,7 @@ final class SketchesTest extends TestCase
     /**
      * Values by place, from the first and the last mark of a scale.
      *
-     * @param list<\Pebblefell\Drawing\Tick> $ticks
+     * @param list<\Pebblefell\Drawing\AxisTick> $ticks
      *
      * @return ?callable(float): float null with fewer than two marks
      */

@@ -7,10 +7,10 @@ namespace Tests\Core;
 use Pebblefell\Stage\DayPlan\Chores;
 use Pebblefell\Stage\DayPlan\RunSheet;
 use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Test\Check;
 use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Test\TestSheet;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 use Pebblefell\System\JobFile;
@@ -112,25 +112,25 @@ final class TestSheetTest extends TestCase
     public function testAReadingIsJudgedAtTheCurrentThatFlowed(): void
     {
         $sheet = TestSheet::of(Study::of(self::wired()));
-        $verdict = static fn(Tick ...$ticks): array => array_column(
+        $verdict = static fn(NotedTick ...$ticks): array => array_column(
             array_map(static fn(array $r): array => [$r['check']->key, $r['verdict']], Proven::of($sheet, Ticks::of($ticks))->rows),
             1,
             0,
         );
         $said = $verdict(
-            new Tick('way.n1', Tick::DONE, 0.30, amps: 100.0),
-            new Tick('share.b1', Tick::DONE, 50.0),
-            new Tick('polarity', Tick::DONE, -13.1),
-            new Tick('tight', Tick::OTHERWISE, note: 'one lug turns'),
-            new Tick('load.0', Tick::DONE, 96.0),
-            new Tick('source.d1', Tick::DONE, 30.0),
-            new Tick('source.d1', Tick::UNDONE),
+            new NotedTick('way.n1', NotedTick::DONE, 0.30, amps: 100.0),
+            new NotedTick('share.b1', NotedTick::DONE, 50.0),
+            new NotedTick('polarity', NotedTick::DONE, -13.1),
+            new NotedTick('tight', NotedTick::OTHERWISE, note: 'one lug turns'),
+            new NotedTick('load.0', NotedTick::DONE, 96.0),
+            new NotedTick('source.d1', NotedTick::DONE, 30.0),
+            new NotedTick('source.d1', NotedTick::UNDONE),
         );
         self::assertSame(
             ['good', 'open', 'miss', 'miss', 'good', 'open'],
             [$said['way.n1'], $said['share.b1'], $said['polarity'], $said['tight'], $said['load.0'], $said['source.d1']],
         );
-        self::assertSame('miss', $verdict(new Tick('way.n1', Tick::DONE, 1.2, amps: 100.0))['way.n1']);
+        self::assertSame('miss', $verdict(new NotedTick('way.n1', NotedTick::DONE, 1.2, amps: 100.0))['way.n1']);
         self::assertSame([], TestSheet::of(Study::of(self::system(['parts' => [], 'conductors' => []])))->checks);
     }
 
@@ -141,11 +141,11 @@ final class TestSheetTest extends TestCase
         $stand = static fn(array $ticks, bool $balanced = false): Standing => Standing::of($sheet, Ticks::of($ticks), $balanced, true);
         $gate = (int) array_search('prove-lugs', $keys, true) ?: (int) array_search('prove-dead', $keys, true);
         self::assertGreaterThan(0, $gate);
-        $before = array_map(static fn(string $k): Tick => new Tick($k, Tick::DONE, 0.0), array_slice($keys, 0, $gate));
+        $before = array_map(static fn(string $k): NotedTick => new NotedTick($k, NotedTick::DONE, 0.0), array_slice($keys, 0, $gate));
         self::assertSame($gate, $stand($before)->next);
-        self::assertNotNull($stand([...$before, new Tick($keys[$gate], Tick::DONE)])->rows[$gate + 1]['closed'], 'a tick');
-        self::assertNotNull($stand([...$before, new Tick($keys[$gate], Tick::DONE, 12.6)])->rows[$gate + 1]['closed'], 'measured live');
-        self::assertNull($stand([...$before, new Tick($keys[$gate], Tick::DONE, 0.1)])->rows[$gate + 1]['closed']);
+        self::assertNotNull($stand([...$before, new NotedTick($keys[$gate], NotedTick::DONE)])->rows[$gate + 1]['closed'], 'a tick');
+        self::assertNotNull($stand([...$before, new NotedTick($keys[$gate], NotedTick::DONE, 12.6)])->rows[$gate + 1]['closed'], 'measured live');
+        self::assertNull($stand([...$before, new NotedTick($keys[$gate], NotedTick::DONE, 0.1)])->rows[$gate + 1]['closed']);
         // What is done is out of the timetable; the charge needs no hands and begins at once.
         $tasks = array_column(Chores::of($stand([]), 1)->tasks, null, 'id');
         self::assertTrue($tasks['charge']->waits);
@@ -165,7 +165,7 @@ final class TestSheetTest extends TestCase
                 ),
             ),
         );
-        $day = Standing::of($glued, Ticks::of([new Tick('glue-panels', Tick::DONE, atS: 1000.0)]), true, true);
+        $day = Standing::of($glued, Ticks::of([new NotedTick('glue-panels', NotedTick::DONE, atS: 1000.0)]), true, true);
         self::assertSame(14.0, array_column(Chores::of($day, 1, [], null, 1000.0 + 36_000.0)->tasks, null, 'id')['cure']->hours);
         self::assertArrayNotHasKey('cure', array_column(Chores::of($day, 1, [], null, 1000.0 + 90_000.0)->tasks, null, 'id'));
         self::assertSame(

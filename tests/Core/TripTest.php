@@ -9,7 +9,7 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Quantity\DayHours;
 use Pebblefell\Quantity\HourSpan;
 use Pebblefell\Sun\GlobalSun;
@@ -105,7 +105,7 @@ final class TripTest extends TestCase
                 "l$i",
                 $u(5, 300),
                 self::hours($from, $from + floor($u(1, 23.99 - $from)) + 0.5),
-                $i % 2 === 0 ? Side::Dc : Side::Ac,
+                $i % 2 === 0 ? LoadSide::Dc : LoadSide::Ac,
                 1.0,
                 $u(20, 100),
             );
@@ -323,7 +323,7 @@ final class TripTest extends TestCase
         self::assertGreaterThan(1.1 * self::sum($pwm, 'solarWh'), self::sum($mppt, 'solarWh'));
         // Mains: outlets first, the charger with what is left; a top-up from the bank where the input is too small.
         $kettle = DayLoads::of(
-            Budget::of([Appliance::of('kettle', 2000.0, self::hours(12, 13), Side::Ac)], Inverter::of(90.0, 0.0, false), 12.0),
+            Budget::of([Appliance::of('kettle', 2000.0, self::hours(12, 13), LoadSide::Ac)], Inverter::of(90.0, 0.0, false), 12.0),
             96,
         );
         $post = static fn(float $inputW, bool $supports): Outcome => Trip::of(
@@ -529,8 +529,8 @@ final class TripTest extends TestCase
     {
         $budget = Budget::of(
             [
-                Appliance::of('fridge', 45.0, self::hours(0, 24), Side::Dc, 1.0, 32.0),
-                Appliance::of('light', 36.0, self::hours(15, 21)), Appliance::of('desk', 65.0, self::hours(9, 17), Side::Ac),
+                Appliance::of('fridge', 45.0, self::hours(0, 24), LoadSide::Dc, 1.0, 32.0),
+                Appliance::of('light', 36.0, self::hours(15, 21)), Appliance::of('desk', 65.0, self::hours(9, 17), LoadSide::Ac),
             ],
             Inverter::of(90.0, 12.0, false),
             12.0,

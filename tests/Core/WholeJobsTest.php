@@ -9,13 +9,13 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Aftercare\Replaced;
 use Pebblefell\Stage\DayPlan\Act;
 use Pebblefell\Stage\DayPlan\Deviation;
-use Pebblefell\Stage\DayPlan\Offer;
+use Pebblefell\Stage\DayPlan\OfferFigures;
 use Pebblefell\Stage\DayPlan\Phase;
 use Pebblefell\Stage\Handover\Night;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Survey\Condition;
+use Pebblefell\Stage\Test\DeviceWay;
 use Pebblefell\Stage\Test\Hunt;
-use Pebblefell\Stage\Test\Way;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Stage\Wiring\OpensMatrix;
 use Pebblefell\Study;
@@ -111,7 +111,7 @@ final class WholeJobsTest extends TestCase
     #[DataProvider('wholeJobs')]
     public function testAnOfferAddsUpToItsRows(Study $study): void
     {
-        $offer = Offer::of($study);
+        $offer = OfferFigures::of($study);
         $new = array_filter($study->system->parts, static fn(Part $p): bool => $p->fate === Fate::Add);
         self::assertSame(count($new), array_sum(array_column($offer->parts, 'count')), 'every part that comes in, once');
         $cents = 0;
@@ -145,7 +145,7 @@ final class WholeJobsTest extends TestCase
     #[TestWith([10.02, 25.0, 2.51])]
     public function testTaxIsToTheCent(float $net, float $percent, float $tax): void
     {
-        self::assertSame($tax, Offer::tax($net, $percent));
+        self::assertSame($tax, OfferFigures::tax($net, $percent));
     }
 
     /** The page for the night names only what is in the vehicle afterwards, and sends nobody to a fuse before the switch. */
@@ -278,11 +278,11 @@ final class WholeJobsTest extends TestCase
     {
         $hunted = 0;
         foreach (self::wholeJobs() as [$study]) {
-            foreach (Way::all($study) as $way) {
+            foreach (DeviceWay::all($study) as $way) {
                 $last = count($way->points) - 1;
-                $tick = static fn(int $a, int $b, float $volts, ?float $amps): Tick => new Tick(
+                $tick = static fn(int $a, int $b, float $volts, ?float $amps): NotedTick => new NotedTick(
                     Hunt::step($way, $way->points[$a], $way->points[$b]),
-                    Tick::DONE,
+                    NotedTick::DONE,
                     $volts,
                     amps: $amps,
                 );

@@ -22,9 +22,9 @@ use App\Record\Studies;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Pebblefell\Balance\BalanceStep;
+use Pebblefell\Balance\BatteryReading as CoreReading;
 use Pebblefell\Balance\BenchCharger;
-use Pebblefell\Balance\Reading as CoreReading;
-use Pebblefell\Balance\Step;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
@@ -239,7 +239,7 @@ final class BankAndBalanceTest extends TestCase
      *
      * @return TestResponse<Response>
      */
-    private function step(Job $job, BalanceBattery $battery, Step $step, array $more = []): TestResponse
+    private function step(Job $job, BalanceBattery $battery, BalanceStep $step, array $more = []): TestResponse
     {
         return $this->put(
             "/jobs/$job->id/balance/$battery->balance_session_id/batteries/$battery->id",
@@ -323,21 +323,21 @@ final class BankAndBalanceTest extends TestCase
         $job = $this->bank(2);
         $session = $this->opened($job);
         [$a, $b] = $session->balanceBatteries()->get()->all();
-        $this->step($job, $a, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasNoErrors();
+        $this->step($job, $a, BalanceStep::Charging, ['charger' => 'bench 1'])->assertSessionHasNoErrors();
         self::assertSame(['bench 1', 30.0], [$a->refresh()->charger, $a->charger_a]);
-        $this->step($job, $b, Step::Charging, ['charger' => 'somebody’s'])->assertSessionHasErrors('charger');
-        $this->step($job, $b, Step::Charging, ['charger' => 'bench 1'])->assertSessionHasErrors(
+        $this->step($job, $b, BalanceStep::Charging, ['charger' => 'somebody’s'])->assertSessionHasErrors('charger');
+        $this->step($job, $b, BalanceStep::Charging, ['charger' => 'bench 1'])->assertSessionHasErrors(
             ['charger' => 'bench 1 is taken by another battery.'],
         );
-        $this->step($job, $b, Step::Charging)->assertSessionHasErrors('charger');
+        $this->step($job, $b, BalanceStep::Charging)->assertSessionHasErrors('charger');
         $session->update(['chargers' => [...$session->chargers, ['name' => 'forklift', 'amps' => 120.0]]]);
-        $this->step($job, $b, Step::Charging, ['charger' => 'forklift'])->assertSessionHasErrors(
+        $this->step($job, $b, BalanceStep::Charging, ['charger' => 'forklift'])->assertSessionHasErrors(
             ['charger' => 'forklift gives 120 A; by its data sheet this battery takes 100 A at most.'],
         );
-        self::assertSame(Step::Waiting, $b->refresh()->step);
+        self::assertSame(BalanceStep::Waiting, $b->refresh()->step);
         // At absorption volts bulk is over, by itself.
         $this->read($job, $a, ['volts' => 14.2, 'amps' => 12])->assertOk();
-        self::assertSame(Step::Absorbing, $a->refresh()->step);
+        self::assertSame(BalanceStep::Absorbing, $a->refresh()->step);
         // Whoever has an older page open is told.
         $this->put(
             "/jobs/$job->id/balance/$session->id/batteries/$a->id",
@@ -349,17 +349,17 @@ final class BankAndBalanceTest extends TestCase
             ['reason' => 'I think so'],
         )->assertSessionHasErrors('join');
         $this->actingAs($this->user());
-        $this->step($job, $a, Step::Resting);
+        $this->step($job, $a, BalanceStep::Resting);
         // One step after the other; back where one was pressed too early; ready when it is; joined only by the gate.
-        $this->step($job, $b, Step::Resting)->assertSessionHasErrors('step');
-        $this->step($job, $b, Step::Charging, ['charger' => 'bench 1']);
-        $this->step($job, $b, Step::Absorbing);
-        $this->step($job, $b, Step::Charging)->assertSessionHasNoErrors();
+        $this->step($job, $b, BalanceStep::Resting)->assertSessionHasErrors('step');
+        $this->step($job, $b, BalanceStep::Charging, ['charger' => 'bench 1']);
+        $this->step($job, $b, BalanceStep::Absorbing);
+        $this->step($job, $b, BalanceStep::Charging)->assertSessionHasNoErrors();
         self::assertSame('bench 1', $b->refresh()->charger);
-        $this->step($job, $b, Step::Absorbing);
-        $this->step($job, $b, Step::Resting)->assertSessionHasNoErrors();
-        $this->step($job, $b, Step::Ready)->assertSessionHasErrors('step');
-        $this->step($job, $b, Step::Joined)->assertSessionHasErrors('step');
+        $this->step($job, $b, BalanceStep::Absorbing);
+        $this->step($job, $b, BalanceStep::Resting)->assertSessionHasNoErrors();
+        $this->step($job, $b, BalanceStep::Ready)->assertSessionHasErrors('step');
+        $this->step($job, $b, BalanceStep::Joined)->assertSessionHasErrors('step');
         $this->travel(13)->hours();
         $this->read($job, $a, ['volts' => 13.4]);
         $this->read($job, $b, ['volts' => 13.5]);
@@ -390,7 +390,7 @@ final class BankAndBalanceTest extends TestCase
     {
         $job = $this->bank(2);
         [$a] = $this->opened($job)->balanceBatteries()->get()->all();
-        $this->step($job, $a, Step::Charging, ['charger' => 'bench 1']);
+        $this->step($job, $a, BalanceStep::Charging, ['charger' => 'bench 1']);
         $this->read($job, $a, ['volts' => 12.7, 'amps' => 30]);
         $this->get('/')->assertSee('charging, bulk');
         $calendar = Reader::read((string) $this->get('/balance.ics')->assertOk()->getContent());
@@ -505,7 +505,7 @@ final class BankAndBalanceTest extends TestCase
             "/jobs/$job->id/balance/$session->id/bench",
             ['speed' => 3600, 'source' => 'solar', 'fault' => [$a->part_uid => 'weak_cell']],
         )->assertSessionHasNoErrors();
-        $this->step($job, $a, Step::Charging, ['charger' => 'bench 1']);
+        $this->step($job, $a, BalanceStep::Charging, ['charger' => 'bench 1']);
         $bench = app(Bench::class);
         $start = $session->refresh()->clock?->getTimestamp() ?? 0;
         $bench->tick($session);

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Actions\DayPlan\MakeOffer;
 use App\Actions\Survey\AddParts;
-use App\History\Act;
 use App\History\Acts;
+use App\History\HistoryAct;
 use App\Models\Activity;
 use App\Models\Answer;
 use App\Models\BalanceSession;
@@ -239,7 +239,7 @@ final class GivenToTest extends TestCase
 
             return $last($job);
         }];
-        yield 'the job itself' => [static fn(self $test, Job $job): string => (new Act(
+        yield 'the job itself' => [static fn(self $test, Job $job): string => (new HistoryAct(
             'line-' . Activity::query()->where('job_id', $job->id)->min('id'),
             collect(),
         ))->name];

@@ -40,10 +40,10 @@ final class MakeTest extends TestCase
         self::assertSame(0, Artisan::call('make:page', ['name' => 'Bank/SpareShelf']));
         foreach ([
             'core/Stage/Bank/Rules/OneForTheRoad.php' => 'final class OneForTheRoad implements Rule',
-            'core/Stage/Bank/Bank.php' => 'new Rules\OneForTheRoad(),',
+            'core/Stage/Bank/BankRoom.php' => 'new Rules\OneForTheRoad(),',
             'lang/en/findings.php' => "'one-for-the-road' =>", 'lang/de/findings.php' => "'one-for-the-road' =>",
             'tests/Core/Rules/OneForTheRoadTest.php' => "'one-for-the-road'",
-            'core/System/Kind/BoostRelay.php' => 'final class BoostRelay extends Kind',
+            'core/System/Kind/BoostRelayKind.php' => 'final class BoostRelayKind extends Kind',
             'core/System/PartKind.php' => "case BoostRelay = 'boost_relay';", 'core/System/Kind/Family.php' => 'case BoostRelay;',
             'lang/en/kinds.php' => "'boost_relay' =>", 'lang/de/kinds.php' => "'boost_relay' =>",
             'core/Setting/Parameter.php' => "case RippleLimit = 'ripple_limit_a';",

@@ -19,7 +19,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Once;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Study;
 use Pebblefell\System\Fate;
 use Pebblefell\System\SignalKind;
@@ -410,7 +410,7 @@ final class SliceTest extends TestCase
         self::assertSame(
             ['ac', 650.0, 50.0, 3.0, 2600.0],
             array_values(array_map(
-                static fn($v) => $v instanceof Side ? $v->value : $v,
+                static fn($v) => $v instanceof LoadSide ? $v->value : $v,
                 $job->appliances()->firstOrFail()->only(['side', 'watts', 'duty_pct', 'standby_w', 'surge_w']),
             )),
         );

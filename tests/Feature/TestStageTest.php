@@ -12,11 +12,11 @@ use App\Record\DayDesk;
 use App\Record\Studies;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Pebblefell\Stage\Test\DeviceWay;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Test\ProofCircuit;
 use Pebblefell\Stage\Test\TestSheet;
-use Pebblefell\Stage\Test\Way;
 
 /** Promised against measured on its screen, and the joint that is hunted there. */
 final class TestStageTest extends TestCase
@@ -84,7 +84,7 @@ final class TestStageTest extends TestCase
     {
         $job = $this->van();
         $study = Studies::of($job);
-        $way = Way::all($study)[0];
+        $way = DeviceWay::all($study)[0];
         // A lug on the second piece of the way out has 6 mΩ too many.
         $bad = 1;
         $true = array_map(static fn($s): float => $s->ohm, $way->chain->segments);

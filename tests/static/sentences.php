@@ -44,7 +44,8 @@ foreach (['app', 'routes', 'resources/views', 'resources/js'] as $folder) {
             }
         }
         foreach ($words as $line) {
-            $said["$path\t" . preg_replace('/\s+/', ' ', trim($line))] = true;
+            // By what is said, not where: a file may move.
+            $said[(string) preg_replace('/\s+/', ' ', trim($line))][] = $path;
         }
     }
 }
@@ -58,10 +59,10 @@ if (($argv[1] ?? '') === 'prune') {
     echo count($kept), " sentences are listed\n";
     exit(0);
 }
-$new = array_keys(array_diff_key($said, $listed));
+$new = array_diff_key($said, $listed);
 $gone = array_keys(array_diff_key($listed, $said));
-foreach ($new as $line) {
-    echo "  new: $line\n";
+foreach ($new as $line => $paths) {
+    echo "  new: $paths[0]: $line\n";
 }
 foreach ($gone as $line) {
     echo "  gone: $line\n";

@@ -8,10 +8,10 @@ use App\Models\BalanceSession;
 use App\Models\Job;
 use App\Record\Disk;
 use Illuminate\Support\Facades\DB;
+use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Balance\BenchBattery;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Protocol;
-use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Bank\Levelling;
 use Pebblefell\Exception\InvalidValue;
@@ -104,7 +104,7 @@ final class Bench
             }
             $joined = [];
             foreach ($rows as $row) {
-                if ($row->step === Step::Joined && isset($states[$row->part_uid])) {
+                if ($row->step === BalanceStep::Joined && isset($states[$row->part_uid])) {
                     $joined[] = $row->part_uid;
                 }
             }

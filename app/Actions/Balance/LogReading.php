@@ -7,8 +7,8 @@ namespace App\Actions\Balance;
 use App\Models\BalanceBattery;
 use Carbon\CarbonInterface;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Pebblefell\Balance\Reading;
-use Pebblefell\Balance\Step;
+use Pebblefell\Balance\BalanceStep;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Balance\Subject;
 use Symfony\Component\Uid\Uuid;
 
@@ -24,7 +24,7 @@ final class LogReading
     private const THERE_V = 0.005;
 
     /**
-     * @param Reading $reading its second is that of $at
+     * @param BatteryReading $reading its second is that of $at
      * @param string  $source  hand, file, feed or bench
      *
      * @return bool whether it was new
@@ -33,7 +33,7 @@ final class LogReading
         BalanceBattery $battery,
         Subject $subject,
         CarbonInterface $at,
-        Reading $reading,
+        BatteryReading $reading,
         string $source,
         string $by = '',
         ?string $clientId = null,
@@ -53,12 +53,12 @@ final class LogReading
         } catch (UniqueConstraintViolationException) {
             return false;
         }
-        if ($battery->step === Step::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(
-            Step::Absorbing,
+        if ($battery->step === BalanceStep::Charging && $at->greaterThanOrEqualTo($battery->since) && in_array(
+            BalanceStep::Absorbing,
             $battery->session->protocol->steps(),
             true,
         ) && $reading->volts >= $subject->absorptionV - self::THERE_V * $subject->cells) {
-            $battery->changeTo(['step' => Step::Absorbing, 'since' => $at]);
+            $battery->changeTo(['step' => BalanceStep::Absorbing, 'since' => $at]);
         }
 
         return true;

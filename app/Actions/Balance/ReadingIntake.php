@@ -9,8 +9,8 @@ use App\Models\BalanceReading;
 use App\Models\BalanceSession;
 use App\Models\SentOtherwise;
 use Carbon\CarbonInterface;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Balance\Doubt;
-use Pebblefell\Balance\Reading;
 use Pebblefell\Balance\Subject;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\System\System;
@@ -64,7 +64,7 @@ final class ReadingIntake
         BalanceBattery $battery,
         System $system,
         CarbonInterface $at,
-        Reading $reading,
+        BatteryReading $reading,
         string $source,
         string $by,
         ?string $clientId,

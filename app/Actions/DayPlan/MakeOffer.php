@@ -12,7 +12,7 @@ use App\Words\Lexicon;
 use App\Words\Show;
 use Illuminate\Support\Str;
 use Pebblefell\Exception\InvalidValue;
-use Pebblefell\Stage\DayPlan\Offer;
+use Pebblefell\Stage\DayPlan\OfferFigures;
 use Pebblefell\Stage\Size\Growth;
 use Pebblefell\Study;
 use Pebblefell\System\Change\Plan;
@@ -51,7 +51,7 @@ final class MakeOffer
         $language = $job->customer->language ?? 'en';
         $say = Lexicon::of($study->system, new Show($study->system->region->units(), $workshop->currency, $language));
         $rate = (float) $workshop->hourly_rate;
-        $offer = Offer::of($study);
+        $offer = OfferFigures::of($study);
         $options = [];
         foreach ($study->system->choices as $choice) {
             try {
@@ -113,15 +113,15 @@ final class MakeOffer
      *
      * @throws InvalidValue
      */
-    private static function with(System $system, array $changes): Offer
+    private static function with(System $system, array $changes): OfferFigures
     {
-        return Offer::of(Study::of(Plan::with($system, $changes)));
+        return OfferFigures::of(Study::of(Plan::with($system, $changes)));
     }
 
     /**
      * @return array{usable_wh: float, days: ?float, array_w: float}
      */
-    private static function gives(Offer $offer): array
+    private static function gives(OfferFigures $offer): array
     {
         return ['usable_wh' => $offer->usableWh, 'days' => $offer->days, 'array_w' => $offer->arrayW];
     }

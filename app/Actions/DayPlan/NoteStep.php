@@ -17,7 +17,7 @@ use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Word;
 use Pebblefell\Stage\DayPlan\Deviation;
 use Pebblefell\Stage\DayPlan\Standing;
-use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\NotedTick as Noted;
 use Symfony\Component\Uid\Uuid;
 
 /** Notes what was done at a step of the run sheet, if the step is open; what was built otherwise changes the plan with it. */

@@ -7,7 +7,7 @@ namespace App\Actions\Handover;
 use App\Models\Handover;
 use App\Models\Job;
 use App\Models\User;
-use App\Pack\Pack;
+use App\Pack\PackDocument;
 use App\Record\JobFiles;
 use Illuminate\Support\Str;
 
@@ -43,14 +43,14 @@ final class IssueHandover
         if ($handover->page === null) {
             self::freeze($handover);
         } elseif ($handover->night === null) {
-            $handover->fill(['night' => Pack::of($handover->refresh())->night()])->saveQuietly();
+            $handover->fill(['night' => PackDocument::of($handover->refresh())->night()])->saveQuietly();
         }
     }
 
     /** Lays the pack out once, as rules and words are now, and keeps what came out. */
     public static function freeze(Handover $handover): void
     {
-        $pack = Pack::of($handover->refresh());
+        $pack = PackDocument::of($handover->refresh());
         $handover->fill(['page' => $pack->body(), 'pdf' => $pack->pdf(), 'pictures' => $pack->pictures(), 'night' => $pack->night()]);
         $handover->saveQuietly();
     }

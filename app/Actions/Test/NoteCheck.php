@@ -11,11 +11,11 @@ use App\Record\LiveDischarge;
 use App\Record\Studies;
 use Carbon\CarbonInterface;
 use Pebblefell\Exception\InvalidValue;
+use Pebblefell\Stage\NotedTick as Noted;
+use Pebblefell\Stage\Test\DeviceWay;
 use Pebblefell\Stage\Test\FaultPath;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proof;
-use Pebblefell\Stage\Test\Way;
-use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
@@ -129,7 +129,7 @@ final class NoteCheck
 
     private static function isOnAWay(Study $study, string $step): bool
     {
-        foreach (Way::all($study) as $way) {
+        foreach (DeviceWay::all($study) as $way) {
             [$from, $to] = Hunt::points($way, $step);
             $points = array_map(strval(...), $way->points);
             [$a, $b] = [array_search($from, $points, true), array_search($to, $points, true)];

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Balance\ReadingIntake;
-use App\Actions\Balance\Waits;
 use App\Models\BalanceSession;
 use App\Models\Job;
 use App\Record\Studies;
+use App\Record\YardWaits;
 use App\Schema\SchemaCheck;
 use App\Words\Lexicon;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Exception\InvalidValue;
 use Throwable;
 
@@ -75,7 +75,7 @@ final class FeedReadings extends Command
                 ));
             }
         }
-        Waits::ofJob($job->id);
+        YardWaits::ofJob($job->id);
 
         return $refused === 0 ? self::SUCCESS : self::FAILURE;
     }
@@ -96,7 +96,7 @@ final class FeedReadings extends Command
             $battery,
             $system,
             $at,
-            new Reading((float) $at->getTimestamp(), $row['volts'], $row['amps'], $row['celsius'], $row['cells']),
+            new BatteryReading((float) $at->getTimestamp(), $row['volts'], $row['amps'], $row['celsius'], $row['cells']),
             'feed',
             mb_substr((string) $this->option('as'), 0, 120),
             $row['id'],

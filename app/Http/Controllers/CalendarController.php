@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Balance\Waits;
+use App\Record\YardWaits;
 use Illuminate\Http\Response;
 use Sabre\VObject\Component\VCalendar;
 
@@ -14,7 +14,7 @@ final class CalendarController extends Controller
     public function __invoke(): Response
     {
         $calendar = new VCalendar(['PRODID' => '-//Pebblefell//Balance//EN']);
-        foreach (Waits::all() as $wait) {
+        foreach (YardWaits::all() as $wait) {
             if ($wait['at'] === null) {
                 continue;
             }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Balance\Waits;
 use App\Actions\Survey\AddParts;
 use App\Http\Pages\BriefPage;
 use App\Http\Pages\YardPage;
@@ -20,6 +19,7 @@ use App\Models\Workshop;
 use App\Record\Digest;
 use App\Record\Files;
 use App\Record\PhotoStore;
+use App\Record\YardWaits;
 use App\Words\Lexicon;
 use App\Words\Show;
 use Illuminate\Contracts\View\View;
@@ -38,7 +38,7 @@ final class JobController extends Controller
 
         return view(
             'yard',
-            ['workshop' => Workshop::current(), 'jobs' => $jobs, 'waits' => Waits::all(), 'page' => new YardPage(Workshop::current())],
+            ['workshop' => Workshop::current(), 'jobs' => $jobs, 'waits' => YardWaits::all(), 'page' => new YardPage(Workshop::current())],
         );
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Actions\Balance\Waits;
 use App\Database\Faults;
 use App\Database\Receipt;
 use App\Http\HeldRows;
@@ -15,6 +14,7 @@ use App\Record\Disk;
 use App\Record\FieldOf;
 use App\Record\Files;
 use App\Record\UnreadableJob;
+use App\Record\YardWaits;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
@@ -115,7 +115,7 @@ final class WholeWrites
             $moved = Job::takeMoved();
             self::readBack(array_slice($moved, 0, self::AT_ONCE), $request);
             if ($job !== null) {
-                Waits::ofJob($job->id);
+                YardWaits::ofJob($job->id);
             }
             self::commit(Receipt::write());
             Files::settle();

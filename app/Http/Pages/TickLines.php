@@ -10,8 +10,8 @@ use App\Models\Tick;
 use App\Models\Workshop;
 use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Stage\DayPlan\Standing;
+use Pebblefell\Stage\NotedTick as Noted;
 use Pebblefell\Stage\Test\Proof;
-use Pebblefell\Stage\Tick as Noted;
 use Pebblefell\Stage\Ticks;
 
 /** Shows what was noted on a job's sheets, newest first, and what of it can be taken back. */

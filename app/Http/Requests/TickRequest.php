@@ -8,7 +8,7 @@ use App\Models\Tick as Row;
 use Carbon\CarbonInterface;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 
 /** Reads what is noted at a step: done, done otherwise, or taken back; with a reading where one is wanted. */
 final class TickRequest extends FormRequest
@@ -20,7 +20,7 @@ final class TickRequest extends FormRequest
         return [
             ...$this->outboxRules(),
             'step' => ['required', 'string', 'max:80'],
-            'state' => ['required', Rule::in(Tick::STATES)],
+            'state' => ['required', Rule::in(NotedTick::STATES)],
             'value' => ['nullable', 'numeric', 'between:-1000000,1000000'],
             'amps' => ['nullable', 'numeric', 'between:0,100000'],
             'note' => ['nullable', 'string', 'max:' . Row::MOST_NOTE],
@@ -39,7 +39,7 @@ final class TickRequest extends FormRequest
 
     protected function check(Validator $validator): void
     {
-        if ($this->text('state') === Tick::OTHERWISE && trim($this->text('note')) === '') {
+        if ($this->text('state') === NotedTick::OTHERWISE && trim($this->text('note')) === '') {
             $validator->errors()->add('note', 'Say what was done instead, and why.');
         }
         $this->checkClock($validator);
@@ -54,7 +54,7 @@ final class TickRequest extends FormRequest
     {
         [$what, $seen] = [...explode('|', $this->text('what'), 2), ''];
 
-        return $what === '' || $this->text('state') !== Tick::OTHERWISE ? null : [
+        return $what === '' || $this->text('state') !== NotedTick::OTHERWISE ? null : [
             'what' => $what, 'seen' => $seen, 'is' => trim($this->text('is')),
         ];
     }
@@ -68,8 +68,8 @@ final class TickRequest extends FormRequest
         return [
             'step' => $this->text('step'),
             'state' => $this->text('state'),
-            'value' => $this->text('state') === Tick::UNDONE ? null : $this->number('value'),
-            'amps' => $this->text('state') === Tick::UNDONE ? null : $this->number('amps'),
+            'value' => $this->text('state') === NotedTick::UNDONE ? null : $this->number('value'),
+            'amps' => $this->text('state') === NotedTick::UNDONE ? null : $this->number('amps'),
             'note' => trim($this->text('note')),
             'at' => $this->at(),
             'by' => $by,

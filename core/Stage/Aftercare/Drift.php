@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Aftercare;
 
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Reading;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 
 /** The readings of the handover beside today's, line by line of what was proven. */
@@ -17,7 +17,8 @@ final readonly class Drift
 
     /**
      * @param list<array{key: string, does: string, args: array<string, mixed>, reading: Reading, then: float, now: ?float, change: ?float,
-     *     drifted: bool, good: ?bool, thenTick: Tick, nowTick: ?Tick}> $rows change: share of what it was; good: within its limits today
+     *     drifted: bool, good: ?bool, thenTick: NotedTick, nowTick: ?NotedTick}> $rows
+     *     change: share of what it was; good: within its limits today
      */
     private function __construct(public array $rows)
     {
@@ -58,7 +59,7 @@ final readonly class Drift
     }
 
     /** Returns what is compared: a reading as it is, or by the ampere where it goes with the current. */
-    private static function value(Reading $reading, Tick $tick): ?float
+    private static function value(Reading $reading, NotedTick $tick): ?float
     {
         return match (true) {
             $tick->value === null => null,

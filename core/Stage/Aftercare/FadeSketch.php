@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Aftercare;
 
 use Pebblefell\Bank\Fade;
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Drawing\Tick;
 
 /** Capacity over the years, drawn: what was measured, the line through it with its doubt, the label, and the end of life. */
 final readonly class FadeSketch
@@ -18,8 +18,8 @@ final readonly class FadeSketch
 
     /**
      * @param list<array{x: float, y: float}> $points
-     * @param list<Tick>                      $percents
-     * @param list<Tick>                      $years
+     * @param list<AxisTick>                      $percents
+     * @param list<AxisTick>                      $years
      */
     private function __construct(
         public Frame $frame,

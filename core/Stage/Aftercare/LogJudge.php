@@ -6,7 +6,7 @@ namespace Pebblefell\Stage\Aftercare;
 
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
-use Pebblefell\Load\Moment;
+use Pebblefell\Load\LoadMoment;
 use Pebblefell\Study;
 use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
@@ -197,7 +197,7 @@ final readonly class LogJudge
         ]);
     }
 
-    private static function between(Moment $moment, float $from, float $to): float
+    private static function between(LoadMoment $moment, float $from, float $to): float
     {
         return max(0.0, min($moment->toH, $to) - max($moment->fromH, $from));
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Aftercare;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Drawing\Tick;
 
 /** A log by day: what came in above the line, what went out below it, and how low the charge came. */
 final readonly class LogSketch
@@ -19,7 +19,7 @@ final readonly class LogSketch
      * @param list<array{x: float, width: float, in: float, inY: float, out: float, day: string, middle: float,
      *     label: string}> $bars in and out: px high
      * @param string     $low   the day's lowest charge, a line
-     * @param list<Tick> $watts of energy, both ways
+     * @param list<AxisTick> $watts of energy, both ways
      */
     private function __construct(
         public Frame $frame,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Bank;
 
-use Pebblefell\Bank\Drift;
+use Pebblefell\Bank\BankDrift;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Bank\Link;
 use Pebblefell\Bank\Network;
@@ -212,7 +212,7 @@ final readonly class BankDrawing
         ], 'nodal');
     }
 
-    public function drift(float $loadA): ?Drift
+    public function drift(float $loadA): ?BankDrift
     {
         $bank = $this->case->bank;
         if ($bank === null || abs($loadA) < 1.0) {
@@ -221,7 +221,7 @@ final readonly class BankDrawing
         $cells = intdiv($bank->cells(), max(1, $bank->series));
         $start = $loadA > 0.0 ? 100.0 : 10.0;
 
-        return Drift::of(
+        return BankDrift::of(
             $this->network,
             $bank->chemistry(),
             $cells,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Bank;
 
-use Pebblefell\Bank\Drift;
+use Pebblefell\Bank\BankDrift;
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Labels;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Drawing\Tick;
 
 /** Amps of each battery through a whole discharge or charge. */
 final readonly class DriftSketch
@@ -19,7 +19,7 @@ final readonly class DriftSketch
 
     /**
      * @param list<array{path: string, number: int, y: float}> $curves
-     * @param list<Tick>                                       $hours
+     * @param list<AxisTick>                                       $hours
      */
     private function __construct(public Frame $frame, public float $mostA, public float $lastH, public array $curves, public array $hours)
     {
@@ -28,7 +28,7 @@ final readonly class DriftSketch
     /**
      * @param list<int> $numbers of the batteries as they are drawn, in the network's order
      */
-    public static function of(Drift $drift, array $numbers, bool $narrow): self
+    public static function of(BankDrift $drift, array $numbers, bool $narrow): self
     {
         $course = $drift->course;
         $last = $course[count($course) - 1]['hours'];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Bank;
 
-use Pebblefell\Bank\Pack;
+use Pebblefell\Bank\CellPack;
 use Pebblefell\Drawing\Frame;
 
 /** Volts of each group of a self-built pack when the first of them reaches its limit. */
@@ -21,7 +21,7 @@ final readonly class PackSketch
     {
     }
 
-    public static function of(Pack $pack, bool $narrow): self
+    public static function of(CellPack $pack, bool $narrow): self
     {
         $frame = Frame::of($narrow, 130.0, $narrow ? 2.0 : 28.0, 12.0, $narrow ? 2.0 : 28.0, 30.0);
         $x = $frame->across(0.0, (float) count($pack->cellV));
@@ -36,7 +36,7 @@ final readonly class PackSketch
                 'y' => $top,
                 'width' => $x->length(0.7),
                 'height' => round($frame->bottom - $top, 1),
-                'full' => $volts >= Pack::CELL_LIMIT_V - 0.001,
+                'full' => $volts >= CellPack::CELL_LIMIT_V - 0.001,
             ];
         }
 

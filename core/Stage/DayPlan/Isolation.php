@@ -7,7 +7,7 @@ namespace Pebblefell\Stage\DayPlan;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
@@ -125,7 +125,7 @@ final class Isolation
         $houses = Draft::uids($found->houseBatteries());
         foreach ($found->of(Family::HandSwitch) as $switch) {
             $side = $found->side(Point::of($switch->uid, array_keys($switch->kind->terminals())[0]));
-            $way = $side->circuit === Circuit::HouseDc ? $this->draft->now->potential()->wayTo($switch) : null;
+            $way = $side->circuit === CircuitKind::HouseDc ? $this->draft->now->potential()->wayTo($switch) : null;
             // A main switch: nothing but its fuse stands between it and the bank.
             if ($way === null || !in_array($way['source'], $houses, true) || $this->draft->isOpen($switch->uid) || array_filter(
                 $way['passed'],

@@ -9,7 +9,7 @@ use Pebblefell\Balance\Protocol;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Stage\Reading;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Passage;
@@ -275,7 +275,7 @@ final readonly class PowerUp
         if ($this->work->planned->of(Family::Panel) === []) {
             return;
         }
-        $open = $this->openOn(Circuit::Pv);
+        $open = $this->openOn(CircuitKind::Pv);
         if (isset($this->draft->now->running['sun']) && $open === []) {
             return;
         }
@@ -286,7 +286,7 @@ final readonly class PowerUp
 
     private function engine(): void
     {
-        $open = $this->openOn(Circuit::StarterDc);
+        $open = $this->openOn(CircuitKind::StarterDc);
         if ($this->work->planned->of(Family::Alternator, Family::EngineCharger) === []) {
             if ($open !== []) {
                 $this->draft->step(
@@ -308,7 +308,7 @@ final readonly class PowerUp
 
     private function loads(): void
     {
-        $ac = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
+        $ac = [...$this->openOn(CircuitKind::ShoreAc), ...$this->openOn(CircuitKind::InverterAc)];
         $open = array_values(array_filter($this->draft->open(), static fn(Part $p): bool => !in_array($p, $ac, true)));
         $this->draft->step(
             Phase::Power,
@@ -322,7 +322,7 @@ final readonly class PowerUp
 
     private function shore(): void
     {
-        $open = [...$this->openOn(Circuit::ShoreAc), ...$this->openOn(Circuit::InverterAc)];
+        $open = [...$this->openOn(CircuitKind::ShoreAc), ...$this->openOn(CircuitKind::InverterAc)];
         if ($open === [] && $this->work->planned->of(Family::ShoreInlet, Family::Generator, Family::Inverter) === []) {
             return;
         }
@@ -367,7 +367,7 @@ final readonly class PowerUp
     /**
      * @return list<Part> that are open on a circuit of the plan
      */
-    private function openOn(Circuit $circuit): array
+    private function openOn(CircuitKind $circuit): array
     {
         return array_values(array_filter(
             $this->draft->open(),

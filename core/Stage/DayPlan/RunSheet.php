@@ -134,7 +134,7 @@ final readonly class RunSheet
         $batteries = $work->planned->houseBatteries();
         $new = array_filter($batteries, static fn(Part $p): bool => $p->fate === Fate::Add);
         if (count($batteries) > 1 && $new !== []) {
-            $hours = Waits::balanceH($batteries);
+            $hours = StepWaits::balanceH($batteries);
             $draft->add(new Step(
                 'balance',
                 Phase::Balance,

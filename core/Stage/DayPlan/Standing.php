@@ -6,7 +6,7 @@ namespace Pebblefell\Stage\DayPlan;
 
 use LogicException;
 use Pebblefell\Finding\Word;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Ticks;
 
 /**
@@ -22,11 +22,12 @@ final readonly class Standing
     public const REMARKS = [self::FOUND, self::OTHERS];
 
     /**
-     * @param list<array{step: Step, tick: ?Tick, closed: ?Word, own: bool, gates: bool}> $rows in order; closed: why it cannot be done yet
+     * @param list<array{step: Step, tick: ?NotedTick, closed: ?Word, own: bool, gates: bool}> $rows in order; closed: why it cannot be
+     *     done yet
      * @param ?int                                                $next index of what is next; null: all is done
-     * @param list<Tick>                                          $gone what was done otherwise at steps that the plan no longer has: it
+     * @param list<NotedTick> $gone what was done otherwise at steps that the plan no longer has: it
      *     follows what was built
-     * @param list<array{kind: string, tick: Tick}>               $remarks what belongs to no step: see REMARKS
+     * @param list<array{kind: string, tick: NotedTick}>               $remarks what belongs to no step: see REMARKS
      */
     private function __construct(
         public RunSheet $sheet,
@@ -78,7 +79,7 @@ final readonly class Standing
             $kind = explode('.', $tick->step)[0];
             if (in_array($kind, self::REMARKS, true)) {
                 $remarks[] = ['kind' => $kind, 'tick' => $tick];
-            } elseif ($tick->state === Tick::OTHERWISE && !in_array($tick->step, $keys, true)) {
+            } elseif ($tick->state === NotedTick::OTHERWISE && !in_array($tick->step, $keys, true)) {
                 $gone[] = $tick;
             }
         }
@@ -118,11 +119,11 @@ final readonly class Standing
     }
 
     /**
-     * @return list<array{step: Step, tick: Tick, closed: ?Word}> what was done otherwise than planned
+     * @return list<array{step: Step, tick: NotedTick, closed: ?Word}> what was done otherwise than planned
      */
     public function otherwise(): array
     {
-        return array_values(array_filter($this->rows, static fn(array $r): bool => $r['tick']?->state === Tick::OTHERWISE));
+        return array_values(array_filter($this->rows, static fn(array $r): bool => $r['tick']?->state === NotedTick::OTHERWISE));
     }
 
     /** Minutes of work that are left, by person. */

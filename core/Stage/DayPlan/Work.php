@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\DayPlan;
 
 use Pebblefell\Study;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
@@ -155,7 +155,7 @@ final readonly class Work
     /** It carries mains. */
     public function isMains(Graph $graph, Point $point): bool
     {
-        return in_array($graph->side($point)->circuit, [Circuit::ShoreAc, Circuit::InverterAc], true);
+        return in_array($graph->side($point)->circuit, [CircuitKind::ShoreAc, CircuitKind::InverterAc], true);
     }
 
     /** Volts of the planned bank by its name, or of the vehicle. */

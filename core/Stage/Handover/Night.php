@@ -7,7 +7,7 @@ namespace Pebblefell\Stage\Handover;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Named;
 use Pebblefell\Study;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
@@ -54,7 +54,7 @@ final readonly class Night
             $steps[] = self::step('lever', [$device]);
         }
         foreach ($graph->of(Family::Breaker) as $breaker) {
-            if (in_array($graph->side(Point::of($breaker->uid, 'in'))->circuit, [Circuit::ShoreAc, Circuit::InverterAc], true)) {
+            if (in_array($graph->side(Point::of($breaker->uid, 'in'))->circuit, [CircuitKind::ShoreAc, CircuitKind::InverterAc], true)) {
                 $steps[] = self::step('breaker', [$breaker]);
             }
         }
@@ -96,7 +96,7 @@ final readonly class Night
         }
         foreach (PvArray::allOf($graph) as $array) {
             if ($array->regulator !== null) {
-                $steps[] = self::step('sun', [$array->regulator, ...self::switchesOn($study, Circuit::Pv)]);
+                $steps[] = self::step('sun', [$array->regulator, ...self::switchesOn($study, CircuitKind::Pv)]);
                 break;
             }
         }
@@ -118,7 +118,7 @@ final readonly class Night
             $graph->of(Family::HandSwitch),
             static fn(Part $p): bool => $graph->side(
                 Point::of($p->uid, array_keys($p->kind->terminals())[0]),
-            )->circuit === Circuit::HouseDc,
+            )->circuit === CircuitKind::HouseDc,
         ));
         if ($main !== []) {
             $steps[] = self::step('main-switch', $main);
@@ -161,7 +161,7 @@ final readonly class Night
             $graph->of(Family::Switch),
             static fn(Part $p): bool => $graph->side(
                 Point::of($p->uid, array_keys($p->kind->terminals())[0]),
-            )->circuit === Circuit::HouseDc,
+            )->circuit === CircuitKind::HouseDc,
         ));
 
         return array_values(array_filter([
@@ -175,7 +175,7 @@ final readonly class Night
     /**
      * @return list<Part>
      */
-    private static function switchesOn(Study $study, Circuit $circuit): array
+    private static function switchesOn(Study $study, CircuitKind $circuit): array
     {
         $graph = $study->planned();
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Loads;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Scale;
-use Pebblefell\Drawing\Tick;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Moment;
+use Pebblefell\Load\LoadMoment;
 
 /** Power at the battery through the day: DC, AC and the inverter's own share, the worst moment, and the energy so far. */
 final readonly class DaySketch
@@ -19,7 +19,7 @@ final readonly class DaySketch
 
     /**
      * @param array<string, string>                 $layers path data by what is in them: all, ac (with dc), dc
-     * @param list<Tick>                            $hours
+     * @param list<AxisTick>                            $hours
      * @param array{x: float, width: float}         $worst
      */
     private function __construct(
@@ -42,7 +42,7 @@ final readonly class DaySketch
         $y = Scale::of(0.0, $top, self::FLOOR, self::TOP);
         $area = static fn(callable $watts): string => Path::area(
             Path::stairs(array_map(
-                static fn(Moment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($watts($m))],
+                static fn(LoadMoment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($watts($m))],
                 $budget->moments,
             )),
             self::FLOOR,
@@ -59,12 +59,12 @@ final readonly class DaySketch
             self::FLOOR,
             $top,
             [
-                'all' => $area(static fn(Moment $m): float => $m->meanW),
-                'ac' => $area(static fn(Moment $m): float => $m->dcMeanW + $m->acMeanW()),
-                'dc' => $area(static fn(Moment $m): float => $m->dcMeanW),
+                'all' => $area(static fn(LoadMoment $m): float => $m->meanW),
+                'ac' => $area(static fn(LoadMoment $m): float => $m->dcMeanW + $m->acMeanW()),
+                'dc' => $area(static fn(LoadMoment $m): float => $m->dcMeanW),
             ],
             Path::line(Path::stairs(array_map(
-                static fn(Moment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($m->peakW)],
+                static fn(LoadMoment $m): array => [$x->at($m->fromH), $x->at($m->toH), $y->at($m->peakW)],
                 $budget->moments,
             ))),
             Path::line($energy),

@@ -7,7 +7,7 @@ namespace Pebblefell\Stage\Loads;
 use Pebblefell\Finding\Word;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Does;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 
 /** A habit or a change that saves energy, with how much a day at the battery. */
 final readonly class Hint
@@ -58,7 +58,7 @@ final readonly class Hint
         }
         $hints[] = match (true) {
             $appliance->does === Does::Cools => new self(Word::of('hints.ventilate', $named), $wh * $share * self::VENTILATING_SAVES),
-            $appliance->does === Does::KeepsCold && $appliance->side === Side::Ac => new self(
+            $appliance->does === Does::KeepsCold && $appliance->side === LoadSide::Ac => new self(
                 Word::of('hints.dc-fridge', $named),
                 $wh - $running - $standing,
             ),

@@ -10,7 +10,7 @@ use Pebblefell\Finding\Word;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Appliance;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Load\Together;
 use Pebblefell\Study;
 use Pebblefell\System\ApplianceUse;
@@ -55,7 +55,7 @@ final readonly class LoadSizing
             static fn(ApplianceUse $use) => $use->in($scenario->uid),
             array_values(array_filter($system->appliances, static fn(ApplianceUse $use): bool => !$study->planned()->isApart($use->fedBy))),
         );
-        $hasAc = array_filter($appliances, static fn($a): bool => $a->side === Side::Ac) !== [];
+        $hasAc = array_filter($appliances, static fn($a): bool => $a->side === LoadSide::Ac) !== [];
         $alwaysOn = $scenario !== null && $scenario->inverterAlwaysOn;
         $inverter = $hasAc || ($part !== null && $alwaysOn) ? Inverter::of($efficiency->value, $idle->value, $alwaysOn) : null;
 
@@ -108,7 +108,7 @@ final readonly class LoadSizing
                 Word::typed($appliance->name),
                 round($this->budget->energyOfWh($appliance), 1),
                 'Wh',
-                $appliance->side === Side::Ac ? 'appliance-ac' : 'appliance',
+                $appliance->side === LoadSide::Ac ? 'appliance-ac' : 'appliance',
             );
         }
         $inputs = self::largest($inputs, 'Wh');
@@ -181,7 +181,7 @@ final readonly class LoadSizing
     /** W that a load draws from the battery while it runs: through the inverter, with what that needs itself. */
     public function atBatteryW(Appliance $load): float
     {
-        return $load->side === Side::Ac
+        return $load->side === LoadSide::Ac
             ? $load->watts * $load->quantity / ($this->efficiencyPct->value / 100.0) + $this->idleW->value
             : $load->watts * $load->quantity;
     }

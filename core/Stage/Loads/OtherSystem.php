@@ -8,7 +8,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
 use Pebblefell\Inverter\Inverter;
 use Pebblefell\Load\Budget;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Study;
 use Pebblefell\System\ApplianceUse;
 use Pebblefell\System\Graph\Passage;
@@ -59,7 +59,7 @@ final readonly class OtherSystem
         $scenario = $study->loads()->scenario;
         $appliances = $scenario === null ? [] : array_values(array_map(static fn(ApplianceUse $use) => $use->in($scenario->uid), $loads));
         $part = array_values(array_filter($reach->parts(), static fn(Part $p): bool => $p->kind->isInverter()))[0] ?? null;
-        $inverter = $part === null || array_filter($appliances, static fn($a): bool => $a->side === Side::Ac) === []
+        $inverter = $part === null || array_filter($appliances, static fn($a): bool => $a->side === LoadSide::Ac) === []
             ? null
             : Inverter::of($part->data->orUsual('efficiency_pct'), $part->data->orUsual('idle_w'), false);
         $volts = self::volts($study, $batteries);

@@ -9,7 +9,7 @@ use Pebblefell\Circuit\DrawnLead;
 use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Setting\GuardProfile;
 use Pebblefell\Setting\Parameter;
 use Pebblefell\Setting\School;
@@ -157,7 +157,7 @@ final readonly class DeviceProfile
         $label = $parameter === Parameter::Eco ? 'eco' : 'off-timer';
         $small = self::WAKES_W;
         foreach ($study->system->appliances as $use) {
-            if ($use->side !== Side::Ac) {
+            if ($use->side !== LoadSide::Ac) {
                 continue;
             }
             $small = min($small, $use->watts);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Settings;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Labels;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Scale;
-use Pebblefell\Drawing\Tick;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Setting\Parameter;
@@ -55,8 +55,8 @@ final readonly class LadderChart
      *     textX: float,
      *     path: string, isWrong: bool, seenY: ?float, errs: float, bar: string, step: float}> $rungs side: down or up
      * @param string            $curve  rested volts over charge
-     * @param list<Tick>        $ticks
-     * @param list<Tick>        $charges
+     * @param list<AxisTick>        $ticks
+     * @param list<AxisTick>        $charges
      */
     private function __construct(
         public Frame $frame,
@@ -117,7 +117,7 @@ final readonly class LadderChart
     }
 
     /** Beside a line of the BMS there is no room for its words. */
-    public function isNamed(Tick $tick): bool
+    public function isNamed(AxisTick $tick): bool
     {
         return min(abs($tick->at - $this->highY), abs($tick->at - $this->lowY)) > self::BEND;
     }

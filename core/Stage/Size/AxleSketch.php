@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
-use Pebblefell\Drawing\Tick;
 
 /** The vehicle as a beam on its axles: what comes in presses down, what goes out lifts, each where it sits. */
 final readonly class AxleSketch
@@ -15,7 +15,7 @@ final readonly class AxleSketch
 
     /**
      * @param list<array{kg: float, x: float, top: float, height: float}> $masses
-     * @param list<Tick>                                                              $metres
+     * @param list<AxisTick>                                                              $metres
      */
     private function __construct(
         public Frame $frame,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Labels;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Scale;
-use Pebblefell\Drawing\Tick;
 
 /** The endurance map, drawn: bank to the right, array upward, levels shaded, the wish as a line, limits as fences, pin and flag. */
 final readonly class EnduranceSketch
@@ -19,8 +19,8 @@ final readonly class EnduranceSketch
      * @param list<array{value: float, path: string, x: float, y: float, shown: bool}> $lines   thin ones
      * @param ?array{path: string, x: float, y: float}                                 $wish
      * @param list<array{fence: Fence, path: string, x: float, y: float, end: bool}>   $fences
-     * @param list<Tick>                                                               $banks   value in Ah
-     * @param list<Tick>                                                               $arrays  value in W
+     * @param list<AxisTick>                                                               $banks   value in Ah
+     * @param list<AxisTick>                                                               $arrays  value in W
      * @param array{float, float}                                                      $pin
      * @param ?array{float, float}                                                     $flag
      */
@@ -224,14 +224,14 @@ final readonly class EnduranceSketch
     }
 
     /**
-     * @return list<Tick> one for each whole unit; those without decimals of their own (-1) carry no number
+     * @return list<AxisTick> one for each whole unit; those without decimals of their own (-1) carry no number
      */
     private static function units(Scale $scale, int $count, float $size, int $from, int $numbered): array
     {
         $each = max(1, (int) ceil($count / $numbered));
         $ticks = [];
         for ($i = $from; $i <= $count; ++$i) {
-            $ticks[] = new Tick($i * $size, $scale->at($i * $size), $i % $each === 0 ? 0 : -1);
+            $ticks[] = new AxisTick($i * $size, $scale->at($i * $size), $i % $each === 0 ? 0 : -1);
         }
 
         return $ticks;

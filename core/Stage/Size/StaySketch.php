@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Size;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Drawing\Tick;
 use Pebblefell\Trip\DaySum;
 use Pebblefell\Trip\Outcome;
 
@@ -20,7 +20,7 @@ final readonly class StaySketch
     /**
      * @param list<array{day: DaySum, x: float, width: float, mid: float, offered: array{float, float}, used: array{float,
      *     float}}> $days places of each; sun as top and height
-     * @param list<Tick>            $charges %
+     * @param list<AxisTick>            $charges %
      * @param array<string, string> $curves  found and planned, path data
      */
     private function __construct(

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Sources;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Drawing\Tick;
 
 /** The morning after the coldest night, drawn: cold outside and at the battery hour by hour, its limit, and the sun beneath. */
 final readonly class FrostSketch
@@ -16,8 +16,8 @@ final readonly class FrostSketch
 
     /**
      * @param list<array{h: int, x: float, width: float, top: float, height: float, blocked: bool}> $bars    sun by hour
-     * @param list<Tick>                                                                            $degrees °C
-     * @param list<Tick>                                                                            $hours
+     * @param list<AxisTick>                                                                            $degrees °C
+     * @param list<AxisTick>                                                                            $hours
      */
     private function __construct(
         public Frame $frame,

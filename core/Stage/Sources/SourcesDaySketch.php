@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Sources;
 
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Drawing\Scale;
-use Pebblefell\Drawing\Tick;
 
 /** The day of all sources, drawn: sun array by array, the engine on top, a post beside it, and the line of what the bank takes. */
 final readonly class SourcesDaySketch
@@ -21,8 +21,8 @@ final readonly class SourcesDaySketch
      * @param string       $usual  line of the month's own sky
      * @param string       $post   line of the sun with a post; '' without one
      * @param ?float       $limit  height at which the bank takes no more; null where it lies above the picture
-     * @param list<Tick>   $amps
-     * @param list<Tick>   $hours
+     * @param list<AxisTick>   $amps
+     * @param list<AxisTick>   $hours
      */
     private function __construct(
         public Frame $frame,

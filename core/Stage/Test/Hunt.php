@@ -25,11 +25,16 @@ final readonly class Hunt
      *     expectedOhm: float}> $suspects likeliest first
      * @param ?array{Point, Point}                                                                    $next     where to measure now
      */
-    private function __construct(public Way $way, public array $read, public array $suspects, public float $sound, public ?array $next)
-    {
+    private function __construct(
+        public DeviceWay $way,
+        public array $read,
+        public array $suspects,
+        public float $sound,
+        public ?array $next,
+    ) {
     }
 
-    public static function of(Way $way, Ticks $ticks): self
+    public static function of(DeviceWay $way, Ticks $ticks): self
     {
         $at = array_flip(array_map(strval(...), $way->points));
         $read = $drops = [];
@@ -69,7 +74,7 @@ final readonly class Hunt
     }
 
     /** Under what step a drop between two points is noted. */
-    public static function step(Way $way, Point $from, Point $to): string
+    public static function step(DeviceWay $way, Point $from, Point $to): string
     {
         return "drop.{$way->part->uid} $from $to";
     }
@@ -77,7 +82,7 @@ final readonly class Hunt
     /**
      * @return array{string, string} points as they are noted in a step; '' where it is none of this way
      */
-    public static function points(Way $way, string $step): array
+    public static function points(DeviceWay $way, string $step): array
     {
         $words = explode(' ', $step);
 
@@ -100,7 +105,7 @@ final readonly class Hunt
      *
      * @return list<array{piece: Conductor|Part, from: Point, to: Point, chance: float, ohm: float, sigmaOhm: float, expectedOhm: float}>
      */
-    private static function suspects(Way $way, array $drops, array $bad): array
+    private static function suspects(DeviceWay $way, array $drops, array $bad): array
     {
         $estimates = $way->chain->estimates($drops);
         $suspects = [];

@@ -11,7 +11,7 @@ use Pebblefell\Bank\ShortCircuit;
 use Pebblefell\Joint\Drop;
 use Pebblefell\Joint\Segment;
 use Pebblefell\Joint\Sight;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 use Pebblefell\System\Conductor;
@@ -26,7 +26,7 @@ use Pebblefell\System\Part;
  * A load's amps are what the main lead carries more once it is on; they flow along the way to the device that it hangs on.
  *
  * @phpstan-type Unknown array{segment: Segment, by: Conductor|Part|null, from: ?Point, to: ?Point}
- * @phpstan-type Load array{name: string, watts: float, amps: float, way: Way}
+ * @phpstan-type Load array{name: string, watts: float, amps: float, way: DeviceWay}
  * @phpstan-type Asked array{step: string, at: int, what: string, part: ?Part, value: ?float, amps: ?float, promised: ?float}
  */
 final readonly class ProofCircuit
@@ -98,12 +98,12 @@ final readonly class ProofCircuit
         $all = $budget->appliances;
         usort($all, static fn($a, $b): int => $b->watts * $b->quantity <=> $a->watts * $a->quantity);
         $ways = [];
-        foreach (Way::all($study) as $way) {
+        foreach (DeviceWay::all($study) as $way) {
             $ways[$way->part->is(Family::DistributionBox) ? 'dc' : ($way->part->kind->isInverter() ? 'ac' : '')] ??= $way;
         }
         $loads = [];
         foreach ($all as $load) {
-            $way = $ways[$load->side === Side::Ac ? 'ac' : 'dc'] ?? null;
+            $way = $ways[$load->side === LoadSide::Ac ? 'ac' : 'dc'] ?? null;
             $amps = $study->loads()->atBatteryW($load) / $volts;
             if ($way !== null && $amps >= 1.0 && count($loads) < self::LOADS) {
                 $loads[] = ['name' => $load->called(), 'watts' => $load->watts * $load->quantity, 'amps' => round($amps, 1), 'way' => $way];
@@ -340,7 +340,7 @@ final readonly class ProofCircuit
         return Point::read((string) preg_replace(['/\+$/', '/-$/'], ['.plus', '.minus'], $node));
     }
 
-    private static function id(Way $way, int $k): string
+    private static function id(DeviceWay $way, int $k): string
     {
         return $way->pieces[$k]->uid . ($k === $way->device ? ' device' : '');
     }
@@ -350,7 +350,7 @@ final readonly class ProofCircuit
      *
      * @return list<int>
      */
-    private static function outside(Way $way, Network $network): array
+    private static function outside(DeviceWay $way, Network $network): array
     {
         $own = [];
         foreach ($network->links as $link) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\Stage\Test;
 
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Ticks;
 
 /** Tells what was measured against what was promised, line by line. */
@@ -15,7 +15,7 @@ final readonly class Proven
     public const MISS = 'miss';
 
     /**
-     * @param list<array{check: Check, tick: ?Tick, verdict: string}> $rows in order
+     * @param list<array{check: Check, tick: ?NotedTick, verdict: string}> $rows in order
      */
     private function __construct(public array $rows)
     {
@@ -31,11 +31,11 @@ final readonly class Proven
     }
 
     /** Judges a tick: otherwise is a miss by eye; a reading is judged by its limits at the current that flowed. */
-    private static function verdict(Check $check, ?Tick $tick): string
+    private static function verdict(Check $check, ?NotedTick $tick): string
     {
         return match (true) {
             $tick === null => self::OPEN,
-            $tick->state === Tick::OTHERWISE => self::MISS,
+            $tick->state === NotedTick::OTHERWISE => self::MISS,
             $check->reading === null => self::GOOD,
             $tick->value === null => self::OPEN,
             $check->reading->wantsAmps() && $tick->amps === null => self::OPEN,

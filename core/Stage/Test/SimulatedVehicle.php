@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Test;
 
 use Pebblefell\Joint\Drop;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
@@ -117,7 +117,7 @@ final readonly class SimulatedVehicle
     {
         $ticks = [];
         foreach ($this->readings() as $step => ['value' => $value, 'amps' => $amps]) {
-            $ticks[] = new Tick($step, Tick::DONE, $value, amps: $amps);
+            $ticks[] = new NotedTick($step, NotedTick::DONE, $value, amps: $amps);
             $proof = count($ticks) < 3 ? null : Proof::of($this->study, Ticks::of($ticks));
             // What lies in one line is not told apart by them: it is enough that the line is certain.
             if ($proof !== null && $proof->faults !== [] && array_sum(array_column($proof->faults[0], 'chance')) > Hunt::SURE) {

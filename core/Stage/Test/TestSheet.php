@@ -288,7 +288,7 @@ final readonly class TestSheet
     private static function joints(Study $study): array
     {
         $checks = [];
-        foreach (Way::all($study) as $way) {
+        foreach (DeviceWay::all($study) as $way) {
             $most = $way->chain->expectedOhm(0, count($way->pieces)) + self::JOINTS_SIGMA * $way->chain->spreadOhm(0, count($way->pieces));
             $ohm = $way->chain->expectedOhm(0, count($way->pieces));
             $checks[] = new Check(

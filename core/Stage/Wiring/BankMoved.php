@@ -6,7 +6,7 @@ namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Circuit\CableRun;
 use Pebblefell\Conductor\Run;
-use Pebblefell\Load\Moment;
+use Pebblefell\Load\LoadMoment;
 use Pebblefell\Quantity\ConductorSize;
 use Pebblefell\Study;
 
@@ -107,7 +107,7 @@ final readonly class BankMoved
         $budget = $study->loads()->budget;
 
         return array_sum(array_map(
-            static fn(Moment $m): float => ($m->meanW / $budget->systemV) ** 2 * $ohm * $m->hours(),
+            static fn(LoadMoment $m): float => ($m->meanW / $budget->systemV) ** 2 * $ohm * $m->hours(),
             $budget->moments,
         ));
     }

@@ -11,7 +11,7 @@ use Pebblefell\Conductor\FuseChoice;
 use Pebblefell\Conductor\FuseFamily;
 use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Origin;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Study;
 use Pebblefell\System\Graph\Point;
 use Pebblefell\System\Kind\Family;
@@ -64,7 +64,7 @@ final readonly class Later
         }
         $volts = $study->system->vehicle->systemV;
         $draws = $watts / ($inverter->data->orUsual('efficiency_pct') / 100.0) / $volts;
-        $less = $study->loads()->budget->lastingW(Side::Ac) / $volts;
+        $less = $study->loads()->budget->lastingW(LoadSide::Ac) / $volts;
         $runs = [];
         $open = 0;
         foreach ($study->circuit()->whole()->along($at) as $conductor) {

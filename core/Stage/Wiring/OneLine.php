@@ -7,7 +7,7 @@ namespace Pebblefell\Stage\Wiring;
 use Pebblefell\Drawing\Layers;
 use Pebblefell\Drawing\Path;
 use Pebblefell\Study;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
@@ -186,9 +186,9 @@ final readonly class OneLine
             $part->is(Family::EngineCharger, Family::Alternator) => 'engine',
             $part->kind->isInverter(), $part->kind->isCharger() => 'mains',
             default => match ($graph->side($end)->circuit) {
-                Circuit::Pv => 'sun',
-                Circuit::StarterDc => 'engine',
-                Circuit::ShoreAc, Circuit::InverterAc => 'mains',
+                CircuitKind::Pv => 'sun',
+                CircuitKind::StarterDc => 'engine',
+                CircuitKind::ShoreAc, CircuitKind::InverterAc => 'mains',
                 default => 'house',
             },
         };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Study;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Fate;
 use Pebblefell\System\Graph\Graph;
@@ -176,8 +176,8 @@ final readonly class PartsList
         $side = $graph->side($c->from);
 
         return match ($side->circuit) {
-            Circuit::Pv => 'array',
-            Circuit::ShoreAc, Circuit::InverterAc => 'mains',
+            CircuitKind::Pv => 'array',
+            CircuitKind::ShoreAc, CircuitKind::InverterAc => 'mains',
             default => $side->isReturn ? 'minus' : 'plus',
         };
     }

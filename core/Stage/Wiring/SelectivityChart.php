@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Pebblefell\Stage\Wiring;
 
 use Pebblefell\Circuit\FusesInLine;
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Drawing\Tick;
 use Pebblefell\Study;
 use Pebblefell\System\Part;
 
@@ -26,8 +26,8 @@ final readonly class SelectivityChart
      * @param list<array{part: Part, area: string, x: float,
      *     y: float}>      $bands nearest the bank first; fuses without a curve are left out
      * @param list<array{x: float, amps: float, y: float}>                   $from  where two clash
-     * @param list<array{tick: Tick, seconds: float}>                        $seconds
-     * @param list<array{tick: Tick, amps: float}>                           $amps
+     * @param list<array{tick: AxisTick, seconds: float}>                        $seconds
+     * @param list<array{tick: AxisTick, amps: float}>                           $amps
      */
     private function __construct(
         public Frame $frame,
@@ -90,7 +90,7 @@ final readonly class SelectivityChart
             $frame,
             $bands,
             $from,
-            array_map(static fn(float $s): array => ['tick' => new Tick($s, $time($s), 0), 'seconds' => $s], self::SECONDS),
+            array_map(static fn(float $s): array => ['tick' => new AxisTick($s, $time($s), 0), 'seconds' => $s], self::SECONDS),
             self::decades($across->low, $across->high, static fn(float $log): float => $across->at($log)),
         );
     }
@@ -98,7 +98,7 @@ final readonly class SelectivityChart
     /**
      * @param callable(float): float $at
      *
-     * @return list<array{tick: Tick, amps: float}> 1, 3, 10, 30 …
+     * @return list<array{tick: AxisTick, amps: float}> 1, 3, 10, 30 …
      */
     private static function decades(float $low, float $high, callable $at): array
     {
@@ -107,7 +107,7 @@ final readonly class SelectivityChart
             foreach ([1.0, 3.0] as $step) {
                 $log = log10($step) + $power;
                 if ($log >= $low && $log <= $high) {
-                    $ticks[] = ['tick' => new Tick($step * 10.0 ** $power, $at($log), 0), 'amps' => $step * 10.0 ** $power];
+                    $ticks[] = ['tick' => new AxisTick($step * 10.0 ** $power, $at($log), 0), 'amps' => $step * 10.0 ** $power];
                 }
             }
         }

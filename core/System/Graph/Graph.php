@@ -201,14 +201,14 @@ final readonly class Graph
     }
 
     /**
-     * @return list<Step> of one step from a point
+     * @return list<WalkStep> of one step from a point
      */
     public function neighbours(Point $point, Passage $passage): array
     {
         $steps = [];
         foreach ($this->at($point) as $conductor) {
             if (!$passage->avoids($conductor)) {
-                $steps[] = new Step($point, $conductor->otherEnd($point), $conductor);
+                $steps[] = new WalkStep($point, $conductor->otherEnd($point), $conductor);
             }
         }
         $part = $this->parts[$point->uid] ?? null;
@@ -257,7 +257,7 @@ final readonly class Graph
     /**
      * The shortest way between two points.
      *
-     * @return ?list<Step>
+     * @return ?list<WalkStep>
      */
     public function path(Point $from, Point $to, Passage $passage): ?array
     {

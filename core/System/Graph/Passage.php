@@ -60,7 +60,7 @@ final readonly class Passage
     }
 
     /**
-     * @return list<Step> that lead through a part
+     * @return list<WalkStep> that lead through a part
      */
     public function through(Part $part): array
     {
@@ -70,11 +70,11 @@ final readonly class Passage
         $kind = $part->kind->kind();
         $steps = [];
         foreach ([...$kind->joins(), ...($this->engine ? $kind->joinsWithEngine() : [])] as [$a, $b]) {
-            $step = new Step(Point::of($part->uid, $a), Point::of($part->uid, $b), $part);
+            $step = new WalkStep(Point::of($part->uid, $a), Point::of($part->uid, $b), $part);
             array_push($steps, $step, $step->back());
         }
         foreach ($this->carried ? [...$kind->carries(), ...($this->engine ? $kind->carriesWithEngine() : [])] : [] as [$a, $b]) {
-            $steps[] = new Step(Point::of($part->uid, $a), Point::of($part->uid, $b), $part);
+            $steps[] = new WalkStep(Point::of($part->uid, $a), Point::of($part->uid, $b), $part);
         }
 
         return $steps;

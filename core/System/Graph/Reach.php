@@ -11,7 +11,7 @@ use Pebblefell\System\Part;
 final readonly class Reach
 {
     /**
-     * @param array<string, ?Step> $steps by the point reached: the step that led there; null at a beginning
+     * @param array<string, ?WalkStep> $steps by the point reached: the step that led there; null at a beginning
      * @param Graph                $graph
      * @param ?list<string>        $gone  points that the walk it was made from had reached and it does not; null: it was walked by itself
      */
@@ -92,7 +92,7 @@ final readonly class Reach
     /**
      * The way to a point.
      *
-     * @return ?list<Step> from a beginning on; empty at a beginning; null where it was not reached
+     * @return ?list<WalkStep> from a beginning on; empty at a beginning; null where it was not reached
      */
     public function wayTo(Point $point): ?array
     {
@@ -113,7 +113,7 @@ final readonly class Reach
      */
     public function passed(Point $point): array
     {
-        return array_values(array_filter(array_map(static fn(Step $s): ?Part => $s->part(), $this->wayTo($point) ?? [])));
+        return array_values(array_filter(array_map(static fn(WalkStep $s): ?Part => $s->part(), $this->wayTo($point) ?? [])));
     }
 
     /**
@@ -121,7 +121,7 @@ final readonly class Reach
      */
     public function along(Point $point): array
     {
-        return array_values(array_filter(array_map(static fn(Step $s): ?Conductor => $s->conductor(), $this->wayTo($point) ?? [])));
+        return array_values(array_filter(array_map(static fn(WalkStep $s): ?Conductor => $s->conductor(), $this->wayTo($point) ?? [])));
     }
 
     /**
@@ -164,9 +164,9 @@ final readonly class Reach
     /**
      * A step to a point from one that is still reached.
      *
-     * @param array<string, ?Step> $reached
+     * @param array<string, ?WalkStep> $reached
      */
-    private function stepTo(Point $point, array $reached, Passage $passage): ?Step
+    private function stepTo(Point $point, array $reached, Passage $passage): ?WalkStep
     {
         $beside = array_map(static fn(Conductor $c): Point => $c->otherEnd($point), $this->graph->at($point));
         foreach (array_keys($this->graph->parts[$point->uid]->kind->terminals()) as $terminal) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Graph;
 
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 
 /** To which circuit what hangs together belongs, and whether it is the way back. */
 final readonly class Side
 {
-    public function __construct(public Circuit $circuit, public bool $isReturn)
+    public function __construct(public CircuitKind $circuit, public bool $isReturn)
     {
     }
 }

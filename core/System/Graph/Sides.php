@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pebblefell\System\Graph;
 
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Kind\Family;
 use Pebblefell\System\Part;
 
@@ -50,16 +50,16 @@ final class Sides
         }
 
         // Where a plus and a minus are joined, blocks or panels stand in series: that is no way back.
-        return new Side($circuit ?? Circuit::HouseDc, $poles === ['minus' => true]);
+        return new Side($circuit ?? CircuitKind::HouseDc, $poles === ['minus' => true]);
     }
 
-    private static function circuitOf(Part $part, string $terminal): ?Circuit
+    private static function circuitOf(Part $part, string $terminal): ?CircuitKind
     {
         if ($part->is(Family::Battery)) {
-            return $part->role === 'starter' ? Circuit::StarterDc : Circuit::HouseDc;
+            return $part->role === 'starter' ? CircuitKind::StarterDc : CircuitKind::HouseDc;
         }
         $circuit = ($part->kind->terminals()[$terminal] ?? null)?->circuit;
 
-        return $circuit === Circuit::Any ? null : $circuit;
+        return $circuit === CircuitKind::Any ? null : $circuit;
     }
 }

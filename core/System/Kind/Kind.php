@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pebblefell\System\Kind;
 
 use Pebblefell\Setting\Parameter;
-use Pebblefell\System\Circuit;
+use Pebblefell\System\CircuitKind;
 use Pebblefell\System\Sheet\DataField as F;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Terminal;
@@ -180,7 +180,7 @@ abstract class Kind
     /**
      * @return array{Terminal, Terminal}
      */
-    final protected static function pair(string $prefix, Circuit $circuit): array
+    final protected static function pair(string $prefix, CircuitKind $circuit): array
     {
         return [new Terminal($prefix . 'plus', $circuit), new Terminal($prefix . 'minus', $circuit)];
     }

@@ -9,7 +9,7 @@ use Pebblefell\System\PartKind;
 use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Terminal;
 
-/** Knows the kinds, a class each, named as its case of PartKind: constants that PHP cannot write as such, so each is made once a run. */
+/** Knows the kinds, a class each, named after its case of PartKind: constants that PHP cannot write as such, so each is made once a run. */
 final class Kinds
 {
     /** @var array<string, Kind> */
@@ -77,8 +77,7 @@ final class Kinds
      */
     private static function classOf(PartKind $kind): string
     {
-        // PHP keeps the word "switch" for itself.
-        $name = __NAMESPACE__ . '\\' . ($kind->name === 'Switch' ? 'SwitchPart' : $kind->name);
+        $name = __NAMESPACE__ . "\\{$kind->name}Kind";
         if (!is_subclass_of($name, Kind::class)) {
             throw new LogicException("$name is no kind");
         }

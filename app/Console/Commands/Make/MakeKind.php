@@ -17,12 +17,12 @@ final class MakeKind extends Skeleton
 
     protected function getNameInput(): string
     {
-        return 'Pebblefell\System\Kind\\' . $this->kind();
+        return 'Pebblefell\System\Kind\\' . $this->kind() . 'Kind';
     }
 
     protected function marks(): array
     {
-        return [];
+        return ['family' => $this->kind()];
     }
 
     protected function more(): void

@@ -50,7 +50,8 @@ final class MakePage extends Skeleton
             "~^            Route::get\\('/" . $stage . "'.*\\n~m",
             "            Route::get('/$stage/$page', [C\\$room\\{$name}Controller::class, 'show'])->name('$route');\n",
         );
-        $this->insertBehind('tests/Feature/EveryRouteGuardedTest.php', '/^    private const DOORS = \[\n/m', "        '$route' => self::ALL,\n");
+        $doors = 'tests/Feature/EveryRouteGuardedTest.php';
+        $this->insertBehind($doors, '/^    private const DOORS = \[\n/m', "        '$route' => self::ALL,\n");
     }
 
     private function room(): string

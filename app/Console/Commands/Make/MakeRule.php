@@ -28,7 +28,11 @@ final class MakeRule extends Skeleton
     protected function more(): void
     {
         $room = $this->room();
-        $this->insertBehind("core/Stage/$room/$room.php", '/^            new Rules\\\\\w+\(\),\n/m', "            new Rules\\{$this->rule()}(),\n");
+        $this->insertBehind(
+            "core/Stage/$room/{$room}Room.php",
+            '/^            new Rules\\\\\w+\(\),\n/m',
+            "            new Rules\\{$this->rule()}(),\n",
+        );
         $this->word('findings', Str::kebab($this->rule()), "['title' => '…', 'message' => '…', 'remedy' => '…', 'source' => '…']");
         $this->write('trade-rule-test', "tests/Core/Rules/{$this->rule()}Test.php");
     }

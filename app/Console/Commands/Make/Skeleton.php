@@ -33,7 +33,9 @@ abstract class Skeleton extends GeneratorCommand
 
     protected function getPath($name): string
     {
-        return base_path(Str::of($name)->replaceFirst('Pebblefell\\', 'core\\')->replaceFirst('App\\', 'app\\')->replace('\\', '/') . '.php');
+        $path = str_replace(['Pebblefell\\', 'App\\', '\\'], ['core/', 'app/', '/'], $name);
+
+        return base_path("$path.php");
     }
 
     protected function getStub(): string

@@ -22,7 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Pebblefell\Stage;
 use Pebblefell\Stage\Handover\Warranty;
-use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\NotedTick as Noted;
 use Sabre\VObject\Component\VCalendar;
 use Symfony\Component\Uid\Uuid;
 

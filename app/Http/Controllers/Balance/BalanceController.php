@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Balance;
 
 use App\Actions\Balance\KeepBalance;
-use App\Actions\Balance\Waits;
 use App\Csv\Csv;
 use App\Csv\ReadingsCsv;
 use App\Http\Controllers\Controller;
@@ -23,13 +22,14 @@ use App\Models\User;
 use App\Record\BalanceDesk;
 use App\Record\Disk;
 use App\Record\Studies;
+use App\Record\YardWaits;
 use App\Words\Lexicon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
-use Pebblefell\Balance\Step;
 use Pebblefell\Stage;
 use Pebblefell\Stage\Balance\SeriesBank;
 
@@ -44,7 +44,7 @@ final class BalanceController extends Controller
         $session = $job->balanceSessions()->whereNull('ended_at')->latest('id')->first();
         // What the simulated bench does is nobody's request: its waits are kept when they are looked at.
         if ($session?->bench !== null && !Disk::isNearlyFull()) {
-            Waits::keep($session, $bench->study->system);
+            YardWaits::keep($session, $bench->study->system);
         }
         $desk = $session === null ? null : BalanceDesk::of($session, $bench->study->system);
         $series = SeriesBank::of($bench->study);
@@ -68,7 +68,7 @@ final class BalanceController extends Controller
         $session = new BalanceSession([...$request->validated(), 'started_at' => now()]);
         $session->forceFill(['job_id' => $job->id])->save();
         foreach ((array) $request->input('parts') as $uid) {
-            $session->balanceBatteries()->create(['part_uid' => $uid, 'step' => Step::Waiting, 'since' => now()]);
+            $session->balanceBatteries()->create(['part_uid' => $uid, 'step' => BalanceStep::Waiting, 'since' => now()]);
         }
 
         return redirect()->route('balance', $job)->with('said', 'The session is open. Note each battery’s volts first, as it came.');
@@ -82,7 +82,7 @@ final class BalanceController extends Controller
     {
         self::onlyIf($balanceSession->isOpen(), self::CLOSED);
         $row = ['step' => $request->step(), 'since' => $balanceSession->time()];
-        if ($row['step'] === Step::Ready) {
+        if ($row['step'] === BalanceStep::Ready) {
             $ready = BalanceDesk::of($balanceSession, Studies::of($job)->system)->readyAt($balanceBattery);
             if ($ready === null || $ready > $balanceSession->time()->getTimestamp()) {
                 return redirect()->route('balance', $job)->withErrors(
@@ -90,7 +90,7 @@ final class BalanceController extends Controller
                 );
             }
         }
-        if ($row['step'] === Step::Charging) {
+        if ($row['step'] === BalanceStep::Charging) {
             $charger = collect($balanceSession->chargers)->firstWhere('name', $request->input('charger'));
             $row += $charger === null ? [] : ['charger' => $charger['name'], 'charger_a' => $charger['amps']];
         }
@@ -111,7 +111,8 @@ final class BalanceController extends Controller
     {
         self::onlyIf($balanceSession->isOpen(), self::CLOSED);
         self::onlyIf($balanceSession->joined_at === null, 'They are joined already.');
-        self::onlyIf(in_array(Step::Joined, $balanceSession->protocol->steps(), true), 'Nothing is joined at the end of such a session.');
+        $joins = in_array(BalanceStep::Joined, $balanceSession->protocol->steps(), true);
+        self::onlyIf($joins, 'Nothing is joined at the end of such a session.');
         $desk = BalanceDesk::of($balanceSession, Studies::of($job)->system);
         if ($desk->gate()->answer !== Gate::JOIN && !self::overrules($request, $job)) {
             return redirect()->route('balance', $job)->withErrors(
@@ -120,7 +121,7 @@ final class BalanceController extends Controller
         }
         $balanceSession->changeTo(['joined_at' => $balanceSession->time(), 'note' => self::noted($balanceSession, $request)]);
         $balanceSession->balanceBatteries()->get()->each(static fn(BalanceBattery $b) => $b->changeTo([
-            'step' => Step::Joined,
+            'step' => BalanceStep::Joined,
             'since' => $balanceSession->time(),
         ]));
 

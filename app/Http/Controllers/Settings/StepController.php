@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Settings;
 use App\Actions\Settings\NoteTyped;
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Settings\StepPage;
-use App\Http\Requests\Settings\TypedRequest;
+use App\Http\Requests\Settings\TypedBoxesRequest;
 use App\Http\Workbench;
 use App\Models\Job;
 use App\Models\Part;
@@ -28,7 +28,7 @@ final class StepController extends Controller
         return $bench->view('stages.settings.step', Stage::Settings, ['page' => new StepPage($bench)]);
     }
 
-    public function store(TypedRequest $request, Job $job, Part $part, NoteTyped $note): RedirectResponse|JsonResponse
+    public function store(TypedBoxesRequest $request, Job $job, Part $part, NoteTyped $note): RedirectResponse|JsonResponse
     {
         $back = $request->backTo(route('settings.step', $job));
         try {

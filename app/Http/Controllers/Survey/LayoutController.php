@@ -6,14 +6,14 @@ namespace App\Http\Controllers\Survey;
 
 use App\Actions\Survey\StartFromLayout;
 use App\Http\Controllers\Controller;
-use App\Http\Requests\Survey\LayoutRequest;
+use App\Http\Requests\Survey\TypicalLayoutRequest;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 
 /** A survey that starts from what is usually found. */
 final class LayoutController extends Controller
 {
-    public function store(LayoutRequest $request, Job $job, StartFromLayout $start): RedirectResponse
+    public function store(TypicalLayoutRequest $request, Job $job, StartFromLayout $start): RedirectResponse
     {
         $count = $start($job, $request->string('layout')->toString());
 

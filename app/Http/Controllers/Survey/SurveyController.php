@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
 use App\Http\Pages\Survey\SurveyPage;
-use App\Http\Pages\Survey\Wiring;
+use App\Http\Pages\Survey\WiringChoices;
 use App\Http\Requests\Survey\SurveyQuery;
 use App\Http\Workbench;
 use App\Models\Job;
@@ -22,7 +22,7 @@ final class SurveyController extends Controller
 
         return $bench->view('stages.survey.show', Stage::Survey, [
             'page' => new SurveyPage($bench),
-            'wiring' => new Wiring($bench->study->system, $bench->say),
+            'wiring' => new WiringChoices($bench->study->system, $bench->say),
             'adding' => $adding,
             'editing' => $request->asked('edit') ?: null,
         ]);

@@ -14,7 +14,7 @@ use App\Models\Part;
 use App\Record\LiveDischarge;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
-use Pebblefell\Stage\Tick as Noted;
+use Pebblefell\Stage\NotedTick as Noted;
 
 /** A capacity by discharge, from a log: kept with the battery, beside what it had before. */
 final class CapacityController extends Controller

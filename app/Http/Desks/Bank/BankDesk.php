@@ -6,10 +6,10 @@ namespace App\Http\Desks\Bank;
 
 use App\Http\Requests\Bank\BankQuery;
 use App\Words\Lexicon;
-use Pebblefell\Bank\Diagnosis;
-use Pebblefell\Bank\Drift;
+use Pebblefell\Bank\BankDrift;
+use Pebblefell\Bank\CellPack;
+use Pebblefell\Bank\JointDiagnosis;
 use Pebblefell\Bank\Layout;
-use Pebblefell\Bank\Pack;
 use Pebblefell\Bank\Share;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Stage\Bank\BankDrawing;
@@ -20,7 +20,7 @@ use Pebblefell\System\Part;
 final readonly class BankDesk
 {
     /**
-     * @param ?list<Diagnosis> $suspects
+     * @param ?list<JointDiagnosis> $suspects
      * @param array<int, string> $measured as typed
      */
     private function __construct(
@@ -35,12 +35,12 @@ final readonly class BankDesk
         public ?int $loose,
         public float $looseMohm,
         public ?Share $share,
-        public ?Drift $drift,
+        public ?BankDrift $drift,
         public ?array $suspects,
         public array $measured,
         public bool $byVolts,
         public ?string $measuredFault,
-        public ?Pack $pack,
+        public ?CellPack $pack,
         public ?string $packFault,
         /** @var array<string, float> */
         public array $packInput,
@@ -115,7 +115,7 @@ final readonly class BankDesk
     /**
      * @param array<int, string> $measured
      *
-     * @return array{?list<Diagnosis>, ?string}
+     * @return array{?list<JointDiagnosis>, ?string}
      */
     private static function diagnose(BankDrawing $drawing, array $measured, bool $byVolts, float $loadA): array
     {
@@ -134,14 +134,14 @@ final readonly class BankDesk
             [$sources, $links] = [$drawing->network->sources, $drawing->links];
 
             return [
-                $byVolts ? Diagnosis::byVolts(
+                $byVolts ? JointDiagnosis::byVolts(
                     $sources,
                     $links,
                     $drawing->positive,
                     $drawing->negative,
                     $amps,
                     $loadA,
-                ) : Diagnosis::byAmps($sources, $links, $drawing->positive, $drawing->negative, $amps),
+                ) : JointDiagnosis::byAmps($sources, $links, $drawing->positive, $drawing->negative, $amps),
                 null,
             ];
         } catch (InvalidValue $e) {
@@ -152,13 +152,13 @@ final readonly class BankDesk
     /**
      * @param array<string, float> $input
      *
-     * @return array{?Pack, ?string, array<string, float>}
+     * @return array{?CellPack, ?string, array<string, float>}
      */
     private static function pack(array $input): array
     {
         try {
             return [
-                Pack::of(
+                CellPack::of(
                     (int) $input['groups'],
                     (int) $input['parallel'],
                     $input['cell_ah'],

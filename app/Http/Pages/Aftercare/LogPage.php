@@ -7,9 +7,9 @@ namespace App\Http\Pages\Aftercare;
 use App\Http\Workbench;
 use App\Logs\LogSums;
 use App\Models\LogFile;
+use Pebblefell\Drawing\AxisTick;
 use Pebblefell\Drawing\Frame;
 use Pebblefell\Drawing\Path;
-use Pebblefell\Drawing\Tick;
 use Pebblefell\Stage\Aftercare\LogDay;
 use Pebblefell\Stage\Aftercare\LogJudge;
 use Pebblefell\Stage\Aftercare\LogSketch;
@@ -97,7 +97,7 @@ final readonly class LogPage
     /**
      * A stretch of days: charge and volts as lines.
      *
-     * @return ?array{frame: Frame, charge: string, volts: string, hours: list<Tick>, voltTicks: list<Tick>}
+     * @return ?array{frame: Frame, charge: string, volts: string, hours: list<AxisTick>, voltTicks: list<AxisTick>}
      */
     public function closely(): ?array
     {

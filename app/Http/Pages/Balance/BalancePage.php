@@ -13,13 +13,13 @@ use App\Record\Balanced;
 use App\Record\BalanceDesk;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
+use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Balance\BenchCharger;
 use Pebblefell\Balance\Gate;
 use Pebblefell\Balance\Protocol;
-use Pebblefell\Balance\Step;
 use Pebblefell\Bank\RefreshCharge;
 use Pebblefell\Finding\Word;
-use Pebblefell\Stage\Balance\LogSketch;
+use Pebblefell\Stage\Balance\SessionSketch;
 use Pebblefell\System\Part;
 
 /** Shows Balance: the gate, each battery in its session, and what came before. */
@@ -117,12 +117,12 @@ final readonly class BalancePage
     /** The batteries of this session are to be joined at its end. */
     public function joins(): bool
     {
-        return in_array(Step::Joined, $this->steps(), true);
+        return in_array(BalanceStep::Joined, $this->steps(), true);
     }
 
     public function charges(): bool
     {
-        return in_array(Step::Charging, $this->steps(), true);
+        return in_array(BalanceStep::Charging, $this->steps(), true);
     }
 
     /** It runs on the simulated bench, or may be put on it. */
@@ -151,7 +151,7 @@ final readonly class BalancePage
     }
 
     /**
-     * @return list<Step>
+     * @return list<BalanceStep>
      */
     private function steps(): array
     {
@@ -162,7 +162,7 @@ final readonly class BalancePage
     public function onTheWay(): bool
     {
         foreach ($this->desk->batteries ?? [] as $b) {
-            if ($b['row']->step->takesCurrent() || $b['row']->step === Step::Waiting) {
+            if ($b['row']->step->takesCurrent() || $b['row']->step === BalanceStep::Waiting) {
                 return true;
             }
         }
@@ -227,7 +227,7 @@ final readonly class BalancePage
     {
         $said = [];
         $queue = $this->desk?->queue;
-        $waiting = count(array_filter($this->desk->batteries ?? [], static fn(array $b): bool => $b['row']->step === Step::Waiting));
+        $waiting = count(array_filter($this->desk->batteries ?? [], static fn(array $b): bool => $b['row']->step === BalanceStep::Waiting));
         $free = array_column($queue->free ?? [], 'name');
         if ($free !== [] && $waiting > 0) {
             $said[] = ($waiting === 1 ? 'One battery waits' : "$waiting batteries wait") . ' and ' . implode(', ', $free)
@@ -258,7 +258,7 @@ final readonly class BalancePage
         return 'free';
     }
 
-    public function sketch(): ?LogSketch
+    public function sketch(): ?SessionSketch
     {
         return $this->desk?->sketch(Workbench::isNarrow());
     }
@@ -276,7 +276,7 @@ final readonly class BalancePage
     }
 
     /** The step after this one, or before it. */
-    public function stepBeside(Step $step, int $by): ?Step
+    public function stepBeside(BalanceStep $step, int $by): ?BalanceStep
     {
         return $this->steps()[(int) array_search($step, $this->steps(), true) + $by] ?? null;
     }

@@ -6,11 +6,11 @@ namespace App\Http\Pages\Balance;
 
 use App\Http\Workbench;
 use App\Models\BalanceBattery;
+use Pebblefell\Balance\BalanceStep;
+use Pebblefell\Balance\BatteryReading;
 use Pebblefell\Balance\CellsApart;
 use Pebblefell\Balance\Forecast;
 use Pebblefell\Balance\Gate;
-use Pebblefell\Balance\Reading;
-use Pebblefell\Balance\Step;
 use Pebblefell\Finding\Word;
 use Pebblefell\System\Part;
 
@@ -21,7 +21,7 @@ final readonly class BatteryRow
 
     public Part $part;
 
-    public ?Reading $last;
+    public ?BatteryReading $last;
 
     private Forecast $forecast;
 
@@ -41,7 +41,7 @@ final readonly class BatteryRow
         $this->forecast = $battery['forecast'];
         $this->symptoms = $battery['symptoms'];
         $this->last = $battery['readings'] === [] ? null : $battery['readings'][count($battery['readings']) - 1];
-        $this->turn = $this->row->step === Step::Waiting ? $page->desk?->queue->turns[$this->row->part_uid] ?? null : null;
+        $this->turn = $this->row->step === BalanceStep::Waiting ? $page->desk?->queue->turns[$this->row->part_uid] ?? null : null;
     }
 
     public function where(): string
@@ -136,29 +136,31 @@ final readonly class BatteryRow
     }
 
     /** Where it may go now; null: nowhere by hand. */
-    public function next(): ?Step
+    public function next(): ?BalanceStep
     {
         $next = $this->page->stepBeside($this->row->step, 1);
 
-        return $next !== null && $next !== Step::Joined && ($next !== Step::Ready || $this->isOver()) && $this->steps() ? $next : null;
+        $mayBe = $next !== BalanceStep::Joined && ($next !== BalanceStep::Ready || $this->isOver());
+
+        return $mayBe && $this->steps() ? $next : null;
     }
 
-    public function back(): ?Step
+    public function back(): ?BalanceStep
     {
         return !$this->page->isJoined() && $this->steps() ? $this->page->stepBeside($this->row->step, -1) : null;
     }
 
     public function takesCharger(): bool
     {
-        return $this->next() === Step::Charging;
+        return $this->next() === BalanceStep::Charging;
     }
 
     public function nextWords(): string
     {
         return match ($this->next()) {
-            Step::Charging => 'On the charger',
-            Step::Absorbing => $this->page->isCells() ? 'Full: the balancer bleeds' : 'Absorption has begun',
-            Step::Resting => 'Off, it rests',
+            BalanceStep::Charging => 'On the charger',
+            BalanceStep::Absorbing => $this->page->isCells() ? 'Full: the balancer bleeds' : 'Absorption has begun',
+            BalanceStep::Resting => 'Off, it rests',
             default => 'It is ready',
         };
     }

@@ -6,7 +6,7 @@ namespace App\Http\Pages\Bank;
 
 use App\Http\Desks\Bank\BankDesk;
 use App\Http\Workbench;
-use Pebblefell\Bank\Diagnosis;
+use Pebblefell\Bank\JointDiagnosis;
 use Pebblefell\Bank\Layout;
 use Pebblefell\Bank\Share;
 use Pebblefell\Finding\Figure;
@@ -192,12 +192,12 @@ final readonly class BankPage
     public function suspects(): array
     {
         return array_map(
-            fn(Diagnosis $d): array => ['words' => $this->suspect($d), 'addedMohm' => 1000.0 * $d->addedOhm, 'error' => $d->error],
+            fn(JointDiagnosis $d): array => ['words' => $this->suspect($d), 'addedMohm' => 1000.0 * $d->addedOhm, 'error' => $d->error],
             array_slice($this->desk->suspects ?? [], 0, 4),
         );
     }
 
-    private function suspect(Diagnosis $suspect): string
+    private function suspect(JointDiagnosis $suspect): string
     {
         if ($suspect->kind === 'link') {
             $link = $this->desk->drawing->links[$suspect->index] ?? null;
@@ -224,8 +224,8 @@ final readonly class BankPage
     public function meterError(): string
     {
         return $this->desk->byVolts
-            ? Diagnosis::METER_MV . ' mV is within a meter’s error'
-            : Diagnosis::METER_PCT . ' % is within a clamp meter’s error';
+            ? JointDiagnosis::METER_MV . ' mV is within a meter’s error'
+            : JointDiagnosis::METER_PCT . ' % is within a clamp meter’s error';
     }
 
     public function gapMm(): ?float

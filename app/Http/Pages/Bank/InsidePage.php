@@ -6,7 +6,7 @@ namespace App\Http\Pages\Bank;
 
 use App\Http\Desks\Bank\BankDesk;
 use App\Http\Workbench;
-use Pebblefell\Bank\Pack;
+use Pebblefell\Bank\CellPack;
 use Pebblefell\Bank\PackSchool;
 use Pebblefell\Stage\Bank\PackSketch;
 
@@ -39,7 +39,7 @@ final readonly class InsidePage
 
     public function cellLimitV(): float
     {
-        return Pack::CELL_LIMIT_V;
+        return CellPack::CELL_LIMIT_V;
     }
 
     /**

@@ -16,7 +16,7 @@ use Pebblefell\Stage\DayPlan\DayChart;
 use Pebblefell\Stage\DayPlan\Phase;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 
 /** Shows Day plan: when it is done, what decides that, the sheet phase by phase, and who else wants the bay. */
 final readonly class DayPlanPage
@@ -171,7 +171,7 @@ final readonly class DayPlanPage
     }
 
     /**
-     * @return list<array{phase: string, answer: string, rows: list<array{step: Step, tick: ?Tick,
+     * @return list<array{phase: string, answer: string, rows: list<array{step: Step, tick: ?NotedTick,
      *     closed: ?Word}>}>
      */
     public function phases(): array
@@ -199,7 +199,7 @@ final readonly class DayPlanPage
      */
     public function builtOtherwise(): array
     {
-        $line = fn(string $step, Tick $tick): array => [
+        $line = fn(string $step, NotedTick $tick): array => [
             'step' => $step, 'note' => $tick->note, 'by' => trim(
                 $tick->by . ', ' . $this->workshop->local($tick->atS)->format('j M H:i'),
                 ', ',
@@ -208,7 +208,7 @@ final readonly class DayPlanPage
 
         return [
             ...array_map(fn(array $r): array => $line($this->title($r['step']) . ':', $r['tick']), $this->standing->otherwise()),
-            ...array_map(static fn(Tick $t): array => $line('', $t), $this->standing->gone),
+            ...array_map(static fn(NotedTick $t): array => $line('', $t), $this->standing->gone),
             ...array_map(
                 fn(array $r): array => $line($this->bench->say->word("steps.remarks.{$r['kind']}") . ':', $r['tick']),
                 $this->standing->remarks,

@@ -15,7 +15,7 @@ use Pebblefell\Stage\DayPlan\Act;
 use Pebblefell\Stage\DayPlan\Deviation;
 use Pebblefell\Stage\DayPlan\Standing;
 use Pebblefell\Stage\DayPlan\Step;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\System\Part;
 
 /** The run sheet, a step a screen: what to do, with what, what to watch for, what to measure. */
@@ -137,18 +137,18 @@ final readonly class SheetPage
     }
 
     /** "Maren, 26 Nov 10:14" */
-    public function noted(Tick $tick): string
+    public function noted(NotedTick $tick): string
     {
         return ($tick->by === '' ? '' : $tick->by . ', ') . $this->workshop->local($tick->atS)->format('j M H:i');
     }
 
-    public function value(Step $step, ?Tick $tick): string
+    public function value(Step $step, ?NotedTick $tick): string
     {
         return $tick?->value === null || $step->reading === null ? '' : $this->bench->show->text($tick->value, $step->reading->unit);
     }
 
     /** It was measured, but not within the limits. */
-    public function isMissed(Step $step, ?Tick $tick): bool
+    public function isMissed(Step $step, ?NotedTick $tick): bool
     {
         return $tick?->value !== null && $step->reading?->isGate() === true && !$step->reading->isGood($tick->value);
     }

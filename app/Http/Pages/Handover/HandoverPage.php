@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Pebblefell\Assessment\Verdict;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Stage\Handover\Warranty;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\System\Part;
 
 /** Shows Handover: what is fitted, and the packs that were issued. */
@@ -105,7 +105,7 @@ final readonly class HandoverPage
     public function walked(): string
     {
         $walk = new WalkPage($this->bench);
-        $asked = count(array_filter($walk->points, static fn(array $p): bool => $walk->tick($p['key'])?->state === Tick::OTHERWISE));
+        $asked = count(array_filter($walk->points, static fn(array $p): bool => $walk->tick($p['key'])?->state === NotedTick::OTHERWISE));
 
         return $walk->shown() . ' of ' . $walk->count() . ' points shown'
             . ($asked === 0 ? '' : ", $asked question" . ($asked === 1 ? '' : 's'))

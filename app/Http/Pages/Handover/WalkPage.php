@@ -10,7 +10,7 @@ use App\Models\Tick as Row;
 use App\Models\Workshop;
 use App\Record\DayDesk;
 use Pebblefell\Stage\Handover\WalkThrough;
-use Pebblefell\Stage\Tick;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\System\Part;
 
@@ -53,7 +53,7 @@ final readonly class WalkPage
         return $this->count();
     }
 
-    public function tick(string $key): ?Tick
+    public function tick(string $key): ?NotedTick
     {
         return $this->ticks->on($key);
     }

@@ -6,9 +6,9 @@ namespace App\Http\Pages\Test;
 
 use App\Http\Workbench;
 use Pebblefell\Finding\Word;
+use Pebblefell\Stage\Test\DeviceWay;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proven;
-use Pebblefell\Stage\Test\Way;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\System\Conductor;
 use Pebblefell\System\Graph\Point;
@@ -17,13 +17,13 @@ use Pebblefell\System\Part;
 /** The hunt for the joint that loses: between which two points the meter goes next, and which piece it is. */
 final readonly class HuntPage
 {
-    /** @var list<Way> */
+    /** @var list<DeviceWay> */
     private array $ways;
 
     /** @param string $asked uid of the device on whose way is looked; '': on the one that missed */
     public function __construct(private Workbench $bench, private Proven $proven, private Ticks $ticks, private string $asked)
     {
-        $this->ways = Way::all($bench->study);
+        $this->ways = DeviceWay::all($bench->study);
     }
 
     /**

@@ -12,13 +12,13 @@ use App\Record\LiveDischarge;
 use Pebblefell\Bank\CapacityTest;
 use Pebblefell\Finding\Amount;
 use Pebblefell\Finding\Word;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Reading;
 use Pebblefell\Stage\Test\Check;
 use Pebblefell\Stage\Test\FaultPath;
 use Pebblefell\Stage\Test\Hunt;
 use Pebblefell\Stage\Test\Proven;
 use Pebblefell\Stage\Test\ProvenChart;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 use Pebblefell\System\Part;
 
@@ -86,7 +86,7 @@ final readonly class TestPage
     }
 
     /**
-     * @return list<array{group: string, answer: string, wrong: bool, rows: list<array{check: Check, tick: ?Tick, verdict: string}>}>
+     * @return list<array{group: string, answer: string, wrong: bool, rows: list<array{check: Check, tick: ?NotedTick, verdict: string}>}>
      */
     public function groups(): array
     {
@@ -109,7 +109,7 @@ final readonly class TestPage
     }
 
     /** "at least 28 A", at the current that flowed where they go with it. */
-    public function limits(Check $check, ?Tick $tick = null): string
+    public function limits(Check $check, ?NotedTick $tick = null): string
     {
         $reading = $check->reading;
         if ($reading === null) {
@@ -133,7 +133,7 @@ final readonly class TestPage
             : 'promised ' . $this->bench->show->text(100.0 * $expected, '%', 0) . ' of the bank’s amps';
     }
 
-    public function reading(Check $check, Tick $tick): string
+    public function reading(Check $check, NotedTick $tick): string
     {
         if ($tick->value === null || $check->reading === null) {
             return '';
@@ -146,7 +146,7 @@ final readonly class TestPage
     }
 
     /** "Maren, 26 Nov 10:14" */
-    public function noted(Tick $tick): string
+    public function noted(NotedTick $tick): string
     {
         return ($tick->by === '' ? '' : $tick->by . ', ') . $this->workshop->local($tick->atS)->format('j M H:i');
     }

@@ -7,14 +7,14 @@ namespace App\Http\Pages\Test;
 use App\Http\Requests\Test\TrainingQuery;
 use App\Http\Workbench;
 use Pebblefell\Joint\Drop;
+use Pebblefell\Stage\Test\DeviceWay;
 use Pebblefell\Stage\Test\Practice;
-use Pebblefell\Stage\Test\Way;
 use Pebblefell\System\Part;
 
 /** The hunt for a bad joint, learnt on this vehicle as it is planned, with a joint that is bad in secret. Nothing of it is kept. */
 final readonly class TrainingPage
 {
-    public ?Way $way;
+    public ?DeviceWay $way;
 
     private ?Practice $vehicle;
 
@@ -25,8 +25,8 @@ final readonly class TrainingPage
 
     public function __construct(private Workbench $bench, private TrainingQuery $asked)
     {
-        $ways = array_filter(Way::all($bench->study), static fn(Way $w): bool => count($w->pieces) >= 3);
-        $chosen = array_values(array_filter($ways, static fn(Way $w): bool => $w->part->uid === $asked->asked('way')));
+        $ways = array_filter(DeviceWay::all($bench->study), static fn(DeviceWay $w): bool => count($w->pieces) >= 3);
+        $chosen = array_values(array_filter($ways, static fn(DeviceWay $w): bool => $w->part->uid === $asked->asked('way')));
         $this->way = $chosen[0] ?? array_values($ways)[0] ?? null;
         $this->seed = $asked->seed() ?? random_int(1, 99_999_999);
         // What is bad cannot be read off the address.
@@ -142,11 +142,11 @@ final readonly class TrainingPage
      */
     public function ways(): array
     {
-        $ways = array_filter(Way::all($this->bench->study), static fn(Way $w): bool => count($w->pieces) >= 3);
+        $ways = array_filter(DeviceWay::all($this->bench->study), static fn(DeviceWay $w): bool => count($w->pieces) >= 3);
 
         return array_combine(
-            array_map(static fn(Way $w): string => $w->part->uid, $ways),
-            array_map(fn(Way $w): string => $this->bench->say->onePart($w->part), $ways),
+            array_map(static fn(DeviceWay $w): string => $w->part->uid, $ways),
+            array_map(fn(DeviceWay $w): string => $this->bench->say->onePart($w->part), $ways),
         );
     }
 
@@ -181,7 +181,7 @@ final readonly class TrainingPage
      *
      * @param array{int, int} $m
      */
-    private function spans(Way $way, array $m): bool
+    private function spans(DeviceWay $way, array $m): bool
     {
         $apart = $this->apart();
 

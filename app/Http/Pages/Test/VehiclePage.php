@@ -7,10 +7,10 @@ namespace App\Http\Pages\Test;
 use App\Http\Requests\Test\VehicleQuery;
 use App\Http\Workbench;
 use App\Models\Job;
+use Pebblefell\Stage\NotedTick;
 use Pebblefell\Stage\Test\Proof;
 use Pebblefell\Stage\Test\ProofCircuit;
 use Pebblefell\Stage\Test\SimulatedVehicle;
-use Pebblefell\Stage\Tick;
 use Pebblefell\Stage\Ticks;
 
 /**
@@ -39,7 +39,7 @@ final readonly class VehiclePage
         $ticks = [];
         foreach ($this->vehicle?->readings() ?? [] as $step => ['value' => $value, 'amps' => $amps]) {
             if (in_array($step, $this->read, true)) {
-                $ticks[] = new Tick($step, Tick::DONE, $value, amps: $amps);
+                $ticks[] = new NotedTick($step, NotedTick::DONE, $value, amps: $amps);
             }
         }
         $this->proof = new ProofPage($bench, Proof::of($bench->study, Ticks::of($ticks)));

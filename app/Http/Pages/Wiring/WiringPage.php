@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Wiring;
 
-use App\Http\Pages\Survey\Wiring;
+use App\Http\Pages\Survey\WiringChoices;
 use App\Http\Requests\Wiring\WiringQuery;
 use App\Http\Workbench;
 use App\Models\Conductor;
@@ -168,9 +168,9 @@ final readonly class WiringPage
         return $this->bench->pictures((string) $this->edited()?->uid)->with('part')->get();
     }
 
-    public function choices(): Wiring
+    public function choices(): WiringChoices
     {
-        return new Wiring($this->bench->study->system, $this->bench->say);
+        return new WiringChoices($this->bench->study->system, $this->bench->say);
     }
 
     /**

@@ -9,8 +9,8 @@ use App\Models\Job;
 use App\Record\Studies;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Balance\Protocol;
-use Pebblefell\Balance\Step;
 use Pebblefell\Stage\Bank\BankDrawing;
 use Pebblefell\System\Part;
 
@@ -42,10 +42,10 @@ final class BalanceRequest extends FormRequest
         if ($validator->errors()->isNotEmpty() || $protocol === null) {
             return;
         }
-        if (in_array(Step::Charging, $protocol->steps(), true) && $this->chargers() === []) {
+        if (in_array(BalanceStep::Charging, $protocol->steps(), true) && $this->chargers() === []) {
             $validator->errors()->add('charger.0', 'Name a charger and its amps: here every battery is charged.');
         }
-        if (in_array(Step::Joined, $protocol->steps(), true) && count((array) $this->input('parts')) < 2) {
+        if (in_array(BalanceStep::Joined, $protocol->steps(), true) && count((array) $this->input('parts')) < 2) {
             $validator->errors()->add('parts', 'Choose two or more: one alone has nobody to be joined to.');
         }
     }

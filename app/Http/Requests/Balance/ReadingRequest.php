@@ -11,7 +11,7 @@ use App\Models\Job;
 use Carbon\CarbonInterface;
 use Closure;
 use Illuminate\Validation\Validator;
-use Pebblefell\Balance\Reading;
+use Pebblefell\Balance\BatteryReading;
 
 /** A reading for the log of a battery. */
 final class ReadingRequest extends FormRequest
@@ -44,11 +44,11 @@ final class ReadingRequest extends FormRequest
         return $this->filled('read_at') && $session->clock === null ? $this->at() : $session->time();
     }
 
-    public function reading(Job $job, CarbonInterface $at): Reading
+    public function reading(Job $job, CarbonInterface $at): BatteryReading
     {
         $cells = self::cellList($this->text('cells'));
 
-        return new Reading(
+        return new BatteryReading(
             (float) $at->getTimestamp(),
             (float) $this->number('volts'),
             $this->number('amps'),

@@ -11,8 +11,8 @@ use App\Models\Job;
 use App\Record\Studies;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Balance\Protocol;
-use Pebblefell\Balance\Step;
 use Pebblefell\Balance\Subject;
 
 /** One battery's next step in its session, or an earlier one; joining is the session's, not a battery's. */
@@ -21,14 +21,14 @@ final class StepRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'step' => ['required', Rule::in(array_map(static fn(Step $s): string => $s->value, $this->allowed()))],
+            'step' => ['required', Rule::in(array_map(static fn(BalanceStep $s): string => $s->value, $this->allowed()))],
             'charger' => ['nullable', Rule::in(array_column($this->balance()->chargers, 'name'))],
         ];
     }
 
-    public function step(): Step
+    public function step(): BalanceStep
     {
-        return Step::from($this->text('step'));
+        return BalanceStep::from($this->text('step'));
     }
 
     /** A charger charges one battery, and none that it is too strong for. */
@@ -37,7 +37,7 @@ final class StepRequest extends FormRequest
         $battery = $this->route('balanceBattery');
         $job = $this->route('job');
         if ($validator->errors()->isNotEmpty()
-            || $this->step() !== Step::Charging
+            || $this->step() !== BalanceStep::Charging
             || !$battery instanceof BalanceBattery
             || !$job instanceof Job) {
             return;
@@ -74,7 +74,7 @@ final class StepRequest extends FormRequest
     }
 
     /**
-     * @return list<Step>
+     * @return list<BalanceStep>
      */
     private function allowed(): array
     {
@@ -82,9 +82,9 @@ final class StepRequest extends FormRequest
         $battery = $this->route('balanceBattery');
         $at = $battery instanceof BalanceBattery ? (int) array_search($battery->step, $steps, true) : 0;
 
-        return $battery instanceof BalanceBattery && $battery->step !== Step::Joined ? array_values(array_filter(
+        return $battery instanceof BalanceBattery && $battery->step !== BalanceStep::Joined ? array_values(array_filter(
             array_slice($steps, 0, $at + 2),
-            static fn(Step $s): bool => $s !== Step::Joined && $s !== $battery->step,
+            static fn(BalanceStep $s): bool => $s !== BalanceStep::Joined && $s !== $battery->step,
         )) : [];
     }
 

@@ -14,7 +14,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Load\Does;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Load\UsualAppliances;
 
 /** An appliance, with its hours in the scenario that is looked at. Watts may be given as amps at the system's volts. */
@@ -24,7 +24,7 @@ final class ApplianceRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'side' => ['required', Rule::enum(Side::class)],
+            'side' => ['required', Rule::enum(LoadSide::class)],
             'watts' => ['nullable', 'string', 'max:20'],
             'quantity' => ['nullable', 'numeric', 'between:1,1000'],
             'duty_pct' => ['nullable', 'numeric', 'between:0,100'],

@@ -9,7 +9,7 @@ use Pebblefell\Finding\Figure;
 use Pebblefell\Finding\Finding;
 use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 
@@ -32,7 +32,7 @@ final class InverterCarriesLoads implements Rule
         if ($continuous !== null && $budget->acPeakW > $continuous->value) {
             $names = array_map(
                 static fn($a): string => $a->name,
-                array_slice(array_values(array_filter($budget->worstAppliances(), static fn($a): bool => $a->side === Side::Ac)), 0, 3),
+                array_slice(array_values(array_filter($budget->worstAppliances(), static fn($a): bool => $a->side === LoadSide::Ac)), 0, 3),
             );
             $findings[] = new Finding(
                 'inverter-overloaded',

@@ -10,7 +10,7 @@ use Pebblefell\Finding\Named;
 use Pebblefell\Finding\Severity;
 use Pebblefell\Finding\Word;
 use Pebblefell\Load\Appliance;
-use Pebblefell\Load\Side;
+use Pebblefell\Load\LoadSide;
 use Pebblefell\Stage\Rule;
 use Pebblefell\Study;
 use Pebblefell\System\Kind\Family;
@@ -24,7 +24,8 @@ final class EarthLeakageCovers implements Rule
 {
     public function judge(Study $study): array
     {
-        $feedsOutlets = array_filter($study->loads()->budget->appliances, static fn(Appliance $a): bool => $a->side === Side::Ac) !== [];
+        $appliances = $study->loads()->budget->appliances;
+        $feedsOutlets = array_filter($appliances, static fn(Appliance $a): bool => $a->side === LoadSide::Ac) !== [];
         $ac = new AcSide($study->planned());
         $region = 'regions.' . $study->system->region->value;
         $args = static fn(Part $p): array => [
