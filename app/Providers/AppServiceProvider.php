@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Cluster\NodeConnector;
 use App\Database\Faults;
-use App\Database\NodeConnector;
 use App\Database\PatientSessions;
 use App\Database\PatientStore;
 use App\Exceptions\Handling;
@@ -45,7 +45,9 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind('db.connector.mariadb', NodeConnector::class);
+        if (config('database.connections.mariadb.nodes') !== []) {
+            $this->app->bind('db.connector.mariadb', NodeConnector::class);
+        }
         $this->app->bind(LostConnectionDetector::class, Faults::class);
     }
 

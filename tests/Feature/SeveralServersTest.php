@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Cluster\NodeConnector;
+use App\Cluster\Nodes;
 use App\Database\Faults;
-use App\Database\NodeConnector;
-use App\Database\Nodes;
 use App\Database\Receipt;
 use App\Models\Activity;
 use App\Models\Appliance;

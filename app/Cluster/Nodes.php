@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Database;
+namespace App\Cluster;
 
 /**
  * The database servers of a cluster, in the order in which this application server asks them: the first that answers serves a request.

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Database;
+namespace App\Cluster;
 
 use Illuminate\Database\Connectors\MariaDbConnector;
 use PDO;
 use PDOException;
 
 /**
- * Connects to MariaDB: by socket or address as the configuration says, or to the first node of a cluster that is ready.
+ * Connects to the first node of a cluster that is ready.
  *
  * On a cluster the first read waits until the node has applied what any other node had acknowledged before (`wsrep_sync_wait`): whoever is
  * sent on after saving sees what was saved, through whichever server. Later reads of the same connection need not wait again. While the
@@ -29,7 +29,7 @@ final class NodeConnector extends MariaDbConnector
     private const LOCK_WAIT_TIMEOUT = 1205;
 
     /**
-     * @param array<string, mixed> $config with `nodes`, a list of "host:port", empty where there is no cluster
+     * @param array<string, mixed> $config with `nodes`, a list of "host:port"
      *
      * @throws PDOException of the last node, when none is ready
      */
@@ -37,9 +37,6 @@ final class NodeConnector extends MariaDbConnector
     {
         /** @var list<string> $nodes */
         $nodes = $config['nodes'] ?? [];
-        if ($nodes === []) {
-            return parent::connect($config);
-        }
         $config['options'] = [PDO::ATTR_TIMEOUT => self::PATIENCE_S] + ($config['options'] ?? []);
         $until = microtime(true) + self::TOGETHER_S;
         while (true) {
