@@ -90,7 +90,7 @@ final class Telling
             }
         }
 
-        return implode(__('history.and'), $said) . ($rest > 0 ? trans_choice('history.more', $rest, ['count' => $rest]) : '');
+        return implode(self::word('and'), $said) . ($rest > 0 ? self::word('more', ['count' => $rest]) : '');
     }
 
     /** Whether the line does not hold what its row is called: one that was made or deleted is written down whole. */
@@ -212,47 +212,47 @@ final class Telling
             ...$line->before(),
             ...$line->after(),
         ];
-        $place = ($row['place'] ?? '') !== '' && $line->event === 'created' ? __('history.in_place', ['place' => $row['place']]) : '';
+        $place = ($row['place'] ?? '') !== '' && $line->event === 'created' ? self::word('in_place', ['place' => $row['place']]) : '';
 
         return match ($line->subject_type) {
             Part::class => self::part($row) . $place,
-            Appliance::class, Scenario::class, Choice::class => __(
-                'history.' . strtolower(class_basename((string) $line->subject_type)),
+            Appliance::class, Scenario::class, Choice::class => self::word(
+                strtolower(class_basename((string) $line->subject_type)),
                 ['name' => $row['name'] ?? ''],
             ),
-            Setting::class => __(
-                'history.setting',
+            Setting::class => self::word(
+                'setting',
                 [
                     'parameter' => self::say(Parameter::tryFrom((string) ($row['parameter'] ?? ''))),
                     'part' => self::partName($line, (string) ($row['part_uid'] ?? '')),
                 ],
             ),
-            Measurement::class => __(
-                'history.measurement',
+            Measurement::class => self::word(
+                'measurement',
                 [
                     'quantity' => str_replace('_', ' ', (string) ($row['quantity'] ?? '')),
                     'value' => $row['value'] ?? '',
                     'part' => self::partName($line, (string) ($row['part_uid'] ?? '')),
                 ],
             ),
-            Answer::class => __('history.answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),
-            Handover::class => __('history.pack', ['number' => $row['number'] ?? '']),
-            Offer::class => __('history.offer', ['number' => $row['number'] ?? '']),
-            DayPlan::class => __('history.day'),
-            Secret::class => $line->event === 'shown' ? '' : __('history.secret', ['label' => $row['label'] ?? '']),
+            Answer::class => self::word('answer', ['finding' => strtok((string) ($row['finding'] ?? ''), ':')]),
+            Handover::class => self::word('pack', ['number' => $row['number'] ?? '']),
+            Offer::class => self::word('offer', ['number' => $row['number'] ?? '']),
+            DayPlan::class => self::word('day'),
+            Secret::class => $line->event === 'shown' ? '' : self::word('secret', ['label' => $row['label'] ?? '']),
             // Counted, not named one by one.
             Conductor::class => self::COUNTED . 'conductor',
             Signal::class => self::COUNTED . 'signal',
-            Photo::class => __('history.photo', ['caption' => $row['caption'] ?? '']),
-            BalanceSession::class => __('history.session'),
-            BalanceBattery::class => __(
-                'history.in_session',
+            Photo::class => self::word('photo', ['caption' => $row['caption'] ?? '']),
+            BalanceSession::class => self::word('session'),
+            BalanceBattery::class => self::word(
+                'in_session',
                 [
                     'part' => self::partName($line, (string) ($row['part_uid'] ?? '')),
                     'step' => self::say(BalanceStep::tryFrom((string) ($row['step'] ?? ''))),
                 ],
             ),
-            Job::class => __('history.job'),
+            Job::class => self::word('job'),
             default => '',
         };
     }
@@ -265,6 +265,17 @@ final class Telling
         $name = trim(($row['make'] ?? '') . ' ' . ($row['model'] ?? ''));
 
         return $name !== '' ? $name : (self::say(PartKind::tryFrom((string) ($row['kind'] ?? ''))) ?: (string) ($row['uid'] ?? ''));
+    }
+
+    /**
+     * @param array<string, scalar|null> $args a number that is counted is an int
+     */
+    private static function word(string $key, array $args = []): string
+    {
+        return once(static fn(): Lexicon => Lexicon::plain())->word(
+            "history.$key",
+            array_map(static fn(mixed $value): int|string => is_int($value) ? $value : (string) $value, $args),
+        );
     }
 
     private static function say(?BackedEnum $case): string
@@ -284,7 +295,7 @@ final class Telling
 
     private static function counted(string $thing, int $count): string
     {
-        return trans_choice('history.' . substr($thing, strlen(self::COUNTED)), $count, ['count' => $count]);
+        return self::word(substr($thing, strlen(self::COUNTED)), ['count' => $count]);
     }
 
     /**
@@ -299,6 +310,6 @@ final class Telling
         }
         $rest = array_sum(array_slice($things, self::NAMED));
 
-        return implode(', ', $words) . ($rest > 0 ? trans_choice('history.more', (int) $rest, ['count' => $rest]) : '');
+        return implode(', ', $words) . ($rest > 0 ? self::word('more', ['count' => (int) $rest]) : '');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Pack;
 
 use App\Models\Offer;
 use App\Words\Lexicon;
+use App\Words\Numbers;
 use App\Words\Show;
 use Pebblefell\Region\Units;
 use Pebblefell\Stage\DayPlan\OfferFigures as Sums;
@@ -43,9 +44,7 @@ final readonly class OfferText
     /** "1 240.00 EUR" */
     public function money(float $amount): string
     {
-        [$point, $group] = $this->d['language'] === 'de' ? [',', '.'] : ['.', "\u{202F}"];
-
-        return ($amount < 0 ? '−' : '') . number_format(abs($amount), 2, $point, $group) . "\u{202F}" . $this->d['currency'];
+        return Numbers::in($this->d['language'], $amount, 2, 2) . "\u{202F}" . $this->d['currency'];
     }
 
     public function more(float $amount): string

@@ -6,7 +6,7 @@ namespace App\Words;
 
 use BackedEnum;
 use Illuminate\Support\HtmlString;
-use Illuminate\Translation\MessageSelector;
+use MessageFormatter;
 use Pebblefell\Assessment\StageState;
 use Pebblefell\Balance\BalanceStep;
 use Pebblefell\Balance\BenchCharger;
@@ -32,8 +32,8 @@ use Pebblefell\System\SignalKind;
 use Pebblefell\System\System;
 
 /**
- * The words of what core decides, in one language: lang/LOCALE/*.php, read without the framework. Numbers and units are written as the
- * reader reads them.
+ * The words of what core decides, in one language: lang/LOCALE/*.php, in ICU's syntax, read without the framework. Numbers and
+ * units are written as the reader reads them.
  */
 final class Lexicon
 {
@@ -50,7 +50,8 @@ final class Lexicon
     /** @var array<string, array<string, mixed>> files that were read, by name */
     private array $files = [];
 
-    private readonly MessageSelector $plural;
+    /** @var array<string, MessageFormatter> by line */
+    private array $formats = [];
 
     /**
      * @param array<string, Part> $parts that are spoken of, by uid
@@ -60,7 +61,6 @@ final class Lexicon
         private readonly array $parts = [],
         private readonly string $folder = __DIR__ . '/../../lang',
     ) {
-        $this->plural = new MessageSelector();
     }
 
     /** The words about one job: its parts by their names. */
@@ -117,12 +117,8 @@ final class Lexicon
 
             return count($steps) > 1 ? $this->wider($key, "$file." . end($steps), $args) : $key;
         }
-        $count = array_values(array_filter($args, is_int(...)))[0] ?? null;
 
-        return $this->filled(
-            $count !== null && str_contains($found, '|') ? $this->plural->choose($found, $count, $this->show->locale) : $found,
-            $args,
-        );
+        return $this->filled($found, $args);
     }
 
     /**
@@ -291,21 +287,28 @@ final class Lexicon
     }
 
     /**
+     * Fills a line by ICU: "{count, plural, one {# fix} other {# fixes}}". What a person typed is shown as typed, even where it looks like
+     * a slot. `{Part}` begins with a capital letter where `{part}` does not.
+     *
      * @param array<string, mixed> $args
      */
     private function filled(string $line, array $args): string
     {
-        // In one pass: what a person typed is shown as typed, even where it looks like a slot. One slot may follow another, or a word, at
-        // once.
-        return (string) preg_replace_callback('/:([A-Za-z_]+)/', function (array $slot) use ($args): string {
-            $key = lcfirst($slot[1]);
-            if (!array_key_exists($key, $args)) {
-                return $slot[0];
+        if (!str_contains($line, '{')) {
+            return $line;
+        }
+        $values = [];
+        foreach ($args as $key => $value) {
+            if (is_int($value) && str_contains($line, "{{$key}, ")) {
+                $values[$key] = $value;
+                continue;
             }
-            $said = $this->said($args[$key]);
+            $said = $this->said($value);
+            $values += [$key => $said, ucfirst($key) => mb_strtoupper(mb_substr($said, 0, 1)) . mb_substr($said, 1)];
+        }
+        $said = ($this->formats[$line] ??= new MessageFormatter($this->show->locale, $line))->format($values);
 
-            return $key === $slot[1] ? $said : mb_strtoupper(mb_substr($said, 0, 1)) . mb_substr($said, 1);
-        }, $line);
+        return $said === false ? $line : $said;
     }
 
     /**

@@ -97,12 +97,7 @@ final readonly class Show
             $size >= 0.1 => 2,
             default => 3,
         };
-        $point = $this->locale === 'de' ? ',' : '.';
-        $text = number_format($value, $decimals, $point, "\u{202F}");
-        if (str_contains($text, $point)) {
-            $text = rtrim(rtrim($text, '0'), $point);
-        }
 
-        return str_replace('-', '−', $text === '-0' ? '0' : $text);
+        return Numbers::in($this->locale, $value, $decimals);
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 // Wonach ein Lieferant gefragt wird, und Wörter, die dafür stehen können.
 return [
     'letter' => [
-        'subject' => 'Daten zu :model',
+        'subject' => 'Daten zu {model}',
         'greeting' => 'Guten Tag,',
-        'intro' => 'wir bauen :count × :model in ein Fahrzeug ein. Das Datenblatt lässt offen, womit wir rechnen:',
-        'words' => 'kann heißen: :words',
+        'intro' => 'wir bauen {count} × {model} in ein Fahrzeug ein. Das Datenblatt lässt offen, womit wir rechnen:',
+        'words' => 'kann heißen: {words}',
         'closing' => 'Eine Zeile zu jeder Frage genügt, ein Datenblatt oder eine Anleitung ebenso. Bis wir hören, nehmen wir den vorsichtigen Wert.',
         'thanks' => 'Mit Dank',
     ],

@@ -25,8 +25,8 @@ return [
     'roof' => [
         'name' => 'freies Dach',
         'unknown' => 'das Dach ist nicht vermessen',
-        'some' => 'von den :share, die Module bedecken können',
-        'none' => 'von den :share, die Module bedecken können',
+        'some' => 'von den {share}, die Module bedecken können',
+        'none' => 'von den {share}, die Module bedecken können',
     ],
     'laid' => [
         'name' => 'weitere Module auf dem Dach',

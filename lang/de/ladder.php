@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 // Die Spannungsleiter: was jede Schwelle tut.
 return [
-    'unsure' => 'Beides kann zuerst kommen: „:upper“ und „:lower“. Leitungen und Messfehler (je :share) lassen zu wenig dazwischen.',
+    'unsure' => 'Beides kann zuerst kommen: „{upper}“ und „{lower}“. Leitungen und Messfehler (je {share}) lassen zu wenig dazwischen.',
     'down' => 'abwärts',
     'up' => 'aufwärts',
-    'several' => 'alle :count',
+    'several' => 'alle {count}',
     'absorption_v' => 'Absorption',
     'float_v' => 'Erhaltung',
     'equalise_v' => 'Ausgleich',

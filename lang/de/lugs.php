@@ -5,10 +5,10 @@ declare(strict_types=1);
 // Was für die neuen Leitungen gekauft oder gepackt wird.
 return [
     'sides' => ['plus' => 'Plus', 'minus' => 'Minus', 'array' => 'Modulfeld', 'mains' => 'Netz'],
-    'cable' => 'Kabel, :side, :colour',
+    'cable' => 'Kabel, {side}, {colour}',
     'colours' => ['plus' => 'rot', 'minus' => 'schwarz', 'array' => 'schwarz, sonnenfest', 'mains' => 'dreiadrig'],
     'from-stock' => 'aus dem Lager',
-    'to-order' => ':count bestellen',
+    'to-order' => '{count} bestellen',
     'lug' => 'Ringkabelschuh',
     'ferrule' => 'Aderendhülse',
     'shrink' => 'Schrumpfschlauch, zweilagig, für einen Kabelschuh von',
@@ -17,6 +17,6 @@ return [
     'labels' => 'Schilder, an beiden Enden jeder Leitung und an jedem Teil, das öffnet',
     'stud-open' => 'Bolzen nicht notiert',
     'size-open' => 'Querschnitt offen',
-    'length-open' => 'nicht gemessene Leitungen: :count',
-    'stud' => 'Bolzen :size',
+    'length-open' => 'nicht gemessene Leitungen: {count}',
+    'stud' => 'Bolzen {size}',
 ];

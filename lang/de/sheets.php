@@ -151,7 +151,7 @@ return [
     'roof_x_m' => 'Auf dem Dach, von vorn',
     'roof_y_m' => 'Auf dem Dach, von links',
     'roof_turned' => 'Quer gelegt',
-    'telling' => ['lithium' => 'Lithium: :says', 'rate' => 'bei :hours', 'age' => ':years Jahre alt', 'tilt' => ':degrees° geneigt', 'no' => ': nein'],
+    'telling' => ['lithium' => 'Lithium: {says}', 'rate' => 'bei {hours}', 'age' => '{years} Jahre alt', 'tilt' => '{degrees}° geneigt', 'no' => ': nein'],
     'choices' => [
         'buttons' => 'Knöpfe oder Schalter am Gerät',
         'own_display' => 'eigene Anzeige',

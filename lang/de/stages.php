@@ -34,6 +34,6 @@ return [
         'aftercare' => 'Besuchen: ein Jahr ist um',
     ],
     'handed_over' => 'Übergeben',
-    'stops' => '{1} :count Halt|[2,*] :count Halte',
-    'fixes' => '{1} :count Mangel|[2,*] :count Mängel',
+    'stops' => '{count, plural, one {# Halt} other {# Halte}}',
+    'fixes' => '{count, plural, one {# Mangel} other {# Mängel}}',
 ];

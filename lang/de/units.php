@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return ['and' => 'und', 'days' => 'Tage', 'years' => 'Jahre', 'of-several' => ':name Nr. :number'];
+return ['and' => 'und', 'days' => 'Tage', 'years' => 'Jahre', 'of-several' => '{name} Nr. {number}'];

@@ -9,8 +9,8 @@ return [
         'empty' => 'Leer: das BMS öffnet an seiner Abschaltung',
         'overload' => 'Überlast: das BMS öffnet; zuerst die Last wegnehmen',
         'fault' => 'Fehler des BMS: zuerst die Ursache finden',
-        'disconnect' => 'Der Unterspannungsschutz öffnet: :parts',
-        'breaker' => 'An Hauptsicherung oder Automat geöffnet: :parts. Eine Hand schließt wieder',
+        'disconnect' => 'Der Unterspannungsschutz öffnet: {parts}',
+        'breaker' => 'An Hauptsicherung oder Automat geöffnet: {parts}. Eine Hand schließt wieder',
     ],
     'how' => [
         'itself' => 'von selbst',
@@ -24,7 +24,7 @@ return [
     'sum' => [
         'itself' => 'ihr BMS kommt von selbst zurück',
         'button' => 'ein Knopf bringt sie zurück',
-        'wakes' => 'geweckt durch :parts',
+        'wakes' => 'geweckt durch {parts}',
         'stuck' => 'hat ihr BMS geöffnet, weckt sie nichts',
         'unknown' => 'nicht notiert: was die Batterie weckt und welches Ladegerät Spannung an eine tote Bank gibt',
         'lead' => 'Blei hat kein BMS, das öffnet',

@@ -5,10 +5,10 @@ declare(strict_types=1);
 // What a supplier is asked, and the words that may stand for it.
 return [
     'letter' => [
-        'subject' => 'Data for :model',
+        'subject' => 'Data for {model}',
         'greeting' => 'Good day,',
-        'intro' => 'we are fitting :count × :model into a vehicle. Its data sheet leaves these open, and we reckon with them:',
-        'words' => 'may be called: :words',
+        'intro' => 'we are fitting {count} × {model} into a vehicle. Its data sheet leaves these open, and we reckon with them:',
+        'words' => 'may be called: {words}',
         'closing' => 'A line to each is enough; a sheet or a manual does as well. Until we hear, we take the cautious value.',
         'thanks' => 'With thanks',
     ],

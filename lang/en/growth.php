@@ -25,8 +25,8 @@ return [
     'roof' => [
         'name' => 'free roof',
         'unknown' => 'the roof is not measured',
-        'some' => 'of the :share that panels can cover',
-        'none' => 'of the :share that panels can cover',
+        'some' => 'of the {share} that panels can cover',
+        'none' => 'of the {share} that panels can cover',
     ],
     'laid' => [
         'name' => 'more panels on the roof',

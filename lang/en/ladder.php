@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 // The voltage ladder: what each threshold does.
 return [
-    'unsure' => 'Either may come first: “:upper”, and “:lower”. Their leads and what two meters may err (:share each) leave too little between them.',
+    'unsure' => 'Either may come first: “{upper}”, and “{lower}”. Their leads and what two meters may err ({share} each) leave too little between them.',
     'down' => 'on the way down',
     'up' => 'on the way up',
-    'several' => 'all :count',
+    'several' => 'all {count}',
     'absorption_v' => 'absorption',
     'float_v' => 'float',
     'equalise_v' => 'equalise',

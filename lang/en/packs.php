@@ -4,6 +4,6 @@ declare(strict_types=1);
 
 // The two ways to build a pack of cells.
 return [
-    'groups' => ':cells, one BMS',
-    'strings' => ':cells, a BMS each',
+    'groups' => '{cells}, one BMS',
+    'strings' => '{cells}, a BMS each',
 ];

@@ -151,7 +151,7 @@ return [
     'roof_x_m' => 'On the roof, from the front',
     'roof_y_m' => 'On the roof, from the left',
     'roof_turned' => 'Turned across',
-    'telling' => ['lithium' => 'lithium: :says', 'rate' => 'at :hours', 'age' => ':years years old', 'tilt' => 'tilted :degrees°', 'no' => ': no'],
+    'telling' => ['lithium' => 'lithium: {says}', 'rate' => 'at {hours}', 'age' => '{years} years old', 'tilt' => 'tilted {degrees}°', 'no' => ': no'],
     'choices' => [
         'buttons' => 'buttons or switches on it',
         'own_display' => 'its own display',

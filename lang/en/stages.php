@@ -34,6 +34,6 @@ return [
         'aftercare' => 'Visit it: a year has passed',
     ],
     'handed_over' => 'Handed over',
-    'stops' => '{1} :count stop|[2,*] :count stops',
-    'fixes' => '{1} :count fix|[2,*] :count fixes',
+    'stops' => '{count, plural, one {# stop} other {# stops}}',
+    'fixes' => '{count, plural, one {# fix} other {# fixes}}',
 ];

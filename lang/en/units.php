@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return ['and' => 'and', 'days' => 'days', 'years' => 'years', 'of-several' => ':name no. :number'];
+return ['and' => 'and', 'days' => 'days', 'years' => 'years', 'of-several' => '{name} no. {number}'];

@@ -9,8 +9,8 @@ return [
         'empty' => 'Empty: the BMS opens at its cut-off',
         'overload' => 'Overload: the BMS opens; take the load off first',
         'fault' => 'BMS fault: find the cause first',
-        'disconnect' => 'The disconnect opens: :parts',
-        'breaker' => 'Opened at the main fuse or breaker: :parts. A hand closes it',
+        'disconnect' => 'The disconnect opens: {parts}',
+        'breaker' => 'Opened at the main fuse or breaker: {parts}. A hand closes it',
     ],
     'how' => [
         'itself' => 'by itself',
@@ -24,7 +24,7 @@ return [
     'sum' => [
         'itself' => 'its BMS comes back by itself',
         'button' => 'a button brings it back',
-        'wakes' => 'woken by :parts',
+        'wakes' => 'woken by {parts}',
         'stuck' => 'once its BMS has opened, nothing wakes it',
         'unknown' => 'not noted: what wakes the battery, and which charger gives volts into a dead bank',
         'lead' => 'lead has no BMS that opens',

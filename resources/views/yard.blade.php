@@ -52,8 +52,8 @@
                         class="muted">{{ $digest['next'] }}</span>@else<a
                         href="{{ route($digest['stage'] ?? 'survey', $job) }}">{{ $digest['next'] ?? '' }}</a>@endif</td>
                     <td data-label="To decide" class="whitespace-nowrap">
-                        @if ($digest['stops'] ?? 0)<span class="tag out">{{ trans_choice('stages.stops', $digest['stops']) }}</span> @endif
-                        @if ($digest['fixes'] ?? 0)<span class="tag look">{{ trans_choice('stages.fixes', $digest['fixes']) }}</span>@endif
+                        @if ($digest['stops'] ?? 0)<span class="tag out">{{ $say->word('stages.stops', ['count' => $digest['stops']]) }}</span> @endif
+                        @if ($digest['fixes'] ?? 0)<span class="tag look">{{ $say->word('stages.fixes', ['count' => $digest['fixes']]) }}</span>@endif
                     </td>
                     <td data-label="Changed" class="small muted whitespace-nowrap">{{ $changed }}</td>
                 </tr>

@@ -189,7 +189,7 @@ final class EveryPageTest extends TestCase
             }
             // No key, no slot, no name of a row, no word doubled, no full stop after another.
             foreach ([
-                '/\b(findings|kinds|settings|stages|history|validation|regions|months)\.[a-z_]+/', '/(?<![\w:\/]):[a-z]{3,}\b/',
+                '/\b(findings|kinds|settings|stages|history|validation|regions|months)\.[a-z_]+/', '/(?<![\w:\/]):[a-z]{3,}\b|\{[A-Za-z_]+\}/',
                 '/\b[a-z]+_[a-z]+(_[a-z]+)*\b(?!\.)/', '/\b(\w{3,}) \1\b(?! [–-])/i', '/[?!.]\.(?!\.)/', '/(?<=[^\s|])\s[,;](?=\s)/',
             ] as $pattern) {
                 preg_match_all($pattern, $text, $found);

@@ -47,7 +47,7 @@ final class OfferTest extends TestCase
         $net = array_sum(array_map(static fn(array $p): float => $p['count'] * (float) $p['each'], $d['parts']))
             + array_sum(array_map(static fn(array $l): float => $l['hours'] * 74.0, $d['labour'])) + 310.5;
         self::assertEqualsWithDelta(round($net, 2), $d['net'], 0.005);
-        $gross = number_format(round($net, 2) + round(round($net, 2) * 0.25, 2), 2, ',', '.');
+        $gross = number_format(round($net, 2) + round(round($net, 2) * 0.25, 2), 2, ',', "\u{202F}");
         $this->post('/sign-out', ['_method' => 'delete']);
         $page = (string) $this->get($offer->link())->assertOk()->assertSee('Angebot 1')->assertSee('Zu zahlen')->assertSee($gross)->assertSee('Wie besprochen.')->assertSee('lang="de"', false)->assertSee('Was später dazukommen kann')->assertSee('Sie passen gut dazu bis etwa')->getContent();
         self::assertSame(

@@ -165,7 +165,7 @@ final class RecallController extends Controller
         $titles = [];
         foreach ((array) __('findings') as $key => $said) {
             if (is_array($said) && isset($said['title']) && !str_contains((string) $key, '.')) {
-                $titles[(string) $key] = (string) preg_replace('/:[A-Za-z_]+/', '…', (string) $said['title']);
+                $titles[(string) $key] = (string) preg_replace('/\{[A-Za-z_]+\}/', '…', (string) $said['title']);
             }
         }
         asort($titles);

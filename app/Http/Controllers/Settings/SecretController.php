@@ -11,6 +11,7 @@ use App\Http\Workbench;
 use App\Models\Job;
 use App\Models\Part;
 use App\Models\Secret;
+use App\Words\Lexicon;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Pebblefell\Stage;
@@ -34,7 +35,7 @@ final class SecretController extends Controller
     {
         $part = $job->parts()->where('uid', $secret->part_uid)->firstOrFail();
         activity()->performedOn($secret)->causedBy($this->user($request))->event('shown')
-            ->log(__('history.looked', ['label' => $secret->label, 'part' => $part->name()]));
+            ->log(Lexicon::plain()->word('history.looked', ['label' => $secret->label, 'part' => $part->name()]));
         $bench = Workbench::of($job);
 
         return response($bench->view('stages.settings.secret', Stage::Settings, ['secret' => $secret, 'part' => $part]))

@@ -83,7 +83,7 @@ final readonly class LeadsPage
         ]);
 
         return implode(', ', array_map(
-            fn(string $what, int $n): string => trans_choice("opens.typed.$what", $n, ['count' => $n]),
+            fn(string $what, int $n): string => $this->bench->say->word("opens.typed.$what", ['count' => $n]),
             array_keys($parts),
             $parts,
         ));

@@ -54,7 +54,7 @@ final class MatrixPage
     {
         $dangers = $this->matrix()->dangers();
 
-        return $dangers === 0 ? $this->bench->say->word('opens.none') : trans_choice('opens.dangers', $dangers, ['count' => $dangers]);
+        return $this->bench->say->word($dangers === 0 ? 'opens.none' : 'opens.dangers', ['count' => $dangers]);
     }
 
     private function matrix(): OpensMatrix
