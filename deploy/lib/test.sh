@@ -83,7 +83,8 @@ part_static() {
     run_part 'Code style' vendor/bin/php-cs-fixer fix --dry-run --diff --no-ansi --show-progress=none
     run_part 'Sentences outside lang/' php tests/static/sentences.php
     run_part 'Advisories' audit_packages
-    run_part 'ESLint' node node_modules/eslint/bin/eslint.js resources/js tests bench eslint.config.js vite.config.js vite.offline.config.js playwright.config.js
+    run_part 'ESLint' node node_modules/eslint/bin/eslint.js resources/js tests bench eslint.config.js vite.config.js vite.offline.config.js vitest.config.js playwright.config.js
+    run_part 'Vitest' env NO_COLOR=1 node node_modules/vitest/vitest.mjs run
 }
 
 phpunit() {
