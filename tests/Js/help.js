@@ -1,10 +1,28 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
+import { setImmediate } from 'node:timers';
 import { vi } from 'vitest';
+
+const listening = [];
+for (const target of [document, window]) {
+    const add = target.addEventListener.bind(target);
+    target.addEventListener = (...all) => { listening.push([target, all]); add(...all); };
+}
+
+/** What a page left behind hears nothing any more, its clocks stand, and what it had begun comes to its end: none of that waits for a clock. */
+export async function leave() {
+    for (let turn = 0; turn < 300; turn += 1) {
+        await new Promise((done) => { setImmediate(done); });
+    }
+    listening.splice(0).forEach(([target, [name, act, how]]) => target.removeEventListener(name, act, how));
+}
 
 /** A device of its own: an empty store and journal, a page, and a server that a test answers for. */
 export async function device(html, { store = new IDBFactory(), who = '7', keepJournal = false } = {}) {
+    await leave();
     vi.resetModules();
+    vi.stubGlobal('setInterval', () => 0);
+    window.setInterval = () => 0;
     if (!keepJournal) {
         localStorage.clear();
     }

@@ -2,7 +2,7 @@
 import { afterEach, expect, test, vi } from 'vitest';
 import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
-import { device, form, said, server, submit, until } from './help.js';
+import { device, form, leave, said, server, submit, until } from './help.js';
 
 vi.mock('../../resources/js/live-stream.js', () => ({ refreshPage: vi.fn() }));
 
@@ -17,11 +17,8 @@ function type(value) {
     submit('f');
 }
 
-const listeners = [];
-const add = document.addEventListener.bind(document);
-document.addEventListener = (...all) => { listeners.push(all); add(...all); };
-afterEach(() => {
-    listeners.splice(0).forEach(([name, act, how]) => document.removeEventListener(name, act, how));
+afterEach(async () => {
+    await leave();
     vi.restoreAllMocks();
     vi.unstubAllGlobals();
 });
@@ -31,7 +28,7 @@ test('what is typed without a network leaves once, in order, when there is one',
     server(null);
     const waiting = await open();
     ['13.1', '13.2', '13.3'].forEach(type);
-    await until(() => said().includes('3 are on this device'));
+    await until(() => said().includes('3 are on this device') && said().includes('No connection'));
     expect((await waiting()).map((f) => f.value)).toEqual(['13.1', '13.2', '13.3']);
     const sent = server({ status: 200 });
     window.dispatchEvent(new Event('online'));
@@ -53,10 +50,9 @@ test('a page that was left before the store had it finds it in the journal, and 
     await open();
     type('12.9');
     const kept = localStorage.getItem('pebblefell-outbox');
-    await until(() => said().includes('1 is on this device'));
+    await until(() => said().includes('1 is on this device') && said().includes('No connection'));
     // As if the page had gone between the store and the journal.
     localStorage.setItem('pebblefell-outbox', kept);
-    listeners.splice(0).forEach(([name, act, how]) => document.removeEventListener(name, act, how));
     await device(form(''), { store, keepJournal: true });
     const sent = server({ status: 200 });
     await open();
@@ -101,7 +97,6 @@ test('who is signed out keeps it; who signs in instead neither sees nor sends it
     type('13.1');
     await until(() => said().includes('sign in again'));
     expect(await waiting()).toHaveLength(1);
-    listeners.splice(0).forEach(([name, act, how]) => document.removeEventListener(name, act, how));
     await device(form('', { who: '8' }), { store, who: '8', keepJournal: true });
     const sent = server({ status: 200 });
     const theirs = await open();

@@ -1,6 +1,6 @@
 // The run sheet on a phone: a gate opens only by a reading within its limits, also without a network; nothing behind a shut one can be noted.
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { device, until } from './help.js';
+import { device, leave, until } from './help.js';
 
 const waits = vi.hoisted(() => ({ list: [] }));
 vi.mock('../../resources/js/live-stream.js', () => ({ refreshPage: vi.fn() }));
@@ -11,22 +11,14 @@ const step = (key, { gates = '', low = '', high = '', shut = '' } = {}) => `<sec
     <form data-outbox="x" data-gate="${gates}" data-low="${low}" data-high="${high}"><input name="value"><button class="btn large">Done</button></form></section>`;
 const page = `<div data-run-sheet data-next="0"></div><nav data-run-nav hidden></nav>${step('prove', { gates: 'yes', low: '-0.5', high: '0.5' })}${step('lift')}${step('join', { gates: 'yes', low: '12.8', high: '14.6' })}${step('close')}`;
 
-const listeners = [];
-const add = document.addEventListener.bind(document);
-document.addEventListener = (...all) => { listeners.push(all); add(...all); };
-
 beforeEach(async () => {
-    vi.useFakeTimers({ toFake: ['setInterval'] });
     window.scrollTo = () => {};
     globalThis.CSS ??= { escape: (text) => text };
     waits.list = [];
     location.hash = '';
     await device(page);
 });
-afterEach(() => {
-    listeners.splice(0).forEach(([name, act, how]) => document.removeEventListener(name, act, how));
-    vi.useRealTimers();
-});
+afterEach(leave);
 
 const shown = () => [...document.querySelectorAll('.run-step')].filter((s) => !s.hidden).map((s) => s.id);
 const isShut = (key) => document.querySelector(`#step-${key} .btn`).disabled;
