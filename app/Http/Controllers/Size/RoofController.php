@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Size\RoofRequest;
 use App\Models\Job;
 use App\Record\Studies;
+use App\Words\Lexicon;
 use Illuminate\Http\RedirectResponse;
 
 /** Panels laid on the roof. */
@@ -25,7 +26,7 @@ final class RoofController extends Controller
 
         return redirect()->to(route('size', $job) . '#fold-roof')->with(
             'said',
-            $request->boolean('free') ? 'Each panel finds its place.' : 'The panels lie so.',
+            Lexicon::plain()->word($request->boolean('free') ? 'size.roof.free' : 'size.roof.placed'),
         );
     }
 }

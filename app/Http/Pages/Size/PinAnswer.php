@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Pages\Size;
 
 use App\Http\Desks\Size\Pin;
+use App\Words\Lexicon;
 use App\Words\MapWords;
 use App\Words\Show;
+use Pebblefell\Finding\Word;
 use Pebblefell\Stage\Size\ComesIn;
 use Pebblefell\Stage\Size\Endurance;
 use Pebblefell\Stage\Size\Fence;
@@ -85,18 +87,13 @@ final readonly class PinAnswer
 
     public function better(): string
     {
-        if ($this->pin->in === ComesIn::Nothing) {
-            return 'With nothing coming in only the bank counts.';
-        }
-        $by = $this->worth?->byMoney === true ? 'Here money' : 'Here weight';
-
-        return match ($this->worth?->better) {
-            'battery' => "$by goes further in battery: the sun that is there cannot all be stored, or there is too little of it.",
-            'panel' => "$by goes further in panel: the bank would hold more than the sun brings.",
-            'either' => 'Battery and panel are worth the same here.',
-            default => 'Neither gains anything here: ' . ($this->short() === '' ? 'it carries already' : 'something else must charge')
-                . '.',
+        $key = match (true) {
+            $this->pin->in === ComesIn::Nothing => 'nothing',
+            in_array($this->worth?->better, ['battery', 'panel', 'either'], true) => $this->worth->better,
+            default => $this->short() === '' ? 'lasts' : 'charge',
         };
+
+        return Lexicon::plain()->word("size.better.$key", ['by' => Word::typed($this->worth?->byMoney === true ? 'money' : 'weight')]);
     }
 
     /**
