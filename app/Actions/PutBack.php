@@ -27,9 +27,7 @@ final class PutBack
     {
         $done = new HistoryAct($act, Acts::lines($job, $act));
         if (!$done->canBePutBack()) {
-            throw InvalidValue::at('/act', $done->lines->isEmpty()
-                ? 'is not in the history of this job'
-                : 'stays: a pack, an offer, a signature or a day is as it was made, and what only says something changed no row');
+            throw InvalidValue::at('/act', $done->lines->isEmpty() ? 'no-act' : 'act-stays');
         }
         foreach ($done->lines->sortByDesc('id') as $line) {
             self::line($line);
@@ -46,10 +44,7 @@ final class PutBack
         match (true) {
             $line->event === 'created' && $row !== null => self::unmake($row, $new),
             $line->event === 'updated' && $row !== null => self::restore($row, $new, $old),
-            $line->event === 'updated' => throw InvalidValue::at(
-                '/act',
-                'changed something that has been deleted since: put that back first',
-            ),
+            $line->event === 'updated' => throw InvalidValue::at('/act', 'act-of-deleted'),
             $line->event === 'deleted' && $row === null => self::remake($class, $line, $old),
             default => null,
         };
@@ -102,11 +97,10 @@ final class PutBack
         foreach ($left as $key => $value) {
             if (self::plain($row->getAttribute($key)) != self::plain($value)) {
                 $later = Activity::query()->whereMorphedTo('subject', $row)->latest('id')->first();
-                throw InvalidValue::at(
+                throw $later === null ? InvalidValue::at('/act', 'act-followed') : InvalidValue::at(
                     '/act',
-                    'was followed by another change of the same thing'
-                        . ($later === null ? '' : ', by ' . $later->who() . ' on ' . $later->created_at?->format('j M'))
-                            . ': put that back first',
+                    'act-followed-by',
+                    ['who' => $later->who(), 'day' => (string) $later->created_at?->format('j M')],
                 );
             }
         }

@@ -71,22 +71,23 @@ final class ApplianceCsv
             }
         }
         if ($row['name'] === '' || mb_strlen($row['name']) > 120) {
-            throw InvalidValue::at('/name', 'is needed, of 120 characters at most');
+            throw InvalidValue::at('/name', 'needed-of-at-most', ['most' => '120']);
         }
         if (!in_array($row['side'], ['dc', 'ac'], true)) {
-            throw InvalidValue::at('/side', 'must be dc or ac');
+            throw InvalidValue::at('/side', 'dc-or-ac');
         }
         $appliance = [
             'name' => $row['name'],
             'side' => $row['side'],
-            'watts' => Csv::number($row, 'watts') ?? throw InvalidValue::at('/watts', 'is needed'),
+            'watts' => Csv::number($row, 'watts') ?? throw InvalidValue::at('/watts', 'needed'),
             'quantity' => Csv::number($row, 'quantity') ?? 1.0,
             'duty_pct' => Csv::number($row, 'duty_pct') ?? 100.0,
             'standby_w' => Csv::number($row, 'standby_w') ?? 0.0,
             'surge_w' => Csv::number($row, 'surge_w'),
             'circuit' => mb_strlen($row['circuit'] ?? '') <= 120 ? $row['circuit'] ?? '' : throw InvalidValue::at(
                 '/circuit',
-                'must be 120 characters at most',
+                'at-most',
+                ['most' => '120'],
             ),
             'fed_by' => self::part($row['fed_by'] ?? '', $parts),
             'hours' => $hours,
@@ -104,7 +105,7 @@ final class ApplianceCsv
     {
         return $uid === '' || in_array($uid, $parts, true) ? $uid : throw InvalidValue::at(
             '/fed_by',
-            'must be the id of a part of this job, as p3',
+            'part-of-job',
         );
     }
 }

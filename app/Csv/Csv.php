@@ -108,7 +108,7 @@ final class Csv
         return match (true) {
             $text === '' => null,
             is_numeric($text) && is_finite((float) $text) => (float) $text,
-            default => throw InvalidValue::at('/' . $key, "\"$text\" is not a number"),
+            default => throw InvalidValue::at('/' . $key, 'no-number', ['text' => $text]),
         };
     }
 

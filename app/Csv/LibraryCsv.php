@@ -35,9 +35,9 @@ final class LibraryCsv
         $parts = [];
         foreach ($rows as $row) {
             try {
-                $kind = PartKind::tryFrom($row['kind']) ?? throw InvalidValue::at('/kind', "\"{$row['kind']}\" is not a kind of part");
+                $kind = PartKind::tryFrom($row['kind']) ?? throw InvalidValue::at('/kind', 'no-kind', ['text' => $row['kind']]);
                 if ($row['make'] === '' || $row['model'] === '') {
-                    throw InvalidValue::at('/model', 'make and model are needed');
+                    throw InvalidValue::at('/model', 'make-and-model');
                 }
                 $parts[] = [
                     'kind' => $kind->value,

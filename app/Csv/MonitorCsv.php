@@ -28,7 +28,7 @@ final class MonitorCsv
         $charge = self::column($names, $chargeColumn, $known['charge'] ?? null, '/charge_column');
         [$rows, $faults] = Csv::read($text, [$time, $charge], (int) config('pebblefell.most_rows.readings'));
         if ($faults !== []) {
-            throw InvalidValue::at('/file', $faults[0]['path'] . ': ' . $faults[0]['message']);
+            throw InvalidValue::at('/file', 'as-said', ['text' => $faults[0]['path'] . ': ' . $faults[0]['message']]);
         }
         $series = array_map(static fn(array $row): array => self::reading($row, $time, $charge), $rows);
         usort($series, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
@@ -44,11 +44,16 @@ final class MonitorCsv
         if ($chosen !== '') {
             return in_array($chosen, $names, true) ? $chosen : throw InvalidValue::at(
                 $path,
-                "the log has no column \"$chosen\"; it has " . implode(', ', $names),
+                'no-column',
+                ['text' => $chosen, 'names' => implode(', ', $names)],
             );
         }
 
-        return is_string($known) ? $known : throw InvalidValue::at($path, 'say which column it is; the log has ' . implode(', ', $names));
+        return is_string($known) ? $known : throw InvalidValue::at(
+            $path,
+            'which-column',
+            ['names' => implode(', ', $names)],
+        );
     }
 
     /**
@@ -60,12 +65,12 @@ final class MonitorCsv
     {
         $percent = str_replace([',', '%', ' '], ['.', '', ''], $row[$charge]);
         if (!is_numeric($percent) || $percent < 0 || $percent > 100) {
-            throw InvalidValue::at('/file', 'line ' . $row['#'] . ": \"{$row[$charge]}\" is not a state of charge in %");
+            throw InvalidValue::at('/file', 'no-charge', ['line' => $row['#'], 'text' => $row[$charge]]);
         }
         try {
             return [new DateTimeImmutable($row[$time]), (float) $percent];
         } catch (Exception) {
-            throw InvalidValue::at('/file', 'line ' . $row['#'] . ": \"{$row[$time]}\" is not a time");
+            throw InvalidValue::at('/file', 'no-time', ['line' => $row['#'], 'text' => $row[$time]]);
         }
     }
 
@@ -78,7 +83,7 @@ final class MonitorCsv
      */
     private static function stay(array $series): array
     {
-        [$arrived, $arrivePct] = $series[0] ?? throw InvalidValue::at('/file', 'the log is empty');
+        [$arrived, $arrivePct] = $series[0] ?? throw InvalidValue::at('/file', 'log-empty');
         $day = $arrived->modify('+1 day')->format('Y-m-d');
         $between = static fn(int $from, int $to): array => array_values(array_filter(
             $series,
@@ -88,7 +93,7 @@ final class MonitorCsv
         ));
         [$mornings, $afternoons] = [$between(4, 10), $between(12, 18)];
         if ($mornings === [] || $afternoons === []) {
-            throw InvalidValue::at('/file', "the log must reach from the arrival over the morning to the afternoon of $day");
+            throw InvalidValue::at('/file', 'log-short', ['day' => $day]);
         }
         usort($mornings, static fn(array $a, array $b): int => $a[1] <=> $b[1]);
         [$morning, $morningPct] = $mornings[0];

@@ -59,14 +59,15 @@ final class PartCsv
      */
     private static function part(array $row): array
     {
-        $kind = PartKind::tryFrom($row['kind']) ?? throw InvalidValue::at('/kind', "\"{$row['kind']}\" is not a kind of part");
+        $kind = PartKind::tryFrom($row['kind']) ?? throw InvalidValue::at('/kind', 'no-kind', ['text' => $row['kind']]);
         $fate = Fate::tryFrom(($row['fate'] ?? '') ?: 'keep') ?? throw InvalidValue::at(
             '/fate',
-            "\"{$row['fate']}\" is not something a plan does with a part",
+            'no-fate',
+            ['text' => $row['fate'] ?? ''],
         );
         $role = ($row['role'] ?? '') ?: 'house';
         if (!in_array($role, \Pebblefell\System\Part::ROLES, true)) {
-            throw InvalidValue::at('/role', 'must be house or starter');
+            throw InvalidValue::at('/role', 'one-of', ['choices' => implode(' · ', \Pebblefell\System\Part::ROLES)]);
         }
         $part = [
             'kind' => $kind,
@@ -77,7 +78,11 @@ final class PartCsv
         ];
         foreach (['make' => 80, 'model' => 120, 'serial' => 120, 'firmware' => 80, 'place' => 160, 'note' => 500] as $key => $most) {
             $value = $row[$key] ?? '';
-            $part[$key] = mb_strlen($value) <= $most ? $value : throw InvalidValue::at('/' . $key, "must be $most characters at most");
+            $part[$key] = mb_strlen($value) <= $most ? $value : throw InvalidValue::at(
+                '/' . $key,
+                'at-most',
+                ['most' => (string) $most],
+            );
         }
 
         return $part;

@@ -96,7 +96,7 @@ final class ReadingsCsv
 
         return new BatteryReading(
             (float) $at->getTimestamp(),
-            Csv::number($row, 'volts') ?? throw InvalidValue::at('/volts', 'is needed'),
+            Csv::number($row, 'volts') ?? throw InvalidValue::at('/volts', 'needed'),
             Csv::number($row, 'amps'),
             Csv::number($row, 'celsius'),
             $cells === [] ? null : $cells,
@@ -106,14 +106,14 @@ final class ReadingsCsv
     private static function time(string $text): CarbonImmutable
     {
         try {
-            return $text === '' ? throw InvalidValue::at('/time', 'is needed') : CarbonImmutable::parse(
+            return $text === '' ? throw InvalidValue::at('/time', 'needed') : CarbonImmutable::parse(
                 $text,
                 Workshop::current()->timezone,
             )->utc();
         } catch (InvalidValue $e) {
             throw $e;
         } catch (Throwable) {
-            throw InvalidValue::at('/time', "\"$text\" is not a date and time: 2026-11-25 08:30");
+            throw InvalidValue::at('/time', 'no-moment', ['text' => $text]);
         }
     }
 }

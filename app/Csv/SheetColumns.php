@@ -59,7 +59,7 @@ final class SheetColumns
             'flag' => match (strtolower($text)) {
                 'yes', '1', 'true' => true,
                 'no', '0', 'false' => false,
-                default => throw InvalidValue::at('/' . $field->key, "\"$text\" is neither yes nor no"),
+                default => throw InvalidValue::at('/' . $field->key, 'yes-or-no', ['text' => $text]),
             },
             default => $text,
         };

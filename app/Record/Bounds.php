@@ -36,7 +36,7 @@ final class Bounds
     {
         foreach (self::most() as $kind => $most) {
             if (($counts[$kind] ?? 0) > $most) {
-                throw InvalidValue::at("/$kind", sprintf('would be %d; one job holds %d at most', $counts[$kind], $most));
+                throw InvalidValue::at("/$kind", 'would-be', ['count' => (string) $counts[$kind], 'most' => (string) $most]);
             }
         }
     }

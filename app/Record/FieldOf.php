@@ -36,6 +36,8 @@ final class FieldOf
             }
         }
 
-        return InvalidValue::at($field === false ? '' : '/' . str_replace('.', '/', (string) $field), $unreadable->getMessage());
+        $path = $field === false ? '' : '/' . str_replace('.', '/', (string) $field);
+
+        return InvalidValue::at($path, 'as-said', ['text' => $unreadable->getMessage()]);
     }
 }

@@ -39,6 +39,6 @@ final class UnreadableJob extends RuntimeException
     /** The same refusal for whoever wrote what caused it. */
     public function asInvalidValue(): InvalidValue
     {
-        return InvalidValue::at($this->path, $this->getMessage());
+        return InvalidValue::at($this->path, 'as-said', ['text' => $this->getMessage()]);
     }
 }

@@ -25,12 +25,12 @@ final class HoursText
                 $m,
                 PREG_UNMATCHED_AS_NULL,
             ) !== 1) {
-                throw InvalidValue::at('/hours', "\"$piece\" is not a span of hours: write it as 7-9 or 18:30-23");
+                throw InvalidValue::at('/hours', 'hours-span', ['text' => $piece]);
             }
             $from = self::hour($m[1], $m[2], $m[3]);
             $to = self::hour($m[4], $m[5] ?? null, $m[6] ?? null);
             if ($from > 24 || $to > 24) {
-                throw InvalidValue::at('/hours', "\"$piece\" goes past 24");
+                throw InvalidValue::at('/hours', 'hours-past-24', ['text' => $piece]);
             }
             $span = HourSpan::of($from, $to);
             $spans[] = ['from_h' => $span->fromH, 'to_h' => $span->toH];

@@ -199,10 +199,8 @@ final class Lexicon
     /** Why a value is not taken. */
     public function refusal(InvalidValue $refused): string
     {
-        $said = $this->word("refusals.$refused->key", $refused->args);
-
-        // A word of another file, or a sentence of a table that was read, speaks for itself.
-        return $said === "refusals.$refused->key" ? $this->word($refused->key, $refused->args) : $said;
+        // A word of another file is named whole.
+        return $this->word(str_contains($refused->key, '.') ? $refused->key : "refusals.$refused->key", $refused->args);
     }
 
     /**

@@ -19,6 +19,9 @@ use Pebblefell\System\JobFile;
 use Pebblefell\System\System;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
 
 /** What core decides is said in two languages: both complete, with the same slots, in the reader's numbers and units. */
 final class WordsTest extends TestCase
@@ -101,6 +104,34 @@ final class WordsTest extends TestCase
             }
         }
         self::assertSame([], $open);
+    }
+
+    /** A refusal takes a key, never a sentence, and each has its words. */
+    public function testEveryRefusalHasItsWords(): void
+    {
+        $words = require self::LANG . '/en/refusals.php';
+        $asked = $without = [];
+        foreach (['core', 'app'] as $folder) {
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+                dirname(__DIR__, 2) . "/$folder",
+                RecursiveDirectoryIterator::SKIP_DOTS,
+            )) as $file) {
+                assert($file instanceof SplFileInfo);
+                preg_match_all(
+                    '/InvalidValue::at\(\s*(?:[^,()]|\([^()]*\))*,\s*(\'[^\']*\'|"[^"]*")/',
+                    (string) file_get_contents($file->getPathname()),
+                    $found,
+                );
+                foreach ($found[1] as $key) {
+                    $asked[] = $key = substr($key, 1, -1);
+                    if (!isset($words[$key]) && preg_match('/^[a-z]+\.[a-z.-]+$/', $key) !== 1) {
+                        $without[] = $file->getFilename() . ': ' . $key;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(150, count($asked));
+        self::assertSame([], $without);
     }
 
     public function testTheGlossaryHolds(): void

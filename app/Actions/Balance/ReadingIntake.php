@@ -46,9 +46,10 @@ final class ReadingIntake
             $found->count() === 1 => $found->firstOrFail()->setRelation('session', $session),
             $found->isEmpty() => throw InvalidValue::at(
                 '/battery',
-                "\"$name\" is not in this session: use a serial number, or its place from 1 to " . $rows->count(),
+                'not-in-session',
+                ['text' => $name, 'count' => (string) $rows->count()],
             ),
-            default => throw InvalidValue::at('/battery', "\"$name\" is the serial number of more than one"),
+            default => throw InvalidValue::at('/battery', 'serial-of-several', ['text' => $name]),
         };
     }
 
@@ -74,12 +75,12 @@ final class ReadingIntake
         if ($sent !== null) {
             return $sent->says($battery, $reading, $by) ? false : throw new SentOtherwise();
         }
-        $part = $system->parts[$battery->part_uid] ?? throw InvalidValue::at('/battery', 'is no longer in this job');
+        $part = $system->parts[$battery->part_uid] ?? throw InvalidValue::at('/battery', 'no-longer-here');
         if (!$battery->session->isOpen()) {
-            throw InvalidValue::at('/session', 'is closed');
+            throw InvalidValue::at('/session', 'closed');
         }
         if ($at->greaterThan($battery->session->time()->copy()->addMinutes(self::AHEAD_MIN))) {
-            throw InvalidValue::at('/read_at', 'lies in the future: is the clock of the device right?');
+            throw InvalidValue::at('/read_at', 'in-the-future');
         }
         $subject = Subject::of($part->uid, $part->data, $battery->session->protocol);
         $before = $battery->readings()->where('read_at', '<=', $at)->reorder()->orderByDesc('read_at')->orderByDesc('id')->first();

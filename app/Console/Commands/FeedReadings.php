@@ -113,16 +113,16 @@ final class FeedReadings extends Command
     {
         $value = json_decode($text);
         if (!is_object($value)) {
-            throw InvalidValue::at('', 'is not a JSON object');
+            throw InvalidValue::at('', 'no-object');
         }
         foreach (SchemaCheck::faults($value, self::SCHEMA) as $fault) {
-            throw InvalidValue::at($fault['path'], $fault['message']);
+            throw InvalidValue::at($fault['path'], 'as-said', ['text' => $fault['message']]);
         }
         $a = (array) $value;
         try {
             $at = CarbonImmutable::parse($a['at'] ?? 'now', 'UTC');
         } catch (Throwable) {
-            throw InvalidValue::at('/at', 'must be a date and time, ISO 8601');
+            throw InvalidValue::at('/at', 'iso-8601');
         }
 
         return [

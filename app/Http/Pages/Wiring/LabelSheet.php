@@ -48,7 +48,7 @@ final readonly class LabelSheet
         ) !== 1) {
             throw InvalidValue::at(
                 '/label_sheet',
-                'is read as columns x rows, width x height, left, top, gap in mm: 3 x 8, 70 x 37, 0, 0.5, 0',
+                'label-sheet',
             );
         }
         $paper = LabelStock::paperOf($region);
@@ -69,7 +69,7 @@ final readonly class LabelSheet
         ];
         if ($sheet->columns < 1 || $sheet->rows < 1 || $sheet->width < 5.0 || $sheet->height < 3.0
             || $taken[0] > $wide + self::SLACK_MM || $taken[1] > $high + self::SLACK_MM) {
-            throw InvalidValue::at('/label_sheet', "does not go onto a sheet of $wide × $high mm");
+            throw InvalidValue::at('/label_sheet', 'label-sheet-size', ['wide' => (string) $wide, 'high' => (string) $high]);
         }
 
         return $sheet;
