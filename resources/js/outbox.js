@@ -55,6 +55,9 @@ const kept = async () => {
 export const waiting = async () => (await kept()).filter((item) => item.state === 'waits').map((item) => item.fields);
 const waits = async () => (await waiting()).length > 0;
 
+/** Forms that something was typed into on this page: not an attribute, which a page that comes from the server takes away. */
+const typedIn = new WeakSet();
+
 let token = null;
 let sending = false;
 let trouble = '';
@@ -199,7 +202,7 @@ async function show() {
     place.replaceChildren(...(clockSays() ? [element('p', clockSays(), { className: 'unsent' })] : []), ...(waiting.length > 0 ? [element('p', words, { className: 'unsent' })] : []), ...items.filter((item) => item.state !== 'waits').map(settled));
     document.querySelectorAll(FORMS).forEach((form) => {
         const said = form.querySelector('[data-outbox-said]');
-        if (said && form.dataset.typed) {
+        if (said && typedIn.has(form)) {
             said.textContent = waiting.some((item) => item.url === form.action) ? 'waiting' : 'stored';
         }
     });
@@ -246,7 +249,7 @@ function sendAsItIs(form) {
 /** The form is empty, for the next. */
 function empty(form) {
     delete form.dataset.unkept;
-    form.dataset.typed = 'yes';
+    typedIn.add(form);
     form.querySelectorAll('input:not([type=hidden])').forEach((field) => {
         // What is the same for the next, such as a value that is planned, stays.
         field.value = 'keepsValue' in form.dataset ? field.value : '';
