@@ -123,7 +123,7 @@ final readonly class DcdcFit
         );
     }
 
-    /** Returns what every alternator of a usual size bears, at idle too. */
+    /** Tells whether every alternator of a usual size bears it, at idle too. */
     private static function isEasy(float $outputA, float $alternatorA, float $inputV, float $outputV): bool
     {
         return $outputA <= self::easyA($inputV, $outputV) + 1e-9 && $alternatorA >= self::STANDARD_A;

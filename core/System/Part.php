@@ -7,7 +7,6 @@ namespace Pebblefell\System;
 use Pebblefell\Exception\InvalidValue;
 use Pebblefell\Finding\Origin;
 use Pebblefell\System\Kind\Family;
-use Pebblefell\System\Kind\Kinds;
 use Pebblefell\System\Sheet\DataField;
 use Pebblefell\System\Sheet\DataSheet;
 use Pebblefell\System\Sheet\FieldList;
@@ -55,13 +54,7 @@ final readonly class Part
     /** Whether its kind is of one of the families. */
     public function is(Family ...$families): bool
     {
-        foreach ($families as $family) {
-            if (Kinds::is($this->kind, $family)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->kind->is(...$families);
     }
 
     /** Make and model; '' where neither is known: then it is called by its kind, and by its number among several. */
