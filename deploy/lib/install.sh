@@ -78,11 +78,13 @@ ensure_node() {
 composer_install() {
     local with
     mapfile -t with < <(php "$ROOT/deploy/lib/pins.php" with)
-    (cd "$ROOT" && rm -f composer.lock \
-        && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --no-audit --quiet "$@" "${with[@]}" \
-        && rm -f composer.lock && chmod -R a+rX vendor) || return 1
-    php "$ROOT/deploy/lib/pins.php" check || { rm -rf "$ROOT/vendor"; return 1; }
-    (cd "$ROOT" && sha256sum composer.json composer.pins.json >vendor/.pebblefell)
+    # Beside the old ones: what serves keeps its packages until the new ones are checked.
+    (cd "$ROOT" && rm -rf composer.lock vendor.new \
+        && COMPOSER_VENDOR_DIR=vendor.new COMPOSER_ALLOW_SUPERUSER=1 \
+            composer update --no-interaction --no-progress --no-audit --quiet "$@" "${with[@]}" \
+        && rm -f composer.lock && chmod -R a+rX vendor.new && php deploy/lib/pins.php check vendor.new \
+        && sha256sum composer.json composer.pins.json >vendor.new/.pebblefell \
+        && rm -rf vendor && mv vendor.new vendor) || { rm -rf "$ROOT/vendor.new"; return 1; }
 }
 
 ensure_vendor() {

@@ -6,7 +6,7 @@ declare(strict_types=1);
  * Holds every machine to one set of PHP packages: composer.pins.json names each, transitive ones too, with its version and a checksum.
  *
  *   php pins.php with     the arguments that hold `composer update` to these versions
- *   php pins.php check    whether vendor/ holds them and nothing else: exit 1, and each that differs on a line of its own
+ *   php pins.php check [FOLDER]   whether vendor/, or that folder, holds them and nothing else: exit 1, and each that differs on a line
  *   php pins.php write    pins what vendor/ holds now
  *
  * A checksum is SHA-256 over the names and contents of a package's files: archives of one version are packed anew now and then, and
@@ -14,17 +14,18 @@ declare(strict_types=1);
  */
 $root = dirname(__DIR__, 2);
 $pinsFile = "$root/composer.pins.json";
+$vendor = $root . '/' . ($argv[2] ?? 'vendor');
 
 /** @return array<string, array{version: string, dev: bool, path: string}> by name */
-$installed = static function () use ($root): array {
-    $list = json_decode((string) @file_get_contents("$root/vendor/composer/installed.json"), true) ?? ['packages' => []];
+$installed = static function () use ($vendor): array {
+    $list = json_decode((string) @file_get_contents("$vendor/composer/installed.json"), true) ?? ['packages' => []];
     $dev = array_flip($list['dev-package-names'] ?? []);
     $packages = [];
     foreach ($list['packages'] as $package) {
         $packages[$package['name']] = [
             'version' => $package['version'],
             'dev' => isset($dev[$package['name']]),
-            'path' => "$root/vendor/composer/" . ($package['install-path'] ?? ''),
+            'path' => "$vendor/composer/" . ($package['install-path'] ?? ''),
             'meta' => ($package['type'] ?? '') === 'metapackage',
         ];
     }
